@@ -1,0 +1,185 @@
+package org.nestrinse.core.dry;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
+
+/**
+ * How a hanging piece dries, hour by hour.
+ *
+ * @param hoursToDry hours until dry, null when it does not dry within 96 h
+ * @param clothTemperatureC temperature of the cloth in each given hour [°C]
+ * @param moisture at the start and at the end of each hour, until dry [kg water per kg dry]
+ * @see "docs/models.md, section 7; saturation pressure: Magnus form after Alduchov and Eskridge,
+ *     1996"
+ */
+public record AirDrying(
+    @Nullable Double hoursToDry, List<Double> clothTemperatureC, List<Double> moisture) {
+  /** Longest time that is looked at [h]. */
+  public static final int LONGEST_H = 96;
+
+  /**
+   * A piece counts as dry this far above the moisture it would keep in the air for good [kg/kg].
+   */
+  public static final double DRY_MARGIN = 0.03;
+
+  private static final double MAGNUS_PA = 610.94;
+  private static final double MAGNUS_A = 17.625;
+  private static final double MAGNUS_B_C = 243.04;
+  private static final double VAPOUR_J_KG_K = 461.5;
+  private static final double KELVIN = 273.15;
+  private static final double CONVECTION_STILL_W_M2_K = 5.0;
+  private static final double CONVECTION_PER_M_S = 4.0;
+  private static final double RADIATION_W_M2_K = 4.7;
+  private static final double AIR_J_M3_K = 1207;
+  private static final double LEWIS = 0.90;
+  private static final double EVAPORATION_J_KG = 2.45e6;
+  private static final double ABSORBED_SUN = 0.5;
+  private static final double CRITICAL_BASE = 0.15;
+  private static final double CRITICAL_PER_500_G_M2 = 0.12;
+  private static final Range CRITICAL = new Range(0.15, 0.6, "");
+  private static final double REGAIN_RH = 65;
+  private static final double REGAIN_EXPONENT = 1.2;
+  private static final int MINUTES_PER_HOUR = 60;
+  private static final double SECONDS_PER_MINUTE = 60;
+
+  public AirDrying {
+    clothTemperatureC = List.copyOf(clothTemperatureC);
+    moisture = List.copyOf(moisture);
+  }
+
+  /**
+   * The air at the cloth during one hour.
+   *
+   * @param temperatureC air temperature [°C]
+   * @param relativeHumidity relative humidity [%]
+   * @param windMs air speed at the cloth [m/s]
+   * @param irradianceWm2 sun on the cloth [W/m²]
+   */
+  public record Air(
+      double temperatureC, double relativeHumidity, double windMs, double irradianceWm2) {
+    public Air {
+      Limits.AIR_C.check("hours.temperatureC", temperatureC);
+      Limits.HUMIDITY_PERCENT.check("hours.relativeHumidity", relativeHumidity);
+      Limits.WIND_M_S.check("hours.windMs", windMs);
+      Limits.IRRADIANCE_W_M2.check("hours.irradianceWm2", irradianceWm2);
+    }
+
+    /** Returns the temperature that wet cloth takes in this air [°C]. */
+    public double clothTemperatureC() {
+      double convection = convection();
+      double transfer = massTransfer();
+      double airVapour = vapourDensity();
+      double low = temperatureC - 60;
+      double high = temperatureC + 90;
+      for (int i = 0; i < 60; i++) {
+        double middle = (low + high) / 2;
+        double gained =
+            (convection + RADIATION_W_M2_K) * (temperatureC - middle)
+                + ABSORBED_SUN * irradianceWm2;
+        double spent = EVAPORATION_J_KG * transfer * (saturatedVapourDensity(middle) - airVapour);
+        if (gained > spent) {
+          low = middle;
+        } else {
+          high = middle;
+        }
+      }
+      return (low + high) / 2;
+    }
+
+    /** Returns the evaporation from wet cloth [kg per m² and s], never negative. */
+    public double evaporation() {
+      double difference = saturatedVapourDensity(clothTemperatureC()) - vapourDensity();
+      return Math.max(0, massTransfer() * difference);
+    }
+
+    private double convection() {
+      return CONVECTION_STILL_W_M2_K + CONVECTION_PER_M_S * windMs;
+    }
+
+    private double massTransfer() {
+      return convection() / (AIR_J_M3_K * LEWIS);
+    }
+
+    private double vapourDensity() {
+      return saturatedVapourDensity(temperatureC) * relativeHumidity / 100;
+    }
+
+    private static double saturatedVapourDensity(double celsius) {
+      double pressure = MAGNUS_PA * Math.exp(MAGNUS_A * celsius / (celsius + MAGNUS_B_C));
+      return pressure / (VAPOUR_J_KG_K * (celsius + KELVIN));
+    }
+  }
+
+  /**
+   * A piece, or one of several equal pieces, as it hangs.
+   *
+   * @param massKg dry mass [kg]
+   * @param areaM2 one face as hung [m²]
+   * @param regain moisture of the fibre at 65 % relative humidity [kg/kg]
+   * @param exposure share of both faces that the air really reaches, 0.01 to 1
+   * @param startMoisture moisture when hung [kg/kg]
+   */
+  public record Hung(
+      double massKg, double areaM2, double regain, double exposure, double startMoisture) {
+    public Hung {
+      Limits.PIECE_MASS_KG.check("massKg", massKg);
+      Limits.AREA_M2.check("areaM2", areaM2);
+      Limits.EXPOSURE.check("exposure", exposure);
+      Limits.MOISTURE.check("startMoisture", startMoisture);
+    }
+
+    /** Returns the moisture below which it dries ever more slowly [kg/kg]. */
+    double criticalMoisture() {
+      double gramsPerM2 = 1000 * massKg / areaM2;
+      return CRITICAL.clamp(CRITICAL_BASE + CRITICAL_PER_500_G_M2 * gramsPerM2 / 500);
+    }
+
+    /** Returns the moisture that it keeps in this air for good [kg/kg]. */
+    public double restingMoisture(double relativeHumidity) {
+      return regain * Math.pow(relativeHumidity / REGAIN_RH, REGAIN_EXPONENT);
+    }
+  }
+
+  /**
+   * Returns how the piece dries.
+   *
+   * @param hours the air at the cloth, hour by hour; the last one repeats up to 96 h
+   */
+  public static AirDrying of(Hung piece, List<Air> hours) {
+    if (hours.isEmpty()) {
+      throw new OutOfRange("hours", "empty", "at least one hour");
+    }
+    List<Double> cloth = hours.stream().map(Air::clothTemperatureC).toList();
+    List<Double> moisture = new ArrayList<>(List.of(piece.startMoisture));
+    double x = piece.startMoisture;
+    for (int hour = 0; hour < LONGEST_H; hour++) {
+      Air air = hours.get(Math.min(hour, hours.size() - 1));
+      double resting = piece.restingMoisture(air.relativeHumidity());
+      double dry = resting + DRY_MARGIN;
+      double perMinute =
+          air.evaporation() * 2 * piece.areaM2 * piece.exposure / piece.massKg * SECONDS_PER_MINUTE;
+      double critical = piece.criticalMoisture();
+      for (int minute = 0; minute < MINUTES_PER_HOUR; minute++) {
+        if (x <= dry) {
+          moisture.add(x);
+          return new AirDrying(hour + minute / (double) MINUTES_PER_HOUR, cloth, moisture);
+        }
+        double slowed =
+            x < critical && critical > resting ? (x - resting) / (critical - resting) : 1;
+        double next = x - perMinute * Math.min(1, slowed);
+        if (next <= dry) {
+          double share = (x - dry) / (x - next);
+          moisture.add(dry);
+          return new AirDrying(hour + (minute + share) / MINUTES_PER_HOUR, cloth, moisture);
+        }
+        x = next;
+      }
+      moisture.add(x);
+    }
+    return new AirDrying(null, cloth, moisture);
+  }
+}

@@ -1,0 +1,19 @@
+package org.nestrinse.core.gather;
+
+/** What the person who uses a piece needs of its wash. */
+public enum SkinNeed {
+  SENSITIVE("sensitive skin"),
+  NEWBORN("under three months"),
+  ILL("ill now");
+
+  private final String words;
+
+  SkinNeed(String words) {
+    this.words = words;
+  }
+
+  /** Returns the need in words. */
+  public String words() {
+    return words;
+  }
+}

@@ -1,0 +1,60 @@
+package org.nestrinse.core.gather;
+
+import org.nestrinse.core.bath.HygieneGoal;
+
+/** What soiled a piece, and what that asks for. */
+public enum Soil {
+  WET("wet", false, false, HygieneGoal.LIGHT, 48),
+  STOOL("stool", true, true, HygieneGoal.EVERYDAY, 48),
+  BLOOD("blood", true, true, HygieneGoal.EVERYDAY, 168),
+  VOMIT("vomit", true, true, HygieneGoal.EVERYDAY, 48),
+  MILK("milk", true, false, HygieneGoal.LIGHT, 48),
+  FOOD("food", false, true, HygieneGoal.EVERYDAY, 48),
+  GREASE("grease", false, true, HygieneGoal.EVERYDAY, 72),
+  OIL("oil or solvent", false, true, HygieneGoal.LIGHT, 72),
+  DIRT("plain dirt", false, false, HygieneGoal.LIGHT, 336);
+
+  private final String words;
+  private final boolean protein;
+  private final boolean heavy;
+  private final HygieneGoal goal;
+  private final int holdHours;
+
+  Soil(String words, boolean protein, boolean heavy, HygieneGoal goal, int holdHours) {
+    this.words = words;
+    this.protein = protein;
+    this.heavy = heavy;
+    this.goal = goal;
+    this.holdHours = holdHours;
+  }
+
+  /** Returns the name a person uses. */
+  public String words() {
+    return words;
+  }
+
+  /** Returns whether heat would set it: stool, blood, vomit, milk. */
+  public boolean protein() {
+    return protein;
+  }
+
+  /** Returns whether the heavy row of a label applies. */
+  public boolean heavy() {
+    return heavy;
+  }
+
+  /** Returns the hygiene that it asks for by itself. */
+  public HygieneGoal goal() {
+    return goal;
+  }
+
+  /** Returns how long it may wait, stored dry and with air [h]. */
+  public int holdHours() {
+    return holdHours;
+  }
+
+  /** Returns whether solids have to come off before washing. */
+  public boolean hasSolids() {
+    return this == STOOL || this == VOMIT;
+  }
+}

@@ -1,0 +1,55 @@
+package org.nestrinse.core.gather;
+
+import java.time.Instant;
+import java.util.Set;
+import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.textile.Bin;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.Numbers;
+
+/**
+ * Some pieces of one kind that were soiled in the same way at about the same time.
+ *
+ * @param kind what they are
+ * @param count how many, 1 to 200
+ * @param soil what soiled them
+ * @param solidsOff whether solids were taken off, or there were none
+ * @param since when they came in
+ * @param needs what the person who uses them needs
+ */
+public record SoiledPieces(
+    Kind kind, int count, Soil soil, boolean solidsOff, Instant since, Set<SkinNeed> needs) {
+  public SoiledPieces {
+    Limits.COUNT.check("count", count);
+    needs = Set.copyOf(needs);
+  }
+
+  /** Returns them as masses by material. */
+  public TextileLoad load() {
+    return kind.load(count);
+  }
+
+  /** Returns the hygiene that soil, use and person ask for together. */
+  public HygieneGoal goal() {
+    HygieneGoal goal = soil.goal();
+    if (kind.bin() == Bin.KITCHEN) {
+      goal = goal.orHigher(HygieneGoal.EVERYDAY);
+    }
+    if (needs.contains(SkinNeed.NEWBORN)) {
+      goal = goal.orHigher(HygieneGoal.EXTRA_CARE);
+    }
+    return needs.contains(SkinNeed.ILL) ? goal.orHigher(HygieneGoal.ILLNESS) : goal;
+  }
+
+  /** Returns whether these are damp cloths, which sour in a day. */
+  public boolean dampCloth() {
+    return kind.bin() == Bin.KITCHEN && soil != Soil.DIRT;
+  }
+
+  /** Returns them in words: "3 bamboo trifolds". */
+  public String words() {
+    return Numbers.count(count, kind.name());
+  }
+}

@@ -1,0 +1,73 @@
+package org.nestrinse.core.kit;
+
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.dose.LabelRow;
+import org.nestrinse.core.units.Limits;
+
+/**
+ * A washing product, as its label describes it.
+ *
+ * @param id the household's number for it
+ * @param name by what it is: "bio powder"
+ * @param purpose what it is for
+ * @param form powder or liquid
+ * @param enzymes whether it has enzymes
+ * @param scented whether it is scented
+ * @param coats whether it has softener or soap, which coat absorbent fibre
+ * @param activator whether an oxygen whitener has an activator
+ * @param normal label dose for normal soil
+ * @param heavy label dose for heavy soil
+ * @param referenceMassKg the load that the label speaks of [kg]
+ * @param maxG the most it allows in one bath [g], or null
+ * @param scoopMl volume of the household's scoop for it [mL], or null
+ * @param densityGMl density as it lies in the scoop [g/mL], or null
+ * @param packPrice price of a pack, in the household's currency
+ * @param packG content of a pack [g]
+ */
+public record Product(
+    long id,
+    String name,
+    Purpose purpose,
+    Form form,
+    boolean enzymes,
+    boolean scented,
+    boolean coats,
+    boolean activator,
+    LabelRow normal,
+    LabelRow heavy,
+    double referenceMassKg,
+    @Nullable Double maxG,
+    @Nullable Double scoopMl,
+    @Nullable Double densityGMl,
+    double packPrice,
+    double packG) {
+
+  /** What a product is for. */
+  public enum Purpose {
+    DETERGENT,
+    OXYGEN_WHITENER,
+    SANITISER,
+    OTHER
+  }
+
+  /** How it comes. */
+  public enum Form {
+    POWDER,
+    LIQUID
+  }
+
+  public Product {
+    Limits.REFERENCE_MASS_KG.check("referenceMassKg", referenceMassKg);
+    if (scoopMl != null) {
+      Limits.SCOOP_ML.check("scoopMl", scoopMl);
+    }
+    if (densityGMl != null) {
+      Limits.DENSITY_G_ML.check("densityGMl", densityGMl);
+    }
+  }
+
+  /** Returns the price of a gram, in the household's currency. */
+  public double pricePerG() {
+    return packG > 0 ? packPrice / packG : 0;
+  }
+}

@@ -1,0 +1,27 @@
+package org.nestrinse.core.kit;
+
+import org.nestrinse.core.units.Limits;
+
+/**
+ * The tap water.
+ *
+ * @param hardnessMmolL total hardness [mmol/L], 0 to 10
+ * @param inletC temperature of the cold tap [°C]
+ */
+public record Water(double hardnessMmolL, double inletC) {
+  private static final double SOFT_BELOW = 1.5;
+  private static final double HARD_ABOVE = 2.5;
+
+  public Water {
+    Limits.HARDNESS_MMOL_L.check("hardnessMmolL", hardnessMmolL);
+    Limits.WATER_C.check("inletC", inletC);
+  }
+
+  /** Returns the hardness in a word. */
+  public String words() {
+    if (hardnessMmolL < SOFT_BELOW) {
+      return "soft";
+    }
+    return hardnessMmolL > HARD_ABOVE ? "hard" : "medium";
+  }
+}

@@ -1,0 +1,22 @@
+package org.nestrinse.core.safety;
+
+/**
+ * Something a person should know before a step.
+ *
+ * @param strength how strongly it is meant
+ * @param key a short name that stays the same, by which a person confirms having read it
+ * @param title a few words
+ * @param sentence what to do and why
+ * @param step the number of the step that it concerns
+ */
+public record Caution(Strength strength, String key, String title, String sentence, int step) {
+  /** Three strengths; the interface shows each by icon and word. */
+  public enum Strength {
+    /** Cannot be planned or started until changed. No override. */
+    STOP,
+    /** The person confirms having read it, once for each run. */
+    CHECK,
+    /** Shown at its step. */
+    NOTE
+  }
+}

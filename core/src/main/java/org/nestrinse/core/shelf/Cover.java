@@ -1,0 +1,72 @@
+package org.nestrinse.core.shelf;
+
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZonedDateTime;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import org.nestrinse.core.units.OutOfRange;
+
+/**
+ * Until when clean stock covers a normal day's use.
+ *
+ * @param need what is used
+ * @param stock how many are clean
+ * @param perDay how many a normal day uses
+ * @param until when the next one would be missing
+ */
+public record Cover(String need, int stock, int perDay, ZonedDateTime until) {
+  private static final int MINUTES_PER_HOUR = 60;
+  private static final int MOST_PER_DAY = 100;
+
+  /**
+   * One thing that is used every day.
+   *
+   * @param name what it is called
+   * @param stock how many are clean
+   * @param perDay uses on a normal day, 1 to 100
+   * @param fromHour uses are spread evenly from this hour of the day …
+   * @param toHour … to this one, 1 to 24
+   */
+  public record Need(String name, int stock, int perDay, int fromHour, int toHour) {
+    public Need {
+      if (perDay < 1 || perDay > MOST_PER_DAY) {
+        throw new OutOfRange("perDay", perDay, "1 to " + MOST_PER_DAY);
+      }
+      if (fromHour < 0 || toHour > 24 || fromHour >= toHour) {
+        throw new OutOfRange(
+            "fromHour", fromHour + " to " + toHour, "hours of one day, the first before the last");
+      }
+    }
+  }
+
+  /** Returns until when the stock of one need lasts from {@code now} on. */
+  public static Cover of(Need need, ZonedDateTime now) {
+    int left = Math.max(0, need.stock);
+    for (LocalDate day = now.toLocalDate(); ; day = day.plusDays(1)) {
+      for (int i = 0; i < need.perDay; i++) {
+        ZonedDateTime use = day.atTime(useTime(need, i)).atZone(now.getZone());
+        if (use.isBefore(now)) {
+          continue;
+        }
+        if (left == 0) {
+          return new Cover(need.name, need.stock, need.perDay, use);
+        }
+        left--;
+      }
+    }
+  }
+
+  /** Returns the need that runs out first, or nothing when nothing is used. */
+  public static Optional<Cover> firstToRunOut(List<Cover> covers) {
+    return covers.stream().min(Comparator.comparing(Cover::until));
+  }
+
+  private static LocalTime useTime(Need need, int index) {
+    double share = (index + 0.5) / need.perDay;
+    long minute =
+        Math.round((need.fromHour + share * (need.toHour - need.fromHour)) * MINUTES_PER_HOUR);
+    return LocalTime.MIDNIGHT.plusMinutes(minute);
+  }
+}

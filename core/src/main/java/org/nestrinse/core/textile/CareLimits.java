@@ -1,0 +1,49 @@
+package org.nestrinse.core.textile;
+
+/**
+ * What a piece bears.
+ *
+ * @param hottestWashC the hottest wash [°C]
+ * @param fastestSpinRpm the fastest spin [rpm]
+ * @param dryer the warmest dryer setting
+ */
+public record CareLimits(int hottestWashC, int fastestSpinRpm, DryerHeat dryer) {
+  /** The fastest spin for pieces that set no limit of their own [rpm]. */
+  public static final int NO_SPIN_LIMIT_RPM = 1600;
+
+  /** The hottest wash of a part with elastic [°C]. */
+  public static final int ELASTIC_WASH_C = 60;
+
+  /** The fastest spin of a part with elastic [rpm]. */
+  public static final int ELASTIC_SPIN_RPM = 1000;
+
+  /** The fastest spin for wool [rpm]; felting comes from rubbing, creasing from the spin. */
+  public static final int WOOL_SPIN_RPM = 800;
+
+  /** The strictest limits of nothing: everything is allowed. */
+  public static final CareLimits NO_LIMITS =
+      new CareLimits(95, NO_SPIN_LIMIT_RPM, DryerHeat.NORMAL);
+
+  /** Returns the usual limits of a material, with or without elastic. */
+  public static CareLimits usual(Material material, boolean elastic) {
+    int spin = material == Material.WOOL ? WOOL_SPIN_RPM : NO_SPIN_LIMIT_RPM;
+    CareLimits limits = new CareLimits(material.hottestWashC(), spin, material.dryer());
+    return elastic
+        ? limits.strictest(new CareLimits(ELASTIC_WASH_C, ELASTIC_SPIN_RPM, DryerHeat.NONE))
+        : limits;
+  }
+
+  /** Returns limits that satisfy both. */
+  public CareLimits strictest(CareLimits other) {
+    return new CareLimits(
+        Math.min(hottestWashC, other.hottestWashC),
+        Math.min(fastestSpinRpm, other.fastestSpinRpm),
+        dryer.strictest(other.dryer));
+  }
+
+  /** Returns the limits in words: "60 at most, spin 1000 at most, tumble low". */
+  public String words() {
+    String spin = fastestSpinRpm < NO_SPIN_LIMIT_RPM ? ", spin " + fastestSpinRpm + " at most" : "";
+    return hottestWashC + " at most" + spin + ", " + dryer.words();
+  }
+}

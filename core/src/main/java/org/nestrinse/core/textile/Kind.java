@@ -1,0 +1,102 @@
+package org.nestrinse.core.textile;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
+
+/**
+ * A kind of textile that the household owns.
+ *
+ * @param id the household's number for it
+ * @param name the household's name, such as "bamboo trifold"
+ * @param role what it is for once clean
+ * @param bin what it touches in use
+ * @param parts what it is made of; at least one
+ * @param areaM2 one face of one piece as hung [m²]
+ * @param small whether it is no larger than a hand towel, so that it may serve as bulker
+ * @param label what its own care label says, which wins over the usual limits; null when it says
+ *     nothing
+ */
+public record Kind(
+    long id,
+    String name,
+    Role role,
+    Bin bin,
+    List<Part> parts,
+    double areaM2,
+    boolean small,
+    @Nullable CareLimits label) {
+
+  /** From this share on, microfibre decides how a piece behaves among lint. */
+  private static final double MOSTLY = 0.5;
+
+  public Kind {
+    if (parts.isEmpty()) {
+      throw new OutOfRange("parts", "empty", "at least one part");
+    }
+    Limits.AREA_M2.check("areaM2", areaM2);
+    parts = List.copyOf(parts);
+  }
+
+  /** Returns the dry mass of one piece [kg]. */
+  public double massKg() {
+    return parts.stream().mapToDouble(Part::massKg).sum();
+  }
+
+  /**
+   * Returns what the piece bears: its own label when it has one, else the strictest of its parts.
+   */
+  public CareLimits limits() {
+    if (label != null) {
+      return label;
+    }
+    return parts.stream()
+        .map(Part::usualLimits)
+        .reduce(CareLimits.NO_LIMITS, CareLimits::strictest);
+  }
+
+  /** Returns {@code count} pieces as masses by material. */
+  public TextileLoad load(int count) {
+    return new TextileLoad(
+        parts.stream()
+            .map(p -> new TextileLoad.MaterialMass(p.material(), p.massKg() * count))
+            .toList());
+  }
+
+  /** Returns the material that makes up most of the piece. */
+  public Material mainMaterial() {
+    return parts.stream()
+        .max((a, b) -> Double.compare(a.massKg(), b.massKg()))
+        .orElseThrow()
+        .material();
+  }
+
+  /** Returns whether any part is of this material. */
+  public boolean has(Material material) {
+    return parts.stream().anyMatch(p -> p.material() == material);
+  }
+
+  /** Returns whether any part has elastic. */
+  public boolean hasElastic() {
+    return parts.stream().anyMatch(Part::elastic);
+  }
+
+  /** Returns whether it holds on to lint: mostly microfibre. */
+  public boolean gripsLint() {
+    return load(1).share(Material.MICROFIBRE) > MOSTLY;
+  }
+
+  /** Returns whether it sheds lint. */
+  public boolean givesLint() {
+    return parts.stream().anyMatch(p -> p.material().givesLint());
+  }
+
+  /** Returns whether it must absorb to do its work, so that coatings and residue matter most. */
+  public boolean absorbent() {
+    return switch (role) {
+      case INSERT, BOOSTER, NIGHT_FITTED, BED_PAD, TOWEL, CLOTH, WIPE -> true;
+      case SHELL, COVER, LINER, WET_BAG, CLOTHES, BEDDING -> false;
+    };
+  }
+}

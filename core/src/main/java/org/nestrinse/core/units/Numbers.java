@@ -1,0 +1,66 @@
+package org.nestrinse.core.units;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+
+/** Numbers as words a person reads: few digits, no exponent, no locale surprises. */
+public final class Numbers {
+  private Numbers() {}
+
+  /** Returns {@code value} with at most {@code digits} decimals and no trailing zeros. */
+  public static String of(double value, int digits) {
+    BigDecimal rounded = BigDecimal.valueOf(value).setScale(digits, RoundingMode.HALF_UP);
+    return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
+  }
+
+  /** Returns {@code value} with exactly {@code digits} decimals. */
+  public static String fixed(double value, int digits) {
+    return BigDecimal.valueOf(value).setScale(digits, RoundingMode.HALF_UP).toPlainString();
+  }
+
+  /** Returns {@code value} without exponent or trailing zeros. */
+  public static String plain(double value) {
+    return of(value, 6);
+  }
+
+  /** Returns a share of one as whole percent: 0.69 is "69 %". */
+  public static String percent(double share) {
+    return Math.round(share * 100) + " %";
+  }
+
+  /** Returns minutes as hours and minutes: 155 is "2 h 35", 40 is "40 min". */
+  public static String duration(double minutes) {
+    long whole = Math.round(minutes);
+    if (whole < 60) {
+      return whole + " min";
+    }
+    return whole % 60 == 0
+        ? whole / 60 + " h"
+        : whole / 60 + " h " + String.format("%02d", whole % 60);
+  }
+
+  /** Returns scoops in quarters as a person says them: 1.5 is "1½ scoops", 1 is "1 scoop". */
+  public static String scoops(double scoops) {
+    int quarters = (int) Math.round(scoops * 4);
+    String fraction = new String[] {"", "¼", "½", "¾"}[quarters % 4];
+    String whole = quarters >= 4 ? String.valueOf(quarters / 4) : "";
+    if (quarters == 0) {
+      return "no scoop";
+    }
+    return whole + fraction + (quarters > 4 ? " scoops" : " scoop");
+  }
+
+  /** Returns "1 trifold" or "3 trifolds" for a plain English noun. */
+  public static String count(int count, String noun) {
+    return count + " " + (count == 1 ? noun : plural(noun));
+  }
+
+  private static String plural(String noun) {
+    if (noun.endsWith("s") || noun.endsWith("x") || noun.endsWith("ch") || noun.endsWith("sh")) {
+      return noun + "es";
+    }
+    return noun.endsWith("y") && !noun.endsWith("ay")
+        ? noun.substring(0, noun.length() - 1) + "ies"
+        : noun + "s";
+  }
+}

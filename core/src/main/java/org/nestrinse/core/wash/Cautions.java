@@ -1,0 +1,235 @@
+package org.nestrinse.core.wash;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.nestrinse.core.bath.Fill;
+import org.nestrinse.core.gather.HoldingClock;
+import org.nestrinse.core.gather.SkinNeed;
+import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.safety.Caution.Strength;
+import org.nestrinse.core.sort.LoadProposal;
+import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.textile.DryerHeat;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Numbers;
+
+/** What a person should know before and during a routine, each at its step. */
+final class Cautions {
+  private static final double HOT_C = 55;
+  private static final double ENZYMES_FAIL_C = 65;
+
+  private final WashJob job;
+  private final List<Step> steps;
+  private final List<Caution> found = new ArrayList<>();
+
+  private Cautions(WashJob job, List<Step> steps) {
+    this.job = job;
+    this.steps = steps;
+  }
+
+  static List<Caution> of(WashJob job, List<Step> steps, Outcome outcome, boolean noDetergent) {
+    Cautions cautions = new Cautions(job, steps);
+    cautions.limits();
+    cautions.loading();
+    cautions.products(outcome);
+    cautions.fill();
+    cautions.heat();
+    cautions.unloading();
+    if (noDetergent) {
+      cautions.add(
+          Strength.CHECK,
+          "no-detergent",
+          "No detergent suits this load",
+          "Nothing on the shelf fits these pieces and people; the plan washes with water alone.",
+          cautions.mainStep());
+    }
+    return List.copyOf(cautions.found);
+  }
+
+  /**
+   * Every run against the limits of every piece in it: hotter or faster than one of them bears is a
+   * stop.
+   */
+  private void limits() {
+    for (Step step : steps) {
+      if (step.run() == null) {
+        continue;
+      }
+      List<SoiledPieces> inside = step.wholeLoad() ? job.all() : job.first();
+      Kind weak = WashJob.weakestInHeat(inside);
+      CareLimits limits = weak.limits();
+      int planned = step.run().temperatureC();
+      if (planned > limits.hottestWashC()) {
+        String nearest =
+            ProgrammeChoice.wash(
+                    job.machine(), planned, limits.hottestWashC(), step.minutes(), false)
+                .map(
+                    c ->
+                        "The nearest that fits is %d, with %s."
+                            .formatted(c.temperatureC(), c.programme().name()))
+                .orElse("No programme of this machine fits; take it out of the load.");
+        add(
+            Strength.STOP,
+            "too-hot",
+            "Too hot for " + weak.name(),
+            "%s bears %d at most; %d is planned. %s"
+                .formatted(weak.name(), limits.hottestWashC(), planned, nearest),
+            step.number());
+      }
+      Kind slow = job.weakestInSpin();
+      if (step.run().spinRpm() > slow.limits().fastestSpinRpm()) {
+        add(
+            Strength.STOP,
+            "too-fast",
+            "Spins too fast for " + slow.name(),
+            "%s bears %d at most; %d is planned."
+                .formatted(slow.name(), slow.limits().fastestSpinRpm(), step.run().spinRpm()),
+            step.number());
+      }
+    }
+  }
+
+  private void loading() {
+    if (job.first().stream().anyMatch(p -> p.soil().hasSolids() && !p.solidsOff())) {
+      add(
+          Strength.CHECK,
+          "solids",
+          "Solids off first",
+          "Some pieces still carry solids. They go into the toilet, not the drain: shake, or rinse under cold water.",
+          1);
+    }
+    if (job.needs(SkinNeed.ILL)) {
+      add(
+          Strength.CHECK,
+          "illness",
+          "Gloves, and no shaking",
+          "Someone is ill: wear gloves, do not shake the pieces, wash your hands after. Follow local health advice.",
+          1);
+    } else if (job.first().stream().anyMatch(p -> p.soil() == Soil.BLOOD)) {
+      add(
+          Strength.NOTE,
+          "blood",
+          "Blood",
+          "Gloves when it is someone else's. Cold water first.",
+          1);
+    }
+    job.first().stream()
+        .filter(p -> p.soil() == Soil.WET || p.soil() == Soil.STOOL)
+        .filter(
+            p -> p.since().plusSeconds(3600L * HoldingClock.LONGEST_WET_HOURS).isBefore(job.now()))
+        .findFirst()
+        .ifPresent(
+            p ->
+                add(
+                    Strength.CHECK,
+                    "held-too-long",
+                    "Waited more than three days",
+                    p.kind().name()
+                        + " is past three days: ammonia may have formed. Air the room, rinse twice.",
+                    1));
+  }
+
+  private void products(Outcome outcome) {
+    Optional<Step> firstDose = steps.stream().filter(s -> !s.doses().isEmpty()).findFirst();
+    firstDose.ifPresent(
+        step -> {
+          add(
+              Strength.NOTE,
+              "products-up-high",
+              "Products closed and up high",
+              "Close the pack and put it back out of a child's reach before you start the machine.",
+              step.number());
+          if (step.doses().stream().anyMatch(d -> d.product().form() == Product.Form.POWDER)) {
+            add(
+                Strength.NOTE,
+                "powder",
+                "Powder irritates",
+                "Do not breathe it in. Wash it off skin; gloves for oxygen whitener.",
+                step.number());
+          }
+        });
+    boolean enzymesWasted =
+        steps.stream()
+            .filter(s -> s.doses().stream().anyMatch(d -> d.product().enzymes()))
+            .flatMap(
+                s ->
+                    outcome.baths().stream()
+                        .filter(b -> b.step() == s.number() && b.type() == Bath.Type.WASH))
+            .anyMatch(b -> b.profile().stream().allMatch(p -> p.temperatureC() > ENZYMES_FAIL_C));
+    if (enzymesWasted) {
+      add(
+          Strength.NOTE,
+          "enzymes-heat",
+          "Enzymes do nothing here",
+          "Above 65 for the whole time they are destroyed.",
+          mainStep());
+    }
+  }
+
+  private void fill() {
+    Fill fill = Fill.of(job.firstLoad(), job.bulkerLoad(), job.machine().drumL());
+    if (fill.main() < Fill.LEAST) {
+      add(
+          Strength.CHECK,
+          "under-full",
+          "The drum is only " + Numbers.percent(fill.main()) + " full",
+          "Few pieces in a big drum do not rub each other clean. Add small pieces, or let it wait if the clock allows.",
+          mainStep());
+    }
+    if (fill.main() > LoadProposal.MOST_FULL) {
+      add(
+          Strength.CHECK,
+          "over-full",
+          "The drum is " + Numbers.percent(fill.main()) + " full",
+          "Nothing turns over in there. Take pieces out.",
+          mainStep());
+    }
+  }
+
+  private void heat() {
+    for (Step step : steps) {
+      if (step.run() != null && step.run().temperatureC() > HOT_C) {
+        add(
+            Strength.NOTE,
+            "scald",
+            "Water that scalds",
+            "Above 55 it scalds in seconds, a child's skin faster. Keep children from the door and the drain hose.",
+            step.number());
+      }
+    }
+  }
+
+  private void unloading() {
+    List<String> hang =
+        job.all().stream()
+            .map(SoiledPieces::kind)
+            .filter(k -> k.limits().dryer() == DryerHeat.NONE)
+            .map(Kind::name)
+            .distinct()
+            .toList();
+    if (!hang.isEmpty()) {
+      add(
+          Strength.NOTE,
+          "hang",
+          "Hang, never tumble",
+          String.join(", ", hang) + ": waterproof or elastic, so no dryer, and shade above 35 °C.",
+          steps.size());
+    }
+  }
+
+  private int mainStep() {
+    return steps.stream()
+        .filter(s -> s.wholeLoad() && s.run() != null)
+        .mapToInt(Step::number)
+        .findFirst()
+        .orElse(1);
+  }
+
+  private void add(Strength strength, String key, String title, String sentence, int step) {
+    found.add(new Caution(strength, key, title, sentence, step));
+  }
+}

@@ -1,0 +1,41 @@
+package org.nestrinse.core.wash;
+
+import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.units.Numbers;
+
+/**
+ * One run of the machine, as it is set.
+ *
+ * @param programme the programme
+ * @param temperatureC the temperature chosen [°C], 0 for cold
+ * @param extraRinses rinses added by the option
+ * @param spinRpm final spin chosen [rpm]
+ */
+public record MachineRun(Programme programme, int temperatureC, int extraRinses, int spinRpm) {
+
+  /** Returns all rinses of the run. */
+  public int rinses() {
+    return programme.rinses() + extraRinses;
+  }
+
+  /** Returns how long it runs [min]. */
+  public int minutes() {
+    return programme.minutes(rinses());
+  }
+
+  /** Returns whether it has a washing bath, and does not only rinse. */
+  public boolean washes() {
+    return programme.washMinutes() > 0;
+  }
+
+  /** Returns how to set the machine, in words. */
+  public String settings() {
+    String heat = temperatureC == 0 ? "cold" : "at " + temperatureC;
+    String option =
+        extraRinses == 0
+            ? "extra rinse off"
+            : "extra rinse on, " + Numbers.count(extraRinses, "time");
+    String rinse = programme.extraRinses() == 0 ? "" : ", " + option;
+    return heat + rinse + ", spin " + spinRpm;
+  }
+}

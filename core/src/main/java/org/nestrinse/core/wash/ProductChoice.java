@@ -1,0 +1,69 @@
+package org.nestrinse.core.wash;
+
+import java.util.Comparator;
+import java.util.Optional;
+import org.nestrinse.core.gather.SkinNeed;
+import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.textile.Material;
+
+/**
+ * Which products a load gets. Powder for what absorbs, liquid for microfibre; enzymes for stool and
+ * blood unless someone's skin or wool forbids; nothing that coats.
+ *
+ * @param product the product
+ * @param reason why this one
+ */
+record ProductChoice(Product product, String reason) {
+
+  /** Returns the detergent for a load, or nothing when none on the shelf suits it. */
+  static Optional<ProductChoice> detergent(WashJob job) {
+    boolean microfibre = job.wholeLoad().share(Material.MICROFIBRE) > 0.5;
+    boolean wool = job.wholeLoad().share(Material.WOOL) > 0;
+    boolean gentleSkin = job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);
+    boolean wantsEnzymes = job.hasProtein() && !gentleSkin && !wool;
+    Product.Form form = microfibre || wool ? Product.Form.LIQUID : Product.Form.POWDER;
+    return job.products().stream()
+        .filter(p -> p.purpose() == Product.Purpose.DETERGENT && !p.coats())
+        .filter(p -> !(p.enzymes() && (gentleSkin || wool)))
+        .filter(p -> !(p.scented() && gentleSkin))
+        .min(
+            Comparator.comparing((Product p) -> p.form() != form)
+                .thenComparing(p -> p.enzymes() != wantsEnzymes)
+                .thenComparing(Product::scented)
+                .thenComparing(Product::id))
+        .map(p -> new ProductChoice(p, reason(p, microfibre, wool, gentleSkin)));
+  }
+
+  private static String reason(Product p, boolean microfibre, boolean wool, boolean gentleSkin) {
+    String form =
+        p.form() == Product.Form.POWDER
+            ? "Powder, since liquids tend to coat what must absorb."
+            : microfibre
+                ? "Liquid, since undissolved powder scratches microfibre."
+                : "Liquid: nothing better suited is on the shelf.";
+    if (p.enzymes()) {
+      return form + " Enzymes take protein apart.";
+    }
+    if (wool) {
+      return form + " No enzymes: they would eat wool.";
+    }
+    return gentleSkin ? form + " No enzymes and no scent, for sensitive skin." : form;
+  }
+
+  /** Returns the oxygen whitener for a load, or nothing when there is none or wool forbids it. */
+  static Optional<ProductChoice> whitener(WashJob job) {
+    if (job.wholeLoad().share(Material.WOOL) > 0) {
+      return Optional.empty();
+    }
+    return job.products().stream()
+        .filter(p -> p.purpose() == Product.Purpose.OXYGEN_WHITENER && p.scoopMl() != null)
+        .min(Comparator.comparing(Product::id))
+        .map(
+            p ->
+                new ProductChoice(
+                    p,
+                    p.activator()
+                        ? "Oxygen lifts stains and kills at 40 and above; the activator lets it work cooler."
+                        : "Oxygen lifts stains and kills, best at 60."));
+  }
+}

@@ -1,0 +1,137 @@
+package org.nestrinse.core.wash;
+
+import java.time.Instant;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.bath.ResidueTarget;
+import org.nestrinse.core.gather.SkinNeed;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.kit.Tariff;
+import org.nestrinse.core.kit.Water;
+import org.nestrinse.core.sort.LoadProposal;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
+
+/**
+ * A load with everything that a routine for it depends on.
+ *
+ * @param first the first wash set; at least one group
+ * @param bulkers small pieces that join for the main wash
+ * @param machine the household's machine
+ * @param water the tap water
+ * @param roomC temperature of the room [°C]
+ * @param products what is on the shelf
+ * @param tariff prices
+ * @param houseGoal what the household wants at least
+ * @param trim learned correction of the dose, 0.6 to 1.4
+ * @param now the moment of planning
+ * @param start the time of day at which it would start
+ * @param askedC temperature of the main wash that the person asks for [°C], or null to leave it to
+ *     the school
+ */
+public record WashJob(
+    List<SoiledPieces> first,
+    List<SoiledPieces> bulkers,
+    Machine machine,
+    Water water,
+    double roomC,
+    List<Product> products,
+    Tariff tariff,
+    HygieneGoal houseGoal,
+    double trim,
+    Instant now,
+    LocalTime start,
+    @Nullable Integer askedC) {
+  public WashJob {
+    if (first.isEmpty()) {
+      throw new OutOfRange("first", "empty", "at least one group of pieces");
+    }
+    Limits.TRIM.check("trim", trim);
+    if (askedC != null) {
+      Limits.WATER_C.check("temperatureC", askedC.doubleValue());
+    }
+    first = List.copyOf(first);
+    bulkers = List.copyOf(bulkers);
+    products = List.copyOf(products);
+  }
+
+  /** Returns everything in the main wash. */
+  public List<SoiledPieces> all() {
+    return Stream.concat(first.stream(), bulkers.stream()).toList();
+  }
+
+  /** Returns the first set as masses. */
+  public TextileLoad firstLoad() {
+    return LoadProposal.load(first);
+  }
+
+  /** Returns everything as masses. */
+  public TextileLoad wholeLoad() {
+    return LoadProposal.load(all());
+  }
+
+  /** Returns the bulkers as masses. */
+  public TextileLoad bulkerLoad() {
+    return LoadProposal.load(bulkers);
+  }
+
+  /** Returns the piece that bears the least heat among these. */
+  public static Kind weakestInHeat(List<SoiledPieces> pieces) {
+    return weakest(pieces, k -> k.limits().hottestWashC());
+  }
+
+  /** Returns the piece that bears the slowest spin. */
+  public Kind weakestInSpin() {
+    return weakest(all(), k -> k.limits().fastestSpinRpm());
+  }
+
+  private static Kind weakest(
+      List<SoiledPieces> pieces, java.util.function.ToIntFunction<Kind> limit) {
+    return pieces.stream()
+        .map(SoiledPieces::kind)
+        .min(java.util.Comparator.comparingInt(limit))
+        .orElseThrow();
+  }
+
+  /** Returns the hygiene goal: the most demanding of soil, persons and household. */
+  public HygieneGoal goal() {
+    return all().stream().map(SoiledPieces::goal).reduce(houseGoal, HygieneGoal::orHigher);
+  }
+
+  /** Returns whether heat would set some soil. */
+  public boolean hasProtein() {
+    return first.stream().anyMatch(p -> p.soil().protein());
+  }
+
+  /** Returns whether the heavy row of a label applies. */
+  public boolean heavySoil() {
+    return first.stream().anyMatch(p -> p.soil().heavy());
+  }
+
+  /** Returns whether someone with this need uses any of the pieces. */
+  public boolean needs(SkinNeed need) {
+    return all().stream().anyMatch(p -> p.needs().contains(need));
+  }
+
+  /** Returns the residue target of the most demanding piece. */
+  public ResidueTarget residueTarget() {
+    boolean gentle =
+        needs(SkinNeed.SENSITIVE)
+            || needs(SkinNeed.NEWBORN)
+            || all().stream().anyMatch(p -> p.kind().role() == Role.CLOTHES);
+    if (gentle) {
+      return ResidueTarget.GENTLE;
+    }
+    return all().stream().anyMatch(p -> p.kind().absorbent())
+        ? ResidueTarget.ABSORBENT
+        : ResidueTarget.ORDINARY;
+  }
+}

@@ -1,0 +1,360 @@
+package org.nestrinse.core.wash;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.dose.Dose;
+import org.nestrinse.core.dose.LabelRow;
+import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.Numbers;
+
+/**
+ * Makes a routine of a load by a school, on the household's machine. The school wishes; the weakest
+ * piece, the soil and the machine bend the wishes, and every bend is told.
+ */
+public final class WashPlanner {
+  private static final int LOAD_MINUTES = 5;
+  private static final int LOOK_MINUTES = 10;
+  private static final int UNLOAD_MINUTES = 5;
+  private static final int SHORT_WASH_MINUTES = 35;
+
+  /** Protein sets above this [°C]. */
+  private static final int PROTEIN_SAFE_C = 40;
+
+  private final WashJob job;
+  private final School school;
+  private final List<String> bends = new ArrayList<>();
+  private final @Nullable ProductChoice detergent;
+  private final @Nullable ProductChoice whitener;
+  private final int spinRpm;
+
+  private WashPlanner(WashJob job, School school) {
+    this.job = job;
+    this.school = school;
+    this.detergent = ProductChoice.detergent(job).orElse(null);
+    this.whitener = ProductChoice.whitener(job).orElse(null);
+    this.spinRpm = spin();
+  }
+
+  /**
+   * Returns the routine for a load by a school, simulated.
+   *
+   * @throws CannotPlan when no programme of the machine suits the load
+   */
+  public static Routine plan(WashJob job, School school) {
+    return new WashPlanner(job, school).plan();
+  }
+
+  private Routine plan() {
+    ProgrammeChoice main = mainProgramme();
+    List<Step> before = beforeMain();
+    List<Step> steps = withRinses(before, main, fewestRinses(before, main));
+    Outcome outcome = Simulation.of(job, steps);
+    if (!outcome.residueMet()) {
+      bends.add(
+          "Even with %d rinses the estimate leaves %.0f mg/kg; the target is %.0f."
+              .formatted(
+                  rinsesAfterMain(steps), outcome.residueMgKg(), job.residueTarget().mgKg()));
+    }
+    return new Routine(
+        school, steps, outcome, bends, Cautions.of(job, steps, outcome, detergent == null));
+  }
+
+  private ProgrammeChoice mainProgramme() {
+    Kind weakest = WashJob.weakestInHeat(job.all());
+    int limit = weakest.limits().hottestWashC();
+    boolean wool = job.all().stream().anyMatch(p -> p.kind().has(Material.WOOL));
+    Integer asked = job.askedC();
+    if (asked != null) {
+      return ProgrammeChoice.exactly(job.machine(), asked, school.mainMinutes())
+          .orElseThrow(
+              () ->
+                  new CannotPlan(
+                      "No washing programme of this machine can be set to " + asked + "."));
+    }
+    ProgrammeChoice choice =
+        ProgrammeChoice.wash(job.machine(), school.mainC(), limit, school.mainMinutes(), wool)
+            .orElseThrow(
+                () ->
+                    new CannotPlan(
+                        "No %s programme of this machine stays at %d or below, which is what %s bears."
+                            .formatted(wool ? "wool" : "washing", limit, weakest.name())));
+    if (choice.temperatureC() < school.mainC()) {
+      String because =
+          limit < school.mainC()
+              ? weakest.name() + " bears " + limit + " at most"
+              : "the machine has nothing nearer";
+      bends.add(
+          "%d asked, %d planned: %s.".formatted(school.mainC(), choice.temperatureC(), because));
+    }
+    double reaches = choice.programme().reachesC(choice.temperatureC());
+    if (reaches < choice.temperatureC()) {
+      bends.add(
+          "%s at %d reaches %.0f only; the plan counts with that."
+              .formatted(choice.programme().name(), choice.temperatureC(), reaches));
+    }
+    return choice;
+  }
+
+  private List<Step> beforeMain() {
+    List<Step> steps = new ArrayList<>();
+    int pieces = job.first().stream().mapToInt(p -> p.count()).sum();
+    steps.add(
+        new Step(
+            1,
+            Step.Action.LOAD,
+            "Load the first set",
+            Numbers.count(pieces, "piece") + ", tabs closed, parts apart, nothing squeezed in.",
+            false,
+            null,
+            List.of(),
+            LOAD_MINUTES,
+            "Only the soiled pieces go first, so that the dirt leaves before anything joins."));
+    firstRun().ifPresent(steps::add);
+    steps.add(look());
+    return steps;
+  }
+
+  private Optional<Step> firstRun() {
+    if (school.first() == School.First.COLD_RINSE) {
+      Optional<Programme> rinse = ProgrammeChoice.rinse(job.machine().programmes());
+      if (rinse.isEmpty()) {
+        bends.add("No rinse first: this machine has no rinse programme.");
+      }
+      return rinse.map(
+          p ->
+              runStep(
+                  2,
+                  "Cold rinse",
+                  false,
+                  new MachineRun(p, 0, 0, Math.min(spinRpm, p.fastestSpinRpm())),
+                  List.of(),
+                  "Cold water takes urine and protein out before heat could set them. No detergent yet."));
+    }
+    int limit = WashJob.weakestInHeat(job.first()).limits().hottestWashC();
+    int wanted = job.hasProtein() ? Math.min(school.firstC(), PROTEIN_SAFE_C) : school.firstC();
+    boolean wool = job.first().stream().anyMatch(p -> p.kind().has(Material.WOOL));
+    Optional<ProgrammeChoice> choice =
+        ProgrammeChoice.wash(job.machine(), wanted, limit, SHORT_WASH_MINUTES, wool);
+    if (choice.isEmpty()) {
+      bends.add("No short wash first: no programme stays at " + limit + " or below.");
+    }
+    return choice.map(
+        c -> {
+          MachineRun run =
+              new MachineRun(
+                  c.programme(),
+                  c.temperatureC(),
+                  0,
+                  Math.min(spinRpm, c.programme().fastestSpinRpm()));
+          List<PlannedDose> doses = doses(false, school.firstShare(), school.whitenerFirst());
+          return runStep(
+              2,
+              "First wash",
+              false,
+              run,
+              doses,
+              job.hasProtein()
+                  ? "A short wash takes the worst away; no warmer than 40, since heat sets protein."
+                  : "A short wash takes the worst away, so that the main wash starts in clean water.");
+        });
+  }
+
+  private Step look() {
+    int bulkers = job.bulkers().stream().mapToInt(p -> p.count()).sum();
+    String add =
+        bulkers == 0 ? "Nothing joins." : "Add " + Numbers.count(bulkers, "small piece") + ".";
+    return new Step(
+        3,
+        Step.Action.LOOK,
+        bulkers == 0 ? "Look and fluff up" : "Look, and add the small pieces",
+        "Peel pieces off the drum wall, treat what is still marked. " + add,
+        true,
+        null,
+        List.of(),
+        LOOK_MINUTES,
+        "Pieces that stick to the wall do not rub; a fuller drum rubs better.");
+  }
+
+  /** Returns the fewest rinses that meet the residue target, and at least what the school wants. */
+  private int fewestRinses(List<Step> before, ProgrammeChoice main) {
+    int own = main.programme().rinses();
+    int wanted = Math.min(own + school.extraRinses(), (int) Limits.RINSES.max());
+    int most = mostRinses(main.programme());
+    for (int rinses = Math.min(wanted, most); rinses < most; rinses++) {
+      if (Simulation.of(job, withRinses(before, main, rinses)).residueMet()) {
+        return rinses;
+      }
+    }
+    return most;
+  }
+
+  private int mostRinses(Programme main) {
+    int byOption = main.rinses() + main.extraRinses();
+    boolean more = ProgrammeChoice.rinse(job.machine().programmes()).isPresent();
+    return more ? Math.max(byOption, (int) Limits.RINSES.max()) : byOption;
+  }
+
+  private List<Step> withRinses(List<Step> before, ProgrammeChoice main, int rinses) {
+    List<Step> steps = new ArrayList<>(before);
+    int extra =
+        Math.min(Math.max(0, rinses - main.programme().rinses()), main.programme().extraRinses());
+    MachineRun run =
+        new MachineRun(
+            main.programme(),
+            main.temperatureC(),
+            extra,
+            Math.min(spinRpm, main.programme().fastestSpinRpm()));
+    steps.add(
+        runStep(
+            steps.size() + 1,
+            "Main wash",
+            true,
+            run,
+            doses(true, 1, school.whitenerMain()),
+            school.belief()));
+    int done = run.rinses();
+    Programme rinse = ProgrammeChoice.rinse(job.machine().programmes()).orElse(null);
+    while (done < rinses && rinse != null) {
+      steps.add(
+          runStep(
+              steps.size() + 1,
+              "Rinse once more",
+              true,
+              new MachineRun(rinse, 0, 0, Math.min(spinRpm, rinse.fastestSpinRpm())),
+              List.of(),
+              "The programme's own rinses would leave more detergent than these pieces should carry."));
+      done += Math.max(1, rinse.rinses());
+    }
+    steps.add(
+        new Step(
+            steps.size() + 1,
+            Step.Action.UNLOAD,
+            "Take everything out",
+            "At once: a closed wet drum grows mould within hours. Leave the door ajar.",
+            true,
+            null,
+            List.of(),
+            UNLOAD_MINUTES,
+            "Wet pieces in a closed drum sour."));
+    return renumbered(steps);
+  }
+
+  private static List<Step> renumbered(List<Step> steps) {
+    List<Step> numbered = new ArrayList<>();
+    for (Step s : steps) {
+      numbered.add(
+          new Step(
+              numbered.size() + 1,
+              s.action(),
+              s.title(),
+              s.detail(),
+              s.wholeLoad(),
+              s.run(),
+              s.doses(),
+              s.minutes(),
+              s.reason()));
+    }
+    return numbered;
+  }
+
+  private static int rinsesAfterMain(List<Step> steps) {
+    return steps.stream()
+        .filter(s -> s.wholeLoad() && s.run() != null)
+        .mapToInt(s -> s.run().rinses())
+        .sum();
+  }
+
+  private static Step runStep(
+      int number,
+      String title,
+      boolean whole,
+      MachineRun run,
+      List<PlannedDose> doses,
+      String reason) {
+    return new Step(
+        number,
+        Step.Action.RUN,
+        title,
+        run.programme().name() + ", " + run.settings(),
+        whole,
+        run,
+        doses,
+        run.minutes(),
+        reason);
+  }
+
+  private List<PlannedDose> doses(boolean whole, double detergentShare, double whitenerScoops) {
+    List<PlannedDose> doses = new ArrayList<>();
+    double massKg = (whole ? job.wholeLoad() : job.firstLoad()).massKg();
+    if (detergent != null && detergentShare > 0) {
+      Product p = detergent.product();
+      LabelRow row = job.heavySoil() ? p.heavy() : p.normal();
+      doses.add(
+          planned(
+              detergent,
+              massKg,
+              row,
+              p.referenceMassKg(),
+              detergentShare,
+              school.strength(),
+              job.trim()));
+    }
+    if (whitener != null && whitenerScoops > 0) {
+      Product p = whitener.product();
+      // A whitener's label speaks of scoops for a load, not of its mass: one scoop, at the
+      // reference mass.
+      doses.add(
+          planned(
+              whitener,
+              p.referenceMassKg(),
+              p.normal(),
+              p.referenceMassKg(),
+              whitenerScoops,
+              1,
+              1));
+    }
+    return doses;
+  }
+
+  private PlannedDose planned(
+      ProductChoice choice,
+      double massKg,
+      LabelRow row,
+      double referenceKg,
+      double share,
+      double strength,
+      double trim) {
+    Product p = choice.product();
+    Dose.Basis basis =
+        new Dose.Basis(
+            massKg,
+            row,
+            referenceKg,
+            job.water().hardnessMmolL(),
+            share,
+            strength,
+            trim,
+            p.maxG(),
+            p.scoopMl(),
+            p.densityGMl());
+    return new PlannedDose(p, Dose.of(basis), basis, choice.reason());
+  }
+
+  private int spin() {
+    Kind weakest = job.weakestInSpin();
+    CareLimits limits = weakest.limits();
+    if (limits.fastestSpinRpm() < school.spinRpm()) {
+      bends.add(
+          "Spin %d asked, %d planned: %s bears no more."
+              .formatted(school.spinRpm(), limits.fastestSpinRpm(), weakest.name()));
+    }
+    return Math.min(school.spinRpm(), limits.fastestSpinRpm());
+  }
+}

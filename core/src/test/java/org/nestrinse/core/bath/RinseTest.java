@@ -1,0 +1,96 @@
+package org.nestrinse.core.bath;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.nestrinse.core.Examples.LOAD_A;
+import static org.nestrinse.core.Examples.halfPercent;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.core.textile.Material;
+
+class RinseTest {
+
+  private static RinseOutcome.Series series(int rinses, double doseG, double rinseL) {
+    return new RinseOutcome.Series(LOAD_A, doseG, 15, rinseL, rinses, 600, 1000, 0.24, 100);
+  }
+
+  @Test
+  void concentrationsOfTheWorkedExample() {
+    double[] expected = {3.771, 0.740, 0.1453, 0.02853};
+    RinseOutcome outcome = RinseOutcome.of(series(3, 60, 16));
+    assertThat(outcome.concentrationsGL()).hasSize(4);
+    for (int i = 0; i < expected.length; i++) {
+      assertThat(outcome.concentrationsGL().get(i))
+          .isCloseTo(expected[i], halfPercent(expected[i]));
+    }
+    assertThat(outcome.sudsVisible()).isFalse();
+    assertThat(outcome.rinsesNeeded()).isEqualTo(3);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1, 620", "2, 121.7", "3, 23.9"})
+  void residueOfTheWorkedExample(int rinses, double residue) {
+    assertThat(RinseOutcome.of(series(rinses, 60, 16)).residueMgKg())
+        .isCloseTo(residue, halfPercent(residue));
+  }
+
+  @Test
+  void everyRinseLeavesLess() {
+    double before = Double.POSITIVE_INFINITY;
+    for (int rinses = 0; rinses <= 8; rinses++) {
+      double residue = RinseOutcome.of(series(rinses, 60, 16)).residueMgKg();
+      assertThat(residue).isLessThan(before);
+      before = residue;
+    }
+  }
+
+  @Test
+  void moreWaterRinsesBetterAndMoreDetergentLeavesMore() {
+    assertThat(RinseOutcome.of(series(2, 60, 20)).residueMgKg())
+        .isLessThan(RinseOutcome.of(series(2, 60, 16)).residueMgKg());
+    assertThat(RinseOutcome.of(series(2, 90, 16)).residueMgKg())
+        .isGreaterThan(RinseOutcome.of(series(2, 60, 16)).residueMgKg());
+  }
+
+  @Test
+  void theNumberOfRinsesNeededDoesNotDependOnTheNumberPlanned() {
+    assertThat(RinseOutcome.of(series(0, 60, 16)).rinsesNeeded())
+        .isEqualTo(RinseOutcome.of(series(8, 60, 16)).rinsesNeeded());
+  }
+
+  /** What a rinse takes out is in the water that drains; nothing is made or lost. */
+  @Test
+  void dissolvedMassIsConservedOverASeries() {
+    double sorbed = LOAD_A.sorbedL();
+    double held = SpinRetention.of(LOAD_A, 600, 0.24).retainedL();
+    Solution solution = Solution.CLEAR.intoBath(0, 0, 60, 15, sorbed);
+    double drained = solution.gramsPerL() * (15 - held);
+    double onTextile = solution.gramsPerL() * (held + sorbed);
+    assertThat(drained + onTextile).isCloseTo(60, within(1e-9));
+    for (int i = 0; i < 5; i++) {
+      Solution next = solution.rinsed(held, sorbed, 16);
+      double mixedL = Solution.MIXING * 16;
+      drained += next.gramsPerL() * mixedL;
+      onTextile = next.gramsPerL() * (held + sorbed);
+      assertThat(drained + onTextile).isCloseTo(60, within(1e-9));
+      solution = next;
+    }
+  }
+
+  @Test
+  void aSecondBathCarriesOverWhatTheTextileBrings() {
+    double sorbed = LOAD_A.sorbedL();
+    Solution first = Solution.CLEAR.intoBath(0, 0, 40, 15, sorbed);
+    double carried = 2.0;
+    double grams = first.gramsPerL() * (carried + sorbed) + 60;
+    Solution second = first.intoBath(carried, sorbed, 60, 15, sorbed + 0.3);
+    assertThat(second.gramsPerL() * (15 + sorbed + 0.3)).isCloseTo(grams, within(1e-9));
+  }
+
+  @Test
+  void woolHoldsMoreOnItsFibreThanFleece() {
+    assertThat(Material.WOOL.sorptionLKg()).isGreaterThan(Material.POLYESTER_FLEECE.sorptionLKg());
+  }
+}
