@@ -79,6 +79,12 @@ public record LoadProposal(List<SoiledPieces> going, List<Refusal> staying) {
     return Optional.ofNullable(rulesRefusal(bulker, going));
   }
 
+  /** Returns why soiled pieces may not join a first set, or nothing when they may. */
+  public static Optional<Refusal> refuse(
+      SoiledPieces pieces, List<SoiledPieces> going, TextileLoad bulkers, Machine machine) {
+    return Optional.ofNullable(refusal(pieces, going, bulkers, machine));
+  }
+
   /**
    * What is in the drum by masses.
    *

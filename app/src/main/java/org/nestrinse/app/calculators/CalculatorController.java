@@ -1,0 +1,318 @@
+package org.nestrinse.app.calculators;
+
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.core.bath.Additive;
+import org.nestrinse.core.bath.BathTemperature;
+import org.nestrinse.core.bath.Fill;
+import org.nestrinse.core.bath.HygieneEstimate;
+import org.nestrinse.core.bath.HygienePhase;
+import org.nestrinse.core.bath.ResidueTarget;
+import org.nestrinse.core.bath.RinseOutcome;
+import org.nestrinse.core.bath.SpinRetention;
+import org.nestrinse.core.bath.TemperaturePoint;
+import org.nestrinse.core.dose.Dose;
+import org.nestrinse.core.dose.LabelRow;
+import org.nestrinse.core.dry.AirDrying;
+import org.nestrinse.core.kit.Agitation;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The models, each on its own. Nothing is stored. */
+@RestController
+@RequestMapping("/api/calculators")
+class CalculatorController {
+  private static final int MOST_HOURS = 24 * 14;
+
+  record MassRequest(@Nullable Material material, @Nullable Double massKg) {}
+
+  record FillRequest(
+      @Nullable List<@Nullable MassRequest> load,
+      @Nullable List<@Nullable MassRequest> bulkers,
+      @Nullable Double drumL) {}
+
+  record FillResponse(double massKg, double fillDry, double fillPreWashed, double fillMain) {}
+
+  @PostMapping("/fill")
+  FillResponse fill(@RequestBody FillRequest r) {
+    TextileLoad bulkers =
+        r.bulkers == null || r.bulkers.isEmpty() ? TextileLoad.EMPTY : load("bulkers", r.bulkers);
+    Fill fill = Fill.of(load(r.load), bulkers, Given.number("drumL", r.drumL, Limits.DRUM_L));
+    return new FillResponse(fill.massKg(), fill.dry(), fill.preWashed(), fill.main());
+  }
+
+  record RetentionRequest(
+      @Nullable List<@Nullable MassRequest> load,
+      @Nullable Double rpm,
+      @Nullable Double drumRadiusM) {}
+
+  @PostMapping("/retention")
+  SpinRetention retention(@RequestBody RetentionRequest r) {
+    return SpinRetention.of(
+        load(r.load), Given.number("rpm", r.rpm, Limits.RPM), radius(r.drumRadiusM));
+  }
+
+  record DoseRequest(
+      @Nullable List<@Nullable MassRequest> load,
+      @Nullable Double labelSoftG,
+      @Nullable Double labelMediumG,
+      @Nullable Double labelHardG,
+      @Nullable Double referenceMassKg,
+      @Nullable Double hardnessMmolL,
+      @Nullable Double phaseShare,
+      @Nullable Double strength,
+      @Nullable Double trim,
+      @Nullable Double maxG,
+      @Nullable Double scoopMl,
+      @Nullable Double densityGMl) {}
+
+  record DoseResponse(
+      double doseG,
+      @Nullable Double doseMl,
+      @Nullable Double scoops,
+      double roundedDoseG,
+      double massScale,
+      boolean capped) {}
+
+  @PostMapping("/dose")
+  DoseResponse dose(@RequestBody DoseRequest r) {
+    LabelRow label =
+        new LabelRow(
+            Given.number("labelSoftG", r.labelSoftG, Limits.LABEL_G),
+            Given.number("labelMediumG", r.labelMediumG, Limits.LABEL_G),
+            Given.number("labelHardG", r.labelHardG, Limits.LABEL_G));
+    Dose dose =
+        Dose.of(
+            new Dose.Basis(
+                load(r.load).massKg(),
+                label,
+                Given.number("referenceMassKg", r.referenceMassKg, Limits.REFERENCE_MASS_KG),
+                Given.number("hardnessMmolL", r.hardnessMmolL, Limits.HARDNESS_MMOL_L),
+                Given.numberOr("phaseShare", r.phaseShare, Limits.PHASE_SHARE, 1),
+                Given.numberOr("strength", r.strength, Limits.STRENGTH, 1),
+                Given.numberOr("trim", r.trim, Limits.TRIM, 1),
+                r.maxG,
+                r.scoopMl,
+                r.densityGMl));
+    return new DoseResponse(
+        dose.doseG(),
+        dose.doseMl(),
+        dose.scoops(),
+        dose.roundedDoseG(),
+        dose.massScale(),
+        dose.capped());
+  }
+
+  record RinseRequest(
+      @Nullable List<@Nullable MassRequest> load,
+      @Nullable Double doseG,
+      @Nullable Double mainL,
+      @Nullable Double rinseL,
+      @Nullable Integer rinses,
+      @Nullable Double interimRpm,
+      @Nullable Double finalRpm,
+      @Nullable Double drumRadiusM,
+      @Nullable Double targetMgKg) {}
+
+  @PostMapping("/rinse")
+  RinseOutcome rinse(@RequestBody RinseRequest r) {
+    return RinseOutcome.of(
+        new RinseOutcome.Series(
+            load(r.load),
+            Given.number("doseG", r.doseG, Limits.DOSE_G),
+            Given.number("mainL", r.mainL, Limits.WATER_L),
+            Given.number("rinseL", r.rinseL, Limits.WATER_L),
+            Given.whole("rinses", r.rinses, Limits.RINSES),
+            Given.number("interimRpm", r.interimRpm, Limits.RPM),
+            Given.number("finalRpm", r.finalRpm, Limits.RPM),
+            radius(r.drumRadiusM),
+            Given.numberOr(
+                "targetMgKg", r.targetMgKg, Limits.TARGET_MG_KG, ResidueTarget.ABSORBENT.mgKg())));
+  }
+
+  record BathRequest(
+      @Nullable List<@Nullable MassRequest> load,
+      @Nullable Double waterL,
+      @Nullable Double inletC,
+      @Nullable Double roomC,
+      @Nullable Double setC,
+      @Nullable Double minutes,
+      @Nullable Double heaterW,
+      @Nullable Double lossWK) {}
+
+  @PostMapping("/bath-temperature")
+  BathTemperature bathTemperature(@RequestBody BathRequest r) {
+    return BathTemperature.of(
+        new BathTemperature.Bath(
+            load(r.load),
+            Given.number("waterL", r.waterL, Limits.WATER_L),
+            Given.number("inletC", r.inletC, Limits.WATER_C),
+            Given.number("roomC", r.roomC, Limits.ROOM_C),
+            Given.number("setC", r.setC, Limits.WATER_C),
+            Given.number("minutes", r.minutes, Limits.MINUTES),
+            Given.numberOr("heaterW", r.heaterW, Limits.HEATER_W, BathTemperature.USUAL_HEATER_W),
+            Given.numberOr("lossWK", r.lossWK, Limits.LOSS_W_K, BathTemperature.USUAL_LOSS_W_K)));
+  }
+
+  record PointRequest(@Nullable Double minute, @Nullable Double temperatureC) {}
+
+  record AdditiveRequest(
+      @Nullable Double doseMl,
+      @Nullable Double claimLog,
+      @Nullable Double minMlPerL,
+      @Nullable Double minMinutes,
+      @Nullable Double minC) {}
+
+  record HygieneRequest(
+      @Nullable List<@Nullable MassRequest> load,
+      @Nullable Double waterL,
+      @Nullable Double drumL,
+      @Nullable List<@Nullable PointRequest> profile,
+      @Nullable Double oxygenG,
+      @Nullable Boolean activator,
+      @Nullable Agitation agitation,
+      @Nullable Boolean detergent,
+      @Nullable Integer rinses,
+      @Nullable Double rinseL,
+      @Nullable Double interimRpm,
+      @Nullable Double drumRadiusM,
+      @Nullable AdditiveRequest additive) {}
+
+  record HygieneResponse(
+      double heatLog,
+      double oxygenLog,
+      double additiveLog,
+      double removalLog,
+      double totalLog,
+      double killLog,
+      double a0,
+      boolean recognisedHolding,
+      List<String> notes) {}
+
+  @PostMapping("/hygiene")
+  HygieneResponse hygiene(@RequestBody HygieneRequest r) {
+    TextileLoad load = load(r.load);
+    double drumL = Given.number("drumL", r.drumL, Limits.DRUM_L);
+    HygieneEstimate h =
+        HygieneEstimate.of(
+            new HygienePhase(
+                load,
+                Given.number("waterL", r.waterL, Limits.WATER_L),
+                drumL,
+                Fill.of(load, TextileLoad.EMPTY, drumL).dry(),
+                profile(r.profile),
+                Given.numberOr("oxygenG", r.oxygenG, Limits.DOSE_G, 0),
+                Boolean.TRUE.equals(r.activator),
+                Given.choice("agitation", r.agitation, Agitation.class),
+                Given.yesNo("detergent", r.detergent),
+                Given.whole("rinses", r.rinses, Limits.RINSES),
+                Given.number("rinseL", r.rinseL, Limits.WATER_L),
+                Given.number("interimRpm", r.interimRpm, Limits.RPM),
+                radius(r.drumRadiusM),
+                r.additive == null ? null : additive(r.additive)));
+    return new HygieneResponse(
+        h.heatLog(),
+        h.oxygenLog(),
+        h.additiveLog(),
+        h.removalLog(),
+        h.totalLog(),
+        h.killLog(),
+        h.a0(),
+        h.recognisedHolding(),
+        h.notes());
+  }
+
+  record HourRequest(
+      @Nullable Double temperatureC,
+      @Nullable Double relativeHumidity,
+      @Nullable Double windMs,
+      @Nullable Double irradianceWm2) {}
+
+  record DryingRequest(
+      @Nullable Material material,
+      @Nullable Double massKg,
+      @Nullable Double areaM2,
+      @Nullable Double exposure,
+      @Nullable Double startMoisture,
+      @Nullable List<@Nullable HourRequest> hours) {}
+
+  @PostMapping("/drying")
+  AirDrying drying(@RequestBody DryingRequest r) {
+    Material material = Given.choice("material", r.material, Material.class);
+    AirDrying.Hung hung =
+        new AirDrying.Hung(
+            Given.number("massKg", r.massKg, Limits.PIECE_MASS_KG),
+            Given.number("areaM2", r.areaM2, Limits.AREA_M2),
+            material.regain(),
+            Given.number("exposure", r.exposure, Limits.EXPOSURE),
+            Given.number("startMoisture", r.startMoisture, Limits.MOISTURE));
+    List<HourRequest> given = Given.list("hours", r.hours);
+    if (given.size() > MOST_HOURS) {
+      throw new OutOfRange("hours", given.size() + " hours", "1 to " + MOST_HOURS + " hours");
+    }
+    List<AirDrying.Air> hours = new ArrayList<>();
+    for (int i = 0; i < given.size(); i++) {
+      HourRequest h = given.get(i);
+      String at = "hours[" + i + "].";
+      hours.add(
+          new AirDrying.Air(
+              Given.number(at + "temperatureC", h.temperatureC, Limits.AIR_C),
+              Given.number(at + "relativeHumidity", h.relativeHumidity, Limits.HUMIDITY_PERCENT),
+              Given.number(at + "windMs", h.windMs, Limits.WIND_M_S),
+              Given.number(at + "irradianceWm2", h.irradianceWm2, Limits.IRRADIANCE_W_M2)));
+    }
+    return AirDrying.of(hung, hours);
+  }
+
+  private static TextileLoad load(@Nullable List<@Nullable MassRequest> masses) {
+    return load("load", masses);
+  }
+
+  private static TextileLoad load(String field, @Nullable List<@Nullable MassRequest> masses) {
+    List<MassRequest> given = Given.list(field, masses);
+    List<TextileLoad.MaterialMass> made = new ArrayList<>();
+    for (int i = 0; i < given.size(); i++) {
+      String at = field + "[" + i + "].";
+      made.add(
+          new TextileLoad.MaterialMass(
+              Given.choice(at + "material", given.get(i).material, Material.class),
+              Given.number(at + "massKg", given.get(i).massKg, Limits.MASS_KG)));
+    }
+    return new TextileLoad(made);
+  }
+
+  private static double radius(@Nullable Double drumRadiusM) {
+    return Given.numberOr(
+        "drumRadiusM", drumRadiusM, Limits.DRUM_RADIUS_M, SpinRetention.USUAL_RADIUS_M);
+  }
+
+  private static List<TemperaturePoint> profile(@Nullable List<@Nullable PointRequest> points) {
+    List<PointRequest> given = Given.list("profile", points);
+    List<TemperaturePoint> made = new ArrayList<>();
+    for (int i = 0; i < given.size(); i++) {
+      String at = "profile[" + i + "].";
+      made.add(
+          new TemperaturePoint(
+              Given.number(at + "minute", given.get(i).minute, Limits.MINUTES),
+              Given.number(at + "temperatureC", given.get(i).temperatureC, Limits.WATER_C)));
+    }
+    return made;
+  }
+
+  private static Additive additive(AdditiveRequest a) {
+    return new Additive(
+        Given.number("additive.doseMl", a.doseMl, Limits.ADDITIVE_ML),
+        Given.number("additive.claimLog", a.claimLog, Limits.CLAIM_LOG),
+        Given.number("additive.minMlPerL", a.minMlPerL, Limits.ML_PER_L),
+        Given.number("additive.minMinutes", a.minMinutes, Limits.MINUTES),
+        Given.number("additive.minC", a.minC, Limits.WATER_C));
+  }
+}

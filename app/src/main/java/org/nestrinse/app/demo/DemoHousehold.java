@@ -1,0 +1,276 @@
+package org.nestrinse.app.demo;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import java.util.Random;
+import org.nestrinse.app.dry.DryService;
+import org.nestrinse.app.dry.DryViews;
+import org.nestrinse.app.gather.GatherService;
+import org.nestrinse.app.kit.PersonService;
+import org.nestrinse.app.kit.StockService;
+import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.sort.SortViews;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.wash.PlanService;
+import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.app.wash.WashViews;
+import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.wash.School;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+
+/**
+ * Lives the last weeks of Tern House with the real services at past moments, so that every number
+ * in the record was computed the way a new one would be. One fixed seed; dates relative to now.
+ */
+@Component
+@ConditionalOnProperty("nest.demo")
+class DemoHousehold implements ApplicationRunner {
+  private static final Logger LOG = LoggerFactory.getLogger(DemoHousehold.class);
+  private static final long SEED = 53;
+  private static final int FINISHED_ROUNDS = 12;
+  private static final int DAYS_BETWEEN_ROUNDS = 2;
+  private static final Duration LONGEST_DRYING = Duration.ofHours(40);
+  private static final String[] NOTES = {
+    "Blew dry by noon.",
+    "",
+    "Trifolds still damp in the evening.",
+    "",
+    "",
+    "Oskar did the second half.",
+    "",
+    ""
+  };
+
+  private final TernHouse house;
+  private final PersonService people;
+  private final StockService stock;
+  private final GatherService gather;
+  private final SortService sort;
+  private final PlanService plans;
+  private final RoundService rounds;
+  private final DryService dry;
+  private final HouseClock clock;
+  private final Random random = new Random(SEED);
+
+  DemoHousehold(
+      TernHouse house,
+      PersonService people,
+      StockService stock,
+      GatherService gather,
+      SortService sort,
+      PlanService plans,
+      RoundService rounds,
+      DryService dry,
+      HouseClock clock) {
+    this.house = house;
+    this.people = people;
+    this.stock = stock;
+    this.gather = gather;
+    this.sort = sort;
+    this.plans = plans;
+    this.rounds = rounds;
+    this.dry = dry;
+    this.clock = clock;
+  }
+
+  @Override
+  public void run(ApplicationArguments args) {
+    if (!people.all().isEmpty()) {
+      return;
+    }
+    TernHouse.Set set = house.setUp();
+    Instant now = clock.instant().truncatedTo(ChronoUnit.MINUTES);
+    ZonedDateTime today = now.atZone(ZoneId.systemDefault());
+    for (int i = FINISHED_ROUNDS; i >= 1; i--) {
+      Instant washDay =
+          today
+              .minusDays((long) DAYS_BETWEEN_ROUNDS * i + 1)
+              .withHour(9)
+              .withMinute(10 + i)
+              .toInstant();
+      twoDays(set, washDay);
+      WashViews.Round round = wash(set, washDay, i);
+      dryAll(round);
+      note(round, NOTES[i % NOTES.length]);
+    }
+    Instant thisMorning = now.minus(Duration.ofMinutes(410));
+    twoDays(set, thisMorning.minus(Duration.ofHours(2)));
+    wash(set, thisMorning, 0);
+    dayAndAHalf(set, now);
+    LOG.info("Tern House is ready");
+  }
+
+  /** Two days of pieces before a wash. */
+  private void twoDays(TernHouse.Set set, Instant before) {
+    for (int night = 1; night <= 2; night++) {
+      Instant morning = before.minus(Duration.ofHours(24L * night - 22));
+      add(set.nursery(), set, "fitted night nappy", 1, Soil.WET, morning);
+      add(set.nursery(), set, "nappy cover", 1, Soil.WET, morning);
+      add(set.linnet(), set, "fitted night nappy", 1, Soil.WET, morning);
+      add(set.aurel(), set, "bed pad", 1 + random.nextInt(2), Soil.WET, morning);
+      for (int change = 0; change < 5 + random.nextInt(2); change++) {
+        change(set, morning.plus(Duration.ofMinutes(130L * change)), before);
+      }
+    }
+    add(
+        set.basket(),
+        set,
+        "hand towel",
+        10 + random.nextInt(5),
+        Soil.DIRT,
+        before.minus(Duration.ofHours(14)));
+    add(
+        set.basket(),
+        set,
+        "bib",
+        4 + random.nextInt(3),
+        Soil.FOOD,
+        before.minus(Duration.ofHours(13)));
+    topUp(set, "muslin", 5, Soil.MILK, before.minus(Duration.ofHours(12)));
+  }
+
+  /**
+   * One daytime change: an insert with booster, shell and liner, and the wipes that went with it.
+   */
+  private void change(TernHouse.Set set, Instant wanted, Instant latest) {
+    Instant at = wanted.isAfter(latest) ? latest : wanted;
+    boolean stool = random.nextDouble() < 0.25;
+    Soil soil = stool ? Soil.STOOL : Soil.WET;
+    add(
+        set.nursery(),
+        set,
+        random.nextDouble() < 0.65 ? "bamboo trifold" : "cotton prefold",
+        1,
+        soil,
+        at);
+    add(
+        set.nursery(),
+        set,
+        random.nextDouble() < 0.6 ? "hemp booster" : "bamboo booster",
+        1,
+        soil,
+        at);
+    add(set.nursery(), set, "pocket shell", 1, soil, at);
+    if (stool) {
+      add(set.nursery(), set, "fleece liner", 1, soil, at);
+      add(set.nursery(), set, "cotton wipe", 3, soil, at);
+    }
+  }
+
+  private void dayAndAHalf(TernHouse.Set set, Instant now) {
+    ZonedDateTime local = now.atZone(ZoneId.systemDefault());
+    for (int back = 0; back <= 1; back++) {
+      Instant morning = local.minusDays(back).withHour(6).withMinute(40).toInstant();
+      if (inLastDayAndAHalf(morning, now)) {
+        add(set.nursery(), set, "fitted night nappy", 1, Soil.WET, morning);
+        add(set.nursery(), set, "nappy cover", 1, Soil.WET, morning);
+        add(set.linnet(), set, "fitted night nappy", 1, Soil.WET, morning);
+        add(set.aurel(), set, "bed pad", 1, Soil.WET, morning);
+      }
+      for (int change = 0; change < 6; change++) {
+        Instant at = morning.plus(Duration.ofMinutes(25 + 140L * change));
+        if (inLastDayAndAHalf(at, now)) {
+          change(set, at, now);
+        }
+      }
+    }
+    add(set.nursery(), set, "wool cover", 1, Soil.WET, now.minus(Duration.ofHours(9)));
+    add(set.linnet(), set, "cot sheet", 1, Soil.WET, now.minus(Duration.ofHours(20)));
+    add(set.aurel(), set, "bed pad", 1, Soil.WET, now.minus(Duration.ofHours(14)));
+    add(set.kitchen(), set, "dish cloth", 4, Soil.FOOD, now.minus(Duration.ofHours(19)));
+    add(set.kitchen(), set, "tea towel", 3, Soil.FOOD, now.minus(Duration.ofHours(11)));
+    add(set.kitchen(), set, "dish cloth", 3, Soil.FOOD, now.minus(Duration.ofHours(3)));
+    add(set.glass(), set, "glass cloth", 8, Soil.DIRT, now.minus(Duration.ofHours(30)));
+    topUp(set, "hand towel", 14, Soil.DIRT, now.minus(Duration.ofHours(26)));
+    topUp(set, "bib", 5, Soil.FOOD, now.minus(Duration.ofHours(16)));
+    topUp(set, "muslin", 6, Soil.MILK, now.minus(Duration.ofHours(8)));
+  }
+
+  private static boolean inLastDayAndAHalf(Instant at, Instant now) {
+    return at.isBefore(now) && at.isAfter(now.minus(Duration.ofHours(36)));
+  }
+
+  /** Puts pieces in, as many as are clean. */
+  private void add(long pail, TernHouse.Set set, String kind, int wanted, Soil soil, Instant at) {
+    long kindId = set.kinds().get(kind);
+    int count = Math.min(wanted, stock.all().get(kindId).clean());
+    if (count > 0) {
+      clock.at(
+          at, () -> gather.add(pail, new GatherService.Coming(kindId, count, soil, true, null)));
+    }
+  }
+
+  /**
+   * Fills the basket with small household pieces up to a level; it is seldom emptied as a whole.
+   */
+  private void topUp(TernHouse.Set set, String kind, int level, Soil soil, Instant at) {
+    int there =
+        gather.waiting().stream()
+            .filter(w -> w.pailId() == set.basket() && w.pieces().kind().name().equals(kind))
+            .mapToInt(w -> w.pieces().count())
+            .sum();
+    add(set.basket(), set, kind, level - there, soil, at);
+  }
+
+  private WashViews.Round wash(TernHouse.Set set, Instant at, int index) {
+    List<Long> pails = List.of(set.nursery(), set.aurel(), set.linnet());
+    SortViews.Load load =
+        clock.at(at, () -> sort.make(new SortService.NewLoad(List.copyOf(pails))));
+    for (SortViews.Offer offer : load.offers()) {
+      SortViews.Offer now =
+          clock.at(at, sort::sorting).load().offers().stream()
+              .filter(o -> o.kindId() == offer.kindId())
+              .findFirst()
+              .orElseThrow();
+      if (now.refusal() == null && now.wanted() > 0) {
+        clock.at(
+            at, () -> sort.addBulkers(load.id(), new SortService.Bulk(now.kindId(), now.wanted())));
+      }
+    }
+    School school = index % 4 == 3 ? School.COOL_AND_SUN : School.HOT_AND_FULL;
+    List<String> checks =
+        clock.at(at, () -> plans.plan(load.id(), school.id(), null)).cautions().stream()
+            .filter(c -> c.strength() == Caution.Strength.CHECK)
+            .map(Caution::key)
+            .toList();
+    WashViews.Round round =
+        clock.at(
+            at,
+            () ->
+                rounds.start(
+                    new RoundService.Start(load.id(), school.id(), null, List.copyOf(checks))));
+    Instant time = at;
+    for (WashViews.PlanStep step : round.plan().steps()) {
+      time =
+          time.plus(Duration.ofMinutes(step.minutes() + (step.attended() ? random.nextInt(6) : 1)));
+      clock.at(time, () -> rounds.tick(round.id(), step.number()));
+    }
+    return round;
+  }
+
+  private void dryAll(WashViews.Round round) {
+    Instant finished = rounds.one(round.id()).finishedAt();
+    for (DryViews.Group group : clock.at(finished, dry::drying).groups()) {
+      Instant latest = finished.plus(LONGEST_DRYING);
+      Instant by = group.dryBy() == null || group.dryBy().isAfter(latest) ? latest : group.dryBy();
+      clock.at(by.plus(Duration.ofMinutes(20)), () -> dry.dry(group.id()));
+    }
+  }
+
+  private void note(WashViews.Round round, String note) {
+    if (!note.isEmpty()) {
+      int version = (int) rounds.one(round.id()).version();
+      rounds.note(round.id(), new RoundService.NoteChange(version, note));
+    }
+  }
+}

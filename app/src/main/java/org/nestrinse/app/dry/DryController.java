@@ -1,0 +1,48 @@
+package org.nestrinse.app.dry;
+
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.units.OutOfRange;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PatchMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/drying")
+class DryController {
+  private final DryService dry;
+
+  DryController(DryService dry) {
+    this.dry = dry;
+  }
+
+  /** Where a group should hang. */
+  record Move(@Nullable Long placeId) {}
+
+  @GetMapping
+  DryViews.Drying drying() {
+    return dry.drying();
+  }
+
+  @PatchMapping("/{id}")
+  DryViews.Drying move(@PathVariable long id, @RequestBody Move move) {
+    if (move.placeId == null) {
+      throw new OutOfRange("placeId", "missing", "the number of one of the household's places");
+    }
+    return dry.move(id, move.placeId);
+  }
+
+  @PostMapping("/{id}/dry")
+  DryViews.Drying dry(@PathVariable long id) {
+    return dry.dry(id);
+  }
+
+  @DeleteMapping("/{id}/dry")
+  DryViews.Drying notDry(@PathVariable long id) {
+    return dry.notDry(id);
+  }
+}

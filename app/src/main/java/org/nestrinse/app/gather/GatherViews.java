@@ -1,0 +1,124 @@
+package org.nestrinse.app.gather;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.why.Why;
+
+/** What the Gather view shows. */
+public final class GatherViews {
+  private GatherViews() {}
+
+  /**
+   * All pails.
+   *
+   * @param pieces how many pieces wait in all
+   * @param pails the pails in order
+   * @param nextDue the pail that is due first, null when nothing waits
+   * @param whys reasons by key: {@code due.PAIL}, {@code fill.PAIL}, {@code pieces}
+   */
+  public record Gathering(
+      int pieces, List<Pail> pails, @Nullable NextDue nextDue, Map<String, Why> whys) {}
+
+  /**
+   * The pail that is due first.
+   *
+   * @param pailId its number
+   * @param pail its name
+   * @param at when
+   * @param words when, in words
+   * @param over whether that moment has passed
+   * @param reason why, in one sentence
+   * @param oldest age of the oldest piece in all pails, in words
+   */
+  public record NextDue(
+      long pailId,
+      String pail,
+      Instant at,
+      String words,
+      boolean over,
+      String reason,
+      String oldest) {}
+
+  /**
+   * One pail.
+   *
+   * @param id number
+   * @param name what it is called
+   * @param style sort of place
+   * @param styleWords a few words about it
+   * @param capacityL volume [L]
+   * @param person whose pieces go in, or null
+   * @param personId their number, or null
+   * @param pieces how many pieces wait in it
+   * @param fill share of it that is full
+   * @param layers day parts, oldest first
+   * @param entries what came in, newest first
+   * @param dueWords when it is due, in words; null when it is empty
+   * @param dueState fine, soon or over
+   */
+  public record Pail(
+      long id,
+      String name,
+      PailStyle style,
+      String styleWords,
+      double capacityL,
+      @Nullable String person,
+      @Nullable Long personId,
+      int pieces,
+      double fill,
+      List<Layer> layers,
+      List<Entry> entries,
+      @Nullable String dueWords,
+      DueState dueState) {}
+
+  /** How near a pail is to its holding limit. */
+  public enum DueState {
+    FINE,
+    SOON,
+    OVER
+  }
+
+  /**
+   * What came in during one day part.
+   *
+   * @param label such as "Tue night"
+   * @param pieces how many
+   * @param fill share of the pail that it fills
+   * @param age share of the holding limit that has passed, for the piece nearest to it; 1 and more
+   *     is over
+   */
+  public record Layer(String label, int pieces, double fill, double age) {}
+
+  /**
+   * Pieces that came in together.
+   *
+   * @param id number
+   * @param version counts its changes
+   * @param pailId the pail
+   * @param kindId the kind
+   * @param kind its name
+   * @param count how many wait
+   * @param soil what soiled them
+   * @param soilWords in words
+   * @param solidsOff whether solids are off
+   * @param cameIn when
+   * @param cameInWords when, in words
+   * @param dueWords when they should be in the wash
+   */
+  public record Entry(
+      long id,
+      long version,
+      long pailId,
+      long kindId,
+      String kind,
+      int count,
+      Soil soil,
+      String soilWords,
+      boolean solidsOff,
+      Instant cameIn,
+      String cameInWords,
+      String dueWords) {}
+}

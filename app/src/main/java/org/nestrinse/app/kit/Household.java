@@ -1,0 +1,56 @@
+package org.nestrinse.app.kit;
+
+import java.time.LocalTime;
+import java.time.ZoneId;
+import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.kit.Tariff;
+import org.nestrinse.core.kit.Water;
+
+/**
+ * The facts of the household.
+ *
+ * @param version counts its changes; send it back when changing it
+ * @param name what it is called
+ * @param zone its time zone
+ * @param hardnessMmolL hardness of the water [mmol/L]
+ * @param inletC cold tap [°C]
+ * @param roomC the room with the machine [°C]
+ * @param dayPerKwh price of a kilowatt hour by day
+ * @param nightPerKwh price by night
+ * @param nightFrom when the night price begins
+ * @param nightTo when it ends
+ * @param waterPerM3 price of a cubic metre of water, drain included
+ * @param goal the hygiene it wants at least
+ * @param trim learned correction of doses, 0.6 to 1.4
+ */
+public record Household(
+    long version,
+    String name,
+    String zone,
+    double hardnessMmolL,
+    double inletC,
+    double roomC,
+    double dayPerKwh,
+    double nightPerKwh,
+    LocalTime nightFrom,
+    LocalTime nightTo,
+    double waterPerM3,
+    HygieneGoal goal,
+    double trim) {
+  private static final double LITRES_PER_M3 = 1000;
+
+  /** Returns its time zone. */
+  public ZoneId zoneId() {
+    return ZoneId.of(zone);
+  }
+
+  /** Returns its water. */
+  public Water water() {
+    return new Water(hardnessMmolL, inletC);
+  }
+
+  /** Returns its prices. */
+  public Tariff tariff() {
+    return new Tariff(dayPerKwh, nightPerKwh, nightFrom, nightTo, waterPerM3 / LITRES_PER_M3);
+  }
+}

@@ -1,0 +1,47 @@
+package org.nestrinse.app.kit;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.LocalTime;
+import org.nestrinse.core.bath.HygieneGoal;
+
+@Entity
+@Table(name = "household")
+class HouseholdEntity {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  Long id;
+
+  @Version long version;
+  String name;
+  String zone;
+
+  @Column(name = "hardness_mmol_l")
+  double hardnessMmolL;
+
+  @Column(name = "inlet_c")
+  double inletC;
+
+  @Column(name = "room_c")
+  double roomC;
+
+  double dayPerKwh;
+  double nightPerKwh;
+  LocalTime nightFrom;
+  LocalTime nightTo;
+
+  @Column(name = "water_per_m3")
+  double waterPerM3;
+
+  @Enumerated(EnumType.STRING)
+  HygieneGoal goal;
+
+  double trim;
+}

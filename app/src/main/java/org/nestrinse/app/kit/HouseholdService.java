@@ -1,0 +1,139 @@
+package org.nestrinse.app.kit;
+
+import java.time.LocalTime;
+import java.time.ZoneId;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The facts of the one household of this installation. */
+@Service
+public class HouseholdService {
+  private static final int LONGEST_NAME = 80;
+  private static final Range PRICE = new Range(0, 100, "");
+
+  private final HouseholdRepository households;
+  private final HouseClock clock;
+
+  HouseholdService(HouseholdRepository households, HouseClock clock) {
+    this.households = households;
+    this.clock = clock;
+  }
+
+  /** What a person sends to change the household; everything is checked. */
+  public record Change(
+      @Nullable Integer version,
+      @Nullable String name,
+      @Nullable Double hardnessMmolL,
+      @Nullable Double inletC,
+      @Nullable Double roomC,
+      @Nullable Double dayPerKwh,
+      @Nullable Double nightPerKwh,
+      @Nullable LocalTime nightFrom,
+      @Nullable LocalTime nightTo,
+      @Nullable Double waterPerM3,
+      @Nullable HygieneGoal goal) {}
+
+  /** Returns the household, made with sensible defaults when there is none yet. */
+  @Transactional
+  public Household current() {
+    return view(entity());
+  }
+
+  /** Returns words for times around now, in the household's zone. */
+  public TimeWords timeWords() {
+    return new TimeWords(current().zoneId(), clock.instant());
+  }
+
+  /**
+   * Changes the facts and returns them; throws {@link Stale} when they changed since {@code
+   * version}.
+   */
+  @Transactional
+  public Household change(Change change) {
+    HouseholdEntity e = entity();
+    long version = Given.whole("version", change.version, new Range(0, Integer.MAX_VALUE, ""));
+    String name = Given.text("name", change.name, LONGEST_NAME);
+    double hardness = Given.number("hardnessMmolL", change.hardnessMmolL, Limits.HARDNESS_MMOL_L);
+    double inlet = Given.number("inletC", change.inletC, new Range(1, 65, "°C"));
+    double room = Given.number("roomC", change.roomC, new Range(0, 40, "°C"));
+    double day = Given.number("dayPerKwh", change.dayPerKwh, PRICE);
+    double night = Given.number("nightPerKwh", change.nightPerKwh, PRICE);
+    double water = Given.number("waterPerM3", change.waterPerM3, PRICE);
+    HygieneGoal goal = Given.choice("goal", change.goal, HygieneGoal.class);
+    if (change.nightFrom == null || change.nightTo == null) {
+      throw new OutOfRange(
+          change.nightFrom == null ? "nightFrom" : "nightTo", "missing", "a time such as 00:30");
+    }
+    if (e.version != version) {
+      throw new Stale("the household", view(e));
+    }
+    e.name = name;
+    e.hardnessMmolL = hardness;
+    e.inletC = inlet;
+    e.roomC = room;
+    e.dayPerKwh = day;
+    e.nightPerKwh = night;
+    e.nightFrom = change.nightFrom;
+    e.nightTo = change.nightTo;
+    e.waterPerM3 = water;
+    e.goal = goal;
+    return view(households.saveAndFlush(e));
+  }
+
+  /** Moves the household to a time zone; throws {@link NotNow} for an unknown one. */
+  @Transactional
+  public void moveTo(String zone) {
+    if (!ZoneId.getAvailableZoneIds().contains(zone)) {
+      throw new NotNow("There is no time zone " + zone + ".");
+    }
+    entity().zone = zone;
+  }
+
+  private HouseholdEntity entity() {
+    return households.findAll().stream().findFirst().orElseGet(() -> households.save(fresh()));
+  }
+
+  private static HouseholdEntity fresh() {
+    HouseholdEntity e = new HouseholdEntity();
+    e.name = "Our house";
+    e.zone = ZoneId.systemDefault().getId();
+    e.hardnessMmolL = 2.0;
+    e.inletC = 12;
+    e.roomC = 19;
+    e.dayPerKwh = 0.30;
+    e.nightPerKwh = 0.30;
+    e.nightFrom = LocalTime.of(0, 30);
+    e.nightTo = LocalTime.of(5, 30);
+    e.waterPerM3 = 4;
+    e.goal = HygieneGoal.LIGHT;
+    e.trim = 1;
+    return e;
+  }
+
+  private static Household view(HouseholdEntity e) {
+    return new Household(
+        e.version,
+        e.name,
+        e.zone,
+        e.hardnessMmolL,
+        e.inletC,
+        e.roomC,
+        e.dayPerKwh,
+        e.nightPerKwh,
+        e.nightFrom,
+        e.nightTo,
+        e.waterPerM3,
+        e.goal,
+        e.trim);
+  }
+}

@@ -1,0 +1,82 @@
+package org.nestrinse.app.kit;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.textile.Bin;
+import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.textile.DryerHeat;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.Part;
+import org.nestrinse.core.textile.Role;
+
+@Entity
+@Table(name = "kind")
+class KindEntity {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  Long id;
+
+  @Version long version;
+  String name;
+
+  @Enumerated(EnumType.STRING)
+  Role role;
+
+  @Enumerated(EnumType.STRING)
+  Bin bin;
+
+  @Column(name = "area_m2")
+  double areaM2;
+
+  boolean small;
+
+  @Column(name = "label_wash_c")
+  @Nullable Integer labelWashC;
+
+  @Nullable Integer labelSpinRpm;
+
+  @Enumerated(EnumType.STRING)
+  @Nullable DryerHeat labelDryer;
+
+  @ElementCollection
+  @CollectionTable(name = "kind_part", joinColumns = @JoinColumn(name = "kind_id"))
+  @OrderColumn(name = "position")
+  List<PartRow> parts = new ArrayList<>();
+
+  @Embeddable
+  static class PartRow {
+    String name;
+
+    @Enumerated(EnumType.STRING)
+    Material material;
+
+    double massKg;
+    boolean elastic;
+  }
+
+  Kind toKind() {
+    List<Part> made =
+        parts.stream().map(p -> new Part(p.name, p.material, p.massKg, p.elastic)).toList();
+    CareLimits label =
+        labelWashC == null || labelSpinRpm == null || labelDryer == null
+            ? null
+            : new CareLimits(labelWashC, labelSpinRpm, labelDryer);
+    return new Kind(id, name, role, bin, made, areaM2, small, label);
+  }
+}

@@ -1,0 +1,177 @@
+package org.nestrinse.app.kit;
+
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.Stale;
+import org.nestrinse.core.textile.Bin;
+import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.textile.DryerHeat;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
+import org.springframework.data.domain.Sort;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The kinds of textile that the household owns. */
+@Service
+public class KindService {
+  private static final int LONGEST_NAME = 80;
+  private static final int LONGEST_PART = 40;
+  private static final Range OWNED = new Range(0, 1000, "pieces");
+  private static final Range LABEL_WASH_C = new Range(20, 95, "°C");
+  private static final Range LABEL_SPIN_RPM = new Range(0, 1600, "rpm");
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+
+  private final KindRepository kinds;
+  private final StockRepository stocks;
+
+  KindService(KindRepository kinds, StockRepository stocks) {
+    this.kinds = kinds;
+    this.stocks = stocks;
+  }
+
+  /** One part as it is sent. */
+  public record PartChange(
+      @Nullable String name,
+      @Nullable Material material,
+      @Nullable Double massKg,
+      @Nullable Boolean elastic) {}
+
+  /** A care label as it is sent. */
+  public record LabelChange(
+      @Nullable Integer hottestWashC,
+      @Nullable Integer fastestSpinRpm,
+      @Nullable DryerHeat dryer) {}
+
+  /** What is sent to add or change a kind. */
+  public record Change(
+      @Nullable Integer version,
+      @Nullable String name,
+      @Nullable Role role,
+      @Nullable Bin bin,
+      @Nullable List<@Nullable PartChange> parts,
+      @Nullable Double areaM2,
+      @Nullable Boolean small,
+      @Nullable LabelChange label,
+      @Nullable Integer owned) {}
+
+  /** Returns all kinds with their stock, by name. */
+  @Transactional(readOnly = true)
+  public List<KindView> all() {
+    Map<Long, StockEntity> stock =
+        stocks.findAll().stream().collect(Collectors.toMap(s -> s.kindId, Function.identity()));
+    return kinds.findAll(Sort.by("role", "name")).stream()
+        .map(k -> view(k, stock.get(k.id).toStock()))
+        .toList();
+  }
+
+  /** Returns all kinds as values of core, by number. */
+  @Transactional(readOnly = true)
+  public Map<Long, Kind> byId() {
+    return kinds.findAll().stream()
+        .map(KindEntity::toKind)
+        .collect(Collectors.toMap(Kind::id, Function.identity()));
+  }
+
+  /** Returns one kind; throws {@link NotFound} when there is none. */
+  @Transactional(readOnly = true)
+  public Kind one(long id) {
+    return entity(id).toKind();
+  }
+
+  /** Adds a kind; throws {@link NotNow} when another has the same name. */
+  @Transactional
+  public KindView add(Change change) {
+    KindEntity e = new KindEntity();
+    String name = Given.text("name", change.name, LONGEST_NAME);
+    if (kinds.existsByNameIgnoreCase(name)) {
+      throw new NotNow("There is a kind called " + name + " already.");
+    }
+    apply(e, change);
+    KindEntity saved = kinds.saveAndFlush(e);
+    StockEntity stock = new StockEntity();
+    stock.kindId = saved.id;
+    stock.owned = Given.whole("owned", change.owned, OWNED);
+    return view(saved, stocks.save(stock).toStock());
+  }
+
+  /** Changes a kind; throws {@link Stale} when it was changed since the version sent. */
+  @Transactional
+  public KindView change(long id, Change change) {
+    KindEntity e = entity(id);
+    StockEntity stock = stocks.findById(id).orElseThrow(() -> new NotFound("kind", id));
+    if (e.version != Given.whole("version", change.version, VERSION)) {
+      throw new Stale(e.name, view(e, stock.toStock()));
+    }
+    int owned = Given.whole("owned", change.owned, OWNED);
+    Stock now = stock.toStock();
+    int elsewhere = now.owned() - now.clean();
+    if (owned < elsewhere) {
+      throw new OutOfRange(
+          "owned", owned, elsewhere + " or more, since so many wait, wash or hang now");
+    }
+    apply(e, change);
+    stock.owned = owned;
+    return view(kinds.saveAndFlush(e), stocks.saveAndFlush(stock).toStock());
+  }
+
+  private static void apply(KindEntity e, Change c) {
+    e.name = Given.text("name", c.name, LONGEST_NAME);
+    e.role = Given.choice("role", c.role, Role.class);
+    e.bin = Given.choice("bin", c.bin, Bin.class);
+    e.areaM2 = Given.number("areaM2", c.areaM2, Limits.AREA_M2);
+    e.small = Given.yesNo("small", c.small);
+    LabelChange label = c.label;
+    e.labelWashC =
+        label == null
+            ? null
+            : Integer.valueOf(Given.whole("label.hottestWashC", label.hottestWashC, LABEL_WASH_C));
+    e.labelSpinRpm =
+        label == null
+            ? null
+            : Integer.valueOf(
+                Given.whole("label.fastestSpinRpm", label.fastestSpinRpm, LABEL_SPIN_RPM));
+    e.labelDryer = label == null ? null : Given.choice("label.dryer", label.dryer, DryerHeat.class);
+    e.parts.clear();
+    for (PartChange part : Given.list("parts", c.parts)) {
+      KindEntity.PartRow row = new KindEntity.PartRow();
+      row.name = Given.text("parts.name", part.name, LONGEST_PART);
+      row.material = Given.choice("parts.material", part.material, Material.class);
+      row.massKg = Given.number("parts.massKg", part.massKg, Limits.PIECE_MASS_KG);
+      row.elastic = Given.yesNo("parts.elastic", part.elastic);
+      e.parts.add(row);
+    }
+  }
+
+  private KindEntity entity(long id) {
+    return kinds.findById(id).orElseThrow(() -> new NotFound("kind", id));
+  }
+
+  private static KindView view(KindEntity e, Stock stock) {
+    Kind kind = e.toKind();
+    CareLimits label = kind.label();
+    return new KindView(
+        e.id,
+        e.version,
+        e.name,
+        e.role,
+        e.bin,
+        kind.parts(),
+        e.areaM2,
+        e.small,
+        label,
+        kind.massKg(),
+        kind.limits().words(),
+        stock);
+  }
+}

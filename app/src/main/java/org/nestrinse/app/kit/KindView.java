@@ -1,0 +1,38 @@
+package org.nestrinse.app.kit;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.textile.Bin;
+import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.textile.Part;
+import org.nestrinse.core.textile.Role;
+
+/**
+ * A kind with its stock, as shown in Kit.
+ *
+ * @param id number
+ * @param version counts its changes
+ * @param name what the household calls it
+ * @param role what it is for
+ * @param bin what it touches
+ * @param parts what it is made of
+ * @param areaM2 one face as hung [m²]
+ * @param small whether it may serve as bulker
+ * @param label what its own care label says, or null
+ * @param massKg one piece [kg]
+ * @param limits what it bears, in words
+ * @param stock where its pieces are
+ */
+public record KindView(
+    long id,
+    long version,
+    String name,
+    Role role,
+    Bin bin,
+    List<Part> parts,
+    double areaM2,
+    boolean small,
+    @Nullable CareLimits label,
+    double massKg,
+    String limits,
+    Stock stock) {}

@@ -1,0 +1,112 @@
+package org.nestrinse.app.kit;
+
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api")
+class KitController {
+  private final HouseholdService household;
+  private final PersonService people;
+  private final KindService kinds;
+  private final ProductService products;
+  private final MachineService machine;
+  private final PlaceService places;
+
+  KitController(
+      HouseholdService household,
+      PersonService people,
+      KindService kinds,
+      ProductService products,
+      MachineService machine,
+      PlaceService places) {
+    this.household = household;
+    this.people = people;
+    this.kinds = kinds;
+    this.products = products;
+    this.machine = machine;
+    this.places = places;
+  }
+
+  @GetMapping("/household")
+  Household household() {
+    return household.current();
+  }
+
+  @PutMapping("/household")
+  Household changeHousehold(@RequestBody HouseholdService.Change change) {
+    return household.change(change);
+  }
+
+  @GetMapping("/people")
+  List<Person> people() {
+    return people.all();
+  }
+
+  @PostMapping("/people")
+  @ResponseStatus(HttpStatus.CREATED)
+  Person addPerson(@RequestBody PersonService.Change change) {
+    return people.add(change);
+  }
+
+  @PutMapping("/people/{id}")
+  Person changePerson(@PathVariable long id, @RequestBody PersonService.Change change) {
+    return people.change(id, change);
+  }
+
+  @GetMapping("/kinds")
+  List<KindView> kinds() {
+    return kinds.all();
+  }
+
+  @PostMapping("/kinds")
+  @ResponseStatus(HttpStatus.CREATED)
+  KindView addKind(@RequestBody KindService.Change change) {
+    return kinds.add(change);
+  }
+
+  @PutMapping("/kinds/{id}")
+  KindView changeKind(@PathVariable long id, @RequestBody KindService.Change change) {
+    return kinds.change(id, change);
+  }
+
+  @GetMapping("/products")
+  List<ProductService.View> products() {
+    return products.all();
+  }
+
+  @PostMapping("/products")
+  @ResponseStatus(HttpStatus.CREATED)
+  ProductService.View addProduct(@RequestBody ProductService.Change change) {
+    return products.add(change);
+  }
+
+  @PutMapping("/products/{id}")
+  ProductService.View changeProduct(
+      @PathVariable long id, @RequestBody ProductService.Change change) {
+    return products.change(id, change);
+  }
+
+  @GetMapping("/machine")
+  MachineService.View machine() {
+    return machine.view();
+  }
+
+  @PutMapping("/machine")
+  MachineService.View changeMachine(@RequestBody MachineService.Change change) {
+    return machine.change(change);
+  }
+
+  @GetMapping("/places")
+  List<PlaceService.Numbered> places() {
+    return places.all();
+  }
+}

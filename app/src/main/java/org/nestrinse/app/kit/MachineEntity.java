@@ -1,0 +1,120 @@
+package org.nestrinse.app.kit;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.kit.Agitation;
+import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.kit.Programme;
+
+@Entity
+@Table(name = "machine")
+class MachineEntity {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  Long id;
+
+  @Version long version;
+  String name;
+
+  @Column(name = "drum_l")
+  double drumL;
+
+  double capacityKg;
+
+  @Column(name = "drum_radius_m")
+  double drumRadiusM;
+
+  @Column(name = "heater_w")
+  double heaterW;
+
+  @ElementCollection
+  @CollectionTable(name = "programme", joinColumns = @JoinColumn(name = "machine_id"))
+  @OrderColumn(name = "position")
+  List<ProgrammeRow> programmes = new ArrayList<>();
+
+  @Embeddable
+  static class ProgrammeRow {
+    String name;
+
+    @Enumerated(EnumType.STRING)
+    Programme.Use programmeUse;
+
+    @Column(name = "temperatures_c")
+    String temperaturesC;
+
+    @Column(name = "shortfall_c")
+    double shortfallC;
+
+    @Column(name = "measured_peak_c")
+    @Nullable Double measuredPeakC;
+
+    int washMinutes;
+
+    @Enumerated(EnumType.STRING)
+    Agitation agitation;
+
+    int rinses;
+    int extraRinses;
+    int interimRpm;
+    int fastestSpinRpm;
+
+    static ProgrammeRow of(Programme p) {
+      ProgrammeRow row = new ProgrammeRow();
+      row.name = p.name();
+      row.programmeUse = p.use();
+      row.temperaturesC =
+          p.temperaturesC().stream().map(String::valueOf).collect(Collectors.joining(","));
+      row.shortfallC = p.shortfallC();
+      row.measuredPeakC = p.measuredPeakC();
+      row.washMinutes = p.washMinutes();
+      row.agitation = p.agitation();
+      row.rinses = p.rinses();
+      row.extraRinses = p.extraRinses();
+      row.interimRpm = p.interimRpm();
+      row.fastestSpinRpm = p.fastestSpinRpm();
+      return row;
+    }
+
+    Programme toProgramme() {
+      return new Programme(
+          name,
+          programmeUse,
+          Arrays.stream(temperaturesC.split(",")).map(Integer::valueOf).toList(),
+          shortfallC,
+          measuredPeakC,
+          washMinutes,
+          agitation,
+          rinses,
+          extraRinses,
+          interimRpm,
+          fastestSpinRpm);
+    }
+  }
+
+  Machine toMachine() {
+    return new Machine(
+        name,
+        drumL,
+        capacityKg,
+        drumRadiusM,
+        heaterW,
+        programmes.stream().map(ProgrammeRow::toProgramme).toList());
+  }
+}

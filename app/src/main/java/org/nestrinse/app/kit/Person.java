@@ -1,0 +1,47 @@
+package org.nestrinse.app.kit;
+
+import java.util.EnumSet;
+import java.util.Set;
+import org.nestrinse.core.gather.SkinNeed;
+
+/**
+ * Someone whose textiles are washed.
+ *
+ * @param id number
+ * @param version counts its changes
+ * @param name what they are called
+ * @param about a few words
+ * @param sensitiveSkin whether enzymes and scent are kept away
+ * @param ill whether they are ill now
+ * @param newborn whether they are under three months
+ * @param dayBundles day bundles used on a normal day
+ * @param nightBundles night bundles used in a normal night
+ * @param bedPads bed pads used on a normal day
+ */
+public record Person(
+    long id,
+    long version,
+    String name,
+    String about,
+    boolean sensitiveSkin,
+    boolean ill,
+    boolean newborn,
+    int dayBundles,
+    int nightBundles,
+    int bedPads) {
+
+  /** Returns what their textiles need. */
+  public Set<SkinNeed> needs() {
+    Set<SkinNeed> needs = EnumSet.noneOf(SkinNeed.class);
+    if (sensitiveSkin) {
+      needs.add(SkinNeed.SENSITIVE);
+    }
+    if (ill) {
+      needs.add(SkinNeed.ILL);
+    }
+    if (newborn) {
+      needs.add(SkinNeed.NEWBORN);
+    }
+    return needs;
+  }
+}

@@ -1,0 +1,99 @@
+package org.nestrinse.app.kit;
+
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.Stale;
+import org.nestrinse.core.gather.SkinNeed;
+import org.nestrinse.core.units.Range;
+import org.springframework.data.domain.Sort;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The people whose textiles are washed. */
+@Service
+public class PersonService {
+  private static final int LONGEST_NAME = 80;
+  private static final int LONGEST_ABOUT = 200;
+  private static final Range USES = new Range(0, 40, "a day");
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+
+  private final PersonRepository people;
+
+  PersonService(PersonRepository people) {
+    this.people = people;
+  }
+
+  /** What is sent to add or change a person. */
+  public record Change(
+      @Nullable Integer version,
+      @Nullable String name,
+      @Nullable String about,
+      @Nullable Boolean sensitiveSkin,
+      @Nullable Boolean ill,
+      @Nullable Boolean newborn,
+      @Nullable Integer dayBundles,
+      @Nullable Integer nightBundles,
+      @Nullable Integer bedPads) {}
+
+  /** Returns everyone. */
+  @Transactional(readOnly = true)
+  public List<Person> all() {
+    return people.findAll(Sort.by("id")).stream().map(PersonService::view).toList();
+  }
+
+  /** Returns what a person's textiles need; nothing for nobody. */
+  @Transactional(readOnly = true)
+  public Set<SkinNeed> needs(@Nullable Long personId) {
+    return personId == null
+        ? Set.of()
+        : people.findById(personId).map(p -> view(p).needs()).orElse(Set.of());
+  }
+
+  /** Adds a person. */
+  @Transactional
+  public Person add(Change change) {
+    PersonEntity e = new PersonEntity();
+    apply(e, change);
+    return view(people.save(e));
+  }
+
+  /** Changes a person; throws {@link Stale} when they were changed since the version sent. */
+  @Transactional
+  public Person change(long id, Change change) {
+    PersonEntity e = people.findById(id).orElseThrow(() -> new NotFound("person", id));
+    if (e.version != Given.whole("version", change.version, VERSION)) {
+      throw new Stale(e.name, view(e));
+    }
+    apply(e, change);
+    return view(people.saveAndFlush(e));
+  }
+
+  private static void apply(PersonEntity e, Change c) {
+    e.name = Given.text("name", c.name, LONGEST_NAME);
+    e.about =
+        c.about == null || c.about.isBlank() ? "" : Given.text("about", c.about, LONGEST_ABOUT);
+    e.sensitiveSkin = Given.yesNo("sensitiveSkin", c.sensitiveSkin);
+    e.ill = Given.yesNo("ill", c.ill);
+    e.newborn = Given.yesNo("newborn", c.newborn);
+    e.dayBundles = Given.whole("dayBundles", c.dayBundles, USES);
+    e.nightBundles = Given.whole("nightBundles", c.nightBundles, USES);
+    e.bedPads = Given.whole("bedPads", c.bedPads, USES);
+  }
+
+  private static Person view(PersonEntity e) {
+    return new Person(
+        e.id,
+        e.version,
+        e.name,
+        e.about,
+        e.sensitiveSkin,
+        e.ill,
+        e.newborn,
+        e.dayBundles,
+        e.nightBundles,
+        e.bedPads);
+  }
+}

@@ -1,0 +1,89 @@
+package org.nestrinse.app.kit;
+
+import jakarta.persistence.Column;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.dose.LabelRow;
+import org.nestrinse.core.kit.Product;
+
+@Entity
+@Table(name = "product")
+class ProductEntity {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  Long id;
+
+  @Version long version;
+  String name;
+
+  @Enumerated(EnumType.STRING)
+  Product.Purpose purpose;
+
+  @Enumerated(EnumType.STRING)
+  Product.Form form;
+
+  boolean enzymes;
+  boolean scented;
+  boolean coats;
+  boolean activator;
+
+  @Column(name = "normal_soft_g")
+  double normalSoftG;
+
+  @Column(name = "normal_medium_g")
+  double normalMediumG;
+
+  @Column(name = "normal_hard_g")
+  double normalHardG;
+
+  @Column(name = "heavy_soft_g")
+  double heavySoftG;
+
+  @Column(name = "heavy_medium_g")
+  double heavyMediumG;
+
+  @Column(name = "heavy_hard_g")
+  double heavyHardG;
+
+  double referenceMassKg;
+
+  @Column(name = "max_g")
+  @Nullable Double maxG;
+
+  @Nullable Double scoopMl;
+
+  @Column(name = "density_g_ml")
+  @Nullable Double densityGMl;
+
+  double packPrice;
+
+  @Column(name = "pack_g")
+  double packG;
+
+  Product toProduct() {
+    return new Product(
+        id,
+        name,
+        purpose,
+        form,
+        enzymes,
+        scented,
+        coats,
+        activator,
+        new LabelRow(normalSoftG, normalMediumG, normalHardG),
+        new LabelRow(heavySoftG, heavyMediumG, heavyHardG),
+        referenceMassKg,
+        maxG,
+        scoopMl,
+        densityGMl,
+        packPrice,
+        packG);
+  }
+}

@@ -1,0 +1,20 @@
+package org.nestrinse.app.kit;
+
+/**
+ * Where the pieces of a kind are.
+ *
+ * @param owned all of them
+ * @param clean on the shelf or in use
+ * @param waiting in a pail or in a load that has not started
+ * @param washing in the machine
+ * @param drying hanging
+ */
+public record Stock(int owned, int clean, int waiting, int washing, int drying) {
+  /** Places a piece can be. */
+  public enum Whereabouts {
+    CLEAN,
+    WAITING,
+    WASHING,
+    DRYING
+  }
+}

@@ -1,0 +1,144 @@
+package org.nestrinse.app.line;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.nestrinse.app.dry.DryService;
+import org.nestrinse.app.dry.DryViews;
+import org.nestrinse.app.gather.GatherService;
+import org.nestrinse.app.gather.GatherViews;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.shelf.ShelfService;
+import org.nestrinse.app.shelf.ShelfViews;
+import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.sort.SortViews;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.app.wash.WashViews;
+import org.nestrinse.core.units.Numbers;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The states that hang from the line. */
+@RestController
+@RequestMapping("/api/line")
+class LineController {
+  private final GatherService gather;
+  private final SortService sort;
+  private final RoundService rounds;
+  private final DryService dry;
+  private final ShelfService shelf;
+  private final HouseholdService households;
+  private final HouseClock clock;
+
+  LineController(
+      GatherService gather,
+      SortService sort,
+      RoundService rounds,
+      DryService dry,
+      ShelfService shelf,
+      HouseholdService households,
+      HouseClock clock) {
+    this.gather = gather;
+    this.sort = sort;
+    this.rounds = rounds;
+    this.dry = dry;
+    this.shelf = shelf;
+    this.households = households;
+    this.clock = clock;
+  }
+
+  /**
+   * The line.
+   *
+   * @param household name of the household
+   * @param now the moment of these states, so that countdowns follow the household's clock
+   * @param pegs one for each station in working order
+   */
+  record Line(String household, Instant now, List<Peg> pegs) {}
+
+  /**
+   * A peg.
+   *
+   * @param station short name
+   * @param state in one phrase
+   * @param urgent whether something there is overdue or needs a person
+   */
+  record Peg(String station, String state, boolean urgent) {}
+
+  @GetMapping
+  Line line() {
+    return new Line(
+        households.current().name(),
+        clock.instant(),
+        List.of(gather(), sort(), wash(), dry(), shelf()));
+  }
+
+  private Peg gather() {
+    GatherViews.Gathering g = gather.gathering();
+    GatherViews.NextDue due = g.nextDue();
+    return due == null
+        ? new Peg("gather", "nothing waiting", false)
+        : new Peg("gather", g.pieces() + " waiting, oldest " + due.oldest(), due.over());
+  }
+
+  private Peg sort() {
+    SortViews.Sorting s = sort.sorting();
+    SortViews.Load load = s.load();
+    if (load != null) {
+      return new Peg("sort", "1 load, " + Numbers.percent(load.fill().main()) + " full", false);
+    }
+    long heaps = s.sources().stream().filter(source -> !source.forBulk()).count();
+    String places = heaps == 1 ? "place" : "places";
+    return new Peg(
+        "sort", heaps == 0 ? "nothing to sort" : heaps + " " + places + " to empty", false);
+  }
+
+  private Peg wash() {
+    WashViews.Round round = rounds.running();
+    if (round == null || round.currentStep() == null || round.currentEnds() == null) {
+      return new Peg("wash", "nothing running", false);
+    }
+    WashViews.PlanStep step = round.plan().steps().get(round.currentStep() - 1);
+    long left = Math.max(0, Duration.between(clock.instant(), round.currentEnds()).toMinutes());
+    String title = step.title().toLowerCase();
+    if (step.attended()) {
+      return new Peg("wash", "you: " + title, true);
+    }
+    return left == 0
+        ? new Peg("wash", title + " is done", true)
+        : new Peg("wash", title + ", " + left + " min left", false);
+  }
+
+  private Peg dry() {
+    DryViews.Drying d = dry.drying();
+    if (d.groups().isEmpty()) {
+      return new Peg("dry", "nothing hanging", false);
+    }
+    int ready =
+        d.groups().stream()
+            .filter(DryViews.Group::ready)
+            .collect(Collectors.summingInt(DryViews.Group::pieces));
+    if (ready > 0) {
+      return new Peg("dry", d.pieces() + " hanging, " + ready + " may be dry", true);
+    }
+    return d.groups().stream()
+        .filter(g -> g.dryBy() != null)
+        .min(java.util.Comparator.comparing(DryViews.Group::dryBy))
+        .map(
+            g ->
+                new Peg(
+                    "dry", d.pieces() + " hanging, " + g.pieces() + " by " + g.dryWords(), false))
+        .orElse(new Peg("dry", d.pieces() + " hanging", false));
+  }
+
+  private Peg shelf() {
+    ShelfViews.Shelf s = shelf.shelf();
+    return new Peg(
+        "shelf",
+        s.coversUntil() == null ? "nothing in daily use" : "covers until " + s.coversUntil(),
+        false);
+  }
+}

@@ -1,0 +1,20 @@
+package org.nestrinse.app.shelf;
+
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/shelf")
+class ShelfController {
+  private final ShelfService shelf;
+
+  ShelfController(ShelfService shelf) {
+    this.shelf = shelf;
+  }
+
+  @GetMapping
+  ShelfViews.Shelf shelf() {
+    return shelf.shelf();
+  }
+}

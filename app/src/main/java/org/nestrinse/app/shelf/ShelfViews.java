@@ -1,0 +1,69 @@
+package org.nestrinse.app.shelf;
+
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.shelf.Bundles;
+import org.nestrinse.core.shelf.Cover;
+import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.why.Why;
+
+/** What the Shelf view shows. */
+public final class ShelfViews {
+  private ShelfViews() {}
+
+  /**
+   * The shelf.
+   *
+   * @param compartments clean pieces by what they are for
+   * @param bundles what the parts make
+   * @param dayLimit the part that runs short for day bundles, in words, or null
+   * @param nightLimit the same for the night
+   * @param covers until when each need is covered
+   * @param coversUntil when the first need runs out, in words; null when nothing is used
+   * @param runsOutFirst what runs out first, or null
+   * @param whys reasons by key: {@code day}, {@code night}, {@code cover.NEED}
+   */
+  public record Shelf(
+      List<Compartment> compartments,
+      Bundles bundles,
+      @Nullable String dayLimit,
+      @Nullable String nightLimit,
+      List<CoverLine> covers,
+      @Nullable String coversUntil,
+      @Nullable String runsOutFirst,
+      Map<String, Why> whys) {}
+
+  /**
+   * Clean pieces of one role.
+   *
+   * @param role what they are for
+   * @param name in words
+   * @param clean how many are clean
+   * @param owned how many there are in all
+   * @param kinds by kind
+   */
+  public record Compartment(Role role, String name, int clean, int owned, List<KindLine> kinds) {}
+
+  /**
+   * Clean pieces of one kind.
+   *
+   * @param kindId number
+   * @param kind name
+   * @param clean on the shelf
+   * @param waiting in pails
+   * @param washing in the machine
+   * @param drying hanging
+   * @param owned in all
+   */
+  public record KindLine(
+      long kindId, String kind, int clean, int waiting, int washing, int drying, int owned) {}
+
+  /**
+   * Until when a need is covered.
+   *
+   * @param cover the figures
+   * @param words until when, in words
+   */
+  public record CoverLine(Cover cover, String words) {}
+}

@@ -1,0 +1,33 @@
+package org.nestrinse.app.sort;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.gather.Soil;
+
+@Entity
+@Table(name = "load_item")
+class LoadItemEntity {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  Long id;
+
+  Long loadId;
+  Long entryId;
+  Long kindId;
+  @Nullable Long personId;
+  int pieces;
+
+  @Enumerated(EnumType.STRING)
+  Soil soil;
+
+  boolean solidsOff;
+  Instant cameIn;
+  boolean bulker;
+}

@@ -1,0 +1,63 @@
+package org.nestrinse.app.time;
+
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.ZoneOffset;
+import java.util.function.Supplier;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The one clock of the application. It can be moved to another moment for what one thread does,
+ * which is how the demo household lives through its past with the real services.
+ */
+public final class HouseClock extends Clock {
+  private final Clock base;
+  private final ThreadLocal<@Nullable Instant> moved = new ThreadLocal<>();
+
+  /** Makes a clock that ticks with the machine's. */
+  public HouseClock() {
+    this(Clock.systemUTC());
+  }
+
+  private HouseClock(Clock base) {
+    this.base = base;
+  }
+
+  /** Returns a clock that shows {@code start} now and ticks on from there. */
+  public static HouseClock startingAt(Instant start) {
+    return new HouseClock(Clock.offset(Clock.systemUTC(), Duration.between(Instant.now(), start)));
+  }
+
+  /** Returns what {@code work} returns when it is done at another moment. */
+  public <T> T at(Instant moment, Supplier<T> work) {
+    Instant before = moved.get();
+    moved.set(moment);
+    try {
+      return work.get();
+    } finally {
+      if (before == null) {
+        moved.remove();
+      } else {
+        moved.set(before);
+      }
+    }
+  }
+
+  @Override
+  public Instant instant() {
+    Instant moment = moved.get();
+    return moment == null ? base.instant() : moment;
+  }
+
+  @Override
+  public ZoneId getZone() {
+    return ZoneOffset.UTC;
+  }
+
+  @Override
+  public Clock withZone(ZoneId zone) {
+    return base.withZone(zone);
+  }
+}
