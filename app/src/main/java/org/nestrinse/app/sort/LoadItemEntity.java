@@ -30,4 +30,9 @@ class LoadItemEntity {
   boolean solidsOff;
   Instant cameIn;
   boolean bulker;
+
+  /** Returns whether a person would not tell the two apart: same kind, same soil, same set. */
+  boolean alike(LoadItemEntity other) {
+    return kindId.equals(other.kindId) && soil == other.soil && bulker == other.bulker;
+  }
 }

@@ -1,5 +1,6 @@
 package org.nestrinse.app.sort;
 
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -7,6 +8,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -41,8 +43,11 @@ class SortController {
   }
 
   @DeleteMapping("/{id}/items/{itemId}")
-  SortViews.Load giveBack(@PathVariable long id, @PathVariable long itemId) {
-    return sort.giveBack(id, itemId);
+  SortViews.Load giveBack(
+      @PathVariable long id,
+      @PathVariable long itemId,
+      @RequestParam(required = false) @Nullable Integer count) {
+    return sort.giveBack(id, itemId, count);
   }
 
   @DeleteMapping("/{id}")

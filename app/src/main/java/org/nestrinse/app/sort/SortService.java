@@ -1,12 +1,13 @@
 package org.nestrinse.app.sort;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
@@ -32,11 +33,13 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.sort.FillAdvice;
 import org.nestrinse.core.sort.LoadProposal;
+import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -89,17 +92,28 @@ public class SortService {
         waiting.stream()
             .collect(
                 Collectors.groupingBy(Waiting::pailId, LinkedHashMap::new, Collectors.toList()));
-    List<Source> sources =
-        byPail.entrySet().stream()
-            .map(
-                e ->
-                    new Source(
-                        e.getKey(),
-                        e.getValue().get(0).pailName(),
-                        e.getValue().stream().mapToInt(w -> w.pieces().count()).sum(),
-                        e.getValue().get(0).forBulk()))
-            .toList();
+    List<SoiledPieces> lead =
+        byPail.values().stream()
+            .filter(here -> !here.get(0).forBulk())
+            .map(here -> here.stream().map(Waiting::pieces).toList())
+            .max(Comparator.comparingDouble(pieces -> LoadProposal.load(pieces).massKg()))
+            .orElse(List.of());
+    List<Source> sources = byPail.values().stream().map(here -> source(here, lead)).toList();
     return new Sorting(open().map(load -> view(load, waiting)).orElse(null), sources);
+  }
+
+  private static Source source(List<Waiting> here, List<SoiledPieces> lead) {
+    Waiting first = here.get(0);
+    boolean travels =
+        here.stream()
+            .map(Waiting::pieces)
+            .anyMatch(p -> lead.stream().allMatch(o -> TravelRules.between(p, o).isEmpty()));
+    return new Source(
+        first.pailId(),
+        first.pailName(),
+        here.stream().mapToInt(w -> w.pieces().count()).sum(),
+        first.forBulk(),
+        travels && !first.forBulk());
   }
 
   /**
@@ -195,23 +209,42 @@ public class SortService {
     return view(load, gather.waiting());
   }
 
-  /** Gives pieces of a load back to their pail. */
+  /**
+   * Gives pieces of a load back to their pail: those of the same kind and soil as the item, the
+   * last ones first.
+   *
+   * @param wanted how many, or null for all of them
+   */
   @Transactional
-  public Load giveBack(long loadId, long itemId) {
+  public Load giveBack(long loadId, long itemId, @Nullable Integer wanted) {
     LoadEntity load = openLoad(loadId);
-    LoadItemEntity item =
-        items.findByLoadIdOrderById(loadId).stream()
+    List<LoadItemEntity> all = items.findByLoadIdOrderById(loadId);
+    LoadItemEntity like =
+        all.stream()
             .filter(i -> i.id == itemId)
             .findFirst()
             .orElseThrow(() -> new NotFound("piece in this load", itemId));
-    boolean lastSoiled =
-        !item.bulker
-            && items.findByLoadIdOrderById(loadId).stream().filter(i -> !i.bulker).count() == 1;
-    if (lastSoiled) {
-      throw new NotNow("It is the last of the load. Take the whole load back instead.");
+    List<LoadItemEntity> alike = new ArrayList<>(all.stream().filter(i -> i.alike(like)).toList());
+    int there = alike.stream().mapToInt(i -> i.pieces).sum();
+    int count =
+        wanted == null ? there : new Range(1, there, "pieces").check("count", wanted.intValue());
+    int soiled = all.stream().filter(i -> !i.bulker).mapToInt(i -> i.pieces).sum();
+    if (!like.bulker && soiled == count) {
+      throw new NotNow("These are the last of the load. Take the whole load back instead.");
     }
-    gather.giveBack(item.entryId, item.pieces);
-    items.delete(item);
+    Collections.reverse(alike);
+    int left = count;
+    for (LoadItemEntity item : alike) {
+      int now = Math.min(left, item.pieces);
+      if (now > 0) {
+        gather.giveBack(item.entryId, now);
+        item.pieces -= now;
+        left -= now;
+      }
+      if (item.pieces == 0) {
+        items.delete(item);
+      }
+    }
     items.flush();
     return view(load, gather.waiting());
   }
@@ -342,14 +375,7 @@ public class SortService {
     Machine machine = machines.machine();
     LoadProposal.Room room = room(pieces);
     Fill fill = Fill.of(room.first(), room.bulkers(), machine.drumL());
-    Function<Boolean, List<Item>> shown =
-        bulker -> {
-          Map<Long, Kind> kindById = kinds.byId();
-          return items.findByLoadIdOrderById(load.id).stream()
-              .filter(i -> i.bulker == bulker)
-              .map(i -> item(i, kindById.get(i.kindId)))
-              .toList();
-        };
+    List<LoadItemEntity> inside = items.findByLoadIdOrderById(load.id);
     List<Staying> staying =
         waiting.stream()
             .filter(w -> load.pails().contains(w.pailId()))
@@ -362,8 +388,8 @@ public class SortService {
     return new Load(
         load.id,
         title(load.id),
-        shown.apply(false),
-        shown.apply(true),
+        shown(inside, false),
+        shown(inside, true),
         staying,
         offers,
         fill,
@@ -374,13 +400,29 @@ public class SortService {
         Map.of("fill", FillAdvice.why(fill, machine.drumL()), "mass", massWhy(pieces, machine)));
   }
 
-  private static Item item(LoadItemEntity i, Kind kind) {
+  /** Returns the pieces by kind and soil, the most first. */
+  private List<Item> shown(List<LoadItemEntity> inside, boolean bulkers) {
+    Map<Long, Kind> kindById = kinds.byId();
+    Map<String, List<LoadItemEntity>> groups =
+        inside.stream()
+            .filter(i -> i.bulker == bulkers)
+            .collect(
+                Collectors.groupingBy(
+                    i -> i.kindId + " " + i.soil, LinkedHashMap::new, Collectors.toList()));
+    return groups.values().stream()
+        .map(group -> item(group, kindById.get(group.get(0).kindId)))
+        .sorted(Comparator.comparing(Item::count).reversed().thenComparing(Item::kind))
+        .toList();
+  }
+
+  private static Item item(List<LoadItemEntity> group, Kind kind) {
+    int count = group.stream().mapToInt(i -> i.pieces).sum();
     return new Item(
-        i.id,
+        group.get(0).id,
         kind.name(),
-        i.pieces,
-        i.soil.words(),
-        Numbers.count(i.pieces, kind.name()),
+        count,
+        group.get(0).soil.words(),
+        Numbers.count(count, kind.name()),
         kind.limits().words());
   }
 
@@ -415,7 +457,12 @@ public class SortService {
         Why.of(
             Numbers.of(LoadProposal.load(pieces.all()).massKg(), 1) + " kg",
             "Dry mass of every piece, from the masses in Kit.");
-    pieces.all().forEach(p -> why.line(p.words(), Numbers.of(p.load().massKg(), 2) + " kg"));
+    Map<Kind, Integer> byKind = new LinkedHashMap<>();
+    pieces.all().forEach(p -> byKind.merge(p.kind(), p.count(), Integer::sum));
+    byKind.forEach(
+        (kind, count) ->
+            why.line(
+                Numbers.count(count, kind.name()), Numbers.of(kind.massKg() * count, 2) + " kg"));
     return why.total("together", Numbers.of(LoadProposal.load(pieces.all()).massKg(), 2) + " kg")
         .line("the machine takes", Numbers.of(machine.capacityKg(), 1) + " kg")
         .source("Masses of the household's kinds, Kit.");

@@ -26,8 +26,9 @@ public final class SortViews {
    * @param name its name
    * @param pieces how many pieces wait
    * @param forBulk whether it is a basket of small household pieces
+   * @param suggested whether some of it may travel with what weighs most
    */
-  public record Source(long pailId, String name, int pieces, boolean forBulk) {}
+  public record Source(long pailId, String name, int pieces, boolean forBulk, boolean suggested) {}
 
   /**
    * A load.
