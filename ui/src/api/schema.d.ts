@@ -477,7 +477,7 @@ export interface paths {
         };
         get: operations["places"];
         put?: never;
-        post?: never;
+        post: operations["addPlace"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1441,6 +1441,20 @@ export interface components {
             /** Format: double */
             windFactor: number;
         };
+        PlaceChange: {
+            /** Format: double */
+            exposure?: number;
+            name?: string;
+            outdoors?: boolean;
+            /** Format: double */
+            roomC?: number;
+            /** Format: double */
+            roomHumidity?: number;
+            /** Format: double */
+            sunFactor?: number;
+            /** Format: double */
+            windFactor?: number;
+        };
         PlaceNumbered: {
             /** Format: int64 */
             id: number;
@@ -1675,7 +1689,11 @@ export interface components {
             covers: components["schemas"]["CoverLine"][];
             coversUntil?: string;
             dayLimit?: string;
+            /** Format: int32 */
+            days: number;
             nightLimit?: string;
+            /** Format: int32 */
+            nights: number;
             runsOutFirst?: string;
             whys: {
                 [key: string]: components["schemas"]["Why"];
@@ -2690,6 +2708,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlaceNumbered"][];
+                };
+            };
+        };
+    };
+    addPlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceChange"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceNumbered"];
                 };
             };
         };

@@ -109,4 +109,10 @@ class KitController {
   List<PlaceService.Numbered> places() {
     return places.all();
   }
+
+  @PostMapping("/places")
+  @ResponseStatus(HttpStatus.CREATED)
+  PlaceService.Numbered addPlace(@RequestBody PlaceService.Change change) {
+    return places.add(change);
+  }
 }

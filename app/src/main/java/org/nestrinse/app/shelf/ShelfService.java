@@ -70,6 +70,8 @@ public class ShelfService {
     covers.forEach(c -> whys.put("cover." + c.need(), coverWhy(c, words)));
     return new Shelf(
         compartments(all),
+        bundles.days(),
+        bundles.nights(),
         bundles,
         words(bundles.dayLimit()),
         words(bundles.nightLimit()),

@@ -16,7 +16,9 @@ public final class ShelfViews {
    * The shelf.
    *
    * @param compartments clean pieces by what they are for
-   * @param bundles what the parts make
+   * @param days all day bundles that the parts make, short ones too
+   * @param nights all night bundles
+   * @param bundles the same, full and short apart
    * @param dayLimit the part that runs short for day bundles, in words, or null
    * @param nightLimit the same for the night
    * @param covers until when each need is covered
@@ -26,6 +28,8 @@ public final class ShelfViews {
    */
   public record Shelf(
       List<Compartment> compartments,
+      int days,
+      int nights,
       Bundles bundles,
       @Nullable String dayLimit,
       @Nullable String nightLimit,

@@ -97,6 +97,7 @@ public class SortService {
             .filter(here -> !here.get(0).forBulk())
             .map(here -> here.stream().map(Waiting::pieces).toList())
             .max(Comparator.comparingDouble(pieces -> LoadProposal.load(pieces).massKg()))
+            .map(pieces -> LoadProposal.of(pieces, machines.machine()).going())
             .orElse(List.of());
     List<Source> sources = byPail.values().stream().map(here -> source(here, lead)).toList();
     return new Sorting(open().map(load -> view(load, waiting)).orElse(null), sources);

@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import { useDark } from '@vueuse/core'
+import { ref } from 'vue'
+import { useRouter } from 'vue-router'
+import KeyList from './parts/KeyList.vue'
+import LineOfPegs from './parts/LineOfPegs.vue'
+import MessageBar from './parts/MessageBar.vue'
+import WhyColumn from './parts/WhyColumn.vue'
+import { useMessages } from './stores/messages'
+import { useWhy } from './stores/why'
+import { useKeys, useWalking } from './use/useKeys'
+
+const router = useRouter()
+const why = useWhy()
+const messages = useMessages()
+const keysShown = ref(false)
+const night = useDark({ valueDark: 'night', valueLight: '', storageKey: 'nest-rinse-theme' })
+
+useWalking()
+useKeys({
+  '1': () => router.push('/gather'),
+  '2': () => router.push('/sort'),
+  '3': () => router.push('/wash'),
+  '4': () => router.push('/dry'),
+  '5': () => router.push('/shelf'),
+  '9': () => router.push('/record'),
+  '0': () => router.push('/kit'),
+  u: () => messages.message?.undo?.(),
+  '?': () => (keysShown.value = true),
+  Escape: () => {
+    why.close()
+    messages.clear()
+    ;(document.activeElement as HTMLElement | null)?.blur()
+  },
+})
+</script>
+
+<template>
+  <a
+    href="#work"
+    class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2"
+  >
+    To the work
+  </a>
+  <LineOfPegs :night="night" @toggle-night="night = !night" @show-keys="keysShown = true" />
+  <div class="mx-auto flex max-w-[1500px] gap-0 pb-28 lg:pb-0">
+    <main
+      id="work"
+      tabindex="-1"
+      class="min-w-0 flex-1 px-4 pt-3 pb-8 outline-none sm:px-7 lg:min-h-[calc(100vh-112px)]"
+    >
+      <RouterView />
+    </main>
+    <WhyColumn />
+  </div>
+  <MessageBar />
+  <KeyList :open="keysShown" @close="keysShown = false" />
+</template>

@@ -1,0 +1,239 @@
+<script setup lang="ts">
+import { scaleLinear, scaleTime } from 'd3-scale'
+import { area, curveMonotoneX, line } from 'd3-shape'
+import { useElementSize } from '@vueuse/core'
+import { computed, useId, useTemplateRef } from 'vue'
+import type { Api } from '../api/client'
+import { clock, number } from '../use/format'
+import ChartTable from './ChartTable.vue'
+
+/** Hours run right under a ribbon of weather; each group is a curve of moisture that falls until dry. */
+const props = defineProps<{ drying: Api['Drying'] }>()
+
+const holder = useTemplateRef<HTMLElement>('holder')
+const { width: measured } = useElementSize(holder)
+const id = useId()
+const width = computed(() => Math.max(320, measured.value || 800))
+const narrow = computed(() => width.value < 560)
+const left = computed(() => (narrow.value ? 10 : 178))
+const right = computed(() => width.value - (narrow.value ? 12 : 70))
+const RIBBON = { top: 6, bottom: 74 }
+const FIRST = 104
+const rowHeight = computed(() => (narrow.value ? 84 : 62))
+const height = computed(() => FIRST + props.drying.groups.length * rowHeight.value + 22)
+
+const from = computed(() => new Date(props.drying.from))
+const to = computed(() => new Date(props.drying.to))
+const x = computed(() =>
+  scaleTime().domain([from.value, to.value]).range([left.value, right.value]),
+)
+const now = computed(() => x.value(new Date(props.drying.now)))
+const hourTicks = computed(() => {
+  const hours = (to.value.getTime() - from.value.getTime()) / 3.6e6
+  const every = hours > 30 ? 6 : hours > 14 || narrow.value ? 4 : 2
+  return props.drying.weather
+    .map((h) => new Date(h.from))
+    .filter((d) => d.getHours() % every === 0)
+    .filter((d) => x.value(d) < right.value - 8)
+})
+
+const temperatures = computed(() => props.drying.weather.map((h) => h.temperatureC))
+const warmth = computed(() => {
+  const low = Math.min(...temperatures.value) - 1
+  const high = Math.max(...temperatures.value) + 1
+  const y = scaleLinear()
+    .domain([low, high])
+    .range([RIBBON.bottom - 12, RIBBON.top + 18])
+  return line<Api['WeatherHour']>()
+    .x((h) => x.value(new Date(h.from)))
+    .y((h) => y(h.temperatureC))
+    .curve(curveMonotoneX)(props.drying.weather)
+})
+const cells = computed(() =>
+  props.drying.weather.map((h) => {
+    const start = x.value(new Date(h.from))
+    const end = Math.min(right.value, x.value(new Date(Date.parse(h.from) + 3.6e6)))
+    return {
+      ...h,
+      start,
+      width: Math.max(0, end - start),
+      rains: h.rainMm >= 0.1,
+      sun: Math.min(1, h.irradianceWm2 / 700),
+    }
+  }),
+)
+const rainStart = computed(() => cells.value.find((c) => c.rains))
+
+const groups = computed(() =>
+  props.drying.groups.map((g, row) => {
+    const base = FIRST + row * rowHeight.value + rowHeight.value - 14
+    const most = Math.max(0.3, ...g.moisture)
+    const y = scaleLinear()
+      .domain([0, most])
+      .range([base, base - rowHeight.value + (narrow.value ? 42 : 22)])
+    const hung = Date.parse(g.hungAt)
+    const end = g.dryBy ? Date.parse(g.dryBy) : to.value.getTime()
+    const points = g.moisture
+      .map((m, hour) => {
+        const at = Math.min(hung + hour * 3.6e6, end)
+        return [x.value(new Date(at)), y(m)] as [number, number]
+      })
+      .filter((p) => p[0] <= right.value)
+    return {
+      ...g,
+      base,
+      points,
+      area: area<[number, number]>()
+        .x((p) => p[0])
+        .y0(base)
+        .y1((p) => p[1])(points),
+      line: line<[number, number]>()(points),
+      dot: g.dryBy && end <= to.value.getTime() ? x.value(new Date(end)) : undefined,
+    }
+  }),
+)
+const rows = computed(() =>
+  props.drying.groups.map((g) => [
+    g.kind,
+    g.pieces,
+    g.place,
+    g.hungWords,
+    number(g.moistureNow, 2),
+    g.dryWords,
+  ]),
+)
+</script>
+
+<template>
+  <div ref="holder" data-chart="drying">
+    <svg
+      :viewBox="`0 0 ${width} ${height}`"
+      role="img"
+      class="block w-full"
+      :aria-labelledby="`${id}-t ${id}-d`"
+    >
+      <title :id="`${id}-t`">Moisture of what hangs</title>
+      <desc :id="`${id}-d`">{{ rows.map((r) => `${r[1]} ${r[0]}: dry ${r[5]}`).join('. ') }}</desc>
+      <g>
+        <template v-for="c in cells" :key="c.from">
+          <rect
+            :x="c.start"
+            :y="RIBBON.top"
+            :width="c.width + 0.6"
+            :height="RIBBON.bottom - RIBBON.top"
+            :fill="c.sun > 0.02 ? 'var(--c-sun)' : 'var(--c-ink)'"
+            :opacity="c.sun > 0.02 ? 0.12 + 0.5 * c.sun : 0.1"
+          />
+          <g v-if="c.rains" stroke="var(--c-water)" stroke-width="1.5">
+            <line
+              v-for="i in 3"
+              :key="i"
+              :x1="c.start + (i * c.width) / 3.5 + 2"
+              :x2="c.start + (i * c.width) / 3.5 - 2"
+              :y1="RIBBON.top + 5"
+              :y2="RIBBON.top + 17"
+            />
+          </g>
+        </template>
+        <path :d="warmth ?? ''" fill="none" stroke="var(--c-heat)" stroke-width="1.8" />
+        <text
+          v-if="rainStart"
+          :x="Math.min(rainStart.start + 4, right - 60)"
+          :y="RIBBON.bottom - 6"
+          font-size="11.5"
+        >
+          rain from {{ clock(new Date(rainStart.from)) }}
+        </text>
+        <text v-if="!narrow" x="0" y="24" font-size="12" font-weight="600">Outdoors</text>
+        <text v-if="!narrow" x="0" y="40" font-size="12">
+          {{ number(Math.min(...temperatures)) }} to {{ number(Math.max(...temperatures)) }}°
+        </text>
+        <text v-if="!narrow" x="0" y="55" font-size="11" style="fill: var(--c-soft)">
+          {{ drying.station }}
+        </text>
+      </g>
+      <line
+        :x1="left"
+        :x2="right"
+        :y1="RIBBON.bottom"
+        :y2="RIBBON.bottom"
+        stroke="var(--c-ink)"
+        stroke-width="1.5"
+      />
+      <g v-for="t in hourTicks" :key="t.getTime()">
+        <line
+          :x1="x(t)"
+          :x2="x(t)"
+          :y1="RIBBON.bottom"
+          :y2="RIBBON.bottom + 4"
+          stroke="var(--c-ink)"
+        />
+        <text :x="x(t)" :y="RIBBON.bottom + 17" text-anchor="middle" font-size="11">
+          {{ clock(t) }}
+        </text>
+      </g>
+      <g v-for="g in groups" :key="g.id">
+        <text
+          :x="narrow ? left : 0"
+          :y="narrow ? g.base - 56 : g.base - 26"
+          font-size="13"
+          font-weight="600"
+        >
+          {{ g.pieces }} {{ g.kind }}{{ g.pieces === 1 ? '' : 's' }}
+        </text>
+        <text
+          :x="narrow ? right : 0"
+          :y="narrow ? g.base - 56 : g.base - 10"
+          :text-anchor="narrow ? 'end' : 'start'"
+          font-size="11.5"
+        >
+          {{ g.place }}
+        </text>
+        <line :x1="left" :x2="right" :y1="g.base" :y2="g.base" stroke="var(--c-line)" />
+        <path :d="g.area ?? ''" fill="color-mix(in srgb, var(--c-water) 26%, transparent)" />
+        <path :d="g.line ?? ''" fill="none" stroke="var(--c-water)" stroke-width="2.2" />
+        <template v-if="g.dot !== undefined">
+          <circle :cx="g.dot" :cy="g.base" r="4.5" fill="var(--c-good)" />
+          <text
+            :x="g.dot + (g.dot > right - 74 && narrow ? -8 : 9)"
+            :y="g.base - 5"
+            :text-anchor="g.dot > right - 74 && narrow ? 'end' : 'start'"
+            class="num"
+            font-size="14"
+            style="fill: var(--c-good-word)"
+          >
+            {{ g.dryWords }}
+          </text>
+        </template>
+        <text
+          v-else
+          :x="right"
+          :y="g.base - 6"
+          text-anchor="end"
+          font-size="12"
+          style="fill: var(--c-heat-word)"
+        >
+          ! {{ g.dryWords }}
+        </text>
+      </g>
+      <g v-if="groups.length">
+        <line
+          :x1="now"
+          :x2="now"
+          y1="0"
+          :y2="height - 14"
+          stroke="var(--c-heat)"
+          stroke-width="1.5"
+        />
+        <text :x="now + 4" :y="height - 4" font-size="12" style="fill: var(--c-heat-word)">
+          now
+        </text>
+      </g>
+    </svg>
+    <ChartTable
+      caption="What hangs"
+      :head="['kind', 'pieces', 'place', 'hung', 'moisture now kg/kg', 'dry']"
+      :rows="rows"
+    />
+  </div>
+</template>

@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Api } from '../api/client'
+import { percent } from '../use/format'
+
+/**
+ * A pail as a column that fills up: one layer a day part, darker with age. The ruler at its left runs from empty to
+ * the holding limit; the mark on it is the oldest piece.
+ */
+const props = defineProps<{ pail: Api['Pail'] }>()
+
+const WIDTH = 150
+const TOP = 34
+const BOTTOM = 214
+const LEAST_LAYER = 19
+const RULER_LIMIT = TOP + 22
+
+const inner = { left: 30, right: 142 }
+const taper = computed(() =>
+  props.pail.style === 'DRY_PAIL' ? 11 : props.pail.style === 'BASKET' ? 6 : 0,
+)
+
+function leftAt(y: number) {
+  return inner.left + (taper.value * (y - TOP)) / (BOTTOM - TOP)
+}
+function rightAt(y: number) {
+  return inner.right - (taper.value * (y - TOP)) / (BOTTOM - TOP)
+}
+
+const layers = computed(() => {
+  const room = BOTTOM - TOP - 4
+  const wanted = props.pail.layers.map((l) => Math.max(LEAST_LAYER, l.fill * room))
+  const squeeze = Math.min(
+    1,
+    room /
+      Math.max(
+        1,
+        wanted.reduce((a, b) => a + b, 0),
+      ),
+  )
+  let floor = BOTTOM - 1.5
+  return props.pail.layers.map((layer, i) => {
+    const height = (wanted[i] ?? 0) * squeeze
+    const top = floor - height
+    const shape = `M${leftAt(floor) + 2} ${floor} L${leftAt(top) + 2} ${top} Q${WIDTH / 2 + 11} ${top - 5} ${rightAt(top) - 2} ${top} L${rightAt(floor) - 2} ${floor} Z`
+    const over = layer.age >= 1
+    const strength = 22 + Math.round(Math.min(1, layer.age) * 58)
+    const fill = over
+      ? 'var(--c-heat)'
+      : `color-mix(in srgb, var(--c-water) ${strength}%, var(--c-sheet))`
+    const text = { y: (top + floor) / 2 + 3.5, small: height < 15, dark: strength < 58 && !over }
+    floor = top - 1.5
+    return { ...layer, shape, fill, text }
+  })
+})
+
+const oldest = computed(() => Math.max(0, ...props.pail.layers.map((l) => l.age)))
+const markY = computed(() => {
+  const reach = BOTTOM - RULER_LIMIT
+  return BOTTOM - Math.min(1.08, oldest.value) * reach
+})
+const description = computed(() =>
+  props.pail.layers.length === 0
+    ? `${props.pail.name} is empty.`
+    : `${props.pail.name}: ${props.pail.layers.map((l) => `${l.label} ${l.pieces}`).join(', ')}. The oldest has used ${percent(oldest.value)} of its holding time.`,
+)
+</script>
+
+<template>
+  <svg :viewBox="`0 0 ${WIDTH} 222`" role="img" class="block w-full" :aria-label="description">
+    <g fill="none" stroke="var(--c-ink)" stroke-width="1.6">
+      <template v-if="pail.style === 'DRY_PAIL'">
+        <ellipse cx="86" :cy="TOP" rx="56" ry="6" />
+        <path :d="`M32 ${TOP - 3} Q86 ${TOP - 44} 140 ${TOP - 3}`" stroke-width="1.2" />
+      </template>
+      <path
+        v-else-if="pail.style === 'OPEN_BAG'"
+        :d="`M28 ${TOP - 4} Q38 ${TOP + 5} 86 ${TOP + 4} T144 ${TOP - 6}`"
+        stroke-width="1.2"
+      />
+      <path
+        v-else-if="pail.style === 'SORTED_BIN'"
+        :d="`M24 ${TOP} H148 M62 ${TOP - 14} h48 v12 h-48 z`"
+        stroke-width="1.2"
+      />
+      <path v-else :d="`M26 ${TOP} H146 M56 ${TOP} q4 -18 30 -18 t30 18`" stroke-width="1.2" />
+      <path
+        :d="`M${leftAt(TOP)} ${TOP} L${leftAt(BOTTOM)} ${BOTTOM} H${rightAt(BOTTOM)} L${rightAt(TOP)} ${TOP}`"
+        :stroke-dasharray="pail.style === 'BASKET' ? '5 2' : undefined"
+      />
+    </g>
+    <g v-for="(layer, i) in layers" :key="i">
+      <path :d="layer.shape" :fill="layer.fill" />
+      <text
+        x="86"
+        :y="layer.text.y"
+        text-anchor="middle"
+        :font-size="layer.text.small ? 9 : 11.5"
+        :style="{ fill: layer.text.dark ? 'var(--c-ink)' : 'var(--c-on-fill)' }"
+      >
+        {{ layer.label }} {{ layer.pieces }}
+      </text>
+    </g>
+    <g v-if="layers.length" stroke="var(--c-ink)">
+      <line x1="14" :y1="BOTTOM" x2="14" :y2="TOP" stroke="var(--c-line)" />
+      <line
+        x1="8"
+        :y1="RULER_LIMIT"
+        x2="24"
+        :y2="RULER_LIMIT"
+        stroke="var(--c-good)"
+        stroke-width="3"
+      />
+      <path
+        :d="`M9 ${markY} l8 -5 v10 z`"
+        :fill="oldest >= 1 ? 'var(--c-heat)' : 'var(--c-ink)'"
+        stroke="none"
+      />
+    </g>
+  </svg>
+</template>

@@ -1,0 +1,157 @@
+<script setup lang="ts">
+import { computed, ref, useId } from 'vue'
+import { Problem } from '../api/client'
+import { useMessages } from '../stores/messages'
+import { at, withAt, type Field, type Values } from './fields'
+
+/**
+ * A form whose input is kept whatever happens: a refused value is told at its field, and when someone else changed
+ * the same thing meanwhile, both versions are offered.
+ */
+const props = defineProps<{
+  fields: Field[]
+  initial: Values
+  save: (values: Values) => Promise<unknown>
+  saveLabel?: string
+}>()
+const emit = defineEmits<{ saved: [] }>()
+
+const id = useId()
+const messages = useMessages()
+const draft = ref<Values>(structuredClone(toPlain(props.initial)))
+const problem = ref<{ field?: string; text: string }>()
+const theirs = ref<Values>()
+const busy = ref(false)
+
+function toPlain(values: Values): Values {
+  return JSON.parse(JSON.stringify(values)) as Values
+}
+
+const differing = computed(() =>
+  theirs.value
+    ? props.fields.filter((f) => at(theirs.value as Values, f.key) !== at(draft.value, f.key))
+    : [],
+)
+
+function input(field: Field, event: Event) {
+  const element = event.target as HTMLInputElement
+  if (field.type === 'yes') {
+    draft.value = withAt(draft.value, field.key, element.checked)
+  } else if (field.type === 'number' || field.type === 'whole') {
+    draft.value = withAt(
+      draft.value,
+      field.key,
+      element.value === '' ? null : Number(element.value),
+    )
+  } else {
+    draft.value = withAt(draft.value, field.key, element.value)
+  }
+}
+
+async function submit() {
+  busy.value = true
+  problem.value = undefined
+  try {
+    await props.save(toPlain(draft.value))
+    theirs.value = undefined
+    messages.done('Kept.')
+    emit('saved')
+  } catch (error) {
+    if (error instanceof Problem && error.current) {
+      theirs.value = error.current as Values
+    }
+    problem.value = {
+      field: error instanceof Problem ? error.field : undefined,
+      text: error instanceof Error ? error.message : String(error),
+    }
+  } finally {
+    busy.value = false
+  }
+}
+
+function takeTheirs() {
+  draft.value = toPlain(theirs.value as Values)
+  theirs.value = undefined
+  problem.value = undefined
+}
+function keepMine() {
+  draft.value = { ...draft.value, version: (theirs.value as Values).version }
+  theirs.value = undefined
+  submit()
+}
+</script>
+
+<template>
+  <form novalidate @submit.prevent="submit">
+    <div class="grid gap-x-6 gap-y-3 sm:grid-cols-2">
+      <div v-for="field in fields" :key="field.key" :data-field="field.key">
+        <label
+          :for="`${id}-${field.key}`"
+          :class="field.type === 'yes' ? 'inline-flex items-center gap-2' : ''"
+        >
+          <input
+            v-if="field.type === 'yes'"
+            :id="`${id}-${field.key}`"
+            type="checkbox"
+            :checked="at(draft, field.key) === true"
+            @change="input(field, $event)"
+          />
+          <span class="font-semibold">{{ field.label }}</span>
+          <span v-if="field.unit" class="text-soft"> [{{ field.unit }}]</span>
+        </label>
+        <select
+          v-if="field.type === 'choice'"
+          :id="`${id}-${field.key}`"
+          class="block w-full"
+          :value="at(draft, field.key)"
+          @change="input(field, $event)"
+        >
+          <option v-for="o in field.options" :key="o.value" :value="o.value">{{ o.words }}</option>
+        </select>
+        <input
+          v-else-if="field.type !== 'yes'"
+          :id="`${id}-${field.key}`"
+          class="block w-full"
+          :type="field.type === 'text' ? 'text' : field.type === 'time' ? 'time' : 'number'"
+          :step="field.type === 'whole' ? 1 : 'any'"
+          :inputmode="
+            field.type === 'number' ? 'decimal' : field.type === 'whole' ? 'numeric' : undefined
+          "
+          :value="at(draft, field.key)"
+          :aria-invalid="problem?.field === field.key"
+          :aria-describedby="problem?.field === field.key ? `${id}-problem` : undefined"
+          @input="input(field, $event)"
+        />
+        <p v-if="field.hint" class="text-sm text-soft">{{ field.hint }}</p>
+        <p
+          v-if="problem?.field === field.key"
+          :id="`${id}-problem`"
+          class="font-semibold text-heat-word"
+          role="alert"
+        >
+          ! {{ problem.text }}
+        </p>
+      </div>
+    </div>
+    <p
+      v-if="problem && !fields.some((f) => f.key === problem?.field)"
+      class="mt-2 font-semibold text-heat-word"
+      role="alert"
+    >
+      ! {{ problem.text }}
+    </p>
+    <div v-if="theirs" class="hatch mt-2 border border-heat p-3">
+      <p class="font-semibold">Two versions</p>
+      <ul>
+        <li v-for="field in differing" :key="field.key">
+          {{ field.label }}: yours {{ at(draft, field.key) }}, theirs {{ at(theirs, field.key) }}
+        </li>
+      </ul>
+      <button type="button" class="button-plain mt-1 mr-2" @click="keepMine">Keep mine</button>
+      <button type="button" class="button-plain mt-1" @click="takeTheirs">Take theirs</button>
+    </div>
+    <button type="submit" class="button-plain mt-3 font-semibold" :disabled="busy">
+      {{ saveLabel ?? 'Keep it' }}
+    </button>
+  </form>
+</template>

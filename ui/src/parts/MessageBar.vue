@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { storeToRefs } from 'pinia'
+import { useMessages } from '../stores/messages'
+
+const store = useMessages()
+const { message } = storeToRefs(store)
+
+async function undo() {
+  const action = message.value?.undo
+  store.clear()
+  await action?.()
+}
+</script>
+
+<template>
+  <div
+    class="pointer-events-none fixed inset-x-0 bottom-20 z-40 flex justify-center px-3 lg:bottom-4"
+    :role="message?.kind === 'problem' ? 'alert' : 'status'"
+  >
+    <div
+      v-if="message"
+      class="pointer-events-auto flex max-w-2xl items-center gap-3 rounded-sm border-2 bg-sheet px-4 py-2"
+      :class="message.kind === 'problem' ? 'border-heat' : 'border-ink'"
+      data-message
+    >
+      <p>
+        <strong v-if="message.kind === 'problem'" class="text-heat-word">! Not done. </strong>
+        {{ message.text }}
+      </p>
+      <button v-if="message.undo" type="button" class="button-plain shrink-0" @click="undo">
+        Undo <span class="keycap">u</span>
+      </button>
+      <button type="button" class="button-quiet shrink-0" @click="store.clear()">Close</button>
+    </div>
+  </div>
+</template>

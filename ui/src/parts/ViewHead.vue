@@ -1,0 +1,17 @@
+<script setup lang="ts">
+/** The head of a view: what it is, its state, and a sentence of what matters now. */
+defineProps<{ title: string; state?: string }>()
+</script>
+
+<template>
+  <div class="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
+    <div class="min-w-0">
+      <h1 class="flex flex-wrap items-baseline gap-x-3 text-[1.7rem]">
+        {{ title }}
+        <span v-if="state" class="text-xl font-normal">{{ state }}</span>
+      </h1>
+      <p class="mt-1 max-w-2xl text-soft"><slot /></p>
+    </div>
+    <div class="shrink-0"><slot name="side" /></div>
+  </div>
+</template>

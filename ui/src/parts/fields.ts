@@ -1,0 +1,33 @@
+/** One field of a form: where its value lies, what it is called, and how it is entered. */
+export interface Field {
+  /** Name in the API, dots for nested values: "normal.softG". */
+  key: string
+  label: string
+  type: 'number' | 'whole' | 'text' | 'time' | 'yes' | 'choice'
+  unit?: string
+  hint?: string
+  options?: { value: string; words: string }[]
+  /** Whether it may be left empty. */
+  optional?: boolean
+}
+
+export type Values = Record<string, unknown>
+
+/** Returns the value at a dotted key. */
+export function at(values: Values, key: string): unknown {
+  return key
+    .split('.')
+    .reduce<unknown>((v, part) => (v as Values | null | undefined)?.[part], values)
+}
+
+/** Returns a copy with the value at a dotted key set. */
+export function withAt(values: Values, key: string, value: unknown): Values {
+  const [first, ...rest] = key.split('.') as [string, ...string[]]
+  if (rest.length === 0) return { ...values, [first]: value }
+  return { ...values, [first]: withAt((values[first] ?? {}) as Values, rest.join('.'), value) }
+}
+
+/** Returns enum names as choices: "OXYGEN_WHITENER" is "oxygen whitener". */
+export function choices(...names: string[]): { value: string; words: string }[] {
+  return names.map((value) => ({ value, words: value.toLowerCase().replaceAll('_', ' ') }))
+}

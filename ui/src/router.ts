@@ -1,0 +1,43 @@
+import { createRouter, createWebHistory } from 'vue-router'
+import GatherView from './stations/gather/GatherView.vue'
+
+export const router = createRouter({
+  history: createWebHistory(),
+  routes: [
+    { path: '/', redirect: '/gather' },
+    { path: '/gather', component: GatherView, meta: { title: 'Gather' } },
+    {
+      path: '/sort',
+      component: () => import('./stations/sort/SortView.vue'),
+      meta: { title: 'Sort' },
+    },
+    {
+      path: '/wash',
+      component: () => import('./stations/wash/WashStation.vue'),
+      meta: { title: 'Wash' },
+    },
+    { path: '/dry', component: () => import('./stations/dry/DryView.vue'), meta: { title: 'Dry' } },
+    {
+      path: '/shelf',
+      component: () => import('./stations/shelf/ShelfView.vue'),
+      meta: { title: 'Shelf' },
+    },
+    {
+      path: '/record',
+      component: () => import('./stations/record/RecordView.vue'),
+      meta: { title: 'Record' },
+    },
+    {
+      path: '/record/:id',
+      component: () => import('./stations/record/RoundView.vue'),
+      meta: { title: 'A round' },
+      props: true,
+    },
+    { path: '/kit', component: () => import('./stations/kit/KitView.vue'), meta: { title: 'Kit' } },
+    { path: '/:rest(.*)*', redirect: '/gather' },
+  ],
+})
+
+router.afterEach((to) => {
+  document.title = `${String(to.meta.title ?? '')} · Nest Rinse`
+})

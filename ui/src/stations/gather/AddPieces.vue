@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
+import { computed, ref, useTemplateRef } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
+import { useMessages } from '../../stores/messages'
+import { useAct } from '../../use/useAct'
+import { SOILS, type Soil } from './soils'
+
+const props = defineProps<{ pail: Api['Pail']; kinds: Api['KindView'][] }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const SHOWN = 8
+const { act, busy } = useAct()
+const messages = useMessages()
+const soil = ref<Soil>('WET')
+const solidsOff = ref(true)
+const pieces = ref(1)
+const search = ref('')
+const list = useTemplateRef<HTMLElement>('list')
+
+/** Kinds that are in this pail already come first, then those that are used most. */
+const usual = computed(() => {
+  const inPail = new Map<number, number>()
+  props.pail.entries.forEach((e) => inPail.set(e.kindId, (inPail.get(e.kindId) ?? 0) + e.count))
+  return [...props.kinds]
+    .sort(
+      (a, b) =>
+        (inPail.get(b.id) ?? 0) - (inPail.get(a.id) ?? 0) ||
+        b.stock.waiting + b.stock.drying - a.stock.waiting - a.stock.drying ||
+        a.name.localeCompare(b.name),
+    )
+    .slice(0, SHOWN)
+})
+const found = computed(() =>
+  props.kinds.filter((k) => k.name.toLowerCase().includes(search.value.toLowerCase())).slice(0, 12),
+)
+const hasSolids = computed(() => soil.value === 'STOOL' || soil.value === 'VOMIT')
+
+async function add(kind: Api['KindView'] | null) {
+  if (!kind) return
+  const entry = await act(() =>
+    answer(
+      api.POST('/api/pails/{id}/entries', {
+        params: { path: { id: props.pail.id } },
+        body: {
+          kindId: kind.id,
+          count: pieces.value,
+          soil: soil.value,
+          solidsOff: hasSolids.value ? solidsOff.value : true,
+        },
+      }),
+    ),
+  )
+  if (entry) {
+    search.value = ''
+    emit('changed')
+    messages.done(
+      `${entry.count} × ${entry.kind}, ${entry.soilWords}, into ${props.pail.name}.`,
+      async () => {
+        await act(() =>
+          answer(api.DELETE('/api/entries/{id}', { params: { path: { id: entry.id } } })),
+        )
+        emit('changed')
+      },
+    )
+  }
+}
+
+defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
+</script>
+
+<template>
+  <section :aria-label="`Add to ${pail.name}`">
+    <h2 class="text-lg">Add to {{ pail.name }}</h2>
+    <div class="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
+      <ChoiceRow v-model="soil" label="Soil" hide-label :options="SOILS" />
+      <label v-if="hasSolids" class="inline-flex items-center gap-2">
+        <input v-model="solidsOff" type="checkbox" /> solids are off
+      </label>
+      <label class="inline-flex items-center gap-2">
+        how many
+        <input
+          v-model.number="pieces"
+          type="number"
+          min="1"
+          max="200"
+          inputmode="numeric"
+          class="w-18"
+          data-field="count"
+        />
+      </label>
+    </div>
+    <p v-if="hasSolids" class="mt-2 text-sm text-soft">
+      Solids go into the toilet first. Rinse under cold water, never hot: heat sets it. Close hook
+      tabs, pull the parts apart.
+    </p>
+    <ul ref="list" class="mt-3 grid grid-cols-2 gap-2 sm:grid-cols-4">
+      <li v-for="kind in usual" :key="kind.id">
+        <button
+          type="button"
+          class="h-full min-h-14 w-full rounded-sm border border-ink bg-sheet px-2.5 py-1.5 text-left hover:bg-paper"
+          :disabled="busy"
+          :data-add="kind.name"
+          @click="add(kind)"
+        >
+          <span class="block font-head leading-tight font-semibold">{{ kind.name }}</span>
+          <span class="block text-sm text-soft"
+            >{{ kind.stock.clean }} clean of {{ kind.stock.owned }}</span
+          >
+        </button>
+      </li>
+    </ul>
+    <Combobox :model-value="null" as="div" class="relative mt-2 max-w-sm" @update:model-value="add">
+      <ComboboxInput
+        class="w-full"
+        placeholder="Another kind: type its name"
+        aria-label="Another kind"
+        :display-value="() => search"
+        @change="search = ($event.target as HTMLInputElement).value"
+      />
+      <ComboboxOptions
+        class="absolute z-20 mt-1 max-h-64 w-full overflow-y-auto border border-ink bg-sheet"
+      >
+        <ComboboxOption
+          v-for="kind in found"
+          :key="kind.id"
+          v-slot="{ active }"
+          :value="kind"
+          as="template"
+        >
+          <li class="cursor-pointer px-3 py-1.5" :class="active ? 'bg-ink text-paper' : ''">
+            {{ kind.name }}
+          </li>
+        </ComboboxOption>
+        <li v-if="found.length === 0" class="px-3 py-1.5 text-soft">
+          No such kind. Kit is the place to add one.
+        </li>
+      </ComboboxOptions>
+    </Combobox>
+  </section>
+</template>

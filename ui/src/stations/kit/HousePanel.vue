@@ -1,0 +1,81 @@
+<script setup lang="ts">
+import { answer, api, type Api } from '../../api/client'
+import FieldForm from '../../parts/FieldForm.vue'
+import LoadState from '../../parts/LoadState.vue'
+import { choices, type Field, type Values } from '../../parts/fields'
+import { useLine } from '../../stores/line'
+import { useLoaded } from '../../use/useLoaded'
+
+const line = useLine()
+const { data: house, error, loading, reload } = useLoaded(() => answer(api.GET('/api/household')))
+
+const FIELDS: Field[] = [
+  { key: 'name', label: 'Name', type: 'text' },
+  {
+    key: 'hardnessMmolL',
+    label: 'Hardness of the water',
+    type: 'number',
+    unit: 'mmol/L',
+    hint: '1 mmol/L is 5.6 °dH, 10 °fH or 100 mg/L of CaCO₃',
+  },
+  { key: 'inletC', label: 'Cold tap', type: 'number', unit: '°C' },
+  { key: 'roomC', label: 'Room with the machine', type: 'number', unit: '°C' },
+  { key: 'dayPerKwh', label: 'Electricity by day', type: 'number', unit: 'per kWh' },
+  { key: 'nightPerKwh', label: 'Electricity by night', type: 'number', unit: 'per kWh' },
+  { key: 'nightFrom', label: 'Night price from', type: 'time' },
+  { key: 'nightTo', label: 'Night price to', type: 'time' },
+  { key: 'waterPerM3', label: 'Water and drain', type: 'number', unit: 'per m³' },
+  {
+    key: 'goal',
+    label: 'Hygiene wanted at least',
+    type: 'choice',
+    options: choices('LIGHT', 'EVERYDAY', 'EXTRA_CARE', 'ILLNESS'),
+  },
+]
+
+async function save(v: Values) {
+  const {
+    version,
+    name,
+    hardnessMmolL,
+    inletC,
+    roomC,
+    dayPerKwh,
+    nightPerKwh,
+    nightFrom,
+    nightTo,
+    waterPerM3,
+    goal,
+  } = v as unknown as Api['HouseholdChange']
+  await answer(
+    api.PUT('/api/household', {
+      body: {
+        version,
+        name,
+        hardnessMmolL,
+        inletC,
+        roomC,
+        dayPerKwh,
+        nightPerKwh,
+        nightFrom,
+        nightTo,
+        waterPerM3,
+        goal,
+      },
+    }),
+  )
+  await Promise.all([reload(), line.refresh()])
+}
+</script>
+
+<template>
+  <LoadState :error="error" :loading="loading && !house" @again="reload" />
+  <FieldForm
+    v-if="house"
+    :key="house.version"
+    class="max-w-2xl"
+    :fields="FIELDS"
+    :initial="house as unknown as Values"
+    :save="save"
+  />
+</template>

@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import FieldForm from '../../parts/FieldForm.vue'
+import LoadState from '../../parts/LoadState.vue'
+import OpenRow from '../../parts/OpenRow.vue'
+import type { Field, Values } from '../../parts/fields'
+import { useLine } from '../../stores/line'
+import { number } from '../../use/format'
+import { useLoaded } from '../../use/useLoaded'
+
+const line = useLine()
+const { data: places, error, loading, reload } = useLoaded(() => answer(api.GET('/api/places')))
+const { data: gathering, reload: reloadPails } = useLoaded(() => answer(api.GET('/api/pails')))
+const { data: people } = useLoaded(() => answer(api.GET('/api/people')))
+
+const PLACE: Field[] = [
+  { key: 'name', label: 'Name', type: 'text' },
+  { key: 'outdoors', label: 'outdoors', type: 'yes' },
+  {
+    key: 'exposure',
+    label: 'Exposure',
+    type: 'number',
+    hint: 'line 0.35, spaced airer 0.25, crowded airer 0.15',
+  },
+  {
+    key: 'windFactor',
+    label: 'Share of the wind',
+    type: 'number',
+    hint: 'outdoors: 1 open, less behind a wall',
+  },
+  { key: 'sunFactor', label: 'Share of the sun', type: 'number', hint: 'outdoors: 0 in the shade' },
+  { key: 'roomC', label: 'Room', type: 'number', unit: '°C', hint: 'indoors' },
+  {
+    key: 'roomHumidity',
+    label: 'Humidity of the room',
+    type: 'number',
+    unit: '%',
+    hint: 'indoors',
+  },
+]
+const NEW_PLACE: Values = {
+  name: '',
+  outdoors: false,
+  exposure: 0.25,
+  windFactor: 1,
+  sunFactor: 1,
+  roomC: 19,
+  roomHumidity: 60,
+}
+async function addPlace(v: Values) {
+  await answer(api.POST('/api/places', { body: v as unknown as Api['PlaceChange'] }))
+  await reload()
+}
+
+const pailFields = computed<Field[]>(() => [
+  { key: 'name', label: 'Name', type: 'text' },
+  {
+    key: 'style',
+    label: 'Sort of place',
+    type: 'choice',
+    options: [
+      { value: 'DRY_PAIL', words: 'dry pail, loose lid' },
+      { value: 'OPEN_BAG', words: 'open bag' },
+      { value: 'SORTED_BIN', words: 'sorted bin' },
+      { value: 'BASKET', words: 'basket of household pieces, for bulk' },
+    ],
+  },
+  { key: 'capacityL', label: 'Holds', type: 'number', unit: 'L' },
+  {
+    key: 'personId',
+    label: 'Whose pieces go in',
+    type: 'choice',
+    options: [
+      { value: '', words: 'nobody in particular' },
+      ...(people.value ?? []).map((p) => ({ value: String(p.id), words: p.name })),
+    ],
+  },
+])
+const NEW_PAIL: Values = { name: '', style: 'DRY_PAIL', capacityL: 30, personId: '' }
+async function addPail(v: Values) {
+  const pail = v as unknown as Api['GatherNewPail']
+  await answer(
+    api.POST('/api/pails', {
+      body: { ...pail, personId: v.personId ? Number(v.personId) : undefined },
+    }),
+  )
+  await Promise.all([reloadPails(), line.refresh()])
+}
+</script>
+
+<template>
+  <LoadState :error="error" :loading="loading && !places" @again="reload" />
+  <div v-if="places" class="max-w-3xl">
+    <h2 class="text-lg">Places to hang</h2>
+    <p v-for="p in places" :key="p.id" class="border-t border-line py-2">
+      <strong>{{ p.place.name }}</strong>
+      {{
+        p.place.outdoors
+          ? `outdoors, exposure ${number(p.place.exposure, 2)}`
+          : `indoors, ${number(p.place.roomC)}°, ${number(p.place.roomHumidity)} % damp, exposure ${number(p.place.exposure, 2)}`
+      }}
+    </p>
+    <OpenRow v-slot="{ close }" name="A new place" about="line, airer, cupboard">
+      <FieldForm
+        :fields="PLACE"
+        :initial="NEW_PLACE"
+        :save="addPlace"
+        save-label="Add"
+        @saved="close()"
+      />
+    </OpenRow>
+    <h2 class="mt-6 text-lg">Pails</h2>
+    <p v-for="p in gathering?.pails ?? []" :key="p.id" class="border-t border-line py-2">
+      <strong>{{ p.name }}</strong> {{ p.styleWords }}, {{ number(p.capacityL) }} L{{
+        p.person ? `, ${p.person}` : ''
+      }}
+    </p>
+    <OpenRow v-slot="{ close }" name="A new pail" about="bag, bin, basket">
+      <FieldForm
+        :fields="pailFields"
+        :initial="NEW_PAIL"
+        :save="addPail"
+        save-label="Add"
+        @saved="close()"
+      />
+    </OpenRow>
+  </div>
+</template>

@@ -1,0 +1,121 @@
+<script setup lang="ts">
+import { answer, api, type Api } from '../../api/client'
+import FieldForm from '../../parts/FieldForm.vue'
+import LoadState from '../../parts/LoadState.vue'
+import OpenRow from '../../parts/OpenRow.vue'
+import { choices, type Field, type Values } from '../../parts/fields'
+import { number } from '../../use/format'
+import { useLoaded } from '../../use/useLoaded'
+
+const { data: products, error, loading, reload } = useLoaded(() => answer(api.GET('/api/products')))
+
+const FIELDS: Field[] = [
+  { key: 'name', label: 'Name, by what it is', type: 'text' },
+  {
+    key: 'purpose',
+    label: 'For',
+    type: 'choice',
+    options: choices('DETERGENT', 'OXYGEN_WHITENER', 'SANITISER', 'OTHER'),
+  },
+  { key: 'form', label: 'Form', type: 'choice', options: choices('POWDER', 'LIQUID') },
+  { key: 'scoopMl', label: 'Your scoop or cap', type: 'number', unit: 'mL', optional: true },
+  {
+    key: 'densityGMl',
+    label: 'A millilitre of it weighs',
+    type: 'number',
+    unit: 'g',
+    optional: true,
+  },
+  { key: 'referenceMassKg', label: 'The label speaks of a load of', type: 'number', unit: 'kg' },
+  { key: 'normal.softG', label: 'Normal soil, soft water', type: 'number', unit: 'g' },
+  { key: 'heavy.softG', label: 'Heavy soil, soft water', type: 'number', unit: 'g' },
+  { key: 'normal.mediumG', label: 'Normal soil, medium water', type: 'number', unit: 'g' },
+  { key: 'heavy.mediumG', label: 'Heavy soil, medium water', type: 'number', unit: 'g' },
+  { key: 'normal.hardG', label: 'Normal soil, hard water', type: 'number', unit: 'g' },
+  { key: 'heavy.hardG', label: 'Heavy soil, hard water', type: 'number', unit: 'g' },
+  { key: 'maxG', label: 'At most in one bath', type: 'number', unit: 'g', optional: true },
+  { key: 'packPrice', label: 'Price of a pack', type: 'number' },
+  { key: 'packG', label: 'A pack holds', type: 'number', unit: 'g' },
+  { key: 'enzymes', label: 'has enzymes', type: 'yes' },
+  { key: 'scented', label: 'is scented', type: 'yes' },
+  { key: 'coats', label: 'has softener or soap', type: 'yes' },
+  { key: 'activator', label: 'has an activator (whitener)', type: 'yes' },
+]
+const EMPTY_ROW = { softG: 50, mediumG: 65, hardG: 80 }
+const NEW: Values = {
+  name: '',
+  purpose: 'DETERGENT',
+  form: 'POWDER',
+  scoopMl: 60,
+  densityGMl: 0.75,
+  referenceMassKg: 4.5,
+  normal: EMPTY_ROW,
+  heavy: EMPTY_ROW,
+  maxG: null,
+  packPrice: 5,
+  packG: 1000,
+  enzymes: false,
+  scented: false,
+  coats: false,
+  activator: false,
+}
+
+function body(v: Values): Api['ProductChange'] {
+  const p = v as unknown as Api['ProductChange']
+  return {
+    version: p.version,
+    name: p.name,
+    purpose: p.purpose,
+    form: p.form,
+    enzymes: p.enzymes,
+    scented: p.scented,
+    coats: p.coats,
+    activator: p.activator,
+    normal: p.normal,
+    heavy: p.heavy,
+    referenceMassKg: p.referenceMassKg,
+    maxG: p.maxG,
+    scoopMl: p.scoopMl,
+    densityGMl: p.densityGMl,
+    packPrice: p.packPrice,
+    packG: p.packG,
+  }
+}
+async function change(id: number, v: Values) {
+  await answer(api.PUT('/api/products/{id}', { params: { path: { id } }, body: body(v) }))
+  await reload()
+}
+async function add(v: Values) {
+  await answer(api.POST('/api/products', { body: body(v) }))
+  await reload()
+}
+function about(p: Api['Product']) {
+  const scoop = p.scoopMl != null ? `, scoop of ${number(p.scoopMl)} mL` : ''
+  return `${p.form.toLowerCase()}${p.enzymes ? ', enzymes' : ''}${scoop}`
+}
+</script>
+
+<template>
+  <LoadState :error="error" :loading="loading && !products" @again="reload" />
+  <div v-if="products" class="max-w-3xl">
+    <p class="mb-2 text-soft">
+      Keep products closed, up high and in their own bottles. A spoon measures a scoop: 5 mL a
+      teaspoon, 15 a tablespoon.
+    </p>
+    <OpenRow
+      v-for="p in products"
+      :key="`${p.product.id}.${p.version}`"
+      :name="p.product.name"
+      :about="about(p.product)"
+    >
+      <FieldForm
+        :fields="FIELDS"
+        :initial="{ ...p.product, version: p.version } as Values"
+        :save="(v: Values) => change(p.product.id, v)"
+      />
+    </OpenRow>
+    <OpenRow v-slot="{ close }" name="A new product" about="from its label">
+      <FieldForm :fields="FIELDS" :initial="NEW" :save="add" save-label="Add" @saved="close()" />
+    </OpenRow>
+  </div>
+</template>

@@ -1,0 +1,156 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import FieldForm from '../../parts/FieldForm.vue'
+import LoadState from '../../parts/LoadState.vue'
+import OpenRow from '../../parts/OpenRow.vue'
+import { choices, type Field, type Values } from '../../parts/fields'
+import { number } from '../../use/format'
+import { useLoaded } from '../../use/useLoaded'
+
+const { data: kinds, error, loading, reload } = useLoaded(() => answer(api.GET('/api/kinds')))
+const search = ref('')
+const shown = computed(
+  () => kinds.value?.filter((k) => k.name.includes(search.value.toLowerCase())) ?? [],
+)
+
+const MATERIALS = choices(
+  'COTTON',
+  'LINEN',
+  'BAMBOO_VISCOSE',
+  'HEMP_COTTON',
+  'MICROFIBRE',
+  'POLYESTER_FLEECE',
+  'LAMINATE',
+  'POLYCOTTON',
+  'WOOL',
+)
+const BASIC: Field[] = [
+  { key: 'name', label: 'Name', type: 'text' },
+  { key: 'owned', label: 'Owned', type: 'whole', unit: 'pieces' },
+  {
+    key: 'role',
+    label: 'What it is for',
+    type: 'choice',
+    options: choices(
+      'SHELL',
+      'COVER',
+      'NIGHT_FITTED',
+      'INSERT',
+      'BOOSTER',
+      'LINER',
+      'WIPE',
+      'WET_BAG',
+      'BED_PAD',
+      'CLOTHES',
+      'BEDDING',
+      'TOWEL',
+      'CLOTH',
+    ),
+  },
+  {
+    key: 'bin',
+    label: 'What it touches',
+    type: 'choice',
+    options: choices('BODY', 'HOUSE', 'KITCHEN', 'BATHROOM', 'GLASS', 'WORKSHOP'),
+  },
+  { key: 'areaM2', label: 'One face as hung', type: 'number', unit: 'm²' },
+  { key: 'small', label: 'No larger than a hand towel: may serve as bulk', type: 'yes' },
+  { key: 'hasLabel', label: 'Its care label says something else', type: 'yes' },
+]
+const LABEL: Field[] = [
+  { key: 'label.hottestWashC', label: 'Label: hottest wash', type: 'whole', unit: '°C' },
+  { key: 'label.fastestSpinRpm', label: 'Label: fastest spin', type: 'whole', unit: 'rpm' },
+  {
+    key: 'label.dryer',
+    label: 'Label: dryer',
+    type: 'choice',
+    options: choices('NONE', 'NO_HEAT', 'LOW', 'NORMAL'),
+  },
+]
+function parts(count: number): Field[] {
+  return Array.from({ length: count }, (_, i) => [
+    { key: `parts.${i}.name`, label: `Part ${i + 1}`, type: 'text' as const },
+    { key: `parts.${i}.material`, label: 'Material', type: 'choice' as const, options: MATERIALS },
+    { key: `parts.${i}.massKg`, label: 'Dry mass of one', type: 'number' as const, unit: 'kg' },
+    { key: `parts.${i}.elastic`, label: 'has elastic', type: 'yes' as const },
+  ]).flat()
+}
+function fields(kind: Values): Field[] {
+  const count = Object.keys(kind.parts as object).length
+  return [...BASIC, ...LABEL, ...parts(count)]
+}
+function initial(kind: Api['KindView']): Values {
+  return {
+    ...kind,
+    owned: kind.stock.owned,
+    hasLabel: kind.label != null,
+    label: kind.label ?? { hottestWashC: 60, fastestSpinRpm: 1600, dryer: 'LOW' },
+    parts: { ...kind.parts },
+  }
+}
+const NEW: Values = {
+  name: '',
+  owned: 1,
+  role: 'TOWEL',
+  bin: 'HOUSE',
+  areaM2: 0.2,
+  small: true,
+  hasLabel: false,
+  label: { hottestWashC: 60, fastestSpinRpm: 1600, dryer: 'LOW' },
+  parts: { 0: { name: 'body', material: 'COTTON', massKg: 0.1, elastic: false } },
+}
+
+function body(v: Values): Api['KindChange'] {
+  const k = v as unknown as Api['KindChange'] & { hasLabel: boolean }
+  return {
+    version: k.version,
+    name: k.name,
+    role: k.role,
+    bin: k.bin,
+    areaM2: k.areaM2,
+    small: k.small,
+    owned: k.owned,
+    label: k.hasLabel ? k.label : undefined,
+    parts: Object.values(v.parts as Record<string, Api['KindPartChange']>),
+  }
+}
+async function change(id: number, v: Values) {
+  await answer(api.PUT('/api/kinds/{id}', { params: { path: { id } }, body: body(v) }))
+  await reload()
+}
+async function add(v: Values) {
+  await answer(api.POST('/api/kinds', { body: body(v) }))
+  await reload()
+}
+</script>
+
+<template>
+  <LoadState :error="error" :loading="loading && !kinds" @again="reload" />
+  <div v-if="kinds" class="max-w-3xl">
+    <label class="mb-2 inline-flex items-center gap-2">
+      Find <input v-model="search" type="search" aria-label="Find a kind" />
+    </label>
+    <OpenRow v-slot="{ close }" name="A new kind" about="of textile">
+      <FieldForm
+        :fields="fields(NEW)"
+        :initial="NEW"
+        :save="add"
+        save-label="Add"
+        @saved="close()"
+      />
+    </OpenRow>
+    <OpenRow
+      v-for="k in shown"
+      :key="`${k.id}.${k.version}.${k.stock.owned}`"
+      :name="k.name"
+      :about="`${k.stock.owned} of ${number(k.massKg * 1000)} g; ${k.limits}`"
+    >
+      <FieldForm
+        :fields="fields(initial(k))"
+        :initial="initial(k)"
+        :save="(v: Values) => change(k.id, v)"
+      />
+    </OpenRow>
+  </div>
+</template>

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { answer, api, Problem, type Api } from '../../api/client'
+import BathStrip from '../../charts/BathStrip.vue'
+import HygieneBars from '../../charts/HygieneBars.vue'
+import Figure from '../../parts/Figure.vue'
+import LoadState from '../../parts/LoadState.vue'
+import ViewHead from '../../parts/ViewHead.vue'
+import { useMessages } from '../../stores/messages'
+import { number, percent } from '../../use/format'
+import { useLoaded } from '../../use/useLoaded'
+
+const props = defineProps<{ id: string }>()
+const messages = useMessages()
+const {
+  data: round,
+  error,
+  loading,
+  reload,
+} = useLoaded(() =>
+  answer(api.GET('/api/rounds/{id}', { params: { path: { id: Number(props.id) } } })),
+)
+
+const LONGEST_NOTE = 2000
+const note = ref('')
+const other = ref<string>()
+watch(round, (now, before) => {
+  if (now && !before) note.value = now.note
+})
+
+async function saveNote(version: number | undefined) {
+  if (version === undefined) return
+  try {
+    await answer(
+      api.PATCH('/api/record/{id}', {
+        params: { path: { id: Number(props.id) } },
+        body: { version, note: note.value },
+      }),
+    )
+    other.value = undefined
+    messages.done('The note is kept.')
+  } catch (problem) {
+    if (problem instanceof Problem && problem.current) {
+      other.value = (problem.current as Api['Summary']).note
+    }
+    messages.problem(problem)
+  }
+  await reload()
+}
+
+const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string }[] = [
+  { name: 'residue', key: 'residue', text: (f) => `${number(f.residueMgKg)} mg/kg` },
+  { name: 'drum', key: 'fill', text: (f) => `${percent(f.fill)} full` },
+  { name: 'water', key: 'litres', text: (f) => `${number(f.litres)} L` },
+  { name: 'electricity', key: 'kwh', text: (f) => `${number(f.kwh, 2)} kWh` },
+  { name: 'cost', key: 'cost', text: (f) => number(f.cost, 2) },
+  { name: 'time', key: 'minutes', text: (f) => f.durationWords },
+]
+</script>
+
+<template>
+  <RouterLink to="/record" class="button-quiet">Back to the record</RouterLink>
+  <LoadState :error="error" :loading="loading && !round" @again="reload" />
+  <template v-if="round">
+    <ViewHead :title="round.startedWords" :state="round.title">
+      {{ round.plan.schoolName }}, as it was planned.
+      <template v-for="bend in round.plan.bends" :key="bend"> ↷ {{ bend }} </template>
+    </ViewHead>
+    <div class="mt-2 grid gap-x-5 gap-y-3 border-b border-ink pb-2 lg:grid-cols-[1fr_190px]">
+      <BathStrip :plan="round.plan" />
+      <HygieneBars :plan="round.plan" />
+    </div>
+    <dl class="mt-3 grid grid-cols-2 gap-x-6 gap-y-1 sm:grid-cols-3">
+      <div v-for="f in FIGURES" :key="f.key" class="flex justify-between border-b border-line py-1">
+        <dt class="text-soft">{{ f.name }}</dt>
+        <dd>
+          <Figure :why="round.plan.whys[f.key]">
+            <strong>{{ f.text(round.plan.figures) }}</strong>
+          </Figure>
+        </dd>
+      </div>
+    </dl>
+    <h2 class="mt-4 text-lg">Doses</h2>
+    <ul>
+      <li v-for="step in round.plan.steps.filter((s) => s.doses.length)" :key="step.number">
+        {{ step.title }}:
+        <template v-for="(dose, i) in step.doses" :key="dose.product">
+          {{ i ? ', ' : '' }}
+          <Figure :why="round.plan.whys[dose.why]">
+            <strong>{{ dose.measure }}</strong>
+          </Figure>
+          {{ dose.product }}
+        </template>
+      </li>
+    </ul>
+    <form class="mt-4 max-w-xl" @submit.prevent="saveNote(round.version)">
+      <label class="block font-head text-lg font-semibold" for="note">Note</label>
+      <textarea id="note" v-model="note" rows="3" :maxlength="LONGEST_NOTE" class="mt-1 w-full" />
+      <p v-if="other !== undefined" class="hatch mt-1 border border-heat p-2">
+        Meanwhile someone wrote: “{{ other }}”. Yours is still in the box; keep it again to replace
+        theirs.
+      </p>
+      <button type="submit" class="button-plain mt-1 font-semibold">Keep the note</button>
+    </form>
+  </template>
+</template>

@@ -1,0 +1,73 @@
+<script setup lang="ts">
+import { scaleTime } from 'd3-scale'
+import { computed } from 'vue'
+import type { Api } from '../../api/client'
+import Figure from '../../parts/Figure.vue'
+
+/** Until when each need is covered, on one scale of days. */
+const props = defineProps<{ covers: Api['CoverLine'][]; whys: Api['Shelf']['whys'] }>()
+
+const DAY_MS = 24 * 3.6e6
+const MOST_DAYS = 7
+const now = Date.now()
+const end = computed(() => {
+  const last = Math.max(...props.covers.map((c) => Date.parse(c.cover.until)))
+  return Math.min(now + MOST_DAYS * DAY_MS, Math.max(now + 2 * DAY_MS, last + DAY_MS / 4))
+})
+const x = computed(() =>
+  scaleTime()
+    .domain([new Date(now), new Date(end.value)])
+    .range([0, 100])
+    .clamp(true),
+)
+const midnights = computed(() => {
+  const first = new Date(now)
+  first.setHours(24, 0, 0, 0)
+  const days = []
+  for (let t = first.getTime(); t < end.value; t += DAY_MS) {
+    days.push({
+      at: x.value(new Date(t)),
+      name: new Date(t).toLocaleDateString('en', { weekday: 'short' }),
+    })
+  }
+  return days
+})
+</script>
+
+<template>
+  <section aria-label="Covers until">
+    <h2 class="text-lg">Covers until</h2>
+    <div class="mt-1">
+      <div
+        v-for="line in covers"
+        :key="line.cover.need"
+        class="grid grid-cols-[7.5rem_1fr_7.5rem] items-center gap-3 py-1"
+      >
+        <span>{{ line.cover.need }}</span>
+        <div class="relative h-5 border-b border-ink">
+          <div
+            class="absolute inset-y-0 left-0 border-r-4 border-good bg-water/30"
+            :style="{ width: `${x(new Date(line.cover.until))}%` }"
+          />
+          <span
+            v-for="d in midnights"
+            :key="d.at"
+            class="absolute inset-y-0 w-px bg-line"
+            :style="{ left: `${d.at}%` }"
+          />
+        </div>
+        <Figure :why="whys[`cover.${line.cover.need}`]">
+          <strong>{{ line.words }}</strong>
+        </Figure>
+      </div>
+      <div class="grid grid-cols-[7.5rem_1fr_7.5rem] gap-3 text-xs text-soft" aria-hidden="true">
+        <span />
+        <div class="relative h-4">
+          <span v-for="d in midnights" :key="d.at" class="absolute" :style="{ left: `${d.at}%` }">{{
+            d.name
+          }}</span>
+        </div>
+      </div>
+    </div>
+  </section>
+</template>

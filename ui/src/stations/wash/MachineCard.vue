@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import type { Api } from '../../api/client'
+import CautionNote from '../../parts/CautionNote.vue'
+import Figure from '../../parts/Figure.vue'
+import { duration, number } from '../../use/format'
+
+/** What to set on the machine, what goes into the drawer, and what to mind at each step. */
+const props = defineProps<{ plan: Api['Plan'] }>()
+const read = defineModel<Record<string, boolean>>('read', { required: true })
+
+function cautionsAt(step: number) {
+  return props.plan.cautions.filter((c) => c.step === step && c.strength !== 'STOP')
+}
+</script>
+
+<template>
+  <section aria-label="Set the machine">
+    <h2 class="text-lg">Set the machine</h2>
+    <ol class="mt-1">
+      <li
+        v-for="step in plan.steps"
+        :key="step.number"
+        class="border-t border-line py-1.5"
+        :class="step.attended ? 'hatch pl-2' : ''"
+        :data-step="step.number"
+      >
+        <p class="flex justify-between gap-3">
+          <span>
+            <strong
+              >{{ step.number }}. {{ step.attended ? 'You: ' : ''
+              }}{{ step.programme ?? step.title }}</strong
+            >{{ step.settings ? `, ${step.settings}` : '' }}
+          </span>
+          <span class="shrink-0 text-soft">{{ duration(step.minutes) }}</span>
+        </p>
+        <p v-if="step.doses.length" class="mt-0.5">
+          drawer:
+          <template v-for="(dose, i) in step.doses" :key="dose.product">
+            {{ i ? ', ' : '' }}
+            <Figure :why="plan.whys[dose.why]">
+              <strong>{{ dose.measure }}</strong>
+            </Figure>
+            {{ dose.product }}
+            <span class="text-soft">({{ number(dose.grams) }} g)</span>
+          </template>
+        </p>
+        <p v-if="step.attended" class="text-sm">{{ step.detail }}</p>
+        <CautionNote
+          v-for="c in cautionsAt(step.number)"
+          :key="c.key"
+          class="mt-1 text-sm"
+          :caution="c"
+          :confirmable="c.strength === 'CHECK'"
+          :read="read[c.key] ?? false"
+          @update:read="(now: boolean) => (read = { ...read, [c.key]: now })"
+        />
+      </li>
+    </ol>
+  </section>
+</template>

@@ -1,0 +1,30 @@
+/** Writes a number with so many decimals. */
+export function number(value: number, digits = 0): string {
+  return value.toFixed(digits)
+}
+
+/** Writes a share of one as whole percent. */
+export function percent(share: number): string {
+  return `${Math.round(share * 100)} %`
+}
+
+/** Writes a noun with its count: "1 piece", "3 pieces". */
+export function count(n: number, noun: string): string {
+  return `${n} ${noun}${n === 1 ? '' : 's'}`
+}
+
+/** Writes a clock time in this device's zone: "9:05". */
+export function clock(time: Date): string {
+  return `${time.getHours()}:${String(time.getMinutes()).padStart(2, '0')}`
+}
+
+/** Writes minutes as hours and minutes: "2 h 35", "40 min". */
+export function duration(minutes: number): string {
+  const whole = Math.round(minutes)
+  const rest = String(whole % 60).padStart(2, '0')
+  return whole < 60
+    ? `${whole} min`
+    : whole % 60
+      ? `${Math.floor(whole / 60)} h ${rest}`
+      : `${whole / 60} h`
+}

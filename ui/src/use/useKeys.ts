@@ -1,0 +1,52 @@
+import { useEventListener } from '@vueuse/core'
+
+const TYPING =
+  'input:not([type=checkbox]), select, textarea, [role=listbox], [role=option], [role=tab]'
+const PRESSABLE = 'button, a, summary, input[type=checkbox]'
+
+function typing(event: KeyboardEvent) {
+  return (event.target as HTMLElement).matches?.(TYPING)
+}
+
+/**
+ * Listens for single keys while nothing is being typed. Enter and Space are left to a button that has the focus.
+ *
+ * @example useKeys({ n: () => openEntry() })
+ */
+export function useKeys(keys: Record<string, () => void>) {
+  useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+    const action = keys[event.key]
+    if (!action || typing(event) || event.ctrlKey || event.metaKey || event.altKey) {
+      return
+    }
+    const pressed = event.key === 'Enter' || event.key === ' '
+    if (pressed && (event.target as HTMLElement).matches?.(PRESSABLE)) {
+      return
+    }
+    if (document.querySelector('[role=dialog]') && event.key !== 'Escape') {
+      return
+    }
+    event.preventDefault()
+    action()
+  })
+}
+
+/** Lets the arrow keys walk over everything that can be pressed in the working surface. */
+export function useWalking() {
+  useEventListener(document, 'keydown', (event: KeyboardEvent) => {
+    const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+    const ownArrows = (event.target as HTMLElement).closest?.('[role=radiogroup], [role=tablist]')
+    if (!step || typing(event) || ownArrows || document.querySelector('[role=dialog]')) {
+      return
+    }
+    const stops = [...document.querySelectorAll<HTMLElement>('main :is(button, a, summary, input)')]
+    const usable = stops.filter((e) => !e.hasAttribute('disabled') && e.offsetParent !== null)
+    const here = usable.indexOf(document.activeElement as HTMLElement)
+    const next = here < 0 ? (step > 0 ? 0 : usable.length - 1) : here + step
+    const target = usable[(next + usable.length) % usable.length]
+    if (target) {
+      event.preventDefault()
+      target.focus()
+    }
+  })
+}
