@@ -1055,6 +1055,7 @@ export interface components {
             ready: boolean;
             /** Format: int64 */
             version: number;
+            words: string;
         };
         HourRequest: {
             /** Format: double */
@@ -1204,6 +1205,7 @@ export interface components {
             waiting: number;
             /** Format: int32 */
             washing: number;
+            words: string;
         };
         KindPartChange: {
             elastic?: boolean;
@@ -1694,6 +1696,8 @@ export interface components {
             nightLimit?: string;
             /** Format: int32 */
             nights: number;
+            /** Format: date-time */
+            now: string;
             runsOutFirst?: string;
             whys: {
                 [key: string]: components["schemas"]["Why"];

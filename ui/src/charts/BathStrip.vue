@@ -17,7 +17,6 @@ const holder = useTemplateRef<HTMLElement>('holder')
 const { width: measured } = useElementSize(holder)
 const id = useId()
 const width = computed(() => Math.max(330, measured.value || 760))
-const HEIGHT = 292
 const PLOT = { left: 38, top: 34, bottom: 232 }
 const right = computed(() => width.value - 14)
 
@@ -63,11 +62,14 @@ const stairY = computed(() =>
     .range([PLOT.bottom - 2, PLOT.top + 8]),
 )
 const stair = computed(() => {
+  let before = -1
   const path = baths.value
     .filter((b) => b.detergentGL > 0)
-    .map((b, i) => {
+    .map((b) => {
       const at = stairY.value(b.detergentGL)
-      return `${i === 0 ? 'M' : 'L'}${x.value(b.startMinute)} ${at} L${x.value(b.startMinute + b.minutes)} ${at}`
+      const joined = before >= 0 && b.startMinute - before < 1
+      before = b.startMinute + b.minutes
+      return `${joined ? 'L' : 'M'}${x.value(b.startMinute)} ${at} L${x.value(before)} ${at}`
     })
   return path.join(' ')
 })
@@ -88,21 +90,40 @@ const doses = computed(() =>
   ),
 )
 
-/** Labels under the strip; those of short steps move to a second row so that nothing overlaps. */
-const labels = computed(() => {
-  let lastEnd = -100
-  let row = 0
-  return steps.value
-    .filter((s) => s.action === 'RUN' || s.action === 'LOOK')
-    .map((step) => {
-      const middle = (x.value(step.start) + x.value(step.end)) / 2
-      const name = step.action === 'LOOK' ? 'look' : step.title.toLowerCase()
-      const half = Math.max(name.length, 6) * 3.6
-      row = middle - half < lastEnd ? 1 - row : 0
-      lastEnd = middle + half
-      return { name, middle, row, minutes: duration(step.minutes) }
+/** What stands under the strip: each look, each washing bath, and the rinses after it together. */
+const parts = computed(() =>
+  steps.value.flatMap((step) => {
+    if (step.action === 'LOOK') {
+      return [{ name: 'look', start: step.start, end: step.end }]
+    }
+    const own = props.plan.baths.filter((b) => b.step === step.number && b.type !== 'SPIN')
+    return (['WASH', 'RINSE'] as const).flatMap((type) => {
+      const some = own.filter((b) => b.type === type)
+      const first = some[0]
+      const last = some.at(-1)
+      if (!first || !last) return []
+      const rinses = some.length === 1 ? 'rinse' : `${some.length} rinses`
+      const name = type === 'WASH' ? step.title.toLowerCase() : rinses
+      return [{ name, start: first.startMinute, end: last.startMinute + last.minutes }]
     })
+  }),
+)
+
+/** Labels of short parts move to a second row so that nothing overlaps. */
+const labels = computed(() => {
+  const ends = [-100, -100]
+  return parts.value.map((part) => {
+    const half = Math.max(part.name.length, 6) * 3.4
+    const middle = Math.max(
+      PLOT.left + half - 12,
+      Math.min(right.value - half + 6, (x.value(part.start) + x.value(part.end)) / 2),
+    )
+    const row = middle - half < (ends[0] ?? 0) ? 1 : 0
+    ends[row] = middle + half + 4
+    return { name: part.name, middle, row, minutes: duration(part.end - part.start) }
+  })
 })
+const height = computed(() => PLOT.bottom + (labels.value.some((l) => l.row === 1) ? 64 : 36))
 
 const rows = computed(() =>
   props.plan.baths.map((b) => [
@@ -124,7 +145,7 @@ const description = computed(
 <template>
   <div ref="holder" data-chart="bath-strip">
     <svg
-      :viewBox="`0 0 ${width} ${HEIGHT}`"
+      :viewBox="`0 0 ${width} ${height}`"
       role="img"
       class="block w-full"
       :aria-labelledby="`${id}-t ${id}-d`"

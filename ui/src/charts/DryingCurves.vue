@@ -94,8 +94,7 @@ const groups = computed(() =>
 )
 const rows = computed(() =>
   props.drying.groups.map((g) => [
-    g.kind,
-    g.pieces,
+    g.words,
     g.place,
     g.hungWords,
     number(g.moistureNow, 2),
@@ -113,7 +112,7 @@ const rows = computed(() =>
       :aria-labelledby="`${id}-t ${id}-d`"
     >
       <title :id="`${id}-t`">Moisture of what hangs</title>
-      <desc :id="`${id}-d`">{{ rows.map((r) => `${r[1]} ${r[0]}: dry ${r[5]}`).join('. ') }}</desc>
+      <desc :id="`${id}-d`">{{ rows.map((r) => `${r[0]}: dry ${r[4]}`).join('. ') }}</desc>
       <g>
         <template v-for="c in cells" :key="c.from">
           <rect
@@ -179,7 +178,7 @@ const rows = computed(() =>
           font-size="13"
           font-weight="600"
         >
-          {{ g.pieces }} {{ g.kind }}{{ g.pieces === 1 ? '' : 's' }}
+          {{ g.words }}
         </text>
         <text
           :x="narrow ? right : 0"
@@ -232,7 +231,7 @@ const rows = computed(() =>
     </svg>
     <ChartTable
       caption="What hangs"
-      :head="['kind', 'pieces', 'place', 'hung', 'moisture now kg/kg', 'dry']"
+      :head="['what', 'place', 'hung', 'moisture now kg/kg', 'dry']"
       :rows="rows"
     />
   </div>

@@ -24,8 +24,8 @@ const icon = computed(() => ICONS[props.caution.strength])
     />
     <div class="min-w-0">
       <p>
-        <strong :class="TONES[caution.strength]">{{ WORDS[caution.strength] }}.</strong>
-        <strong> {{ caution.title }}.</strong> {{ caution.sentence }}
+        <strong :class="TONES[caution.strength]">{{ WORDS[caution.strength] }}.</strong>{{ ' '
+        }}<strong>{{ caution.title }}.</strong> {{ caution.sentence }}
       </p>
       <label v-if="confirmable" class="mt-1 inline-flex items-center gap-2 font-semibold">
         <input v-model="read" type="checkbox" /> I have read this

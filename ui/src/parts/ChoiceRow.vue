@@ -20,7 +20,7 @@ const model = defineModel<T>({ required: true })
     >
       <button
         type="button"
-        class="chip min-h-9"
+        class="chip min-h-9 px-2"
         :class="checked ? 'bg-ink font-semibold text-paper' : ''"
         :data-choice="option.value"
       >

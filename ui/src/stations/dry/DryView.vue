@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { watch } from 'vue'
+import { computed, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import DryingCurves from '../../charts/DryingCurves.vue'
 import Figure from '../../parts/Figure.vue'
@@ -36,16 +36,16 @@ async function dry(group: Api['Group']) {
   const done = await act(() => answer(api.POST('/api/drying/{id}/dry', path)))
   await reload()
   if (done) {
-    messages.done(`${group.pieces} × ${group.kind} are back on the shelf.`, async () => {
+    messages.done(`${group.words}: back on the shelf.`, async () => {
       await act(() => answer(api.DELETE('/api/drying/{id}/dry', path)))
       await reload()
     })
   }
 }
 
+const first = computed(() => drying.value?.groups.find((g) => g.ready) ?? drying.value?.groups[0])
 function driest() {
-  const first = drying.value?.groups.find((g) => g.ready)
-  if (first) dry(first)
+  if (first.value) dry(first.value)
 }
 useKeys({ Enter: driest })
 </script>
@@ -64,6 +64,18 @@ useKeys({ Enter: driest })
     >
       Cool to the touch is still damp, and damp storage smells. Waterproof and elastic pieces hang,
       out of strong sun above 35 °C.
+      <template #side>
+        <button
+          v-if="first"
+          type="button"
+          class="button-main"
+          :disabled="busy"
+          data-main
+          @click="dry(first)"
+        >
+          {{ first.kind }}: it is dry <span class="keycap ml-2">Enter</span>
+        </button>
+      </template>
     </ViewHead>
     <div class="mt-3"><DryingCurves :drying="drying" /></div>
     <h2 class="mt-4 text-lg">Feel them</h2>
@@ -75,7 +87,7 @@ useKeys({ Enter: driest })
         :data-group="group.kind"
       >
         <span class="min-w-52 flex-1">
-          <strong>{{ group.pieces }} × {{ group.kind }}</strong>
+          <strong>{{ group.words }}</strong>
           <span class="block text-sm">
             {{ group.ready ? '! may be dry since' : 'dry' }}
             <Figure :why="drying.whys[`group.${group.id}`]">{{ group.dryWords }}</Figure>

@@ -19,14 +19,16 @@ const pieces = ref(1)
 const search = ref('')
 const list = useTemplateRef<HTMLElement>('list')
 
-/** Kinds that are in this pail already come first, then those that are used most. */
+/** Kinds that are in this pail already come first, then their like, then those that are used most. */
 const usual = computed(() => {
   const inPail = new Map<number, number>()
   props.pail.entries.forEach((e) => inPail.set(e.kindId, (inPail.get(e.kindId) ?? 0) + e.count))
+  const bins = new Set(props.kinds.filter((k) => inPail.has(k.id)).map((k) => k.bin))
   return [...props.kinds]
     .sort(
       (a, b) =>
         (inPail.get(b.id) ?? 0) - (inPail.get(a.id) ?? 0) ||
+        Number(bins.has(b.bin)) - Number(bins.has(a.bin)) ||
         b.stock.waiting + b.stock.drying - a.stock.waiting - a.stock.drying ||
         a.name.localeCompare(b.name),
     )
@@ -86,7 +88,7 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
           min="1"
           max="200"
           inputmode="numeric"
-          class="w-18"
+          class="w-14 py-1"
           data-field="count"
         />
       </label>

@@ -64,11 +64,15 @@ useKeys({
         <Figure :why="gathering.whys[`due.${gathering.nextDue.pailId}`]">
           <strong :class="gathering.nextDue.over ? 'text-heat-word' : 'text-ink'">
             {{ gathering.nextDue.over ? '! ' : '' }}{{ gathering.nextDue.words }}
-          </strong>
-        </Figure>
-        : {{ gathering.nextDue.reason }}.
+          </strong></Figure
+        >: {{ gathering.nextDue.reason }}. The mark beside each pail climbs to its limit.
       </template>
       <template v-else>Nothing waits. Tap a kind below when a piece comes in.</template>
+      <template #side>
+        <RouterLink to="/sort" class="button-main inline-block" data-main>
+          Sort what is here <span class="keycap ml-2">2</span>
+        </RouterLink>
+      </template>
     </ViewHead>
 
     <ul
@@ -105,15 +109,6 @@ useKeys({
     <div v-if="chosen && kinds" class="mt-3 grid gap-6 xl:grid-cols-[3fr_2fr]">
       <AddPieces ref="adder" :pail="chosen" :kinds="kinds" @changed="reload" />
       <WaitingEntries :pail="chosen" :whys="gathering.whys" @changed="reload" />
-    </div>
-
-    <div class="mt-5 flex items-center gap-4">
-      <RouterLink to="/sort" class="button-main" data-main>
-        Sort what is here <span class="keycap ml-2">2</span>
-      </RouterLink>
-      <p class="hidden text-sm text-soft sm:block">
-        The mark at the left of each pail climbs to its holding limit.
-      </p>
     </div>
   </template>
 </template>

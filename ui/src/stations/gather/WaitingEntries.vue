@@ -69,10 +69,10 @@ async function remove(entry: Api['Entry']) {
       <li
         v-for="entry in entries"
         :key="entry.id"
-        class="flex flex-wrap items-center gap-x-2 border-t border-line py-1"
+        class="flex flex-wrap items-center gap-x-1.5 border-t border-line py-1"
         :data-entry="entry.kind"
       >
-        <span class="min-w-36 flex-1">
+        <span class="min-w-28 flex-1">
           {{ entry.kind }}
           <span class="block text-xs text-soft">
             {{ entry.cameInWords }}{{ entry.solidsOff ? '' : ', solids still on' }}
@@ -107,7 +107,12 @@ async function remove(entry: Api['Entry']) {
             +
           </button>
         </span>
-        <button type="button" class="button-quiet text-sm" :disabled="busy" @click="remove(entry)">
+        <button
+          type="button"
+          class="button-quiet px-1 text-sm"
+          :disabled="busy"
+          @click="remove(entry)"
+        >
           take out
         </button>
       </li>

@@ -5,23 +5,30 @@ import type { Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
 
 /** Until when each need is covered, on one scale of days. */
-const props = defineProps<{ covers: Api['CoverLine'][]; whys: Api['Shelf']['whys'] }>()
+const props = defineProps<{
+  now: string
+  covers: Api['CoverLine'][]
+  whys: Api['Shelf']['whys']
+}>()
 
 const DAY_MS = 24 * 3.6e6
 const MOST_DAYS = 7
-const now = Date.now()
+const start = computed(() => Date.parse(props.now))
 const end = computed(() => {
   const last = Math.max(...props.covers.map((c) => Date.parse(c.cover.until)))
-  return Math.min(now + MOST_DAYS * DAY_MS, Math.max(now + 2 * DAY_MS, last + DAY_MS / 4))
+  return Math.min(
+    start.value + MOST_DAYS * DAY_MS,
+    Math.max(start.value + 2 * DAY_MS, last + DAY_MS / 4),
+  )
 })
 const x = computed(() =>
   scaleTime()
-    .domain([new Date(now), new Date(end.value)])
+    .domain([new Date(start.value), new Date(end.value)])
     .range([0, 100])
     .clamp(true),
 )
 const midnights = computed(() => {
-  const first = new Date(now)
+  const first = new Date(start.value)
   first.setHours(24, 0, 0, 0)
   const days = []
   for (let t = first.getTime(); t < end.value; t += DAY_MS) {

@@ -48,7 +48,7 @@ const why = computed<Api['Why']>(() => ({
       </Figure>
     </p>
     <p class="text-sm text-soft">
-      {{ compartment.kinds.map((k) => `${k.clean} ${k.kind}`).join(', ') }}
+      {{ compartment.kinds.map((k) => k.words).join(', ') }}
     </p>
   </div>
 </template>

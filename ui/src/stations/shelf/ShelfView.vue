@@ -22,8 +22,8 @@ watch(shelf, (now) => why.suggest(now?.whys.day))
       :state="shelf.coversUntil ? `covers until ${shelf.coversUntil}` : ''"
     >
       <template v-if="shelf.runsOutFirst">
-        {{ shelf.runsOutFirst }} run out first, at the pace of a normal day. What hangs or waits is
-        not counted.
+        First to run out: {{ shelf.runsOutFirst }}, at the pace of a normal day. What hangs or waits
+        is not counted.
       </template>
     </ViewHead>
 
@@ -33,7 +33,7 @@ watch(shelf, (now) => why.suggest(now?.whys.day))
           <Figure :why="shelf.whys.day">
             <span class="font-head text-5xl font-bold" data-days>{{ shelf.days }}</span>
           </Figure>
-          <span class="ml-2 font-head text-xl">day bundles</span>
+          <span class="ml-2 font-head text-xl">day bundle{{ shelf.days === 1 ? '' : 's' }}</span>
         </p>
         <p class="text-soft">
           shell, main insert, booster{{
@@ -47,7 +47,9 @@ watch(shelf, (now) => why.suggest(now?.whys.day))
           <Figure :why="shelf.whys.night">
             <span class="font-head text-5xl font-bold" data-nights>{{ shelf.nights }}</span>
           </Figure>
-          <span class="ml-2 font-head text-xl">night bundles</span>
+          <span class="ml-2 font-head text-xl"
+            >night bundle{{ shelf.nights === 1 ? '' : 's' }}</span
+          >
         </p>
         <p class="text-soft">
           night fitted, booster, cover{{
@@ -58,7 +60,13 @@ watch(shelf, (now) => why.suggest(now?.whys.day))
       </div>
     </section>
 
-    <CoverScale v-if="shelf.covers.length" class="mt-6" :covers="shelf.covers" :whys="shelf.whys" />
+    <CoverScale
+      v-if="shelf.covers.length"
+      class="mt-6"
+      :now="shelf.now"
+      :covers="shelf.covers"
+      :whys="shelf.whys"
+    />
 
     <h2 class="mt-6 text-lg">Clean parts</h2>
     <div class="mt-1 grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">

@@ -156,7 +156,7 @@ const good = computed(() => load.value?.advice.state === 'GOOD')
           <Figure :why="load.whys.fill">
             <strong data-fill>{{ Math.round(load.fill.main * 100) }} % full</strong>
           </Figure>
-          with bulk,
+          in the main wash,
           <Figure :why="load.whys.mass">{{ number(load.fill.massKg, 1) }} kg</Figure>
         </p>
         <p class="text-center text-sm text-soft">
@@ -269,7 +269,9 @@ const good = computed(() => load.value?.advice.state === 'GOOD')
       </ul>
     </section>
 
-    <div class="mt-5 flex flex-wrap items-center gap-4">
+    <div
+      class="sticky bottom-16 z-10 mt-4 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3 lg:bottom-0"
+    >
       <RouterLink to="/wash" class="button-main" data-main>
         Take it to the wash <span class="keycap ml-2">Enter</span>
       </RouterLink>

@@ -147,7 +147,9 @@ useKeys({ ' ': start, Enter: start })
       <SchoolTable :plans="comparison.plans" :current="plan" />
     </div>
 
-    <div class="mt-5 flex flex-wrap items-center gap-4">
+    <div
+      class="sticky bottom-16 z-10 mt-4 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3 lg:bottom-0"
+    >
       <button type="button" class="button-main" :disabled="busy || !ready" data-main @click="start">
         Start this wash <span class="keycap ml-2">Space</span>
       </button>

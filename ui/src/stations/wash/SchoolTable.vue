@@ -108,6 +108,7 @@ const ROWS: Row[] = [
                 {{ i ? ', ' : '' }}
                 <strong
                   v-if="cell.mark !== undefined"
+                  class="mr-1"
                   :class="cell.mark ? 'text-good-word' : 'text-heat-word'"
                 >
                   {{ cell.mark ? '✓' : '! misses' }}

@@ -27,6 +27,8 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /**
  * Lives the last weeks of Tern House with the real services at past moments, so that every number
@@ -60,6 +62,7 @@ class DemoHousehold implements ApplicationRunner {
   private final RoundService rounds;
   private final DryService dry;
   private final HouseClock clock;
+  private final PlatformTransactionManager transactions;
   private final Random random = new Random(SEED);
 
   DemoHousehold(
@@ -71,7 +74,8 @@ class DemoHousehold implements ApplicationRunner {
       PlanService plans,
       RoundService rounds,
       DryService dry,
-      HouseClock clock) {
+      HouseClock clock,
+      PlatformTransactionManager transactions) {
     this.house = house;
     this.people = people;
     this.stock = stock;
@@ -81,6 +85,7 @@ class DemoHousehold implements ApplicationRunner {
     this.rounds = rounds;
     this.dry = dry;
     this.clock = clock;
+    this.transactions = transactions;
   }
 
   @Override
@@ -88,6 +93,12 @@ class DemoHousehold implements ApplicationRunner {
     if (!people.all().isEmpty()) {
       return;
     }
+    new TransactionTemplate(transactions).executeWithoutResult(status -> live());
+    LOG.info("Tern House is ready");
+  }
+
+  /** All of it is one transaction: the household is there whole, or not at all. */
+  private void live() {
     TernHouse.Set set = house.setUp();
     Instant now = clock.instant().truncatedTo(ChronoUnit.MINUTES);
     ZonedDateTime today = now.atZone(ZoneId.systemDefault());
@@ -107,7 +118,6 @@ class DemoHousehold implements ApplicationRunner {
     twoDays(set, thisMorning.minus(Duration.ofHours(2)));
     wash(set, thisMorning, 0);
     dayAndAHalf(set, now);
-    LOG.info("Tern House is ready");
   }
 
   /** Two days of pieces before a wash. */
@@ -118,52 +128,27 @@ class DemoHousehold implements ApplicationRunner {
       add(set.nursery(), set, "nappy cover", 1, Soil.WET, morning);
       add(set.linnet(), set, "fitted night nappy", 1, Soil.WET, morning);
       add(set.aurel(), set, "bed pad", 1 + random.nextInt(2), Soil.WET, morning);
-      for (int change = 0; change < 5 + random.nextInt(2); change++) {
-        change(set, morning.plus(Duration.ofMinutes(130L * change)), before);
+      for (int part = 0; part < 3; part++) {
+        int times = random.nextInt(10) < 8 ? 2 : 1;
+        changes(set, times, morning.plus(Duration.ofMinutes(260L * part)), before);
       }
     }
-    add(
-        set.basket(),
-        set,
-        "hand towel",
-        10 + random.nextInt(5),
-        Soil.DIRT,
-        before.minus(Duration.ofHours(14)));
-    add(
-        set.basket(),
-        set,
-        "bib",
-        4 + random.nextInt(3),
-        Soil.FOOD,
-        before.minus(Duration.ofHours(13)));
     topUp(set, "muslin", 5, Soil.MILK, before.minus(Duration.ofHours(12)));
   }
 
-  /**
-   * One daytime change: an insert with booster, shell and liner, and the wipes that went with it.
-   */
-  private void change(TernHouse.Set set, Instant wanted, Instant latest) {
+  /** Daytime changes: each an insert with booster and shell, and what went with it. */
+  private void changes(TernHouse.Set set, int times, Instant wanted, Instant latest) {
     Instant at = wanted.isAfter(latest) ? latest : wanted;
-    boolean stool = random.nextDouble() < 0.25;
+    boolean stool = random.nextDouble() < 0.3;
     Soil soil = stool ? Soil.STOOL : Soil.WET;
-    add(
-        set.nursery(),
-        set,
-        random.nextDouble() < 0.65 ? "bamboo trifold" : "cotton prefold",
-        1,
-        soil,
-        at);
-    add(
-        set.nursery(),
-        set,
-        random.nextDouble() < 0.6 ? "hemp booster" : "bamboo booster",
-        1,
-        soil,
-        at);
-    add(set.nursery(), set, "pocket shell", 1, soil, at);
+    String insert = random.nextDouble() < 0.65 ? "bamboo trifold" : "cotton prefold";
+    String booster = random.nextDouble() < 0.6 ? "hemp booster" : "bamboo booster";
+    add(set.nursery(), set, insert, times, soil, at);
+    add(set.nursery(), set, booster, times, soil, at);
+    add(set.nursery(), set, "pocket shell", times, soil, at);
     if (stool) {
-      add(set.nursery(), set, "fleece liner", 1, soil, at);
-      add(set.nursery(), set, "cotton wipe", 3, soil, at);
+      add(set.nursery(), set, "fleece liner", times, soil, at);
+      add(set.nursery(), set, "cotton wipe", 3 * times, soil, at);
     }
   }
 
@@ -180,7 +165,7 @@ class DemoHousehold implements ApplicationRunner {
       for (int change = 0; change < 6; change++) {
         Instant at = morning.plus(Duration.ofMinutes(25 + 140L * change));
         if (inLastDayAndAHalf(at, now)) {
-          change(set, at, now);
+          changes(set, 1, at, now);
         }
       }
     }
@@ -206,7 +191,7 @@ class DemoHousehold implements ApplicationRunner {
     int count = Math.min(wanted, stock.all().get(kindId).clean());
     if (count > 0) {
       clock.at(
-          at, () -> gather.add(pail, new GatherService.Coming(kindId, count, soil, true, null)));
+          at, () -> gather.put(pail, new GatherService.Coming(kindId, count, soil, true, null)));
     }
   }
 
@@ -263,7 +248,12 @@ class DemoHousehold implements ApplicationRunner {
     for (DryViews.Group group : clock.at(finished, dry::drying).groups()) {
       Instant latest = finished.plus(LONGEST_DRYING);
       Instant by = group.dryBy() == null || group.dryBy().isAfter(latest) ? latest : group.dryBy();
-      clock.at(by.plus(Duration.ofMinutes(20)), () -> dry.dry(group.id()));
+      clock.at(
+          by.plus(Duration.ofMinutes(20)),
+          () -> {
+            dry.dry(group.id());
+            return group;
+          });
     }
   }
 

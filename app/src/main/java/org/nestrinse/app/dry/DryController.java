@@ -33,16 +33,19 @@ class DryController {
     if (move.placeId == null) {
       throw new OutOfRange("placeId", "missing", "the number of one of the household's places");
     }
-    return dry.move(id, move.placeId);
+    dry.move(id, move.placeId);
+    return dry.drying();
   }
 
   @PostMapping("/{id}/dry")
   DryViews.Drying dry(@PathVariable long id) {
-    return dry.dry(id);
+    dry.dry(id);
+    return dry.drying();
   }
 
   @DeleteMapping("/{id}/dry")
   DryViews.Drying notDry(@PathVariable long id) {
-    return dry.notDry(id);
+    dry.notDry(id);
+    return dry.drying();
   }
 }

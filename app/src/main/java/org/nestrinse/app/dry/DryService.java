@@ -31,6 +31,7 @@ import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.why.Why;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -108,7 +109,7 @@ public class DryService {
 
   /** Moves a group to another place, as damp as it is now. */
   @Transactional
-  public Drying move(long id, long placeId) {
+  public void move(long id, long placeId) {
     places.one(placeId);
     HangingEntity e = hanging(id);
     if (e.placeId != placeId) {
@@ -118,7 +119,6 @@ public class DryService {
       e.placeId = placeId;
       groups.saveAndFlush(e);
     }
-    return drying();
   }
 
   /**
@@ -126,7 +126,7 @@ public class DryService {
    * group.
    */
   @Transactional
-  public Drying dry(long id) {
+  public void dry(long id) {
     HangingEntity e = hanging(id);
     e.dryAt = clock.instant();
     groups.saveAndFlush(e);
@@ -134,21 +134,19 @@ public class DryService {
     if (!groups.existsByRoundIdAndDryAtIsNull(e.roundId)) {
       rounds.shelve(e.roundId);
     }
-    return drying();
   }
 
   /** Hangs a group back that was marked as dry by mistake. */
   @Transactional
-  public Drying notDry(long id) {
+  public void notDry(long id) {
     HangingEntity e = groups.findById(id).orElseThrow(() -> new NotFound("hanging group", id));
     if (e.dryAt == null) {
-      return drying();
+      return;
     }
     e.dryAt = null;
     groups.saveAndFlush(e);
     stock.move(e.kindId, e.pieces, Whereabouts.CLEAN, Whereabouts.DRYING);
     rounds.unshelve(e.roundId);
-    return drying();
   }
 
   private HangingEntity hanging(long id) {
@@ -204,7 +202,12 @@ public class DryService {
 
     Drying drying() {
       List<Group> shown =
-          groups.findByDryAtIsNullOrderByHungAtAscIdAsc().stream().map(this::view).toList();
+          groups.findByDryAtIsNullOrderByHungAtAscIdAsc().stream()
+              .map(this::view)
+              .sorted(
+                  Comparator.comparing(
+                      Group::dryBy, Comparator.nullsLast(Comparator.naturalOrder())))
+              .toList();
       Instant first =
           shown.stream()
               .map(Group::hungAt)
@@ -265,6 +268,7 @@ public class DryService {
           e.id,
           e.version,
           here.kind().name(),
+          Numbers.count(e.pieces, here.kind().name()),
           e.pieces,
           e.placeId,
           here.place().name(),

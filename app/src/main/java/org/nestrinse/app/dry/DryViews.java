@@ -42,6 +42,7 @@ public final class DryViews {
    * @param id number
    * @param version counts its changes
    * @param kind name of the kind
+   * @param words how many of what
    * @param pieces how many
    * @param placeId where
    * @param place its name
@@ -58,6 +59,7 @@ public final class DryViews {
       long id,
       long version,
       String kind,
+      String words,
       int pieces,
       long placeId,
       String place,

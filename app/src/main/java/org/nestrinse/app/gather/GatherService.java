@@ -114,7 +114,7 @@ public class GatherService {
   /** Returns what waits, oldest first. */
   @Transactional(readOnly = true)
   public List<Waiting> waiting() {
-    return new Look().waiting;
+    return new Look().waiting();
   }
 
   /** Sets up a pail and returns its number. */
@@ -135,6 +135,13 @@ public class GatherService {
   /** Puts pieces into a pail and returns them. */
   @Transactional
   public Entry add(long pailId, Coming coming) {
+    long id = put(pailId, coming);
+    return new Look().entry(waitingEntry(id));
+  }
+
+  /** Puts pieces into a pail and returns the number of the entry. */
+  @Transactional
+  public long put(long pailId, Coming coming) {
     if (!pails.existsById(pailId)) {
       throw new NotFound("pail", pailId);
     }
@@ -149,7 +156,7 @@ public class GatherService {
     e.solidsOff = Given.yesNo("solidsOff", coming.solidsOff);
     e.cameIn = cameIn(coming.cameIn);
     stock.move(e.kindId, e.pieces, Whereabouts.CLEAN, Whereabouts.WAITING);
-    return new Look().entry(entries.saveAndFlush(e));
+    return entries.saveAndFlush(e).id;
   }
 
   /**
@@ -250,12 +257,16 @@ public class GatherService {
     private final List<PailEntity> all = pails.findAll(Sort.by("position", "id"));
     private final Map<Long, PailEntity> pailById =
         all.stream().collect(Collectors.toMap(p -> p.id, p -> p));
-    private final List<EntryEntity> rows = entries.waiting();
-    private final List<Waiting> waiting = rows.stream().map(this::waiting).toList();
     private final Map<String, Why> whys = new LinkedHashMap<>();
 
+    List<Waiting> waiting() {
+      return entries.waiting().stream().map(this::waiting).toList();
+    }
+
     Gathering gathering() {
-      List<Pail> shown = all.stream().map(this::pail).toList();
+      List<EntryEntity> rows = entries.waiting();
+      List<Waiting> waiting = rows.stream().map(this::waiting).toList();
+      List<Pail> shown = all.stream().map(p -> pail(p, rows, waiting)).toList();
       int pieces = shown.stream().mapToInt(Pail::pieces).sum();
       Why.Builder why =
           Why.of(Numbers.count(pieces, "piece"), "What waits in all places together.");
@@ -263,10 +274,10 @@ public class GatherService {
       whys.put(
           "pieces",
           why.total("together", String.valueOf(pieces)).source("Counted from the entries."));
-      return new Gathering(pieces, shown, nextDue().orElse(null), whys);
+      return new Gathering(pieces, shown, nextDue(waiting).orElse(null), whys);
     }
 
-    private Optional<NextDue> nextDue() {
+    private Optional<NextDue> nextDue(List<Waiting> waiting) {
       Optional<Waiting> first =
           waiting.stream().min(Comparator.comparing(w -> HoldingClock.due(w.pieces())));
       Optional<Instant> oldest =
@@ -297,7 +308,7 @@ public class GatherService {
           });
     }
 
-    private Pail pail(PailEntity p) {
+    private Pail pail(PailEntity p, List<EntryEntity> rows, List<Waiting> waiting) {
       List<EntryEntity> inside = rows.stream().filter(e -> e.pailId.equals(p.id)).toList();
       int pieces = inside.stream().mapToInt(EntryEntity::left).sum();
       double litres = inside.stream().mapToDouble(e -> bulkL(e, e.left())).sum();

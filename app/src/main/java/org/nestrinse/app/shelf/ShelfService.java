@@ -24,6 +24,7 @@ import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.shelf.Bundles;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -69,6 +70,7 @@ public class ShelfService {
     whys.put("night", bundles.whyNight(clean));
     covers.forEach(c -> whys.put("cover." + c.need(), coverWhy(c, words)));
     return new Shelf(
+        clock.instant(),
         compartments(all),
         bundles.days(),
         bundles.nights(),
@@ -139,6 +141,7 @@ public class ShelfService {
     return new KindLine(
         k.id(),
         k.name(),
+        Numbers.count(k.stock().clean(), k.name()),
         k.stock().clean(),
         k.stock().waiting(),
         k.stock().washing(),

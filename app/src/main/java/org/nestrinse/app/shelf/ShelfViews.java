@@ -1,5 +1,6 @@
 package org.nestrinse.app.shelf;
 
+import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +16,7 @@ public final class ShelfViews {
   /**
    * The shelf.
    *
+   * @param now the present moment
    * @param compartments clean pieces by what they are for
    * @param days all day bundles that the parts make, short ones too
    * @param nights all night bundles
@@ -27,6 +29,7 @@ public final class ShelfViews {
    * @param whys reasons by key: {@code day}, {@code night}, {@code cover.NEED}
    */
   public record Shelf(
+      Instant now,
       List<Compartment> compartments,
       int days,
       int nights,
@@ -54,6 +57,7 @@ public final class ShelfViews {
    *
    * @param kindId number
    * @param kind name
+   * @param words how many of what are clean
    * @param clean on the shelf
    * @param waiting in pails
    * @param washing in the machine
@@ -61,7 +65,14 @@ public final class ShelfViews {
    * @param owned in all
    */
   public record KindLine(
-      long kindId, String kind, int clean, int waiting, int washing, int drying, int owned) {}
+      long kindId,
+      String kind,
+      String words,
+      int clean,
+      int waiting,
+      int washing,
+      int drying,
+      int owned) {}
 
   /**
    * Until when a need is covered.

@@ -339,7 +339,7 @@ public class SortService {
     item.solidsOff = w.pieces().solidsOff();
     item.cameIn = w.pieces().since();
     item.bulker = bulker;
-    items.saveAndFlush(item);
+    items.save(item);
   }
 
   private Optional<LoadEntity> open() {

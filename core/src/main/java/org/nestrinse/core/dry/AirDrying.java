@@ -43,6 +43,7 @@ public record AirDrying(
   private static final Range CRITICAL = new Range(0.15, 0.6, "");
   private static final double REGAIN_RH = 65;
   private static final double REGAIN_EXPONENT = 1.2;
+  private static final int NEWTON_STEPS = 8;
   private static final int MINUTES_PER_HOUR = 60;
   private static final double SECONDS_PER_MINUTE = 60;
 
@@ -68,32 +69,34 @@ public record AirDrying(
       Limits.IRRADIANCE_W_M2.check("hours.irradianceWm2", irradianceWm2);
     }
 
-    /** Returns the temperature that wet cloth takes in this air [°C]. */
+    /**
+     * Returns the temperature that wet cloth takes in this air [°C]; Newton's method, from the
+     * air's own.
+     */
     public double clothTemperatureC() {
-      double convection = convection();
-      double transfer = massTransfer();
-      double airVapour = vapourDensity();
-      double low = temperatureC - 60;
-      double high = temperatureC + 90;
-      for (int i = 0; i < 60; i++) {
-        double middle = (low + high) / 2;
+      double exchange = convection() + RADIATION_W_M2_K;
+      double latent = EVAPORATION_J_KG * massTransfer();
+      double sun = ABSORBED_SUN * irradianceWm2;
+      double cloth = temperatureC;
+      for (int i = 0; i < NEWTON_STEPS; i++) {
+        double saturated = saturatedVapourDensity(cloth);
         double gained =
-            (convection + RADIATION_W_M2_K) * (temperatureC - middle)
-                + ABSORBED_SUN * irradianceWm2;
-        double spent = EVAPORATION_J_KG * transfer * (saturatedVapourDensity(middle) - airVapour);
-        if (gained > spent) {
-          low = middle;
-        } else {
-          high = middle;
-        }
+            exchange * (temperatureC - cloth) + sun - latent * (saturated - vapourDensity());
+        double slope =
+            saturated
+                * (MAGNUS_A * MAGNUS_B_C / Math.pow(cloth + MAGNUS_B_C, 2) - 1 / (cloth + KELVIN));
+        cloth += gained / (exchange + latent * slope);
       }
-      return (low + high) / 2;
+      return cloth;
     }
 
     /** Returns the evaporation from wet cloth [kg per m² and s], never negative. */
     public double evaporation() {
-      double difference = saturatedVapourDensity(clothTemperatureC()) - vapourDensity();
-      return Math.max(0, massTransfer() * difference);
+      return evaporationAt(clothTemperatureC());
+    }
+
+    private double evaporationAt(double clothC) {
+      return Math.max(0, massTransfer() * (saturatedVapourDensity(clothC) - vapourDensity()));
     }
 
     private double convection() {
@@ -157,11 +160,17 @@ public record AirDrying(
     List<Double> moisture = new ArrayList<>(List.of(piece.startMoisture));
     double x = piece.startMoisture;
     for (int hour = 0; hour < LONGEST_H; hour++) {
-      Air air = hours.get(Math.min(hour, hours.size() - 1));
+      int given = Math.min(hour, hours.size() - 1);
+      Air air = hours.get(given);
       double resting = piece.restingMoisture(air.relativeHumidity());
       double dry = resting + DRY_MARGIN;
       double perMinute =
-          air.evaporation() * 2 * piece.areaM2 * piece.exposure / piece.massKg * SECONDS_PER_MINUTE;
+          air.evaporationAt(cloth.get(given))
+              * 2
+              * piece.areaM2
+              * piece.exposure
+              / piece.massKg
+              * SECONDS_PER_MINUTE;
       double critical = piece.criticalMoisture();
       for (int minute = 0; minute < MINUTES_PER_HOUR; minute++) {
         if (x <= dry) {

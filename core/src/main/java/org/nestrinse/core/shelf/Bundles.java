@@ -3,6 +3,7 @@ package org.nestrinse.core.shelf;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -67,7 +68,7 @@ public record Bundles(
   /** Returns the reason of the number of day bundles. */
   public Why whyDay(Map<Role, Integer> clean) {
     return Why.of(
-            days() + " day bundles",
+            Numbers.count(days(), "day bundle"),
             "A day bundle is a shell, a main insert and a booster. The part that there is least of decides; without a"
                 + " booster it is a short one.")
         .line("shells", clean.getOrDefault(Role.SHELL, 0).toString())
@@ -84,7 +85,7 @@ public record Bundles(
   /** Returns the reason of the number of night bundles. */
   public Why whyNight(Map<Role, Integer> clean) {
     return Why.of(
-            nights() + " night bundles",
+            Numbers.count(nights(), "night bundle"),
             "A night bundle is a night fitted with a booster, and a cover over it. Nights take their boosters first.")
         .line("night fitted", clean.getOrDefault(Role.NIGHT_FITTED, 0).toString())
         .line("covers", clean.getOrDefault(Role.COVER, 0).toString())
