@@ -66,7 +66,8 @@ public class PlanBench {
         List.of(
             new SoiledPieces(insert, 16, Soil.STOOL, true, now, Set.of()),
             new SoiledPieces(shell, 12, Soil.WET, true, now, Set.of()));
-    List<SoiledPieces> bulkers = List.of(new SoiledPieces(towel, 14, Soil.DIRT, true, now, Set.of()));
+    List<SoiledPieces> bulkers =
+        List.of(new SoiledPieces(towel, 14, Soil.DIRT, true, now, Set.of()));
     return new WashJob(
         first,
         bulkers,

@@ -1,0 +1,152 @@
+package org.nestrinse.app.calculators;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.RunningApp;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * The calculators answer the worked examples under exactly their field names, and refuse what is
+ * absurd by name.
+ */
+@ExtendWith(DemoApp.class)
+class CalculatorApiTest {
+  private static final String LOAD_A =
+      """
+      [{"material":"COTTON","massKg":2.0},{"material":"BAMBOO_VISCOSE","massKg":0.8},{"material":"LAMINATE","massKg":0.6}]""";
+
+  private static final String FILL = "{\"load\":" + LOAD_A + ",\"drumL\":50}";
+  private static final String RETENTION =
+      "{\"load\":" + LOAD_A + ",\"rpm\":1000,\"drumRadiusM\":0.24}";
+  private static final String DOSE =
+      """
+      {"load":[{"material":"COTTON","massKg":3.4}],"labelSoftG":50,"labelMediumG":70,"labelHardG":90,
+       "referenceMassKg":4.5,"hardnessMmolL":2.6}""";
+  private static final String RINSE =
+      "{\"load\":"
+          + LOAD_A
+          + ",\"doseG\":60,\"mainL\":15,\"rinseL\":16,\"rinses\":3,\"interimRpm\":600,\"finalRpm\":1000,\"drumRadiusM\":0.24}";
+  private static final String BATH =
+      "{\"load\":"
+          + LOAD_A
+          + ",\"waterL\":15,\"inletC\":12,\"roomC\":20,\"setC\":60,\"minutes\":90}";
+  private static final String HYGIENE =
+      "{\"load\":"
+          + LOAD_A
+          + """
+          ,"waterL":15,"drumL":50,"profile":[{"minute":0,"temperatureC":65},{"minute":10,"temperatureC":65}],
+          "agitation":"NORMAL","detergent":true,"rinses":3,"rinseL":16,"interimRpm":600}""";
+  private static final String DRYING =
+      """
+      {"material":"COTTON","massKg":0.07,"areaM2":0.5,"exposure":0.35,"startMoisture":1.3,
+       "hours":[{"temperatureC":20,"relativeHumidity":60,"windMs":1,"irradianceWm2":0}]}""";
+
+  static Stream<Arguments> examples() {
+    return Stream.of(
+        Arguments.of("fill", FILL, "massKg", 3.4),
+        Arguments.of("fill", FILL, "fillDry", 0.528),
+        Arguments.of("fill", FILL, "fillPreWashed", 0.350),
+        Arguments.of("fill", FILL, "fillMain", 0.350),
+        Arguments.of("retention", RETENTION, "litresPerKgCotton", 0.596),
+        Arguments.of("retention", RETENTION, "retainedL", 1.94),
+        Arguments.of("retention", RETENTION.replace("1000", "600"), "relativeAcceleration", 96.6),
+        Arguments.of("dose", DOSE, "doseG", 70.98),
+        Arguments.of("rinse", RINSE, "residueMgKg", 23.9),
+        Arguments.of("rinse", RINSE, "rinsesNeeded", 3.0),
+        Arguments.of("bath-temperature", BATH, "startC", 13.67),
+        Arguments.of("bath-temperature", BATH, "minutesToSet", 32.3),
+        Arguments.of("bath-temperature", BATH, "heaterKwh", 1.308),
+        Arguments.of("hygiene", HYGIENE, "heatLog", 3.16),
+        Arguments.of("hygiene", HYGIENE, "a0", 19.0),
+        Arguments.of("drying", DRYING, "hoursToDry", 2.85));
+  }
+
+  @ParameterizedTest(name = "{0} {2}")
+  @MethodSource("examples")
+  void workedExamples(String name, String request, String field, double expected, RunningApp app) {
+    RunningApp.Answer answer = app.post("/api/calculators/" + name, request);
+    assertThat(answer.status()).isEqualTo(200);
+    double allowed = name.equals("drying") ? 0.02 : 0.005;
+    assertThat(answer.json().get(field).asDouble()).isCloseTo(expected, within(expected * allowed));
+  }
+
+  @Test
+  void seriesComeAsLists(RunningApp app) {
+    JsonNode rinse = app.post("/api/calculators/rinse", RINSE).json();
+    assertThat(rinse.get("concentrationsGL")).hasSize(4);
+    assertThat(rinse.get("sudsVisible").asBoolean()).isFalse();
+    JsonNode bath = app.post("/api/calculators/bath-temperature", BATH).json();
+    assertThat(bath.get("profile").get(0).get("minute").asDouble()).isZero();
+    assertThat(bath.get("profile").get(0).has("temperatureC")).isTrue();
+    JsonNode drying = app.post("/api/calculators/drying", DRYING).json();
+    assertThat(drying.get("clothTemperatureC").get(0).asDouble()).isCloseTo(15.63, within(0.08));
+    assertThat(drying.get("moisture").get(0).asDouble()).isEqualTo(1.3);
+    JsonNode hygiene = app.post("/api/calculators/hygiene", HYGIENE).json();
+    assertThat(hygiene.get("recognisedHolding").asBoolean()).isFalse();
+    assertThat(hygiene.get("totalLog").asDouble())
+        .isCloseTo(
+            hygiene.get("killLog").asDouble() + hygiene.get("removalLog").asDouble(), within(1e-9));
+    assertThat(hygiene.get("notes").isArray()).isTrue();
+  }
+
+  static Stream<Arguments> refused() {
+    return Stream.of(
+        Arguments.of("fill", "{\"load\":", "body"),
+        Arguments.of("fill", "", "body"),
+        Arguments.of("fill", "[]", "body"),
+        Arguments.of("fill", "null", "body"),
+        Arguments.of("fill", "{}", "load"),
+        Arguments.of("fill", "{\"load\":[],\"drumL\":50}", "load"),
+        Arguments.of("fill", "{\"load\":[null],\"drumL\":50}", "load[0]"),
+        Arguments.of("fill", "{\"load\":\"towels\",\"drumL\":50}", "load"),
+        Arguments.of("fill", FILL.replace("COTTON", "SILK"), "load[0].material"),
+        Arguments.of("fill", FILL.replace("\"COTTON\"", "0"), "load[0].material"),
+        Arguments.of("fill", FILL.replace("2.0", "1e9"), "load[0].massKg"),
+        Arguments.of("fill", FILL.replace("2.0", "-2.0"), "load[0].massKg"),
+        Arguments.of("fill", FILL.replace("2.0", "\"NaN\""), "load[0].massKg"),
+        Arguments.of("fill", FILL.replace("2.0", "1e999"), "load[0].massKg"),
+        Arguments.of("fill", FILL.replace("2.0", "NaN"), "body"),
+        Arguments.of("fill", FILL.replace("2.0", "\"2.0\""), "load[0].massKg"),
+        Arguments.of("fill", FILL.replace("2.0", "true"), "load[0].massKg"),
+        Arguments.of("fill", FILL.replace("\"drumL\"", "\"drum\""), "drum"),
+        Arguments.of("fill", "{\"load\":" + LOAD_A + "}", "drumL"),
+        Arguments.of("retention", RETENTION.replace("1000", "20000"), "rpm"),
+        Arguments.of(
+            "dose", DOSE.replace("\"hardnessMmolL\":2.6", "\"hardnessMmolL\":26"), "hardnessMmolL"),
+        Arguments.of("dose", DOSE.replace("\"referenceMassKg\":4.5,", ""), "referenceMassKg"),
+        Arguments.of("dose", DOSE.replace("2.6}", "2.6,\"trim\":3}"), "trim"),
+        Arguments.of("rinse", RINSE.replace("\"rinses\":3", "\"rinses\":2.5"), "rinses"),
+        Arguments.of("rinse", RINSE.replace("\"rinses\":3", "\"rinses\":9"), "rinses"),
+        Arguments.of(
+            "bath-temperature", BATH.replace("\"minutes\":90", "\"minutes\":1e7"), "minutes"),
+        Arguments.of("hygiene", HYGIENE.replace("NORMAL", "WILD"), "agitation"),
+        Arguments.of(
+            "hygiene", HYGIENE.replace("{\"minute\":10", "{\"minute\":-1"), "profile[1].minute"),
+        Arguments.of(
+            "hygiene", HYGIENE.replace("\"detergent\":true", "\"detergent\":\"yes\""), "detergent"),
+        Arguments.of(
+            "drying", DRYING.replace("\"relativeHumidity\":60,", ""), "hours[0].relativeHumidity"),
+        Arguments.of("drying", DRYING.replace("0.35", "35"), "exposure"));
+  }
+
+  @ParameterizedTest(name = "{0} {2} {1}")
+  @MethodSource("refused")
+  void whatIsAbsurdIsRefusedByName(String name, String request, String field, RunningApp app) {
+    RunningApp.Answer answer = app.post("/api/calculators/" + name, request);
+    assertThat(answer.status()).isEqualTo(400);
+    assertThat(answer.type()).startsWith("application/problem+json");
+    assertThat(answer.json().get("field").asString()).isEqualTo(field);
+    assertThat(answer.json().get("allowed").asString()).isNotBlank();
+    assertThat(answer.json().get("detail").asString())
+        .contains("allowed is")
+        .doesNotContain("Exception");
+  }
+}

@@ -1,0 +1,107 @@
+package org.nestrinse.app.dry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.ArgumentMatchers.anyInt;
+import static org.mockito.ArgumentMatchers.anyLong;
+import static org.mockito.ArgumentMatchers.eq;
+import static org.mockito.Mockito.any;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.mockito.ArgumentCaptor;
+import org.mockito.Mock;
+import org.mockito.junit.jupiter.MockitoExtension;
+import org.nestrinse.app.kit.Household;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.PlaceService;
+import org.nestrinse.app.kit.Stock.Whereabouts;
+import org.nestrinse.app.kit.StockService;
+import org.nestrinse.app.sort.LoadPieces;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.app.wash.RoundWashed;
+import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.textile.Bin;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.Part;
+import org.nestrinse.core.textile.Role;
+
+/**
+ * What comes out of the machine hangs where it dries first: the line in the sun, the airer when it
+ * rains.
+ */
+@ExtendWith(MockitoExtension.class)
+class PlacesTest {
+  private static final Instant NOON = Instant.parse("2026-05-20T12:00:00Z");
+  private static final Kind FLAT =
+      new Kind(
+          1,
+          "flat",
+          Role.INSERT,
+          Bin.BODY,
+          List.of(new Part("body", Material.COTTON, 0.07, false)),
+          0.5,
+          true,
+          null);
+
+  @Mock HangingRepository groups;
+  @Mock KindService kinds;
+  @Mock PlaceService places;
+  @Mock StockService stock;
+  @Mock RoundService rounds;
+  @Mock HouseholdService households;
+  @Mock WeatherStation station;
+
+  @ParameterizedTest
+  @CsvSource({"0.0, 1", "2.0, 2"})
+  void hangsWhereItDriesFirst(double rainMm, long expectedPlace) {
+    when(places.all())
+        .thenReturn(
+            List.of(
+                new PlaceService.Numbered(1, new Place("line", true, 0.35, 1, 1, 19, 60)),
+                new PlaceService.Numbered(2, new Place("airer", false, 0.25, 0, 0, 19, 55))));
+    when(households.current())
+        .thenReturn(
+            new Household(0, "h", "UTC", 2, 11, 19, 0.3, 0.2, null, null, 4, HygieneGoal.LIGHT, 1));
+    when(station.hours(any(), anyInt(), any()))
+        .thenReturn(
+            IntStream.range(0, 96)
+                .mapToObj(h -> new WeatherHour(NOON.plusSeconds(3600L * h), 16, 60, 4, 400, rainMm))
+                .toList());
+    DryService dry =
+        new DryService(
+            groups, kinds, places, stock, rounds, households, station, HouseClock.startingAt(NOON));
+    LoadPieces pieces =
+        new LoadPieces(
+            1, List.of(new SoiledPieces(FLAT, 6, Soil.WET, true, NOON, Set.of())), List.of());
+
+    dry.hang(new RoundWashed(9, pieces, 1000, 0.235, NOON));
+
+    ArgumentCaptor<HangingEntity> hung = ArgumentCaptor.forClass(HangingEntity.class);
+    verify(groups).save(hung.capture());
+    assertThat(hung.getValue().placeId).isEqualTo(expectedPlace);
+    assertThat(hung.getValue().startMoisture).isBetween(0.5, 0.7);
+    verify(stock).move(anyLong(), eq(6), eq(Whereabouts.WASHING), eq(Whereabouts.DRYING));
+  }
+
+  @Test
+  void rainStopsDryingOutdoorsAndNotIndoors() {
+    WeatherHour rain = new WeatherHour(NOON, 16, 60, 4, 400, 1);
+    assertThat(rain.at(new Place("line", true, 0.35, 1, 1, 19, 60)).evaporation()).isZero();
+    assertThat(rain.at(new Place("airer", false, 0.25, 0, 0, 19, 60)).evaporation()).isPositive();
+  }
+}

@@ -1,0 +1,94 @@
+package org.nestrinse.app.running;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.net.ConnectException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.junit.jupiter.api.io.TempDir;
+import org.nestrinse.app.NestRinse;
+
+/** What was answered as saved is there after the process was killed without warning. */
+class KilledProcessTest {
+  private static final String PERSON =
+      """
+      {"name":"Wren","about":"","sensitiveSkin":false,"ill":false,"newborn":false,
+       "dayBundles":5,"nightBundles":1,"bedPads":0}""";
+
+  private final HttpClient http = HttpClient.newHttpClient();
+
+  @Test
+  @Timeout(value = 4, unit = TimeUnit.MINUTES)
+  void anAnsweredSaveSurvivesKill(@TempDir Path data) throws Exception {
+    int port = freePort();
+    Process first = process(data, port);
+    try {
+      awaitReady(port, first);
+      HttpRequest save =
+          HttpRequest.newBuilder(uri(port, "/api/people"))
+              .header("Content-Type", "application/json")
+              .POST(HttpRequest.BodyPublishers.ofString(PERSON))
+              .build();
+      assertThat(http.send(save, HttpResponse.BodyHandlers.ofString()).statusCode()).isEqualTo(201);
+    } finally {
+      first.destroyForcibly().waitFor();
+    }
+    Process second = process(data, port);
+    try {
+      awaitReady(port, second);
+      HttpRequest read = HttpRequest.newBuilder(uri(port, "/api/people")).build();
+      assertThat(http.send(read, HttpResponse.BodyHandlers.ofString()).body()).contains("Wren");
+    } finally {
+      second.destroyForcibly().waitFor();
+    }
+  }
+
+  private static Process process(Path data, int port) throws IOException {
+    return new ProcessBuilder(
+            Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+            "-XX:TieredStopAtLevel=1",
+            "-cp",
+            System.getProperty("java.class.path"),
+            NestRinse.class.getName(),
+            "--nest.data=" + data,
+            "--server.port=" + port)
+        .redirectErrorStream(true)
+        .redirectOutput(data.resolve("log.txt").toFile())
+        .start();
+  }
+
+  private void awaitReady(int port, Process process) throws Exception {
+    HttpRequest health =
+        HttpRequest.newBuilder(uri(port, "/actuator/health"))
+            .timeout(Duration.ofSeconds(5))
+            .build();
+    while (process.isAlive()) {
+      try {
+        if (http.send(health, HttpResponse.BodyHandlers.ofString()).statusCode() == 200) {
+          return;
+        }
+      } catch (ConnectException e) {
+        process.waitFor(200, TimeUnit.MILLISECONDS);
+      }
+    }
+    throw new AssertionError("it ended before it was ready");
+  }
+
+  private static URI uri(int port, String path) {
+    return URI.create("http://localhost:" + port + path);
+  }
+
+  private static int freePort() throws IOException {
+    try (java.net.ServerSocket socket = new java.net.ServerSocket(0)) {
+      return socket.getLocalPort();
+    }
+  }
+}

@@ -1,0 +1,143 @@
+package org.nestrinse.app.running;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Stream;
+import org.nestrinse.app.NestRinse;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.boot.web.server.context.WebServerApplicationContext;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * The real application on a free port with a data folder of its own; it can be stopped and started
+ * again.
+ */
+public final class RunningApp implements AutoCloseable {
+  private static final JsonMapper JSON = JsonMapper.shared();
+
+  private final HttpClient http = HttpClient.newHttpClient();
+  private final Path data;
+  private final List<String> settings;
+  private ConfigurableApplicationContext context;
+  private int port;
+
+  private RunningApp(Path data, List<String> settings) {
+    this.data = data;
+    this.settings = settings;
+  }
+
+  /** Returns an application with an empty household, at a moment from which its clock ticks. */
+  public static RunningApp empty(String moment) {
+    return started("--nest.clock.start=" + moment, "--nest.demo=false");
+  }
+
+  /** Returns an application with the demo household, at a moment from which its clock ticks. */
+  public static RunningApp demo(String moment) {
+    return started("--nest.clock.start=" + moment, "--nest.demo=true");
+  }
+
+  private static RunningApp started(String... settings) {
+    try {
+      RunningApp app = new RunningApp(Files.createTempDirectory("nest-rinse"), List.of(settings));
+      app.start();
+      return app;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private void start() {
+    List<String> arguments = new ArrayList<>(settings);
+    arguments.add("--server.port=" + port);
+    arguments.add("--nest.data=" + data);
+    arguments.add("--spring.main.register-shutdown-hook=false");
+    context = new SpringApplicationBuilder(NestRinse.class).run(arguments.toArray(String[]::new));
+    port = ((WebServerApplicationContext) context).getWebServer().getPort();
+  }
+
+  /** Stops the application and starts it again with the same data, on the same port. */
+  public void restart() {
+    context.close();
+    start();
+  }
+
+  /** Returns its address, without a slash at the end. */
+  public String address() {
+    return "http://localhost:" + port;
+  }
+
+  /** Returns the folder of its data. */
+  public Path data() {
+    return data;
+  }
+
+  /** Returns what a request answers. */
+  public Answer get(String path) {
+    return send("GET", path, null);
+  }
+
+  /** Returns what sending this JSON answers. */
+  public Answer post(String path, String json) {
+    return send("POST", path, json);
+  }
+
+  /** Returns what a request with this method answers. */
+  public Answer send(String method, String path, String json) {
+    HttpRequest.BodyPublisher body =
+        json == null
+            ? HttpRequest.BodyPublishers.noBody()
+            : HttpRequest.BodyPublishers.ofString(json);
+    HttpRequest request =
+        HttpRequest.newBuilder(URI.create(address() + path))
+            .header("Content-Type", "application/json")
+            .method(method, body)
+            .build();
+    try {
+      HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
+      String type = response.headers().firstValue("Content-Type").orElse("");
+      return new Answer(response.statusCode(), type, response.body());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /**
+   * An answer.
+   *
+   * @param status HTTP status
+   * @param type content type
+   * @param body text
+   */
+  public record Answer(int status, String type, String body) {
+    /** Returns the body as JSON. */
+    public JsonNode json() {
+      return JSON.readTree(body);
+    }
+  }
+
+  @Override
+  public void close() {
+    context.close();
+    try (Stream<Path> files = Files.walk(data)) {
+      for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+        Files.deleteIfExists(file);
+      }
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+}

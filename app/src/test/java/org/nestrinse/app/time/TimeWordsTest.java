@@ -1,0 +1,50 @@
+package org.nestrinse.app.time;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class TimeWordsTest {
+  private static final Instant NOW = Instant.parse("2026-05-20T09:40:00Z");
+
+  @ParameterizedTest
+  @CsvSource({
+    "2026-05-20T19:40:00Z, 19:40",
+    "2026-05-21T06:00:00Z, tomorrow 6:00",
+    "2026-05-19T23:05:00Z, yesterday 23:05",
+    "2026-05-23T12:00:00Z, Sat 12:00",
+    "2026-06-03T06:00:00Z, 3 Jun 6:00"
+  })
+  void near(String moment, String words) {
+    assertThat(new TimeWords(ZoneId.of("UTC"), NOW).at(Instant.parse(moment))).isEqualTo(words);
+  }
+
+  @Test
+  void aDayIsTheHouseholdsDay() {
+    TimeWords east = new TimeWords(ZoneId.of("Pacific/Auckland"), NOW);
+    assertThat(east.at(Instant.parse("2026-05-20T12:30:00Z"))).isEqualTo("tomorrow 0:30");
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "2026-05-20T09:00:00Z, 40 min",
+    "2026-05-19T02:40:00Z, 31 h",
+    "2026-05-13T09:40:00Z, 7 days",
+    "2026-05-20T10:00:00Z, 0 min"
+  })
+  void ages(String moment, String words) {
+    assertThat(new TimeWords(ZoneId.of("UTC"), NOW).ago(Instant.parse(moment))).isEqualTo(words);
+  }
+
+  @Test
+  void theClockMovesForOneThreadAndBack() {
+    HouseClock clock = HouseClock.startingAt(NOW);
+    Instant past = Instant.parse("2026-01-01T00:00:00Z");
+    assertThat(clock.at(past, clock::instant)).isEqualTo(past);
+    assertThat(clock.instant()).isAfterOrEqualTo(NOW);
+  }
+}

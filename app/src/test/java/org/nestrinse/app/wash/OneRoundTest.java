@@ -1,0 +1,306 @@
+package org.nestrinse.app.wash;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.nestrinse.app.running.RunningApp;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * One household from nothing to its first round on the shelf, through the API alone, with a restart
+ * on the way.
+ */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class OneRoundTest {
+  private static RunningApp app;
+  private static long loadId;
+  private static long roundId;
+
+  @BeforeAll
+  static void start() {
+    app = RunningApp.empty("2026-05-20T08:00:00Z");
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
+
+  private static JsonNode created(String path, String json) {
+    RunningApp.Answer answer = app.post(path, json);
+    assertThat(answer.status()).as(answer.body()).isBetween(200, 201);
+    return answer.json();
+  }
+
+  private static JsonNode kind(
+      String name, String material, double massKg, String role, int owned) {
+    return created(
+        "/api/kinds",
+        """
+        {"name":"%s","role":"%s","bin":"BODY","areaM2":0.2,"small":true,"owned":%d,
+         "parts":[{"name":"body","material":"%s","massKg":%s,"elastic":false}]}"""
+            .formatted(name, role, owned, material, massKg));
+  }
+
+  private static JsonNode stock(String name) {
+    for (JsonNode kind : app.get("/api/kinds").json()) {
+      if (kind.get("name").asString().equals(name)) {
+        return kind.get("stock");
+      }
+    }
+    throw new AssertionError(name);
+  }
+
+  @Test
+  @Order(1)
+  void anEmptyHouseholdSaysWhatIsMissing() {
+    assertThat(app.get("/api/pails").json().get("pieces").asInt()).isZero();
+    RunningApp.Answer machine = app.get("/api/machine");
+    assertThat(machine.status()).isEqualTo(409);
+    assertThat(machine.json().get("detail").asString()).contains("Kit");
+    assertThat(app.get("/api/line").json().get("pegs")).hasSize(5);
+  }
+
+  @Test
+  @Order(2)
+  void theFactsAreSetUp() {
+    RunningApp.Answer machine =
+        app.send(
+            "PUT",
+            "/api/machine",
+            """
+            {"name":"machine","drumL":50,"capacityKg":6,"drumRadiusM":0.24,"heaterW":2000,"programmes":[
+             {"name":"Rinse","use":"RINSE","temperaturesC":[0],"shortfallC":0,"washMinutes":0,"agitation":"NORMAL",
+              "rinses":1,"extraRinses":0,"interimRpm":600,"fastestSpinRpm":1200},
+             {"name":"Cottons","use":"WASH","temperaturesC":[40,60,90],"shortfallC":0,"washMinutes":100,
+              "agitation":"NORMAL","rinses":2,"extraRinses":1,"interimRpm":600,"fastestSpinRpm":1200}]}""");
+    assertThat(machine.status()).as(machine.body()).isEqualTo(200);
+    created(
+        "/api/places",
+        """
+        {"name":"line","outdoors":true,"exposure":0.35,"windFactor":1,"sunFactor":1,"roomC":20,"roomHumidity":60}""");
+    created("/api/pails", "{\"name\":\"pail\",\"style\":\"DRY_PAIL\",\"capacityL\":40}");
+    created("/api/pails", "{\"name\":\"basket\",\"style\":\"BASKET\",\"capacityL\":40}");
+    kind("trifold", "BAMBOO_VISCOSE", 0.07, "INSERT", 20);
+    kind("hand towel", "COTTON", 0.15, "TOWEL", 20);
+    kind("wool cover", "WOOL", 0.11, "COVER", 2);
+    RunningApp.Answer twice =
+        app.post(
+            "/api/kinds",
+            """
+            {"name":"Trifold","role":"INSERT","bin":"BODY","areaM2":0.2,"small":true,"owned":1,
+             "parts":[{"name":"body","material":"COTTON","massKg":0.1,"elastic":false}]}""");
+    assertThat(twice.status()).isEqualTo(409);
+  }
+
+  private static RunningApp.Answer put(int pail, int kind, int count, String soil) {
+    return app.post(
+        "/api/pails/" + pail + "/entries",
+        "{\"kindId\":%d,\"count\":%d,\"soil\":\"%s\",\"solidsOff\":true}"
+            .formatted(kind, count, soil));
+  }
+
+  @Test
+  @Order(3)
+  void piecesComeInAndImpossibleOnesDoNot() {
+    assertThat(put(1, 1, 12, "STOOL").status()).isEqualTo(201);
+    assertThat(put(1, 3, 1, "WET").status()).isEqualTo(201);
+    assertThat(put(2, 2, 16, "DIRT").status()).isEqualTo(201);
+    RunningApp.Answer tooMany = put(1, 1, 9, "WET");
+    assertThat(tooMany.status()).isEqualTo(409);
+    assertThat(tooMany.json().get("detail").asString())
+        .startsWith("You own 20 trifolds: 12 waiting");
+    assertThat(put(1, 1, 0, "WET").json().get("field").asString()).isEqualTo("count");
+    assertThat(put(1, 77, 1, "WET").status()).isEqualTo(404);
+    assertThat(put(99, 1, 1, "WET").status()).isEqualTo(404);
+    assertThat(put(1, 1, 1, "MUD").json().get("allowed").asString()).contains("STOOL");
+    assertThat(stock("trifold").get("waiting").asInt()).isEqualTo(12);
+  }
+
+  @Test
+  @Order(4)
+  void anEntryIsCorrectedTakenOutAndPutBack() {
+    JsonNode entry = put(1, 1, 2, "WET").json();
+    String path = "/api/entries/" + entry.get("id").asLong();
+    String change = "{\"version\":%d,\"count\":3,\"soil\":\"MILK\",\"solidsOff\":true}";
+    JsonNode now = app.send("PATCH", path, change.formatted(entry.get("version").asInt())).json();
+    assertThat(now.get("count").asInt()).isEqualTo(3);
+    assertThat(now.get("soil").asString()).isEqualTo("MILK");
+    RunningApp.Answer stale =
+        app.send("PATCH", path, change.formatted(entry.get("version").asInt()));
+    assertThat(stale.status()).isEqualTo(409);
+    assertThat(stale.json().get("current").get("count").asInt()).isEqualTo(3);
+    assertThat(app.send("DELETE", path, null).status()).isEqualTo(204);
+    assertThat(stock("trifold").get("waiting").asInt()).isEqualTo(12);
+    assertThat(app.post(path + "/restore", null).json().get("count").asInt()).isEqualTo(3);
+    assertThat(app.send("DELETE", path, null).status()).isEqualTo(204);
+  }
+
+  @Test
+  @Order(5)
+  void whatMayNotTravelStaysWithItsReason() {
+    JsonNode load = created("/api/loads", "{\"pailIds\":[1]}");
+    loadId = load.get("id").asLong();
+    assertThat(load.get("going")).hasSize(1);
+    assertThat(load.get("staying").get(0).get("reason").asString()).contains("30 at most");
+    assertThat(load.get("advice").get("state").asString()).isEqualTo("TOO_LITTLE");
+    assertThat(app.post("/api/loads", "{\"pailIds\":[2]}").status()).isEqualTo(409);
+    JsonNode offer = load.get("offers").get(0);
+    int wanted = offer.get("wanted").asInt();
+    RunningApp.Answer tooMany =
+        app.post("/api/loads/" + loadId + "/bulkers", "{\"kindId\":2,\"count\":17}");
+    assertThat(tooMany.json().get("allowed").asString()).isEqualTo("1 to 16");
+    JsonNode bulked =
+        created(
+            "/api/loads/" + loadId + "/bulkers", "{\"kindId\":2,\"count\":%d}".formatted(wanted));
+    assertThat(bulked.get("fill").get("main").asDouble())
+        .isGreaterThan(load.get("fill").get("main").asDouble());
+    long item = bulked.get("bulkers").get(0).get("id").asLong();
+    JsonNode less =
+        app.send("DELETE", "/api/loads/" + loadId + "/items/" + item + "?count=1", null).json();
+    assertThat(less.get("bulkers").get(0).get("count").asInt()).isEqualTo(wanted - 1);
+  }
+
+  @Test
+  @Order(6)
+  void bothSchoolsArePlannedWithWhatThereIs() {
+    JsonNode comparison = app.get("/api/loads/" + loadId + "/plans").json();
+    assertThat(comparison.get("plans")).hasSize(2);
+    for (JsonNode plan : comparison.get("plans")) {
+      assertThat(plan.get("cautions").toString()).contains("no-detergent");
+      assertThat(plan.get("whys").has("residue")).isTrue();
+    }
+    assertThat(
+            app.get("/api/loads/" + loadId + "/plan?school=warm").json().get("allowed").asString())
+        .isEqualTo("hot-and-full or cool-and-sun");
+    JsonNode hot =
+        app.get("/api/loads/" + loadId + "/plan?school=hot-and-full&temperatureC=90").json();
+    assertThat(hot.get("nearestC").asInt()).isEqualTo(60);
+    assertThat(
+            app.get("/api/loads/" + loadId + "/plan?school=hot-and-full&temperatureC=35").status())
+        .isEqualTo(422);
+  }
+
+  @Test
+  @Order(7)
+  void aStopCannotBePassedAndChecksMustBeRead() {
+    String start = "{\"loadId\":%d,\"school\":\"hot-and-full\"%s}";
+    RunningApp.Answer stop =
+        app.post(
+            "/api/rounds",
+            start.formatted(
+                loadId, ",\"temperatureC\":90,\"checksRead\":[\"no-detergent\",\"too-hot\"]"));
+    assertThat(stop.status()).isEqualTo(409);
+    assertThat(stop.json().get("detail").asString()).startsWith("Stop.");
+    RunningApp.Answer unread = app.post("/api/rounds", start.formatted(loadId, ""));
+    assertThat(unread.json().get("detail").asString()).contains("No detergent suits this load");
+    assertThat(app.get("/api/rounds/running").json().get("round").isNull()).isTrue();
+  }
+
+  @Test
+  @Order(8)
+  void aRoundStartsAndGoesOnAfterARestart() {
+    created(
+        "/api/products",
+        """
+        {"name":"powder","purpose":"DETERGENT","form":"POWDER","enzymes":true,"scented":false,"coats":false,
+         "activator":false,"normal":{"softG":40,"mediumG":55,"hardG":70},"heavy":{"softG":50,"mediumG":65,"hardG":80},
+         "referenceMassKg":4.5,"scoopMl":60,"densityGMl":0.8,"packPrice":8,"packG":2000}""");
+    JsonNode cautions =
+        app.get("/api/loads/" + loadId + "/plan?school=hot-and-full").json().get("cautions");
+    StringBuilder read = new StringBuilder("\"\"");
+    cautions.forEach(c -> read.append(",\"").append(c.get("key").asString()).append('"'));
+    JsonNode round =
+        created(
+            "/api/rounds",
+            "{\"loadId\":%d,\"school\":\"hot-and-full\",\"checksRead\":[%s]}"
+                .formatted(loadId, read));
+    roundId = round.get("id").asLong();
+    assertThat(round.get("currentStep").asInt()).isEqualTo(1);
+    assertThat(stock("trifold").get("washing").asInt()).isEqualTo(12);
+    assertThat(app.post("/api/rounds/" + roundId + "/steps/2", null).status()).isEqualTo(409);
+    created("/api/rounds/" + roundId + "/steps/1", null);
+    String before = app.get("/api/rounds/" + roundId).json().get("plan").toString();
+
+    app.restart();
+
+    JsonNode after = app.get("/api/rounds/running").json().get("round");
+    assertThat(after.get("id").asLong()).isEqualTo(roundId);
+    assertThat(after.get("currentStep").asInt()).isEqualTo(2);
+    assertThat(after.get("plan").toString()).isEqualTo(before);
+    assertThat(stock("trifold").get("washing").asInt()).isEqualTo(12);
+  }
+
+  @Test
+  @Order(9)
+  void theLastTickHangsEverything() {
+    JsonNode back = app.send("DELETE", "/api/rounds/" + roundId + "/steps/last", null).json();
+    assertThat(back.get("currentStep").asInt()).isEqualTo(1);
+    int steps = back.get("steps").size();
+    for (int n = 1; n <= steps; n++) {
+      created("/api/rounds/" + roundId + "/steps/" + n, null);
+    }
+    assertThat(app.get("/api/rounds/running").json().get("round").isNull()).isTrue();
+    JsonNode drying = app.get("/api/drying").json();
+    assertThat(drying.get("groups")).hasSize(2);
+    assertThat(stock("trifold").get("drying").asInt()).isEqualTo(12);
+    for (JsonNode group : drying.get("groups")) {
+      assertThat(group.get("moisture").get(0).asDouble()).isGreaterThan(0.2);
+      assertThat(drying.get("whys").has("group." + group.get("id").asLong())).isTrue();
+    }
+  }
+
+  @Test
+  @Order(10)
+  void dryPiecesAreCleanAndTheRoundIsInTheRecord() throws IOException {
+    for (JsonNode group : app.get("/api/drying").json().get("groups")) {
+      created("/api/drying/" + group.get("id").asLong() + "/dry", null);
+    }
+    assertThat(stock("trifold").get("clean").asInt()).isEqualTo(20);
+    JsonNode page = app.get("/api/record").json();
+    assertThat(page.get("total").asInt()).isEqualTo(1);
+    JsonNode round = page.get("rounds").get(0);
+    assertThat(round.get("state").asString()).isEqualTo("SHELVED");
+    String note =
+        "{\"version\":%d,\"note\":\"=smells, \\\"fresh\\\"\"}"
+            .formatted(round.get("version").asInt());
+    assertThat(app.send("PATCH", "/api/record/" + roundId, note).status()).isEqualTo(200);
+    assertThat(app.send("PATCH", "/api/record/" + roundId, note).status()).isEqualTo(409);
+
+    List<CSVRecord> rows =
+        CSVParser.parse(
+                new StringReader(app.get("/api/record/rounds.csv").body()),
+                CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get())
+            .getRecords();
+    assertThat(rows).hasSize(1);
+    assertThat(rows.get(0).get("note")).isEqualTo("'=smells, \"fresh\"");
+    assertThat(Double.parseDouble(rows.get(0).get("litres")))
+        .isCloseTo(round.get("litres").asDouble(), org.assertj.core.api.Assertions.within(0.001));
+    JsonNode document = app.get("/api/record/rounds.json").json();
+    assertThat(document.get("format").asString()).isEqualTo("nest-rinse-rounds/1");
+    assertThat(document.get("rounds").get(0).get("note").asString())
+        .isEqualTo("=smells, \"fresh\"");
+  }
+
+  @Test
+  @Order(11)
+  void aGroupThatIsDampAfterAllHangsAgain() {
+    assertThat(app.send("DELETE", "/api/drying/1/dry", null).status()).isEqualTo(200);
+    assertThat(app.get("/api/drying").json().get("groups")).hasSize(1);
+    assertThat(app.get("/api/record").json().get("rounds").get(0).get("state").asString())
+        .isEqualTo("HANGING");
+    RunningApp.Answer moved = app.send("PATCH", "/api/drying/1", "{\"placeId\":7}");
+    assertThat(moved.status()).isEqualTo(404);
+  }
+}

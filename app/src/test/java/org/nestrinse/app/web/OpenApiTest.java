@@ -1,0 +1,74 @@
+package org.nestrinse.app.web;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.RunningApp;
+import tools.jackson.databind.json.JsonMapper;
+
+@ExtendWith(DemoApp.class)
+class OpenApiTest {
+  private static final Path COMMITTED = Path.of("../ui/src/api/openapi.json");
+
+  /**
+   * The interface's types are generated from the committed document, so that must be what is
+   * served.
+   */
+  @Test
+  void theCommittedDocumentIsWhatIsServed(RunningApp app) throws IOException {
+    RunningApp.Answer served = app.get("/v3/api-docs");
+    assertThat(served.status()).isEqualTo(200);
+    assertThat(JsonMapper.shared().readTree(Files.readString(COMMITTED)))
+        .as("stale: save /v3/api-docs as ui/src/api/openapi.json and run npm run types in ui")
+        .isEqualTo(served.json());
+  }
+
+  @Test
+  void healthIsUp(RunningApp app) {
+    assertThat(app.get("/actuator/health").json().get("status").asString()).isEqualTo("UP");
+  }
+
+  @Test
+  void errorsNeverShowAStack(RunningApp app) {
+    for (String path :
+        new String[] {
+          "/api/nothing", "/api/rounds/999999", "/api/pails/x/entries", "/api/record?page=-1"
+        }) {
+      RunningApp.Answer answer = app.get(path);
+      assertThat(answer.status()).isBetween(400, 499);
+      assertThat(answer.type()).startsWith("application/problem+json");
+      assertThat(answer.body()).doesNotContain("org.nestrinse").doesNotContain("\tat ");
+    }
+  }
+
+  @Test
+  void otherSitesMayNotChangeAnything(RunningApp app) throws Exception {
+    var request =
+        java.net.http.HttpRequest.newBuilder(java.net.URI.create(app.address() + "/api/loads"))
+            .header("Content-Type", "application/json")
+            .header("Sec-Fetch-Site", "cross-site")
+            .POST(java.net.http.HttpRequest.BodyPublishers.ofString("{\"pailIds\":[1]}"))
+            .build();
+    var answer =
+        java.net.http.HttpClient.newHttpClient()
+            .send(request, java.net.http.HttpResponse.BodyHandlers.ofString());
+    assertThat(answer.statusCode()).isEqualTo(403);
+  }
+
+  @Test
+  void everyAddressOfAViewGivesThePage(RunningApp app) {
+    for (String path :
+        new String[] {
+          "/", "/gather", "/sort", "/wash", "/dry", "/shelf", "/record", "/record/3", "/kit"
+        }) {
+      RunningApp.Answer page = app.get(path);
+      assertThat(page.status()).as(path).isEqualTo(200);
+      assertThat(page.body()).contains("<div id=\"app\">");
+    }
+  }
+}
