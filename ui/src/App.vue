@@ -25,7 +25,7 @@ useKeys({
   '5': () => router.push('/shelf'),
   '9': () => router.push('/record'),
   '0': () => router.push('/kit'),
-  u: () => messages.message?.undo?.(),
+  u: () => messages.undo(),
   '?': () => (keysShown.value = true),
   Escape: () => {
     why.close()

@@ -8,7 +8,7 @@ const model = defineModel<T>({ required: true })
 
 <template>
   <RadioGroup v-model="model" class="flex flex-wrap items-center gap-1.5">
-    <RadioGroupLabel :class="hideLabel ? 'sr-only' : 'mr-1 font-semibold'">{{
+    <RadioGroupLabel as="span" :class="hideLabel ? 'sr-only' : 'mr-1 font-semibold'">{{
       label
     }}</RadioGroupLabel>
     <RadioGroupOption

@@ -4,12 +4,6 @@ import { useMessages } from '../stores/messages'
 
 const store = useMessages()
 const { message } = storeToRefs(store)
-
-async function undo() {
-  const action = message.value?.undo
-  store.clear()
-  await action?.()
-}
 </script>
 
 <template>
@@ -27,7 +21,7 @@ async function undo() {
         <strong v-if="message.kind === 'problem'" class="text-heat-word">! Not done. </strong>
         {{ message.text }}
       </p>
-      <button v-if="message.undo" type="button" class="button-plain shrink-0" @click="undo">
+      <button v-if="message.undo" type="button" class="button-plain shrink-0" @click="store.undo()">
         Undo <span class="keycap">u</span>
       </button>
       <button type="button" class="button-quiet shrink-0" @click="store.clear()">Close</button>

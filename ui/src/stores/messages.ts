@@ -24,5 +24,12 @@ export const useMessages = defineStore('messages', () => {
     message.value = undefined
   }
 
-  return { message, done, problem, clear }
+  /** Undoes what the message speaks of; once, since the message is gone then. */
+  async function undo() {
+    const action = message.value?.undo
+    clear()
+    await action?.()
+  }
+
+  return { message, done, problem, clear, undo }
 })

@@ -23,7 +23,8 @@ export function useKeys(keys: Record<string, () => void>) {
     if (pressed && (event.target as HTMLElement).matches?.(PRESSABLE)) {
       return
     }
-    if (document.querySelector('[role=dialog]') && event.key !== 'Escape') {
+    // An open dialog has its own keys; Escape closes it there.
+    if (document.querySelector('[role=dialog]')) {
       return
     }
     event.preventDefault()

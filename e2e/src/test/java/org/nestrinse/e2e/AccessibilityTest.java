@@ -1,0 +1,73 @@
+package org.nestrinse.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.results.Rule;
+import com.deque.html.axecore.selenium.AxeBuilder;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/** No view in either theme, large or on a phone, has anything that axe-core finds wrong. */
+class AccessibilityTest extends Journey {
+  private final List<String> found = new ArrayList<>();
+
+  @Test
+  void noViewHasViolations() {
+    for (String view :
+        new String[] {
+          "/gather", "/sort", "/wash", "/dry", "/shelf", "/record", "/record/5", "/kit"
+        }) {
+      look(view);
+    }
+    sortOneLoad();
+    look("/sort");
+    look("/wash");
+    browser.open("/wash");
+    browser.click("[data-choice='90']");
+    browser.see("[role=alert] [data-strength=STOP]");
+    analyse("/wash with a stop");
+    browser.open("/wash");
+    readChecks();
+    browser.click("button[data-main]", "Start this wash");
+    browser.see("[data-running-title]");
+    look("/wash");
+    for (String tab :
+        new String[] {"People", "Textiles", "Products", "Machine", "Places and pails"}) {
+      browser.open("/kit");
+      browser.click("[role=tab]", tab);
+      browser.see("[data-row] button");
+      browser.click("[data-row] button");
+      browser.see("form");
+      analyse("/kit " + tab);
+    }
+    assertThat(found).isEmpty();
+  }
+
+  private void look(String view) {
+    for (boolean night : new boolean[] {false, true}) {
+      browser.open(view);
+      browser.night(night);
+      browser.reload();
+      browser.settled();
+      analyse(view + (night ? " by night" : " by day"));
+    }
+    browser.viewport(390, 844);
+    browser.reload();
+    browser.settled();
+    analyse(view + " on a phone");
+    browser.viewport(1280, 800);
+    browser.night(false);
+  }
+
+  private void analyse(String where) {
+    for (Rule rule : new AxeBuilder().analyze(browser.driver()).getViolations()) {
+      rule.getNodes().stream()
+          .limit(3)
+          .forEach(
+              node ->
+                  found.add(
+                      where + ": " + rule.getId() + " " + node.getTarget() + " " + node.getHtml()));
+    }
+  }
+}

@@ -1,0 +1,69 @@
+package org.nestrinse.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.WebElement;
+
+/** Wrong input is told at its field, and nothing that was typed is lost. */
+class BadInputTest extends Journey {
+
+  @Test
+  void nothingTypedIsLost() {
+    absurdHardness();
+    impossibleCount();
+    twoCarersChangeTheSame();
+    unknownAddress();
+  }
+
+  private void absurdHardness() {
+    browser.open("/kit");
+    browser.type("[data-field=name] input", "Tern House, north door");
+    browser.type("[data-field=hardnessMmolL] input", "31");
+    browser.click("form button[type=submit]");
+    browser.see("[data-field=hardnessMmolL] [role=alert]", "allowed is 0 to 10 mmol/L");
+    assertThat(value("[data-field=name] input")).isEqualTo("Tern House, north door");
+    assertThat(value("[data-field=hardnessMmolL] input")).isEqualTo("31");
+    browser.type("[data-field=hardnessMmolL] input", "3.2");
+    browser.click("form button[type=submit]");
+    browser.see("[data-message]", "Kept");
+    browser.text("header", t -> t.contains("Tern House, north door"));
+  }
+
+  private void impossibleCount() {
+    browser.press(org.openqa.selenium.Keys.ESCAPE, "1");
+    browser.click("[data-pail='Nursery pail']");
+    browser.type("[data-field=count]", "150");
+    browser.click("[data-add='bamboo trifold']");
+    browser.see("[data-message]", "You own 20 bamboo trifolds");
+    assertThat(value("[data-field=count]")).isEqualTo("150");
+    browser.type("[data-field=count]", "-3");
+    browser.click("[data-add='bamboo trifold']");
+    browser.see("[data-message]", "count is -3; allowed is 1 to 200 pieces");
+  }
+
+  private void twoCarersChangeTheSame() {
+    browser.open("/kit");
+    browser.type("[data-field=roomC] input", "22");
+    var other = (tools.jackson.databind.node.ObjectNode) app.get("/api/household").json();
+    other.remove("zone");
+    other.remove("trim");
+    other.put("roomC", 17);
+    assertThat(app.send("PUT", "/api/household", other.toString()).status()).isEqualTo(200);
+    browser.click("form button[type=submit]");
+    browser.see("form", "yours 22, theirs 17");
+    browser.click("form button", "Keep mine");
+    browser.see("[data-message]", "Kept");
+    assertThat(app.get("/api/household").json().get("roomC").asDouble()).isEqualTo(22);
+  }
+
+  private void unknownAddress() {
+    browser.open("/record/999999");
+    browser.see("[role=alert]", "There is no round 999999");
+  }
+
+  private String value(String css) {
+    WebElement field = browser.see(css);
+    return field.getDomProperty("value");
+  }
+}

@@ -1,0 +1,213 @@
+package org.nestrinse.e2e;
+
+import java.io.File;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.function.Predicate;
+import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.interactions.Actions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** Headless Chromium as a person uses it: it waits for what should appear, and never for a time. */
+final class Browser implements AutoCloseable {
+  private static final Duration PATIENCE = Duration.ofSeconds(20);
+  private static final Duration BETWEEN_LOOKS = Duration.ofMillis(40);
+  private static final int WIDTH = 1280;
+  private static final int HEIGHT = 800;
+
+  private final ChromeDriver driver;
+  private final String address;
+
+  Browser(String address) {
+    this.address = address;
+    ChromeOptions options = new ChromeOptions();
+    options.setBinary(System.getProperty("nest.chromium", "/usr/bin/chromium"));
+    options.addArguments(
+        "--headless=new",
+        "--no-sandbox",
+        "--disable-gpu",
+        "--disable-quic",
+        "--disable-dev-shm-usage",
+        "--no-first-run",
+        "--disable-background-networking",
+        "--disable-component-update",
+        "--disable-sync",
+        "--hide-scrollbars",
+        "--window-size=" + WIDTH + "," + HEIGHT);
+    ChromeDriverService service =
+        new ChromeDriverService.Builder()
+            .usingDriverExecutable(
+                new File(System.getProperty("nest.chromedriver", "/usr/bin/chromedriver")))
+            .build();
+    driver = new ChromeDriver(service, options);
+    viewport(WIDTH, HEIGHT);
+  }
+
+  ChromeDriver driver() {
+    return driver;
+  }
+
+  /** Sets the size of the page itself. */
+  void viewport(int width, int height) {
+    driver.executeCdpCommand(
+        "Emulation.setDeviceMetricsOverride",
+        java.util.Map.of(
+            "width", width, "height", height, "deviceScaleFactor", 1, "mobile", width < 500));
+  }
+
+  void open(String path) {
+    driver.get(address + path);
+  }
+
+  void reload() {
+    driver.navigate().refresh();
+  }
+
+  /** Chooses the theme as a person's device keeps it. */
+  void night(boolean night) {
+    ((JavascriptExecutor) driver)
+        .executeScript(
+            "localStorage.setItem('nest-rinse-theme', arguments[0])", night ? "dark" : "light");
+  }
+
+  /** Returns the first visible element that matches, once it is there. */
+  WebElement see(String css) {
+    return await("sees " + css, () -> visible(css).stream().findFirst().orElse(null));
+  }
+
+  /** Waits until some visible element that matches has this text in it, and returns it. */
+  WebElement see(String css, String text) {
+    return await(
+        "sees “" + text + "” in " + css,
+        () ->
+            visible(css).stream().filter(e -> e.getText().contains(text)).findFirst().orElse(null));
+  }
+
+  /** Waits until nothing visible matches. */
+  void gone(String css) {
+    await("sees no " + css, () -> visible(css).isEmpty() ? Boolean.TRUE : null);
+  }
+
+  /** Waits until the text of an element satisfies the condition, and returns that text. */
+  String text(String css, Predicate<String> condition) {
+    return await(
+        "reads " + css,
+        () ->
+            visible(css).stream()
+                .map(WebElement::getText)
+                .filter(condition)
+                .findFirst()
+                .orElse(null));
+  }
+
+  void click(String css) {
+    clicked("clicks " + css, () -> visible(css).stream().findFirst().orElse(null));
+  }
+
+  void click(String css, String text) {
+    clicked(
+        "clicks “" + text + "”",
+        () ->
+            visible(css).stream().filter(e -> e.getText().contains(text)).findFirst().orElse(null));
+  }
+
+  private void clicked(String what, java.util.function.Supplier<WebElement> find) {
+    await(
+        what,
+        () -> {
+          WebElement element = find.get();
+          if (element == null || !element.isEnabled()) {
+            return null;
+          }
+          ((JavascriptExecutor) driver)
+              .executeScript("arguments[0].scrollIntoView({block:'center'})", element);
+          element.click();
+          return Boolean.TRUE;
+        });
+  }
+
+  /** Replaces what stands in a field. */
+  void type(String css, String text) {
+    WebElement field = see(css);
+    ((JavascriptExecutor) driver)
+        .executeScript("arguments[0].scrollIntoView({block:'center'})", field);
+    field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text);
+  }
+
+  /** Presses keys wherever the focus is. */
+  void press(CharSequence... keys) {
+    new Actions(driver).sendKeys(keys).perform();
+  }
+
+  /** Presses a key until some visible element that matches has the focus. */
+  void walkTo(String css, CharSequence key) {
+    await(
+        "walks to " + css,
+        () -> {
+          Object there =
+              ((JavascriptExecutor) driver)
+                  .executeScript(
+                      "return document.activeElement?.matches(arguments[0]) ?? false", css);
+          if (Boolean.TRUE.equals(there)) {
+            return Boolean.TRUE;
+          }
+          press(key);
+          return null;
+        });
+  }
+
+  @SuppressWarnings("unchecked")
+  List<WebElement> visible(String css) {
+    return (List<WebElement>)
+        ((JavascriptExecutor) driver)
+            .executeScript(
+                "return [...document.querySelectorAll(arguments[0])].filter(e => e.checkVisibility())",
+                css);
+  }
+
+  /** Waits until the page has come to rest: data shown, fonts there, nothing moving. */
+  void settled() {
+    see("h1, [data-running]");
+    await(
+        "settles",
+        () ->
+            ((JavascriptExecutor) driver)
+                    .executeScript(
+                        "return document.fonts.status === 'loaded' && document.getAnimations().length === 0")
+                    .equals(true)
+                ? Boolean.TRUE
+                : null);
+  }
+
+  /** Keeps a picture of the page. */
+  void picture(Path file) throws java.io.IOException {
+    java.nio.file.Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
+  }
+
+  private <T> T await(String what, java.util.function.Supplier<T> condition) {
+    return new WebDriverWait(driver, PATIENCE, BETWEEN_LOOKS)
+        .ignoring(StaleElementReferenceException.class)
+        .ignoring(org.openqa.selenium.ElementClickInterceptedException.class)
+        .withMessage(() -> "the person " + what + "; page says: " + shortened())
+        .until(d -> condition.get());
+  }
+
+  private String shortened() {
+    String text = driver.findElement(By.tagName("body")).getText();
+    return text.length() > 1500 ? text.substring(0, 1500) + "…" : text;
+  }
+
+  @Override
+  public void close() {
+    driver.quit();
+  }
+}

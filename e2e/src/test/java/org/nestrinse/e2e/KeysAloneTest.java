@@ -1,0 +1,65 @@
+package org.nestrinse.e2e;
+
+import static org.openqa.selenium.Keys.ARROW_RIGHT;
+import static org.openqa.selenium.Keys.ENTER;
+import static org.openqa.selenium.Keys.ESCAPE;
+import static org.openqa.selenium.Keys.SPACE;
+
+import org.junit.jupiter.api.Test;
+
+/** The whole round without a pointer: digits jump, arrows walk, Enter and Space do. */
+class KeysAloneTest extends Journey {
+
+  @Test
+  void fromThePailToTheRecordByKeys() {
+    browser.open("/gather");
+    browser.see("[data-pail]");
+    browser.walkTo("[data-pail='Nursery pail']", ARROW_RIGHT);
+    browser.press(ENTER);
+    browser.see("[data-pail='Nursery pail'][aria-pressed=true]");
+    browser.press("n");
+    browser.walkTo("[data-add]", ARROW_RIGHT);
+    browser.press(ENTER);
+    browser.see("[data-message]", "Nursery pail");
+    browser.press("u");
+    browser.gone("[data-message]");
+
+    browser.press(ESCAPE, "2");
+    browser.see("button[data-main]", "Put one load together");
+    browser.press(ENTER);
+    browser.see("[data-fill]");
+    browser.walkTo("[data-offer='hand towel'] button", ARROW_RIGHT);
+    browser.press(ENTER);
+    browser.see("[data-bulker='hand towel']");
+
+    browser.press(ESCAPE, "3");
+    browser.see("[data-step='1']");
+    while (browser.visible("[data-strength=CHECK] input:not(:checked)").size() > 0) {
+      browser.walkTo("[data-strength=CHECK] input:not(:checked)", ARROW_RIGHT);
+      browser.press(SPACE);
+    }
+    browser.press(ESCAPE, SPACE);
+    String title = browser.see("[data-running-title]").getText();
+    while (!title.equals("Take everything out")) {
+      String before = title;
+      browser.press(SPACE);
+      title = browser.text("[data-running-title]", now -> !now.equals(before));
+    }
+    browser.press(SPACE);
+    browser.see("h1", "Hanging");
+
+    for (int left = browser.visible("[data-group]").size(); left > 0; left--) {
+      int expected = left - 1;
+      browser.press(ENTER);
+      browser.text("main", t -> browser.visible("[data-group]").size() == expected);
+    }
+    browser.press("5");
+    browser.see("h1", "On the shelf");
+    browser.press("9");
+    browser.see("h1", "14 rounds");
+    browser.press("?");
+    browser.see("[role=dialog]", "arrows");
+    browser.press(ESCAPE);
+    browser.gone("[role=dialog]");
+  }
+}

@@ -1,0 +1,32 @@
+package org.nestrinse.e2e;
+
+import org.junit.jupiter.api.Test;
+
+/**
+ * The application stops in the middle of a wash and is started again; the carer goes on where they
+ * were.
+ */
+class RestartTest extends Journey {
+
+  @Test
+  void theWashGoesOnAfterARestart() {
+    sortOneLoad();
+    browser.click("a[data-main]");
+    readChecks();
+    browser.click("button[data-main]", "Start this wash");
+    browser.see("[data-running-title]", "Load the first set");
+    browser.click("button[data-main]");
+    browser.see("[data-running-title]", "First wash");
+    browser.click("button[data-main]");
+    String step = browser.text("[data-running-title]", t -> t.startsWith("Look"));
+
+    app.restart();
+    browser.reload();
+
+    browser.see("[data-running-title]", step);
+    browser.see("ol li", "✓ 2. First wash");
+    tickAll();
+    browser.press("9");
+    browser.see("h1", "14 rounds");
+  }
+}

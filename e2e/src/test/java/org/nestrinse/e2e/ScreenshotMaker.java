@@ -1,0 +1,57 @@
+package org.nestrinse.e2e;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+
+/** Makes docs/screenshots anew from the demo data; run by ./nest shots. */
+@Tag("shots")
+class ScreenshotMaker extends Journey {
+  private final Path folder = Path.of(System.getProperty("nest.shots", "target/shots"));
+
+  @Test
+  void everyView() throws IOException {
+    Files.createDirectories(folder);
+    shot("/gather", "gather");
+    phone("/gather", "gather-phone");
+    night("/gather", "gather-night");
+    shot("/dry", "dry");
+    phone("/dry", "dry-phone");
+    shot("/shelf", "shelf");
+    shot("/record", "record");
+    shot("/record/5", "round");
+    shot("/kit", "kit");
+    sortOneLoad();
+    shot("/sort", "sort");
+    shot("/wash", "wash");
+    night("/wash", "wash-night");
+    browser.open("/wash");
+    readChecks();
+    browser.click("button[data-main]", "Start this wash");
+    browser.see("[data-running-title]");
+    browser.click("button[data-main]");
+    browser.see("[data-running-title]", "First wash");
+    shot("/wash", "run");
+    phone("/wash", "run-phone");
+  }
+
+  private void shot(String path, String name) throws IOException {
+    browser.open(path);
+    browser.settled();
+    browser.picture(folder.resolve(name + ".png"));
+  }
+
+  private void phone(String path, String name) throws IOException {
+    browser.viewport(390, 844);
+    shot(path, name);
+    browser.viewport(1280, 800);
+  }
+
+  private void night(String path, String name) throws IOException {
+    browser.night(true);
+    shot(path, name);
+    browser.night(false);
+  }
+}

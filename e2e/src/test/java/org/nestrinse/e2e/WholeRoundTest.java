@@ -1,0 +1,142 @@
+package org.nestrinse.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.WebElement;
+
+/** A carer takes one load from the pail to the shelf and finds it in the record. */
+class WholeRoundTest extends Journey {
+
+  @Test
+  void fromThePailToTheShelf() {
+    gatherAndCorrect();
+    sortAndFill();
+    compareAndStop();
+    wash();
+    dry();
+    shelf();
+    record();
+  }
+
+  private void gatherAndCorrect() {
+    browser.open("/gather");
+    browser.click("[data-pail='Nursery pail']");
+    browser.see("[data-pail='Nursery pail'][aria-pressed=true]");
+    int before = waiting();
+    browser.click("[data-choice=STOOL]");
+    browser.click("[data-add='bamboo trifold']");
+    browser.see("[data-message]", "1 × bamboo trifold, stool");
+    browser.text("h1", t -> t.contains((before + 1) + " pieces"));
+    browser.click("[data-message] button", "Undo");
+    browser.text("h1", t -> t.contains(before + " pieces"));
+    browser.click("[data-add='bamboo trifold']");
+    browser.text("h1", t -> t.contains((before + 1) + " pieces"));
+    browser.click("[data-entry='bamboo trifold'] button[aria-label$='more']");
+    browser.text("h1", t -> t.contains((before + 2) + " pieces"));
+    browser.text("[data-peg=gather]", t -> t.contains((before + 2) + " waiting"));
+  }
+
+  private int waiting() {
+    String head = browser.text("h1", t -> t.matches("(?s).*\\d+ pieces.*"));
+    return Integer.parseInt(head.replaceAll("(?s).*?(\\d+) pieces.*", "$1"));
+  }
+
+  private void sortAndFill() {
+    browser.click("[data-peg=sort]");
+    browser.click("button[data-main]", "Put one load together");
+    String thin = browser.text("[data-fill]", t -> t.contains("% full"));
+    browser.see("[data-staying]", "wool cover bears 30 at most");
+    browser.see("[data-staying]", "large pieces wrap");
+    addOfferedBulk();
+    String full = browser.text("[data-fill]", t -> !t.equals(thin));
+    assertThat(percent(full)).isGreaterThan(percent(thin));
+    browser.click("button[aria-label='One hand towel less']");
+    browser.text("[data-fill]", t -> percent(t) < percent(full));
+    browser.click("[data-offer='hand towel'] button[aria-label$='more']");
+    browser.text("[data-fill]", t -> t.equals(full));
+  }
+
+  private static int percent(String text) {
+    return Integer.parseInt(text.replaceAll("\\D", ""));
+  }
+
+  private void compareAndStop() {
+    browser.click("a[data-main]");
+    browser.see("[data-chart='bath-strip'] svg");
+    String hot = browser.see("[data-row=germs][data-school=hot-and-full]").getText();
+    String cool = browser.see("[data-row=germs][data-school=cool-and-sun]").getText();
+    assertThat(hot).contains("✓").isNotEqualTo(cool);
+    browser.click("[data-row=residue][data-school=hot-and-full] button");
+    browser.see("[data-why]", "What is dissolved in the water");
+    browser.click("[data-step='2'] button");
+    browser.see("[data-why]", "label at this hardness");
+
+    browser.click("[data-choice='90']");
+    browser.see("[role=alert] [data-strength=STOP]", "bears 60 at most; 90 is planned");
+    assertThat(browser.see("button[data-main]").isEnabled()).isFalse();
+    browser.click("[data-nearest]");
+    browser.gone("[role=alert] [data-strength=STOP]");
+
+    browser.click("[data-choice='cool-and-sun']");
+    browser.see("[data-step='2']", "Quick rinse");
+    browser.click("[data-choice='hot-and-full']");
+    browser.see("[data-step='2']", "Short 38");
+  }
+
+  private void wash() {
+    readChecks();
+    browser.click("button[data-main]", "Start this wash");
+    browser.see("[data-running-title]", "Load the first set");
+    browser.text("[data-peg=wash]", t -> t.contains("you: load the first set"));
+    browser.click("button[data-main]");
+    browser.see("[data-running-title]", "First wash");
+    browser.text("[data-peg=wash]", t -> t.contains("min left"));
+    browser.click("button", "One step back");
+    browser.see("[data-running-title]", "Load the first set");
+    tickAll();
+  }
+
+  private void dry() {
+    browser.see("[data-chart=drying] svg");
+    WebElement trifolds = browser.visible("[data-group='bamboo trifold']").get(0);
+    assertThat(trifolds.getText()).contains("sun line").contains("airer indoors");
+    browser.click("[data-group='bamboo trifold'] [data-place='airer indoors']:not([disabled])");
+    browser.see("[data-group='bamboo trifold'] [data-place='airer indoors'][aria-pressed=true]");
+    int groups = browser.visible("[data-group]").size();
+    for (int left = groups; left > 0; left--) {
+      int expected = left - 1;
+      browser.click("[data-group] button[data-dry]");
+      browser.text("main", t -> browser.visible("[data-group]").size() == expected);
+    }
+    browser.see("h1", "Nothing hangs");
+    browser.click("[data-message] button", "Undo");
+    browser.see("h1", "Hanging");
+    browser.click("[data-group] button[data-dry]");
+    browser.see("h1", "Nothing hangs");
+  }
+
+  private void shelf() {
+    browser.click("[data-peg=shelf]");
+    int days = Integer.parseInt(browser.text("[data-days]", t -> t.matches("\\d+")));
+    assertThat(days).isGreaterThan(10);
+    browser.click("[data-days]");
+    browser.see("[data-why]", "boosters left by the nights");
+    browser.see("[data-compartment=INSERT]", "bamboo trifold");
+  }
+
+  private void record() {
+    browser.press("9");
+    browser.see("h1", "14 rounds");
+    browser.click("[data-round] a");
+    browser.see("h2", "Doses");
+    browser.click("dl button");
+    browser.see("[data-why]", "mg/kg");
+    browser.type("#note", "Done by the journey");
+    browser.click("button", "Keep the note");
+    browser.see("[data-message]", "The note is kept");
+    browser.click("a", "Back to the record");
+    browser.see("[data-round]", "Done by the journey");
+    assertThat(app.get("/api/record/rounds.csv").body()).contains("Done by the journey");
+  }
+}
