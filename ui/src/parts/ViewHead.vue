@@ -10,7 +10,7 @@ defineProps<{ title: string; state?: string }>()
         {{ title }}
         <span v-if="state" class="text-xl font-normal">{{ state }}</span>
       </h1>
-      <p class="mt-1 max-w-2xl text-soft"><slot /></p>
+      <p class="mt-1 max-w-3xl text-soft"><slot /></p>
     </div>
     <div class="shrink-0"><slot name="side" /></div>
   </div>

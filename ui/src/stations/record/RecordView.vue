@@ -74,7 +74,7 @@ watch(page, reload)
                 </span>
                 <span v-if="r.note" class="block text-sm">“{{ r.note }}”</span>
               </td>
-              <td class="py-1.5 pr-3 text-right">{{ percent(r.fill) }}</td>
+              <td class="py-1.5 pr-3 text-right whitespace-nowrap">{{ percent(r.fill) }}</td>
               <td
                 class="py-1.5 pr-3 text-right"
                 :class="r.goalMet ? '' : 'font-bold text-heat-word'"

@@ -7,11 +7,13 @@ import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useMessages } from '../../stores/messages'
+import { useWhy } from '../../stores/why'
 import { number, percent } from '../../use/format'
 import { useLoaded } from '../../use/useLoaded'
 
 const props = defineProps<{ id: string }>()
 const messages = useMessages()
+const why = useWhy()
 const {
   data: round,
   error,
@@ -25,7 +27,10 @@ const LONGEST_NOTE = 2000
 const note = ref('')
 const other = ref<string>()
 watch(round, (now, before) => {
-  if (now && !before) note.value = now.note
+  if (now && !before) {
+    note.value = now.note
+    why.suggest(now.plan.whys.hygiene)
+  }
 })
 
 async function saveNote(version: number | undefined) {
@@ -59,7 +64,7 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
 </script>
 
 <template>
-  <RouterLink to="/record" class="button-quiet">Back to the record</RouterLink>
+  <RouterLink to="/record" class="button-quiet px-0">Back to the record</RouterLink>
   <LoadState :error="error" :loading="loading && !round" @again="reload" />
   <template v-if="round">
     <ViewHead :title="round.startedWords" :state="round.title">

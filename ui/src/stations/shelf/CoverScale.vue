@@ -48,7 +48,7 @@ const midnights = computed(() => {
       <div
         v-for="line in covers"
         :key="line.cover.need"
-        class="grid grid-cols-[7.5rem_1fr_7.5rem] items-center gap-3 py-1"
+        class="grid grid-cols-[7rem_1fr_9.5rem] items-center gap-3 py-1"
       >
         <span>{{ line.cover.need }}</span>
         <div class="relative h-5 border-b border-ink">
@@ -67,7 +67,7 @@ const midnights = computed(() => {
           <strong>{{ line.words }}</strong>
         </Figure>
       </div>
-      <div class="grid grid-cols-[7.5rem_1fr_7.5rem] gap-3 text-xs text-soft" aria-hidden="true">
+      <div class="grid grid-cols-[7rem_1fr_9.5rem] gap-3 text-xs text-soft" aria-hidden="true">
         <span />
         <div class="relative h-4">
           <span v-for="d in midnights" :key="d.at" class="absolute" :style="{ left: `${d.at}%` }">{{

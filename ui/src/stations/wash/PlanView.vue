@@ -110,13 +110,12 @@ useKeys({ ' ': start, Enter: start })
     <ViewHead title="This load" :state="comparison.title">
       {{ comparison.pieces }} pieces{{
         comparison.bulkers ? `, ${comparison.bulkers} of them join for the main wash` : ''
-      }}.
-      {{ plan.belief }}
-      <template #side>
-        <ChoiceRow v-model="school" label="School" hide-label :options="schools" />
-        <ChoiceRow v-model="temperature" class="mt-2" label="Main wash" :options="temperatures" />
-      </template>
+      }}. {{ plan.belief }}
     </ViewHead>
+    <div class="mt-2 flex flex-wrap items-center gap-x-8 gap-y-2">
+      <ChoiceRow v-model="school" label="School" hide-label :options="schools" />
+      <ChoiceRow v-model="temperature" label="Main wash" :options="temperatures" />
+    </div>
 
     <div
       v-for="stop in stops"

@@ -1,13 +1,14 @@
 <script setup lang="ts">
 import { useIntervalFn, useNow } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, type Api } from '../../api/client'
 import CautionNote from '../../parts/CautionNote.vue'
 import Figure from '../../parts/Figure.vue'
 import { useLine } from '../../stores/line'
 import { useMessages } from '../../stores/messages'
+import { useWhy } from '../../stores/why'
 import { duration, number } from '../../use/format'
 import { useAct } from '../../use/useAct'
 import { useKeys } from '../../use/useKeys'
@@ -19,6 +20,7 @@ const emit = defineEmits<{ changed: [] }>()
 const FOLLOW_MS = 10_000
 const router = useRouter()
 const messages = useMessages()
+const why = useWhy()
 const { act, busy } = useAct()
 const { ahead } = storeToRefs(useLine())
 const now = useNow({ interval: 1000 })
@@ -40,6 +42,15 @@ const share = computed(() => {
   const minutes = step.value?.minutes ?? 1
   return Math.min(1, Math.max(0, 1 - left.value / minutes))
 })
+
+watch(
+  step,
+  (now) => {
+    const dose = now?.doses[0]
+    why.suggest(plan.value.whys[dose ? dose.why : 'minutes'])
+  },
+  { immediate: true },
+)
 
 async function tick() {
   const current = step.value

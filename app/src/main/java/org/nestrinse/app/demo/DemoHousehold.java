@@ -133,6 +133,9 @@ class DemoHousehold implements ApplicationRunner {
         changes(set, times, morning.plus(Duration.ofMinutes(260L * part)), before);
       }
     }
+    int towels = 16 + random.nextInt(5);
+    topUp(set, "hand towel", towels, Soil.DIRT, before.minus(Duration.ofHours(14)));
+    topUp(set, "bib", 4 + random.nextInt(3), Soil.FOOD, before.minus(Duration.ofHours(13)));
     topUp(set, "muslin", 5, Soil.MILK, before.minus(Duration.ofHours(12)));
   }
 
