@@ -12,6 +12,8 @@ import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
+import org.springframework.context.event.ContextRefreshedEvent;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -43,8 +45,17 @@ public class HouseholdService {
       @Nullable Double waterPerM3,
       @Nullable HygieneGoal goal) {}
 
-  /** Returns the household, made with sensible defaults when there is none yet. */
+  /** Makes the household with sensible defaults at the first start. */
+  @EventListener(ContextRefreshedEvent.class)
   @Transactional
+  public void begin() {
+    if (households.count() == 0) {
+      households.save(fresh());
+    }
+  }
+
+  /** Returns the household. */
+  @Transactional(readOnly = true)
   public Household current() {
     return view(entity());
   }
@@ -100,7 +111,7 @@ public class HouseholdService {
   }
 
   private HouseholdEntity entity() {
-    return households.findAll().stream().findFirst().orElseGet(() -> households.save(fresh()));
+    return households.findAll().stream().findFirst().orElseThrow();
   }
 
   private static HouseholdEntity fresh() {

@@ -258,12 +258,6 @@ public class SortService {
     load.state = LoadEntity.State.TAKEN_BACK;
   }
 
-  /** Returns the number of the open load, if any. */
-  @Transactional(readOnly = true)
-  public Optional<Long> openLoadId() {
-    return open().map(load -> load.id);
-  }
-
   /** Returns the pieces of a load. */
   @Transactional(readOnly = true)
   public LoadPieces pieces(long loadId) {

@@ -20,7 +20,6 @@ import org.nestrinse.app.wash.WashViews.PlanStep;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
-import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.wash.Bath;
 import org.nestrinse.core.wash.MachineRun;
@@ -64,15 +63,9 @@ public class PlanService {
     WashJob job = job(pieces, null);
     List<Plan> plans =
         School.ALL.stream().map(school -> view(job, WashPlanner.plan(job, school))).toList();
-    List<Integer> temperatures =
-        job.machine().programmes().stream()
-            .filter(p -> p.use() == Programme.Use.WASH)
-            .flatMap(p -> p.temperaturesC().stream())
-            .distinct()
-            .sorted()
-            .toList();
     int bulkers = pieces.bulkers().stream().mapToInt(SoiledPieces::count).sum();
-    return new Comparison(loadId, sort.title(loadId), pieces.count(), bulkers, temperatures, plans);
+    return new Comparison(
+        loadId, sort.title(loadId), pieces.count(), bulkers, WashPlanner.temperatures(job), plans);
   }
 
   /** Returns one school on this load, with the temperature that a person asks for, if any. */

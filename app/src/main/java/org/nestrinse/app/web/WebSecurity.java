@@ -46,6 +46,8 @@ class WebSecurity {
 
   /** Refuses requests that change something and that a browser says come from another site. */
   private static final class SameSiteOnly extends OncePerRequestFilter {
+    private static final String REFUSAL =
+        "{\"title\":\"Not from there\",\"status\":403,\"detail\":\"Another site may not change anything here.\"}";
     private static final Set<String> SAFE = Set.of("GET", "HEAD", "OPTIONS");
     private static final Set<String> OWN = Set.of("same-origin", "none");
 
@@ -55,7 +57,9 @@ class WebSecurity {
         throws ServletException, IOException {
       String site = request.getHeader("Sec-Fetch-Site");
       if (site != null && !OWN.contains(site) && !SAFE.contains(request.getMethod())) {
-        response.sendError(HttpServletResponse.SC_FORBIDDEN);
+        response.setStatus(HttpServletResponse.SC_FORBIDDEN);
+        response.setContentType("application/problem+json");
+        response.getWriter().write(REFUSAL);
         return;
       }
       chain.doFilter(request, response);

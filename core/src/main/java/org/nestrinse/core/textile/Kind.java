@@ -64,22 +64,9 @@ public record Kind(
             .toList());
   }
 
-  /** Returns the material that makes up most of the piece. */
-  public Material mainMaterial() {
-    return parts.stream()
-        .max((a, b) -> Double.compare(a.massKg(), b.massKg()))
-        .orElseThrow()
-        .material();
-  }
-
   /** Returns whether any part is of this material. */
   public boolean has(Material material) {
     return parts.stream().anyMatch(p -> p.material() == material);
-  }
-
-  /** Returns whether any part has elastic. */
-  public boolean hasElastic() {
-    return parts.stream().anyMatch(Part::elastic);
   }
 
   /** Returns whether it holds on to lint: mostly microfibre. */

@@ -66,7 +66,7 @@ final class Cautions {
       if (planned > limits.hottestWashC()) {
         String nearest =
             ProgrammeChoice.wash(
-                    job.machine(), planned, limits.hottestWashC(), step.minutes(), false)
+                    job.machine(), planned, limits.hottestWashC(), step.minutes(), job.hasWool())
                 .map(
                     c ->
                         "The nearest that fits is %d, with %s."

@@ -18,7 +18,7 @@ record ProductChoice(Product product, String reason) {
   /** Returns the detergent for a load, or nothing when none on the shelf suits it. */
   static Optional<ProductChoice> detergent(WashJob job) {
     boolean microfibre = job.wholeLoad().share(Material.MICROFIBRE) > 0.5;
-    boolean wool = job.wholeLoad().share(Material.WOOL) > 0;
+    boolean wool = job.hasWool();
     boolean gentleSkin = job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);
     boolean wantsEnzymes = job.hasProtein() && !gentleSkin && !wool;
     Product.Form form = microfibre || wool ? Product.Form.LIQUID : Product.Form.POWDER;
@@ -52,7 +52,7 @@ record ProductChoice(Product product, String reason) {
 
   /** Returns the oxygen whitener for a load, or nothing when there is none or wool forbids it. */
   static Optional<ProductChoice> whitener(WashJob job) {
-    if (job.wholeLoad().share(Material.WOOL) > 0) {
+    if (job.hasWool()) {
       return Optional.empty();
     }
     return job.products().stream()

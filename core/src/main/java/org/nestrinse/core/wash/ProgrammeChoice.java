@@ -31,10 +31,9 @@ record ProgrammeChoice(Programme programme, int temperatureC) {
    */
   static Optional<ProgrammeChoice> wash(
       Machine machine, int wantedC, int limitC, int wantedMinutes, boolean wool) {
-    Programme.Use use = wool ? Programme.Use.WOOL : Programme.Use.WASH;
     int cap = Math.min(wantedC, limitC);
     return machine.programmes().stream()
-        .filter(p -> p.use() == use)
+        .filter(p -> p.use() == use(wool))
         .flatMap(p -> at(p, p.warmestUpTo(cap)).stream())
         .min(
             Comparator.comparingDouble((ProgrammeChoice c) -> c.distance(cap, wantedMinutes, wool))
@@ -42,14 +41,29 @@ record ProgrammeChoice(Programme programme, int temperatureC) {
   }
 
   /** Returns the setting of a programme that has exactly this temperature, nearest in minutes. */
-  static Optional<ProgrammeChoice> exactly(Machine machine, int temperatureC, int wantedMinutes) {
+  static Optional<ProgrammeChoice> exactly(
+      Machine machine, int temperatureC, int wantedMinutes, boolean wool) {
     return machine.programmes().stream()
-        .filter(p -> p.use() == Programme.Use.WASH && p.temperaturesC().contains(temperatureC))
+        .filter(p -> p.use() == use(wool) && p.temperaturesC().contains(temperatureC))
         .map(p -> new ProgrammeChoice(p, temperatureC))
         .min(
             Comparator.comparingDouble(
-                    (ProgrammeChoice c) -> c.distance(temperatureC, wantedMinutes, false))
+                    (ProgrammeChoice c) -> c.distance(temperatureC, wantedMinutes, wool))
                 .thenComparing(c -> c.programme.name()));
+  }
+
+  /** Returns what the programmes for such a load can be set to [°C], coolest first. */
+  static List<Integer> temperatures(Machine machine, boolean wool) {
+    return machine.programmes().stream()
+        .filter(p -> p.use() == use(wool))
+        .flatMap(p -> p.temperaturesC().stream())
+        .distinct()
+        .sorted()
+        .toList();
+  }
+
+  private static Programme.Use use(boolean wool) {
+    return wool ? Programme.Use.WOOL : Programme.Use.WASH;
   }
 
   /** Returns the programme that only rinses. */

@@ -2,7 +2,9 @@ package org.nestrinse.core.wash;
 
 import java.time.Instant;
 import java.time.LocalTime;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
@@ -15,6 +17,7 @@ import org.nestrinse.core.kit.Tariff;
 import org.nestrinse.core.kit.Water;
 import org.nestrinse.core.sort.LoadProposal;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
@@ -93,17 +96,21 @@ public record WashJob(
     return weakest(all(), k -> k.limits().fastestSpinRpm());
   }
 
-  private static Kind weakest(
-      List<SoiledPieces> pieces, java.util.function.ToIntFunction<Kind> limit) {
+  private static Kind weakest(List<SoiledPieces> pieces, ToIntFunction<Kind> limit) {
     return pieces.stream()
         .map(SoiledPieces::kind)
-        .min(java.util.Comparator.comparingInt(limit))
+        .min(Comparator.comparingInt(limit))
         .orElseThrow();
   }
 
   /** Returns the hygiene goal: the most demanding of soil, persons and household. */
   public HygieneGoal goal() {
     return all().stream().map(SoiledPieces::goal).reduce(houseGoal, HygieneGoal::orHigher);
+  }
+
+  /** Returns whether there is wool in it, which only a wool programme may move. */
+  public boolean hasWool() {
+    return all().stream().anyMatch(p -> p.kind().has(Material.WOOL));
   }
 
   /** Returns whether heat would set some soil. */

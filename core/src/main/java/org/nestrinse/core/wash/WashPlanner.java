@@ -51,6 +51,11 @@ public final class WashPlanner {
     return new WashPlanner(job, school).plan();
   }
 
+  /** Returns the temperatures that a person may ask for with this load on its machine [°C]. */
+  public static List<Integer> temperatures(WashJob job) {
+    return ProgrammeChoice.temperatures(job.machine(), job.hasWool());
+  }
+
   private Routine plan() {
     ProgrammeChoice main = mainProgramme();
     List<Step> before = beforeMain();
@@ -69,14 +74,15 @@ public final class WashPlanner {
   private ProgrammeChoice mainProgramme() {
     Kind weakest = WashJob.weakestInHeat(job.all());
     int limit = weakest.limits().hottestWashC();
-    boolean wool = job.all().stream().anyMatch(p -> p.kind().has(Material.WOOL));
+    boolean wool = job.hasWool();
     Integer asked = job.askedC();
     if (asked != null) {
-      return ProgrammeChoice.exactly(job.machine(), asked, school.mainMinutes())
+      return ProgrammeChoice.exactly(job.machine(), asked, school.mainMinutes(), wool)
           .orElseThrow(
               () ->
                   new CannotPlan(
-                      "No washing programme of this machine can be set to " + asked + "."));
+                      "No %s programme of this machine can be set to %d."
+                          .formatted(wool ? "wool" : "washing", asked)));
     }
     ProgrammeChoice choice =
         ProgrammeChoice.wash(job.machine(), school.mainC(), limit, school.mainMinutes(), wool)

@@ -156,6 +156,18 @@ class WashPlannerTest {
   }
 
   @Test
+  void woolIsNeverMovedByAnotherProgrammeEvenWhenAsked() {
+    List<SoiledPieces> wool = List.of(soiled(WOOL_COVER, 6, Soil.WET));
+    WashJob job = job(wool, List.of(), 30);
+    assertThat(WashPlanner.temperatures(job)).containsExactly(20, 30);
+    Routine routine = WashPlanner.plan(job, School.HOT_AND_FULL);
+    assertThat(routine.mainWash().run()).extracting(r -> r.programme().name()).isEqualTo("Wool");
+    assertThatThrownBy(() -> WashPlanner.plan(job(wool, List.of(), 40), School.HOT_AND_FULL))
+        .isInstanceOf(CannotPlan.class)
+        .hasMessage("No wool programme of this machine can be set to 40.");
+  }
+
+  @Test
   void aSavingProgrammeIsPlannedWithWhatItReaches() {
     Machine onlySaver =
         new Machine("front loader", 54, 7, 0.235, 2000, List.of(Pieces.QUICK_RINSE, Pieces.ECO));
