@@ -44,11 +44,11 @@ const layers = computed(() => {
     const top = floor - height
     const shape = `M${leftAt(floor) + 2} ${floor} L${leftAt(top) + 2} ${top} Q${WIDTH / 2 + 11} ${top - 5} ${rightAt(top) - 2} ${top} L${rightAt(floor) - 2} ${floor} Z`
     const over = layer.age >= 1
-    const strength = 22 + Math.round(Math.min(1, layer.age) * 58)
+    const strength = 18 + Math.round(Math.min(1, layer.age) * 38)
     const fill = over
-      ? 'var(--c-heat)'
+      ? 'var(--c-heat-deep)'
       : `color-mix(in srgb, var(--c-water) ${strength}%, var(--c-sheet))`
-    const text = { y: (top + floor) / 2 + 3.5, small: height < 15, dark: strength < 58 && !over }
+    const text = { y: (top + floor) / 2 + 3.5, small: height < 15, over }
     floor = top - 1.5
     return { ...layer, shape, fill, text }
   })
@@ -96,7 +96,7 @@ const description = computed(() =>
         :y="layer.text.y"
         text-anchor="middle"
         :font-size="layer.text.small ? 9 : 11.5"
-        :style="{ fill: layer.text.dark ? 'var(--c-ink)' : 'var(--c-on-fill)' }"
+        :style="{ fill: layer.text.over ? 'var(--c-on-deep)' : 'var(--c-ink)' }"
       >
         {{ layer.label }} {{ layer.pieces }}
       </text>

@@ -60,6 +60,7 @@ useKeys({ Enter: driest })
   <template v-else-if="drying">
     <ViewHead
       title="Hanging"
+      :why="drying.whys[`group.${drying.groups.at(-1)?.id}`]"
       :state="`${count(drying.pieces, 'piece')}, ${drying.allDryWords ? `all dry by ${drying.allDryWords}` : 'not all will dry here'}`"
     >
       Cool to the touch is still damp, and damp storage smells. Waterproof and elastic pieces hang,

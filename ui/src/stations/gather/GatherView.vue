@@ -58,7 +58,11 @@ useKeys({
 <template>
   <LoadState :error="error" :loading="loading && !gathering" @again="reload" />
   <template v-if="gathering">
-    <ViewHead title="What waits" :state="`${count(gathering.pieces, 'piece')} in ${places}`">
+    <ViewHead
+      title="What waits"
+      :state="`${count(gathering.pieces, 'piece')} in ${places}`"
+      :why="gathering.whys.pieces"
+    >
       <template v-if="gathering.nextDue">
         Next wash due
         <Figure :why="gathering.whys[`due.${gathering.nextDue.pailId}`]">

@@ -4,21 +4,10 @@ import type { Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
 
 /** One compartment: its clean pieces stand upright on the board, the missing ones as gaps. */
-const props = defineProps<{ compartment: Api['Compartment'] }>()
+const props = defineProps<{ compartment: Api['Compartment']; why?: Api['Why'] }>()
 
 const WIDTH = 300
 const slot = computed(() => Math.min(14, (WIDTH - 4) / Math.max(1, props.compartment.owned)))
-const why = computed<Api['Why']>(() => ({
-  title: `${props.compartment.clean} clean`,
-  sentence: 'What is nowhere else is clean: not in a pail, not in the machine, not hanging.',
-  lines: props.compartment.kinds.flatMap((k) => [
-    { label: k.kind, value: `${k.clean} of ${k.owned}`, total: true },
-    { label: 'waiting', value: String(k.waiting), total: false },
-    { label: 'washing', value: String(k.washing), total: false },
-    { label: 'hanging', value: String(k.drying), total: false },
-  ]),
-  source: 'Counted from pails, rounds and lines.',
-}))
 </script>
 
 <template>

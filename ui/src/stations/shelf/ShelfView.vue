@@ -20,6 +20,7 @@ watch(shelf, (now) => why.suggest(now?.whys.day))
     <ViewHead
       title="On the shelf"
       :state="shelf.coversUntil ? `covers until ${shelf.coversUntil}` : ''"
+      :why="shelf.whys[`cover.${shelf.runsOutFirst}`]"
     >
       <template v-if="shelf.runsOutFirst">
         First to run out: {{ shelf.runsOutFirst }}, at the pace of a normal day. What hangs or waits
@@ -70,7 +71,12 @@ watch(shelf, (now) => why.suggest(now?.whys.day))
 
     <h2 class="mt-6 text-lg">Clean parts</h2>
     <div class="mt-1 grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
-      <ShelfBoard v-for="c in shelf.compartments" :key="c.role" :compartment="c" />
+      <ShelfBoard
+        v-for="c in shelf.compartments"
+        :key="c.role"
+        :compartment="c"
+        :why="shelf.whys[`part.${c.role}`]"
+      />
     </div>
   </template>
 </template>

@@ -216,9 +216,12 @@ const good = computed(() => load.value?.advice.state === 'GOOD')
             class="flex flex-wrap items-center gap-2 border-t border-line py-1.5"
             :data-offer="offer.kind"
           >
-            <span class="min-w-44 flex-1"
-              >{{ offer.available }} × {{ offer.kind }} in the basket</span
-            >
+            <span class="min-w-44 flex-1">
+              <Figure :why="load.whys[`offer.${offer.kindId}`]"
+                >{{ offer.available }} × {{ offer.kind }}</Figure
+              >
+              in the basket
+            </span>
             <span v-if="offer.refusal" class="text-sm text-soft">stays: {{ offer.refusal }}</span>
             <template v-else>
               <button

@@ -28,7 +28,7 @@ class KeysAloneTest extends Journey {
     browser.see("button[data-main]", "Put one load together");
     browser.press(ENTER);
     browser.see("[data-fill]");
-    browser.walkTo("[data-offer='hand towel'] button", ARROW_RIGHT);
+    browser.walkTo("[data-offer='hand towel'] .button-plain", ARROW_RIGHT);
     browser.press(ENTER);
     browser.see("[data-bulker='hand towel']");
 

@@ -68,10 +68,12 @@ public class ShelfService {
     Map<String, Why> whys = new LinkedHashMap<>();
     whys.put("day", bundles.whyDay(clean));
     whys.put("night", bundles.whyNight(clean));
+    List<Compartment> compartments = compartments(all);
+    compartments.forEach(c -> whys.put("part." + c.role(), partWhy(c)));
     covers.forEach(c -> whys.put("cover." + c.need(), coverWhy(c, words)));
     return new Shelf(
         clock.instant(),
-        compartments(all),
+        compartments,
         bundles.days(),
         bundles.nights(),
         bundles,
@@ -147,6 +149,21 @@ public class ShelfService {
         k.stock().washing(),
         k.stock().drying(),
         k.stock().owned());
+  }
+
+  private static Why partWhy(Compartment c) {
+    Why.Builder why =
+        Why.of(
+            c.clean() + " clean",
+            "What is nowhere else is clean: not in a pail, not in the machine, not hanging.");
+    for (KindLine k : c.kinds()) {
+      why.line(k.kind() + ", owned", String.valueOf(k.owned()))
+          .line("waiting", String.valueOf(k.waiting()))
+          .line("washing", String.valueOf(k.washing()))
+          .line("hanging", String.valueOf(k.drying()))
+          .total("clean", String.valueOf(k.clean()));
+    }
+    return why.source("Counted from pails, rounds and lines.");
   }
 
   private static Why coverWhy(Cover c, TimeWords words) {

@@ -26,7 +26,7 @@ public final class ShelfViews {
    * @param covers until when each need is covered
    * @param coversUntil when the first need runs out, in words; null when nothing is used
    * @param runsOutFirst what runs out first, or null
-   * @param whys reasons by key: {@code day}, {@code night}, {@code cover.NEED}
+   * @param whys reasons by key: {@code day}, {@code night}, {@code cover.NEED}, {@code part.ROLE}
    */
   public record Shelf(
       Instant now,

@@ -380,6 +380,14 @@ public class SortService {
         bulkers(waiting, load).values().stream()
             .map(w -> offer(w, pieces, room, fill, machine))
             .toList();
+    Map<String, Why> whys = new LinkedHashMap<>();
+    whys.put("fill", FillAdvice.why(fill, machine.drumL()));
+    whys.put("mass", massWhy(pieces, machine));
+    bulkers(waiting, load).values().stream()
+        .map(w -> w.get(0).pieces().kind())
+        .forEach(
+            kind ->
+                whys.put("offer." + kind.id(), FillAdvice.whyWanted(fill, kind, machine.drumL())));
     return new Load(
         load.id,
         title(load.id),
@@ -392,7 +400,7 @@ public class SortService {
         Fill.WINDOW_TO,
         machine.drumL(),
         FillAdvice.of(fill),
-        Map.of("fill", FillAdvice.why(fill, machine.drumL()), "mass", massWhy(pieces, machine)));
+        whys);
   }
 
   /** Returns the pieces by kind and soil, the most first. */

@@ -45,7 +45,7 @@ public final class SortViews {
    * @param windowTo and ends here
    * @param drumL drum volume [L]
    * @param advice what the fill means
-   * @param whys reasons by key: {@code fill}, {@code mass}
+   * @param whys reasons by key: {@code fill}, {@code mass}, {@code offer.KIND}
    */
   public record Load(
       long id,

@@ -65,6 +65,25 @@ public record FillAdvice(State state, String words) {
     return missingL <= 0 ? 0 : (int) Math.ceil(missingL / pieceL - 1e-9);
   }
 
+  /**
+   * Returns the reason of the number of pieces of a kind that would bring the main wash into the
+   * window.
+   */
+  public static Why whyWanted(Fill fill, Kind bulker, double drumL) {
+    double missingL = Math.max(0, (Fill.WINDOW_FROM - fill.main()) * drumL);
+    double pieceL = bulker.load(1).weighted(Material::looseBulkLKg);
+    int wanted = wantedBulkers(fill, bulker, drumL);
+    return Why.of(
+            Numbers.count(wanted, bulker.name()),
+            "So many small pieces, lying dry, would fill the drum to two thirds. Fewer are offered when fewer wait.")
+        .line("two thirds of the drum", Numbers.of(Fill.WINDOW_FROM * drumL, 1) + " L")
+        .line("in it now", Numbers.of(fill.main() * drumL, 1) + " L")
+        .line("missing", Numbers.of(missingL, 1) + " L")
+        .line("one " + bulker.name() + ", dry", Numbers.of(pieceL, 2) + " L")
+        .total("wanted", String.valueOf(wanted))
+        .section(2);
+  }
+
   /** Returns the reason of a fill. */
   public static Why why(Fill fill, double drumL) {
     return Why.of(
