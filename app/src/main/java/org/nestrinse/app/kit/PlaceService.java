@@ -69,9 +69,7 @@ public class PlaceService {
             Given.number("roomHumidity", c.roomHumidity, Limits.HUMIDITY_PERCENT)));
   }
 
-  /** Adds a place. */
-  @Transactional
-  public Numbered add(Place place) {
+  private Numbered add(Place place) {
     PlaceEntity e = new PlaceEntity();
     e.name = place.name();
     e.outdoors = place.outdoors();

@@ -1,0 +1,54 @@
+package org.nestrinse.core.sort;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.nestrinse.core.Pieces.HAND_TOWEL;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.core.bath.Fill;
+import org.nestrinse.core.sort.FillAdvice.State;
+
+class FillAdviceTest {
+
+  @ParameterizedTest
+  @CsvSource({
+    "0.10, TOO_LITTLE",
+    "0.499, TOO_LITTLE",
+    "0.50, A_LITTLE_LOW",
+    "0.66, A_LITTLE_LOW",
+    "0.67, GOOD",
+    "0.75, GOOD",
+    "0.76, A_LITTLE_HIGH",
+    "0.85, A_LITTLE_HIGH",
+    "0.86, TOO_MUCH",
+    "1.40, TOO_MUCH"
+  })
+  void everyFillHasItsAdvice(double main, State state) {
+    FillAdvice advice = FillAdvice.of(new Fill(3, main, main, main));
+    assertThat(advice.state()).isEqualTo(state);
+    assertThat(advice.words()).contains(Math.round(main * 100) + " % full");
+  }
+
+  @Test
+  void nothingIsNothing() {
+    assertThat(FillAdvice.of(new Fill(0, 0, 0, 0)).state()).isEqualTo(State.EMPTY);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0.30", "0.45", "0.60", "0.6665"})
+  void theWantedBulkersReachTheWindowAndOneLessDoesNot(double main) {
+    double drumL = 54;
+    double perPiece = HAND_TOWEL.massKg() * 7.5 / drumL;
+    int wanted = FillAdvice.wantedBulkers(new Fill(3, main, main, main), HAND_TOWEL, drumL);
+    assertThat(main + wanted * perPiece).isGreaterThanOrEqualTo(Fill.WINDOW_FROM - 1e-6);
+    assertThat(main + (wanted - 1) * perPiece).isLessThan(Fill.WINDOW_FROM);
+  }
+
+  @Test
+  void aFullDrumWantsNone() {
+    assertThat(FillAdvice.wantedBulkers(new Fill(6, 0.8, 0.7, 0.7), HAND_TOWEL, 54)).isZero();
+    assertThat(FillAdvice.whyWanted(new Fill(6, 0.8, 0.7, 0.7), HAND_TOWEL, 54).lines())
+        .anyMatch(l -> l.label().equals("missing") && l.value().equals("0 L"));
+  }
+}
