@@ -1,0 +1,145 @@
+package org.nestrinse.app.dry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Instant;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.RunningApp;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * What hangs in the demo household, moved, called dry, hung back; and what the pegs and the shelf
+ * say of it.
+ */
+class DryApiTest {
+  private RunningApp app;
+
+  @BeforeEach
+  void start() {
+    app = RunningApp.demo(DemoApp.MOMENT);
+  }
+
+  @AfterEach
+  void stop() {
+    app.close();
+  }
+
+  private JsonNode group(String kind) {
+    return Lives.named(app.get("/api/drying").json().get("groups"), "kind", kind);
+  }
+
+  private String peg(String station) {
+    return Lives.named(app.get("/api/line").json().get("pegs"), "station", station)
+        .get("state")
+        .asString();
+  }
+
+  @Test
+  void theOnesThatAreDryFirstComeFirst() {
+    Instant before = Instant.MIN;
+    for (JsonNode group : app.get("/api/drying").json().get("groups")) {
+      Instant dryBy = Instant.parse(group.get("dryBy").asString());
+      assertThat(dryBy).isAfterOrEqualTo(before);
+      assertThat(group.get("ready").asBoolean())
+          .isEqualTo(!dryBy.isAfter(Instant.parse(DemoApp.MOMENT).plusSeconds(60)));
+      before = dryBy;
+    }
+  }
+
+  @Test
+  void movingKeepsTheMoistureItHasReached() {
+    JsonNode before = group("bamboo trifold");
+    long id = before.get("id").asLong();
+    long airer = 0;
+    String promised = "";
+    for (JsonNode choice : before.get("choices")) {
+      if (!choice.get("here").asBoolean()) {
+        airer = choice.get("placeId").asLong();
+        promised = choice.get("dryWords").asString();
+      }
+    }
+    RunningApp.Answer moved =
+        app.send("PATCH", "/api/drying/" + id, "{\"placeId\":%d}".formatted(airer));
+    assertThat(moved.status()).isEqualTo(200);
+    JsonNode after = group("bamboo trifold");
+    assertThat(after.get("moisture").get(0).asDouble())
+        .isCloseTo(before.get("moistureNow").asDouble(), within(0.005));
+    assertThat(after.get("placeId").asLong()).isEqualTo(airer);
+    assertThat(minutes(after.get("dryWords").asString())).isCloseTo(minutes(promised), within(2));
+  }
+
+  private static Integer minutes(String words) {
+    String clock = words.replaceAll("^.* ", "");
+    return Integer.parseInt(clock.split(":")[0]) * 60 + Integer.parseInt(clock.split(":")[1]);
+  }
+
+  @Test
+  void whatIsDryIsCleanAndMakesBundles() {
+    int daysBefore = app.get("/api/shelf").json().get("days").asInt();
+    int hanging = Integer.parseInt(peg("dry").replaceAll("\\D.*", ""));
+    for (String kind :
+        new String[] {"pocket shell", "bamboo trifold", "bamboo booster", "hemp booster"}) {
+      JsonNode group = group(kind);
+      int clean = Lives.stock(app, kind).get("clean").asInt();
+      assertThat(app.post("/api/drying/" + group.get("id").asLong() + "/dry", null).status())
+          .isEqualTo(200);
+      assertThat(Lives.stock(app, kind).get("clean").asInt())
+          .isEqualTo(clean + group.get("pieces").asInt());
+      hanging -= group.get("pieces").asInt();
+      assertThat(app.post("/api/drying/" + group.get("id").asLong() + "/dry", null).status())
+          .isEqualTo(409);
+    }
+    assertThat(peg("dry")).startsWith(hanging + " hanging");
+    assertThat(app.get("/api/shelf").json().get("days").asInt()).isGreaterThan(daysBefore);
+  }
+
+  @Test
+  void theShelfAddsUp() {
+    JsonNode shelf = app.get("/api/shelf").json();
+    for (JsonNode compartment : shelf.get("compartments")) {
+      int clean = 0;
+      for (JsonNode kind : compartment.get("kinds")) {
+        clean += kind.get("clean").asInt();
+        int elsewhere =
+            kind.get("waiting").asInt() + kind.get("washing").asInt() + kind.get("drying").asInt();
+        assertThat(kind.get("clean").asInt() + elsewhere).isEqualTo(kind.get("owned").asInt());
+      }
+      assertThat(compartment.get("clean").asInt()).isEqualTo(clean);
+      assertThat(shelf.get("whys").has("part." + compartment.get("role").asString())).isTrue();
+    }
+    JsonNode bundles = shelf.get("bundles");
+    assertThat(shelf.get("days").asInt())
+        .isEqualTo(bundles.get("day").asInt() + bundles.get("dayShort").asInt());
+    assertThat(peg("shelf")).isEqualTo("covers until " + shelf.get("coversUntil").asString());
+    Instant first = Instant.MAX;
+    for (JsonNode cover : shelf.get("covers")) {
+      Instant until = Instant.parse(cover.get("cover").get("until").asString());
+      first = until.isBefore(first) ? until : first;
+    }
+    JsonNode named = Lives.named(covers(shelf), "need", shelf.get("runsOutFirst").asString());
+    assertThat(Instant.parse(named.get("until").asString())).isEqualTo(first);
+  }
+
+  private static JsonNode covers(JsonNode shelf) {
+    var list = tools.jackson.databind.json.JsonMapper.shared().createArrayNode();
+    shelf.get("covers").forEach(c -> list.add(c.get("cover")));
+    return list;
+  }
+
+  @Test
+  void nonsenseIsRefused() {
+    long id = group("bamboo trifold").get("id").asLong();
+    assertThat(app.send("PATCH", "/api/drying/" + id, "{}").json().get("field").asString())
+        .isEqualTo("placeId");
+    assertThat(app.send("PATCH", "/api/drying/" + id, "{\"placeId\":\"garden\"}").status())
+        .isEqualTo(400);
+    assertThat(app.send("PATCH", "/api/drying/" + id, "{\"placeId\":77}").status()).isEqualTo(404);
+    assertThat(app.post("/api/drying/99999/dry", null).status()).isEqualTo(404);
+    assertThat(app.send("DELETE", "/api/drying/99999/dry", null).status()).isEqualTo(404);
+  }
+}

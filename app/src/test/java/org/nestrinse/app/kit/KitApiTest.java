@@ -1,0 +1,219 @@
+package org.nestrinse.app.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.RunningApp;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What can be added and changed in Kit, and every way in which it can be wrong. */
+@ExtendWith(DemoApp.class)
+class KitApiTest {
+  private static final String KIND =
+      """
+      {"name":"test flannel","role":"CLOTH","bin":"HOUSE","areaM2":0.1,"small":true,"owned":6,
+       "parts":[{"name":"body","material":"COTTON","massKg":0.04,"elastic":false}]}""";
+  private static final String PRODUCT =
+      """
+      {"name":"test powder","purpose":"OTHER","form":"POWDER","enzymes":false,"scented":false,"coats":true,
+       "activator":false,"normal":{"softG":40,"mediumG":55,"hardG":70},"heavy":{"softG":50,"mediumG":65,"hardG":80},
+       "referenceMassKg":4.5,"maxG":150,"scoopMl":60,"densityGMl":0.8,"packPrice":8,"packG":2000}""";
+  private static final String PERSON =
+      """
+      {"name":"Test","about":"","sensitiveSkin":false,"ill":false,"newborn":false,"dayBundles":0,"nightBundles":0,
+       "bedPads":0}""";
+  private static final String PLACE =
+      """
+      {"name":"balcony","outdoors":true,"exposure":0.25,"windFactor":0.5,"sunFactor":0.6,"roomC":19,"roomHumidity":60}""";
+
+  private static ObjectNode with(String json, String field, String value) {
+    JsonMapper mapper = JsonMapper.shared();
+    ObjectNode node = (ObjectNode) mapper.readTree(json);
+    ObjectNode at = node;
+    String[] path = field.split("\\.");
+    for (int i = 0; i < path.length - 1; i++) {
+      JsonNode next = at.get(path[i]);
+      at = (ObjectNode) (next.isArray() ? next.get(0) : next);
+    }
+    if (value == null) {
+      at.remove(path[path.length - 1]);
+    } else {
+      at.set(path[path.length - 1], mapper.readTree(value));
+    }
+    return node;
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      nullValues = "-",
+      value = {
+        "name | \"\" | name",
+        "name | \"   \" | name",
+        "name | - | name",
+        "role | \"HAT\" | role",
+        "bin | - | bin",
+        "areaM2 | 0 | areaM2",
+        "areaM2 | 1e6 | areaM2",
+        "small | - | small",
+        "owned | -1 | owned",
+        "owned | 100000 | owned",
+        "parts | [] | parts",
+        "parts.massKg | 1e9 | parts.massKg",
+        "parts.massKg | - | parts.massKg",
+        "parts.material | \"SILK\" | parts[0].material",
+        "parts.elastic | - | parts.elastic",
+        "label | {\"hottestWashC\":500,\"fastestSpinRpm\":800,\"dryer\":\"LOW\"} | label.hottestWashC",
+        "label | {\"hottestWashC\":40,\"fastestSpinRpm\":800} | label.dryer",
+        "label | {\"hottestWashC\":40,\"dryer\":\"LOW\"} | label.fastestSpinRpm"
+      })
+  void aKindIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
+    refused(app, "/api/kinds", with(KIND, field, value), named);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      nullValues = "-",
+      value = {
+        "purpose | \"MAGIC\" | purpose",
+        "form | - | form",
+        "enzymes | - | enzymes",
+        "normal | - | normal",
+        "normal.softG | -1 | normal.softG",
+        "heavy.hardG | 1e5 | heavy.hardG",
+        "heavy.mediumG | - | heavy.mediumG",
+        "referenceMassKg | 0 | referenceMassKg",
+        "maxG | -5 | maxG",
+        "scoopMl | 0 | scoopMl",
+        "densityGMl | 30 | densityGMl",
+        "packPrice | -1 | packPrice",
+        "packG | 0 | packG"
+      })
+  void aProductIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
+    refused(app, "/api/products", with(PRODUCT, field, value), named);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      nullValues = "-",
+      value = {
+        "name | - | name",
+        "dayBundles | 500 | dayBundles",
+        "nightBundles | -1 | nightBundles",
+        "bedPads | - | bedPads",
+        "ill | \"yes\" | ill"
+      })
+  void aPersonIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
+    refused(app, "/api/people", with(PERSON, field, value), named);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      nullValues = "-",
+      value = {
+        "name | - | name",
+        "exposure | 7 | exposure",
+        "windFactor | -1 | windFactor",
+        "sunFactor | 3 | sunFactor",
+        "roomHumidity | 0 | roomHumidity",
+        "roomC | 99 | roomC",
+        "outdoors | - | outdoors"
+      })
+  void aPlaceIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
+    refused(app, "/api/places", with(PLACE, field, value), named);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      nullValues = "-",
+      value = {
+        "drumL | 0 | drumL",
+        "capacityKg | 500 | capacityKg",
+        "heaterW | -1 | heaterW",
+        "programmes | [] | programmes",
+        "programmes.washMinutes | 5000 | programmes.washMinutes",
+        "programmes.rinses | 9 | programmes.rinses",
+        "programmes.temperaturesC | [] | programmes.temperaturesC",
+        "programmes.temperaturesC | [400] | temperaturesC",
+        "programmes.agitation | \"WILD\" | programmes[0].agitation",
+        "programmes.use | - | programmes.use"
+      })
+  void theMachineIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
+    JsonNode view = app.get("/api/machine").json();
+    ObjectNode machine = (ObjectNode) view.get("machine").deepCopy();
+    machine.set("version", view.get("version"));
+    ObjectNode broken = with(machine.toString(), field, value);
+    RunningApp.Answer answer = app.send("PUT", "/api/machine", broken.toString());
+    assertThat(answer.status()).as(answer.body()).isEqualTo(400);
+    assertThat(answer.json().get("field").asString()).isEqualTo(named);
+    assertThat(app.get("/api/machine").json()).isEqualTo(view);
+  }
+
+  private static void refused(RunningApp app, String path, ObjectNode json, String named) {
+    int before = app.get(path).json().size();
+    RunningApp.Answer answer = app.post(path, json.toString());
+    assertThat(answer.status()).as(answer.body()).isEqualTo(400);
+    assertThat(answer.json().get("field").asString()).isEqualTo(named);
+    assertThat(answer.json().get("allowed").asString()).isNotBlank();
+    assertThat(app.get(path).json()).hasSize(before);
+  }
+
+  @Test
+  void aKindIsAddedChangedAndItsLabelTakenOff(RunningApp app) {
+    ObjectNode kind =
+        with(KIND, "label", "{\"hottestWashC\":40,\"fastestSpinRpm\":800,\"dryer\":\"NONE\"}");
+    kind.put("name", "flannel with a label");
+    JsonNode added = app.post("/api/kinds", kind.toString()).json();
+    assertThat(added.get("limits").asString())
+        .isEqualTo("40 at most, spin 800 at most, no tumbling");
+    assertThat(Lives.stock(app, "flannel with a label").get("clean").asInt()).isEqualTo(6);
+    kind.remove("label");
+    kind.put("version", added.get("version").asInt());
+    kind.put("owned", 9);
+    JsonNode changed =
+        app.send("PUT", "/api/kinds/" + added.get("id").asLong(), kind.toString()).json();
+    assertThat(changed.get("limits").asString()).isEqualTo("60 at most, tumble normal");
+    assertThat(changed.get("stock").get("clean").asInt()).isEqualTo(9);
+    RunningApp.Answer stale =
+        app.send("PUT", "/api/kinds/" + added.get("id").asLong(), kind.toString());
+    assertThat(stale.status()).isEqualTo(409);
+    assertThat(stale.json().get("current").get("stock").get("owned").asInt()).isEqualTo(9);
+  }
+
+  @Test
+  void aScoopChangesTheMeasureOfADose(RunningApp app) {
+    JsonNode view = Lives.named(productsByName(app), "name", "cloth liquid");
+    ObjectNode product = ((ObjectNode) view).deepCopy();
+    long id = product.get("id").asLong();
+    product.remove("id");
+    product.put("scoopMl", 25);
+    JsonNode changed = app.send("PUT", "/api/products/" + id, product.toString()).json();
+    assertThat(changed.get("product").get("scoopMl").asDouble()).isEqualTo(25);
+    product.put("version", changed.get("version").asInt());
+    product.put("scoopMl", 20);
+    assertThat(app.send("PUT", "/api/products/" + id, product.toString()).status()).isEqualTo(200);
+    assertThat(app.send("PUT", "/api/products/" + id, product.toString()).status()).isEqualTo(409);
+    assertThat(app.send("PUT", "/api/products/4711", product.toString()).status()).isEqualTo(404);
+  }
+
+  private static JsonNode productsByName(RunningApp app) {
+    var list = JsonMapper.shared().createArrayNode();
+    for (JsonNode view : app.get("/api/products").json()) {
+      ObjectNode flat = (ObjectNode) view.get("product");
+      flat.set("version", view.get("version"));
+      list.add(flat);
+    }
+    return list;
+  }
+}

@@ -1,0 +1,208 @@
+package org.nestrinse.app.sort;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.HashMap;
+import java.util.Map;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.RunningApp;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * One load of the demo household, put together, changed and taken back; what it does to the pails.
+ */
+class SortApiTest {
+  private RunningApp app;
+
+  @BeforeEach
+  void start() {
+    app = RunningApp.demo(DemoApp.MOMENT);
+  }
+
+  @AfterEach
+  void stop() {
+    app.close();
+  }
+
+  private Map<String, Integer> waiting() {
+    Map<String, Integer> pieces = new HashMap<>();
+    for (JsonNode pail : app.get("/api/pails").json().get("pails")) {
+      pieces.put(pail.get("name").asString(), pail.get("pieces").asInt());
+    }
+    return pieces;
+  }
+
+  private JsonNode suggestedLoad() {
+    StringBuilder ids = new StringBuilder();
+    for (JsonNode source : app.get("/api/loads/open").json().get("sources")) {
+      if (source.get("suggested").asBoolean()) {
+        ids.append(ids.isEmpty() ? "" : ",").append(source.get("pailId").asLong());
+      }
+    }
+    RunningApp.Answer answer = app.post("/api/loads", "{\"pailIds\":[" + ids + "]}");
+    assertThat(answer.status()).as(answer.body()).isEqualTo(201);
+    return answer.json();
+  }
+
+  private static int count(JsonNode items) {
+    int sum = 0;
+    for (JsonNode item : items) {
+      sum += item.get("count").asInt();
+    }
+    return sum;
+  }
+
+  @Test
+  void takingALoadBackLeavesEveryPailAsItWas() {
+    Map<String, Integer> before = waiting();
+    JsonNode load = suggestedLoad();
+    long id = load.get("id").asLong();
+    JsonNode offer = Lives.named(load.get("offers"), "kind", "hand towel");
+    app.post(
+        "/api/loads/" + id + "/bulkers",
+        "{\"kindId\":%d,\"count\":7}".formatted(offer.get("kindId").asLong()));
+    assertThat(waiting()).isNotEqualTo(before);
+    assertThat(app.send("DELETE", "/api/loads/" + id, null).status()).isEqualTo(204);
+    assertThat(waiting()).isEqualTo(before);
+    assertThat(app.get("/api/loads/open").json().get("load").isNull()).isTrue();
+    assertThat(app.send("DELETE", "/api/loads/" + id, null).status()).isEqualTo(409);
+  }
+
+  @Test
+  void whatGoesAndWhatStaysIsEverythingThatWasThere() {
+    Map<String, Integer> before = waiting();
+    JsonNode load = suggestedLoad();
+    int offered =
+        before.get("Nursery pail") + before.get("Linnet's bag") + before.get("Aurel's pads");
+    int staying = 0;
+    for (JsonNode s : load.get("staying")) {
+      staying += Integer.parseInt(s.get("words").asString().replaceAll("\\D.*", ""));
+      assertThat(s.get("reason").asString()).isNotBlank();
+    }
+    assertThat(count(load.get("going")) + staying).isEqualTo(offered);
+  }
+
+  @Test
+  void kitchenAndGlassAreRefusedWithTheirReasons() {
+    long nursery = Lives.pail(app, "Nursery pail").get("id").asLong();
+    long glass = Lives.pail(app, "Glass cloths").get("id").asLong();
+    long kitchen = Lives.pail(app, "Kitchen bin").get("id").asLong();
+    JsonNode load =
+        app.post("/api/loads", "{\"pailIds\":[%d,%d,%d]}".formatted(nursery, glass, kitchen))
+            .json();
+    String going = load.get("going").toString();
+    assertThat(going)
+        .contains("dish cloth")
+        .doesNotContain("trifold")
+        .doesNotContain("glass cloth");
+    assertThat(load.get("staying").toString()).contains("never meets what touches food");
+  }
+
+  @Test
+  void givingBackAndJoiningAgainChangesNothing() {
+    JsonNode load = suggestedLoad();
+    long id = load.get("id").asLong();
+    JsonNode pads = Lives.named(load.get("going"), "kind", "bed pad");
+    JsonNode less =
+        app.send("DELETE", "/api/loads/" + id + "/items/" + pads.get("id").asLong(), null).json();
+    assertThat(less.get("going").toString()).doesNotContain("bed pad");
+    double lighter = less.get("fill").get("massKg").asDouble();
+    assertThat(lighter).isLessThan(load.get("fill").get("massKg").asDouble());
+    JsonNode now = less;
+    for (JsonNode s : less.get("staying")) {
+      if (s.get("words").asString().contains("bed pad")) {
+        assertThat(s.get("reason").isNull()).isTrue();
+        now =
+            app.post(
+                    "/api/loads/" + id + "/items",
+                    "{\"entryId\":%d}".formatted(s.get("entryId").asLong()))
+                .json();
+      }
+    }
+    assertThat(now.get("fill")).isEqualTo(load.get("fill"));
+    assertThat(count(now.get("going"))).isEqualTo(count(load.get("going")));
+  }
+
+  @Test
+  void aPieceThatMayNotJoinIsRefusedByTheServerToo() {
+    JsonNode load = suggestedLoad();
+    long wool = 0;
+    for (JsonNode s : load.get("staying")) {
+      if (s.get("words").asString().contains("wool cover")) {
+        wool = s.get("entryId").asLong();
+      }
+    }
+    RunningApp.Answer answer =
+        app.post(
+            "/api/loads/" + load.get("id").asLong() + "/items", "{\"entryId\":%d}".formatted(wool));
+    assertThat(answer.status()).isEqualTo(409);
+    assertThat(answer.json().get("detail").asString())
+        .startsWith("It stays: wool cover bears 30 at most");
+  }
+
+  @Test
+  void offersExplainTheirNumber() {
+    JsonNode load = suggestedLoad();
+    for (JsonNode offer : load.get("offers")) {
+      JsonNode why = load.get("whys").get("offer." + offer.get("kindId").asLong());
+      assertThat(why.get("lines").toString()).contains("two thirds of the drum");
+      assertThat(offer.get("wanted").asInt()).isLessThanOrEqualTo(offer.get("available").asInt());
+    }
+  }
+
+  @Test
+  void nonsenseIsRefused() {
+    assertThat(app.post("/api/loads", "{}").json().get("field").asString()).isEqualTo("pailIds");
+    assertThat(app.post("/api/loads", "{\"pailIds\":[]}").json().get("field").asString())
+        .isEqualTo("pailIds");
+    assertThat(app.post("/api/loads", "{\"pailIds\":[null]}").status()).isEqualTo(400);
+    assertThat(app.post("/api/loads", "{\"pailIds\":[4711]}").json().get("detail").asString())
+        .contains("Nothing waits");
+    assertThat(app.post("/api/loads/999/bulkers", "{\"kindId\":1,\"count\":1}").status())
+        .isEqualTo(404);
+    long id = suggestedLoad().get("id").asLong();
+    assertThat(
+            app.post("/api/loads/" + id + "/bulkers", "{\"kindId\":1,\"count\":1}")
+                .json()
+                .get("allowed")
+                .asString())
+        .contains("none wait in the basket");
+    assertThat(
+            app.post("/api/loads/" + id + "/bulkers", "{\"count\":1}")
+                .json()
+                .get("field")
+                .asString())
+        .isEqualTo("kindId");
+    assertThat(app.send("DELETE", "/api/loads/" + id + "/items/99999", null).status())
+        .isEqualTo(404);
+    assertThat(app.post("/api/loads/" + id + "/items", "{}").json().get("field").asString())
+        .isEqualTo("entryId");
+  }
+
+  @Test
+  void theFirstSetIsNeverEmptied() {
+    long glass = Lives.pail(app, "Glass cloths").get("id").asLong();
+    JsonNode load = app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(glass)).json();
+    String item =
+        "/api/loads/"
+            + load.get("id").asLong()
+            + "/items/"
+            + load.get("going").get(0).get("id").asLong();
+    assertThat(app.send("DELETE", item, null).json().get("detail").asString())
+        .contains("the last of the load");
+    assertThat(app.send("DELETE", item + "?count=99", null).json().get("field").asString())
+        .isEqualTo("count");
+    assertThat(
+            app.send("DELETE", item + "?count=3", null)
+                .json()
+                .get("going")
+                .get(0)
+                .get("count")
+                .asInt())
+        .isEqualTo(5);
+  }
+}

@@ -1,0 +1,52 @@
+package org.nestrinse.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+
+/** Two carers, two devices: the second takes the wash over where the first left it. */
+class HandOverTest extends Journey {
+
+  @Test
+  void theOtherCarerGoesOn() {
+    sortOneLoad();
+    browser.click("a[data-main]");
+    readChecks();
+    browser.click("button[data-main]", "Start this wash");
+    browser.see("[data-running-title]", "Load the first set");
+
+    try (Browser other = new Browser(app.address())) {
+      other.open("/wash");
+      other.see("[data-running-title]", "Load the first set");
+      other.click("button[data-main]");
+      other.see("[data-running-title]", "First wash");
+      // The first device follows by itself.
+      browser.see("[data-running-title]", "First wash");
+
+      other.click("button[data-main]");
+      other.see("[data-running-title]", "Look");
+      browser.see("[data-running-title]", "Look");
+      assertThat(app.get("/api/rounds/running").json().get("round").get("currentStep").asInt())
+          .isEqualTo(3);
+    }
+  }
+
+  @Test
+  void twoStartsAtOnceMakeOneRound() {
+    sortOneLoad();
+    try (Browser other = new Browser(app.address())) {
+      for (Browser each : new Browser[] {browser, other}) {
+        each.open("/wash");
+        each.see("[data-step]");
+        each.visible("[data-strength=CHECK] input").forEach(org.openqa.selenium.WebElement::click);
+      }
+      browser.click("button[data-main]", "Start this wash");
+      browser.see("[data-running-title]", "Load the first set");
+      other.click("button[data-main]", "Start this wash");
+      other.see("[data-message]", "The machine is busy with another round");
+      other.reload();
+      other.see("[data-running-title]", "Load the first set");
+      assertThat(app.get("/api/record").json().get("total").asInt()).isEqualTo(14);
+    }
+  }
+}

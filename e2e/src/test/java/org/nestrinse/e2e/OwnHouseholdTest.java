@@ -1,0 +1,123 @@
+package org.nestrinse.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.nestrinse.app.running.RunningApp;
+
+/**
+ * Someone with an empty household sets up their own machine and textiles in Kit, and washes a first
+ * load.
+ */
+class OwnHouseholdTest {
+  private RunningApp app;
+  private Browser browser;
+
+  @BeforeEach
+  void begin() {
+    app = RunningApp.empty("2026-05-20T08:00:00Z");
+    browser = new Browser(app.address());
+  }
+
+  @AfterEach
+  void end() {
+    browser.close();
+    app.close();
+  }
+
+  private void tab(String name) {
+    browser.open("/kit");
+    browser.click("[role=tab]", name);
+  }
+
+  /** Opens a row, fills fields by their key, and sends the form. */
+  private void fill(String row, String... keysAndValues) {
+    String form = "[data-row='" + row + "']";
+    browser.click(form + " button");
+    for (int i = 0; i < keysAndValues.length; i += 2) {
+      browser.type(form + " [data-field='" + keysAndValues[i] + "'] input", keysAndValues[i + 1]);
+    }
+    browser.click(form + " button[type=submit]");
+  }
+
+  @Test
+  void fromNothingToAFirstLoad() {
+    browser.open("/gather");
+    browser.see("main", "Nothing waits");
+    browser.open("/sort");
+    browser.see("main", "Nothing waits in the pails");
+
+    machineAndPlaces();
+    textilesAndPowder();
+    gather();
+    wash();
+  }
+
+  private void machineAndPlaces() {
+    tab("Machine");
+    browser.type("[data-field=drumL] input", "48");
+    browser.click("form button[type=submit]");
+    browser.see("[data-message]", "Kept");
+    assertThat(app.get("/api/machine").json().get("machine").get("drumL").asDouble()).isEqualTo(48);
+
+    fill("Cottons", "washMinutes", "95", "temperatures", "40, sixty");
+    browser.see("[data-row=Cottons] [role=alert]", "allowed is");
+    browser.type("[data-row=Cottons] [data-field=temperatures] input", "40, 60");
+    browser.click("[data-row=Cottons] button[type=submit]");
+    browser.see("[data-row=Cottons]", "40, 60°, 95 min");
+
+    tab("Places and pails");
+    fill("A new place", "name", "balcony");
+    browser.see("main", "balcony");
+    fill("A new pail", "name", "blue bucket");
+    browser.see("main", "blue bucket");
+  }
+
+  private void textilesAndPowder() {
+    tab("Textiles");
+    fill("A new kind", "name", "face cloth", "owned", "30", "parts.0.massKg", "0.09");
+    browser.see("[data-row='face cloth']", "30 of 90 g");
+    fill("A new kind", "name", "Face Cloth");
+    browser.see(
+        "[data-row='A new kind'] [role=alert]", "There is a kind called Face Cloth already");
+
+    tab("Products");
+    fill("A new product", "name", "plain powder", "scoopMl", "50");
+    browser.see("[data-row='plain powder']", "scoop of 50 mL");
+
+    tab("People");
+    fill("Someone new", "name", "Wren", "dayBundles", "4");
+    browser.see("[data-row=Wren]");
+  }
+
+  private void gather() {
+    browser.open("/gather");
+    browser.click("[data-pail='blue bucket']");
+    browser.type("[data-field=count]", "24");
+    browser.click("[data-choice=FOOD]");
+    browser.click("[data-add='face cloth']");
+    browser.text("h1", t -> t.contains("24 pieces"));
+  }
+
+  private void wash() {
+    browser.press(org.openqa.selenium.Keys.ESCAPE, "2");
+    browser.click("button[data-main]", "Put one load together");
+    browser.see("[data-fill]");
+    browser.click("a[data-main]");
+    browser.see("[data-step='4']", "plain powder");
+    browser.visible("[data-strength=CHECK] input").forEach(org.openqa.selenium.WebElement::click);
+    browser.click("button[data-main]", "Start this wash");
+    browser.see("[data-running-title]", "Load the first set");
+    assertThat(
+            app.get("/api/rounds/running")
+                .json()
+                .get("round")
+                .get("plan")
+                .get("figures")
+                .get("temperatureC")
+                .asInt())
+        .isEqualTo(60);
+  }
+}
