@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useId } from 'vue'
+import { computed, ref, shallowRef, useId } from 'vue'
 import { Problem } from '../api/client'
 import { useMessages } from '../stores/messages'
 import { at, withAt, type Field, type Values } from './fields'
@@ -19,6 +19,10 @@ const emit = defineEmits<{ saved: [] }>()
 const id = useId()
 const messages = useMessages()
 const draft = ref<Values>(structuredClone(toPlain(props.initial)))
+/** What text fields begin with. They are not written to while someone types: "0.0" on its way to "0.09" is not 0. */
+const shown = shallowRef<Values>(draft.value)
+/** Counts how often another version was taken over, so that the fields begin anew with it. */
+const taken = ref(0)
 const problem = ref<{ field?: string; text: string }>()
 const theirs = ref<Values>()
 const busy = ref(false)
@@ -71,6 +75,8 @@ async function submit() {
 
 function takeTheirs() {
   draft.value = toPlain(theirs.value as Values)
+  shown.value = draft.value
+  taken.value++
   theirs.value = undefined
   problem.value = undefined
 }
@@ -111,13 +117,14 @@ function keepMine() {
         <input
           v-else-if="field.type !== 'yes'"
           :id="`${id}-${field.key}`"
+          :key="taken"
           class="block w-full"
           :type="field.type === 'text' ? 'text' : field.type === 'time' ? 'time' : 'number'"
           :step="field.type === 'whole' ? 1 : 'any'"
           :inputmode="
             field.type === 'number' ? 'decimal' : field.type === 'whole' ? 'numeric' : undefined
           "
-          :value="at(draft, field.key)"
+          :value.attr="at(shown, field.key)"
           :aria-invalid="problem?.field === field.key"
           :aria-describedby="problem?.field === field.key ? `${id}-problem` : undefined"
           @input="input(field, $event)"

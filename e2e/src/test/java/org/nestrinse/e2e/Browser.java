@@ -120,6 +120,17 @@ final class Browser implements AutoCloseable {
             visible(css).stream().filter(e -> e.getText().contains(text)).findFirst().orElse(null));
   }
 
+  /** Ticks every box that matches and is not ticked yet. */
+  void tick(String css) {
+    for (WebElement box : visible(css)) {
+      ((JavascriptExecutor) driver)
+          .executeScript("arguments[0].scrollIntoView({block:'center'})", box);
+      if (!box.isSelected()) {
+        box.click();
+      }
+    }
+  }
+
   private void clicked(String what, java.util.function.Supplier<WebElement> find) {
     await(
         what,

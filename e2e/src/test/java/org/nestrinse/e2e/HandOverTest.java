@@ -38,7 +38,7 @@ class HandOverTest extends Journey {
       for (Browser each : new Browser[] {browser, other}) {
         each.open("/wash");
         each.see("[data-step]");
-        each.visible("[data-strength=CHECK] input").forEach(org.openqa.selenium.WebElement::click);
+        each.tick("[data-strength=CHECK] input");
       }
       browser.click("button[data-main]", "Start this wash");
       browser.see("[data-running-title]", "Load the first set");

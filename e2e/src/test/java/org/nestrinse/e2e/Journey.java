@@ -45,9 +45,7 @@ abstract class Journey {
   /** Reads every check of the plan, as a person must before a start. */
   void readChecks() {
     browser.see("[data-step]");
-    browser.visible("[data-strength=CHECK] input").stream()
-        .filter(box -> !box.isSelected())
-        .forEach(org.openqa.selenium.WebElement::click);
+    browser.tick("[data-strength=CHECK] input");
   }
 
   /** Ticks off all steps of the running round. */

@@ -107,7 +107,7 @@ class OwnHouseholdTest {
     browser.see("[data-fill]");
     browser.click("a[data-main]");
     browser.see("[data-step='4']", "plain powder");
-    browser.visible("[data-strength=CHECK] input").forEach(org.openqa.selenium.WebElement::click);
+    browser.tick("[data-strength=CHECK] input");
     browser.click("button[data-main]", "Start this wash");
     browser.see("[data-running-title]", "Load the first set");
     assertThat(
