@@ -3,6 +3,7 @@ package org.nestrinse.app.line;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.stream.Collectors;
 import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.dry.DryViews;
@@ -103,7 +104,7 @@ class LineController {
     }
     WashViews.PlanStep step = round.plan().steps().get(round.currentStep() - 1);
     long left = Math.max(0, Duration.between(clock.instant(), round.currentEnds()).toMinutes());
-    String title = step.title().toLowerCase();
+    String title = step.title().toLowerCase(Locale.ROOT);
     if (step.attended()) {
       return new Peg("wash", "you: " + title, true);
     }

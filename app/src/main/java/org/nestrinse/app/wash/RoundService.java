@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -284,7 +285,13 @@ public class RoundService {
         .flatMap(
             s ->
                 s.doses().stream()
-                    .map(d -> s.title().toLowerCase() + " " + d.measure() + " " + d.product()))
+                    .map(
+                        d ->
+                            s.title().toLowerCase(Locale.ROOT)
+                                + " "
+                                + d.measure()
+                                + " "
+                                + d.product()))
         .collect(Collectors.joining("; "));
   }
 

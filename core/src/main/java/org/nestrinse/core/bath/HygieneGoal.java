@@ -1,5 +1,7 @@
 package org.nestrinse.core.bath;
 
+import org.nestrinse.core.units.Numbers;
+
 /**
  * What a household wants of a wash, by soil and by who uses the pieces.
  *
@@ -54,13 +56,14 @@ public enum HygieneGoal {
     if (estimate.totalLog() < totalLog) {
       return new Verdict(
           false,
-          "%.1f of the %.1f that %s asks for".formatted(estimate.totalLog(), totalLog, words));
+          "%s of the %s that %s asks for"
+              .formatted(log(estimate.totalLog()), log(totalLog), words));
     }
     if (estimate.killLog() < killLog) {
       return new Verdict(
           false,
-          "only %.1f of the %.1f that must come from heat, oxygen or additive"
-              .formatted(estimate.killLog(), killLog));
+          "only %s of the %s that must come from heat, oxygen or additive"
+              .formatted(log(estimate.killLog()), log(killLog)));
     }
     if (this == ILLNESS) {
       boolean oxygenAtSixty = peakC >= ILLNESS_OXYGEN_C && estimate.oxygenLog() > 0;
@@ -71,7 +74,11 @@ public enum HygieneGoal {
       }
     }
     return new Verdict(
-        true, "%.1f, and %s asks for %.1f".formatted(estimate.totalLog(), words, totalLog));
+        true, "%s, and %s asks for %s".formatted(log(estimate.totalLog()), words, log(totalLog)));
+  }
+
+  private static String log(double value) {
+    return Numbers.fixed(value, 1);
   }
 
   /**

@@ -36,7 +36,7 @@ public final class Numbers {
     }
     return whole % 60 == 0
         ? whole / 60 + " h"
-        : whole / 60 + " h " + String.format("%02d", whole % 60);
+        : whole / 60 + " h " + (whole % 60 < 10 ? "0" : "") + whole % 60;
   }
 
   /** Returns scoops in quarters as a person says them: 1.5 is "1½ scoops", 1 is "1 scoop". */

@@ -63,9 +63,11 @@ public final class WashPlanner {
     Outcome outcome = Simulation.of(job, steps);
     if (!outcome.residueMet()) {
       bends.add(
-          "Even with %d rinses the estimate leaves %.0f mg/kg; the target is %.0f."
+          "Even with %d rinses the estimate leaves %s mg/kg; the target is %s."
               .formatted(
-                  rinsesAfterMain(steps), outcome.residueMgKg(), job.residueTarget().mgKg()));
+                  rinsesAfterMain(steps),
+                  Numbers.of(outcome.residueMgKg(), 0),
+                  Numbers.of(job.residueTarget().mgKg(), 0)));
     }
     return new Routine(
         school, steps, outcome, bends, Cautions.of(job, steps, outcome, detergent == null));
@@ -102,8 +104,8 @@ public final class WashPlanner {
     double reaches = choice.programme().reachesC(choice.temperatureC());
     if (reaches < choice.temperatureC()) {
       bends.add(
-          "%s at %d reaches %.0f only; the plan counts with that."
-              .formatted(choice.programme().name(), choice.temperatureC(), reaches));
+          "%s at %d reaches %s only; the plan counts with that."
+              .formatted(choice.programme().name(), choice.temperatureC(), Numbers.of(reaches, 0)));
     }
     return choice;
   }

@@ -180,6 +180,19 @@ class HygieneEstimateTest {
   }
 
   @Test
+  void verdictsReadTheSameWhateverTheLanguageOfTheMachine() {
+    java.util.Locale before = java.util.Locale.getDefault();
+    java.util.Locale.setDefault(java.util.Locale.GERMANY);
+    try {
+      HygieneEstimate weak = new HygieneEstimate(0, 0, 0, 1.72, 0, false, List.of());
+      assertThat(HygieneGoal.EVERYDAY.judge(weak, 40).words())
+          .isEqualTo("1.7 of the 3.0 that everyday asks for");
+    } finally {
+      java.util.Locale.setDefault(before);
+    }
+  }
+
+  @Test
   void aProfileThatRunsBackwardsIsRefused() {
     List<TemperaturePoint> backwards =
         List.of(new TemperaturePoint(10, 40), new TemperaturePoint(5, 40));
