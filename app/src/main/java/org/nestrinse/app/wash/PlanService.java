@@ -98,7 +98,7 @@ public class PlanService {
   Plan view(WashJob job, Routine routine) {
     Integer nearest = null;
     if (routine.stop().isPresent() && job.askedC() != null) {
-      MachineRun fitting = WashPlanner.plan(unasked(job), routine.school()).mainWash().run();
+      MachineRun fitting = WashPlanner.plan(job.unasked(), routine.school()).mainWash().run();
       nearest = fitting == null ? null : fitting.temperatureC();
     }
     return new Plan(
@@ -113,22 +113,6 @@ public class PlanService {
         routine.cautions(),
         nearest,
         RoutineWhys.of(job, routine));
-  }
-
-  private static WashJob unasked(WashJob j) {
-    return new WashJob(
-        j.first(),
-        j.bulkers(),
-        j.machine(),
-        j.water(),
-        j.roomC(),
-        j.products(),
-        j.tariff(),
-        j.houseGoal(),
-        j.trim(),
-        j.now(),
-        j.start(),
-        null);
   }
 
   private static PlanStep step(Step s) {

@@ -66,6 +66,12 @@ public record WashJob(
     products = List.copyOf(products);
   }
 
+  /** Returns the same job with the temperature left to the school. */
+  public WashJob unasked() {
+    return new WashJob(
+        first, bulkers, machine, water, roomC, products, tariff, houseGoal, trim, now, start, null);
+  }
+
   /** Returns everything in the main wash. */
   public List<SoiledPieces> all() {
     return Stream.concat(first.stream(), bulkers.stream()).toList();
