@@ -13,6 +13,7 @@ import org.nestrinse.core.bath.ResidueTarget;
 import org.nestrinse.core.bath.RinseOutcome;
 import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.bath.TemperaturePoint;
+import org.nestrinse.core.dose.Dilution;
 import org.nestrinse.core.dose.Dose;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.dry.AirDrying;
@@ -243,6 +244,23 @@ class CalculatorController {
       @Nullable Double exposure,
       @Nullable Double startMoisture,
       @Nullable List<@Nullable HourRequest> hours) {}
+
+  /** The input of a dilution. */
+  record DilutionRequest(
+      @Nullable Double productPercent, @Nullable Double targetMgL, @Nullable Double waterL) {}
+
+  /** The answer of a dilution. */
+  record DilutionAnswer(double productMl) {}
+
+  @PostMapping("/dilution")
+  DilutionAnswer dilution(@RequestBody DilutionRequest r) {
+    return new DilutionAnswer(
+        Dilution.of(
+                Given.number("productPercent", r.productPercent, Dilution.PERCENT),
+                Given.number("targetMgL", r.targetMgL, Dilution.TARGET_MG_L),
+                Given.number("waterL", r.waterL, Dilution.WATER_L))
+            .productMl());
+  }
 
   @PostMapping("/drying")
   AirDrying drying(@RequestBody DryingRequest r) {

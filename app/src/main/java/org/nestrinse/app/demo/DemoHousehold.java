@@ -12,13 +12,14 @@ import org.nestrinse.app.dry.DryViews;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.StockService;
-import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.sort.ProposalService;
 import org.nestrinse.app.sort.SortViews;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.PlanService;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.gather.Solids;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.wash.School;
 import org.slf4j.Logger;
@@ -57,7 +58,7 @@ class DemoHousehold implements ApplicationRunner {
   private final PersonService people;
   private final StockService stock;
   private final GatherService gather;
-  private final SortService sort;
+  private final ProposalService proposals;
   private final PlanService plans;
   private final RoundService rounds;
   private final DryService dry;
@@ -70,7 +71,7 @@ class DemoHousehold implements ApplicationRunner {
       PersonService people,
       StockService stock,
       GatherService gather,
-      SortService sort,
+      ProposalService proposals,
       PlanService plans,
       RoundService rounds,
       DryService dry,
@@ -80,7 +81,7 @@ class DemoHousehold implements ApplicationRunner {
     this.people = people;
     this.stock = stock;
     this.gather = gather;
-    this.sort = sort;
+    this.proposals = proposals;
     this.plans = plans;
     this.rounds = rounds;
     this.dry = dry;
@@ -194,7 +195,12 @@ class DemoHousehold implements ApplicationRunner {
     int count = Math.min(wanted, stock.all().get(kindId).clean());
     if (count > 0) {
       clock.at(
-          at, () -> gather.put(pail, new GatherService.Coming(kindId, count, soil, true, null)));
+          at,
+          () ->
+              gather.put(
+                  pail,
+                  new GatherService.Coming(
+                      kindId, count, soil, soil.hasSolids() ? Solids.LINER : Solids.NONE, null)));
     }
   }
 
@@ -211,20 +217,8 @@ class DemoHousehold implements ApplicationRunner {
   }
 
   private WashViews.Round wash(TernHouse.Set set, Instant at, int index) {
-    List<Long> pails = List.of(set.nursery(), set.aurel(), set.linnet());
-    SortViews.Load load =
-        clock.at(at, () -> sort.make(new SortService.NewLoad(List.copyOf(pails))));
-    for (SortViews.Offer offer : load.offers()) {
-      SortViews.Offer now =
-          clock.at(at, sort::sorting).load().offers().stream()
-              .filter(o -> o.kindId() == offer.kindId())
-              .findFirst()
-              .orElseThrow();
-      if (now.refusal() == null && now.wanted() > 0) {
-        clock.at(
-            at, () -> sort.addBulkers(load.id(), new SortService.Bulk(now.kindId(), now.wanted())));
-      }
-    }
+    List<Long> pails = List.of(set.nursery(), set.aurel(), set.linnet(), set.basket());
+    SortViews.Load load = clock.at(at, () -> proposals.make(new ProposalService.NewLoad(pails)));
     School school = index % 4 == 3 ? School.COOL_AND_SUN : School.HOT_AND_FULL;
     List<String> checks =
         clock.at(at, () -> plans.plan(load.id(), school.id(), null)).cautions().stream()

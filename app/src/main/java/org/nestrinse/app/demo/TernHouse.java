@@ -11,7 +11,6 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
-import org.nestrinse.app.gather.PailStyle;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.KindView;
@@ -19,6 +18,7 @@ import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.kit.ProductService;
+import org.nestrinse.core.gather.PailStyle;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -121,7 +121,8 @@ class TernHouse {
     Map<String, Long> pailByName = new HashMap<>();
     for (PailFact p : facts.pails) {
       Long owner = p.owner == null ? null : personByName.get(p.owner);
-      long id = gather.addPail(new GatherService.NewPail(p.name, p.style, p.capacityL, owner));
+      long id =
+          gather.addPail(new GatherService.NewPail(p.name, p.style, p.capacityL, owner, null));
       pailByName.put(p.name, id);
     }
     Map<String, Long> kindByName =

@@ -33,6 +33,7 @@ import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.why.Why;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -52,6 +53,7 @@ public class DryService {
   private final HouseholdService households;
   private final WeatherStation station;
   private final HouseClock clock;
+  private final ApplicationEventPublisher events;
 
   DryService(
       HangingRepository groups,
@@ -61,7 +63,8 @@ public class DryService {
       RoundService rounds,
       HouseholdService households,
       WeatherStation station,
-      HouseClock clock) {
+      HouseClock clock,
+      ApplicationEventPublisher events) {
     this.groups = groups;
     this.kinds = kinds;
     this.places = places;
@@ -70,6 +73,7 @@ public class DryService {
     this.households = households;
     this.station = station;
     this.clock = clock;
+    this.events = events;
   }
 
   /** Hangs what was washed, each kind where it dries first. */
@@ -131,6 +135,7 @@ public class DryService {
     e.dryAt = clock.instant();
     groups.saveAndFlush(e);
     stock.move(e.kindId, e.pieces, Whereabouts.DRYING, Whereabouts.CLEAN);
+    events.publishEvent(new GroupDried(e.roundId, e.kindId, true));
     if (!groups.existsByRoundIdAndDryAtIsNull(e.roundId)) {
       rounds.shelve(e.roundId);
     }
@@ -145,6 +150,7 @@ public class DryService {
     }
     e.dryAt = null;
     groups.saveAndFlush(e);
+    events.publishEvent(new GroupDried(e.roundId, e.kindId, false));
     stock.move(e.kindId, e.pieces, Whereabouts.CLEAN, Whereabouts.DRYING);
     rounds.unshelve(e.roundId);
   }

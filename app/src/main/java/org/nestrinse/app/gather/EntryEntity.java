@@ -9,8 +9,10 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import java.time.LocalDate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.gather.Solids;
 
 /**
  * Pieces that came into a pail. Those that went into a load are counted as taken; the row stays.
@@ -31,9 +33,25 @@ class EntryEntity {
   @Enumerated(EnumType.STRING)
   Soil soil;
 
-  boolean solidsOff;
+  @Enumerated(EnumType.STRING)
+  Solids solids;
+
   Instant cameIn;
   @Nullable Instant removedAt;
+
+  /** Whether it comes from a normal day and nobody has confirmed it. */
+  boolean assumed;
+
+  @Nullable Long habitId;
+  @Nullable LocalDate habitDay;
+
+  /** Pieces of an assumed entry that these stand for. */
+  @Nullable Long replacesId;
+
+  int replaces;
+
+  /** The lot of new pieces that these are, if they are new. */
+  @Nullable Long lotId;
 
   int left() {
     return pieces - taken;

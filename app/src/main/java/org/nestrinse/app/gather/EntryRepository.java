@@ -1,5 +1,6 @@
 package org.nestrinse.app.gather;
 
+import java.time.LocalDate;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
@@ -8,4 +9,12 @@ interface EntryRepository extends JpaRepository<EntryEntity, Long> {
   @Query(
       "select e from EntryEntity e where e.removedAt is null and e.taken < e.pieces order by e.cameIn, e.id")
   List<EntryEntity> waiting();
+
+  /** Everything that was assumed for a day or later, what was taken out again too. */
+  List<EntryEntity> findByHabitDayGreaterThanEqual(LocalDate day);
+
+  /** Everything that came into a pail and was not a mistake. */
+  List<EntryEntity> findByPailIdAndRemovedAtIsNull(long pailId);
+
+  List<EntryEntity> findByLotIdAndRemovedAtIsNull(long lotId);
 }

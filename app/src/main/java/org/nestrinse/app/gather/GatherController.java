@@ -1,13 +1,18 @@
 package org.nestrinse.app.gather;
 
+import java.util.List;
+import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.gather.Solids;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PatchMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -15,13 +20,21 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class GatherController {
   private final GatherService gather;
+  private final NormalDayService normal;
+  private final LotService lots;
+  private final WipesService wipes;
 
-  GatherController(GatherService gather) {
+  GatherController(
+      GatherService gather, NormalDayService normal, LotService lots, WipesService wipes) {
     this.gather = gather;
+    this.normal = normal;
+    this.lots = lots;
+    this.wipes = wipes;
   }
 
   @GetMapping("/pails")
   GatherViews.Gathering pails() {
+    normal.catchUp();
     return gather.gathering();
   }
 
@@ -32,9 +45,44 @@ class GatherController {
     return gather.gathering();
   }
 
+  @PutMapping("/pails/{id}")
+  GatherViews.Gathering changePail(
+      @PathVariable long id, @RequestBody GatherService.PailChange change) {
+    gather.changePail(id, change);
+    return gather.gathering();
+  }
+
+  @GetMapping("/pails/{id}/cleaning")
+  GatherViews.Cleaning cleaning(@PathVariable long id) {
+    return gather.cleaning(id);
+  }
+
+  @PostMapping("/pails/{id}/empty")
+  GatherViews.Gathering empty(@PathVariable long id, @RequestBody GatherService.Emptying emptying) {
+    normal.catchUp();
+    gather.empty(id, emptying);
+    return gather.gathering();
+  }
+
+  @DeleteMapping("/pails/{id}/empty")
+  GatherViews.Gathering notEmpty(@PathVariable long id) {
+    gather.notEmpty(id);
+    return gather.gathering();
+  }
+
+  @GetMapping("/pails/{id}/advice")
+  List<String> advice(
+      @PathVariable long id,
+      @RequestParam long kindId,
+      @RequestParam Soil soil,
+      @RequestParam Solids solids) {
+    return gather.advice(id, kindId, soil, solids);
+  }
+
   @PostMapping("/pails/{id}/entries")
   @ResponseStatus(HttpStatus.CREATED)
   GatherViews.Entry add(@PathVariable long id, @RequestBody GatherService.Coming coming) {
+    normal.catchUp();
     return gather.add(id, coming);
   }
 
@@ -53,5 +101,75 @@ class GatherController {
   @PostMapping("/entries/{id}/restore")
   GatherViews.Entry restore(@PathVariable long id) {
     return gather.restore(id);
+  }
+
+  @GetMapping("/normal-days")
+  NormalDayService.NormalDays normalDays() {
+    return normal.normalDays();
+  }
+
+  @PostMapping("/normal-days/habits")
+  @ResponseStatus(HttpStatus.CREATED)
+  NormalDayService.NormalDays addHabit(@RequestBody NormalDayService.HabitChange change) {
+    return normal.addHabit(change);
+  }
+
+  @PatchMapping("/normal-days/habits/{id}")
+  NormalDayService.NormalDays changeHabit(
+      @PathVariable long id, @RequestBody NormalDayService.HabitChange change) {
+    return normal.changeHabit(id, change);
+  }
+
+  @DeleteMapping("/normal-days/habits/{id}")
+  NormalDayService.NormalDays removeHabit(@PathVariable long id) {
+    return normal.removeHabit(id);
+  }
+
+  @PostMapping("/normal-days/spells")
+  @ResponseStatus(HttpStatus.CREATED)
+  NormalDayService.NormalDays addSpell(@RequestBody NormalDayService.SpellChange change) {
+    return normal.addSpell(change);
+  }
+
+  @DeleteMapping("/normal-days/spells/{id}")
+  NormalDayService.NormalDays removeSpell(@PathVariable long id) {
+    return normal.removeSpell(id);
+  }
+
+  @GetMapping("/prep")
+  List<LotService.Lot> prep() {
+    return lots.onTheirWay();
+  }
+
+  @PostMapping("/prep")
+  @ResponseStatus(HttpStatus.CREATED)
+  LotService.Lot addNew(@RequestBody LotService.NewPieces pieces) {
+    return lots.add(pieces);
+  }
+
+  @DeleteMapping("/prep/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void removeNew(@PathVariable long id) {
+    lots.remove(id);
+  }
+
+  @PostMapping("/prep/{id}/soak")
+  LotService.Lot startSoak(@PathVariable long id) {
+    return lots.startSoak(id);
+  }
+
+  @DeleteMapping("/prep/{id}/soak")
+  LotService.Lot endSoak(@PathVariable long id) {
+    return lots.endSoak(id);
+  }
+
+  @GetMapping("/wipes")
+  WipesService.Kit wipes() {
+    return wipes.kit();
+  }
+
+  @PostMapping("/wipes/{number}/fill")
+  WipesService.Kit fill(@PathVariable int number, @RequestBody WipesService.Filling filling) {
+    return wipes.fill(number, filling);
   }
 }

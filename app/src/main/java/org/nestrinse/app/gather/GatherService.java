@@ -2,23 +2,13 @@ package org.nestrinse.app.gather;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.ZoneId;
-import java.time.ZonedDateTime;
-import java.time.format.TextStyle;
-import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
+import java.time.LocalDate;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.gather.GatherViews.DueState;
 import org.nestrinse.app.gather.GatherViews.Entry;
 import org.nestrinse.app.gather.GatherViews.Gathering;
-import org.nestrinse.app.gather.GatherViews.Layer;
-import org.nestrinse.app.gather.GatherViews.NextDue;
 import org.nestrinse.app.gather.GatherViews.Pail;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
@@ -30,14 +20,17 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.dose.Dilution;
 import org.nestrinse.core.gather.DayPart;
-import org.nestrinse.core.gather.HoldingClock;
+import org.nestrinse.core.gather.PailCleaning;
+import org.nestrinse.core.gather.PailStyle;
+import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
-import org.nestrinse.core.gather.SoiledPieces;
-import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.gather.SoilAdvice;
+import org.nestrinse.core.gather.Solids;
+import org.nestrinse.core.gather.Spell;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
@@ -53,10 +46,8 @@ public class GatherService {
   private static final int LONGEST_NAME = 80;
   private static final Range CAPACITY_L = new Range(1, 300, "L");
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final double NEW_PIECES_L = 30;
   private static final Duration LONGEST_AGO = Duration.ofDays(14);
-
-  /** A pail is "soon" within this time of its limit. */
-  private static final Duration SOON = Duration.ofHours(8);
 
   private final PailRepository pails;
   private final EntryRepository entries;
@@ -64,6 +55,9 @@ public class GatherService {
   private final PersonService people;
   private final KindService kinds;
   private final StockService stock;
+  private final NormalDayService normal;
+  private final LotRepository lots;
+  private final ShelfService shelf;
   private final HouseClock clock;
 
   GatherService(
@@ -73,6 +67,9 @@ public class GatherService {
       PersonService people,
       KindService kinds,
       StockService stock,
+      NormalDayService normal,
+      LotRepository lots,
+      ShelfService shelf,
       HouseClock clock) {
     this.pails = pails;
     this.entries = entries;
@@ -80,6 +77,9 @@ public class GatherService {
     this.people = people;
     this.kinds = kinds;
     this.stock = stock;
+    this.normal = normal;
+    this.lots = lots;
+    this.shelf = shelf;
     this.clock = clock;
   }
 
@@ -88,7 +88,7 @@ public class GatherService {
       @Nullable Long kindId,
       @Nullable Integer count,
       @Nullable Soil soil,
-      @Nullable Boolean solidsOff,
+      @Nullable Solids solids,
       @Nullable Instant cameIn) {}
 
   /** What is sent to correct pieces that wait. */
@@ -96,25 +96,45 @@ public class GatherService {
       @Nullable Integer version,
       @Nullable Integer count,
       @Nullable Soil soil,
-      @Nullable Boolean solidsOff) {}
+      @Nullable Solids solids) {}
 
   /** What is sent to set up a pail. */
   public record NewPail(
       @Nullable String name,
       @Nullable PailStyle style,
       @Nullable Double capacityL,
-      @Nullable Long personId) {}
+      @Nullable Long personId,
+      @Nullable Boolean airy) {}
+
+  /** What is sent to change a pail. */
+  public record PailChange(
+      @Nullable Integer version,
+      @Nullable String name,
+      @Nullable Double capacityL,
+      @Nullable Long personId,
+      @Nullable Boolean airy) {}
+
+  /** What is sent to mark a pail as emptied. */
+  public record Emptying(@Nullable Integer version) {}
 
   /** Returns all pails with what waits in them. */
   @Transactional(readOnly = true)
   public Gathering gathering() {
-    return new Look().gathering();
+    return look().gathering(entries.waiting());
   }
 
-  /** Returns what waits, oldest first. */
+  /** Returns what waits and could be washed, oldest first; what soaks is left out. */
   @Transactional(readOnly = true)
   public List<Waiting> waiting() {
-    return new Look().waiting();
+    GatherLook look = look();
+    Map<Long, LotEntity> soaking =
+        lots.findAll().stream()
+            .filter(l -> l.soakStartedAt != null)
+            .collect(Collectors.toMap(l -> l.id, l -> l));
+    return entries.waiting().stream()
+        .filter(e -> e.lotId == null || !soaking.containsKey(e.lotId))
+        .map(look::waiting)
+        .toList();
   }
 
   /** Sets up a pail and returns its number. */
@@ -128,15 +148,138 @@ public class GatherService {
       throw new NotFound("person", pail.personId);
     }
     e.personId = pail.personId;
+    e.airy = pail.airy == null ? e.style.usuallyAiry() : pail.airy;
+    e.liner = e.style.twoLiners() ? "A" : null;
     e.position = (int) pails.count();
     return pails.save(e).id;
+  }
+
+  /** Changes a pail; throws {@link Stale} when it was changed since the version sent. */
+  @Transactional
+  public void changePail(long pailId, PailChange change) {
+    PailEntity e = pail(pailId);
+    String name = Given.text("name", change.name, LONGEST_NAME);
+    double capacityL = Given.number("capacityL", change.capacityL, CAPACITY_L);
+    boolean airy = Given.yesNo("airy", change.airy);
+    checkVersion(e, change.version);
+    if (change.personId != null
+        && people.all().stream().noneMatch(p -> p.id() == change.personId)) {
+      throw new NotFound("person", change.personId);
+    }
+    e.name = name;
+    e.capacityL = capacityL;
+    e.airy = airy;
+    e.personId = change.personId;
+    pails.saveAndFlush(e);
+  }
+
+  /**
+   * Marks a pail as emptied and cleaned, and puts the other liner in. What stays in it waits on.
+   * Throws {@link Stale} when another carer changed the pail meanwhile, {@link NotNow} when it was
+   * emptied already and nothing came in since.
+   */
+  @Transactional
+  public void empty(long pailId, Emptying emptying) {
+    PailEntity e = pail(pailId);
+    Instant emptied = e.emptiedAt;
+    boolean nothingSince =
+        emptied != null
+            && entries.findByPailIdAndRemovedAtIsNull(pailId).stream()
+                .noneMatch(x -> x.cameIn.isAfter(emptied));
+    if (nothingSince) {
+      throw new NotNow(
+          "%s was emptied %s already, and nothing came in since."
+              .formatted(e.name, household.timeWords().at(emptied)));
+    }
+    checkVersion(e, emptying.version);
+    e.emptiedBefore = emptied;
+    e.emptiedAt = clock.instant();
+    e.swapLiner();
+    pails.saveAndFlush(e);
+  }
+
+  /** Takes the last emptying of a pail back. */
+  @Transactional
+  public void notEmpty(long pailId) {
+    PailEntity e = pail(pailId);
+    if (e.emptiedAt != null) {
+      e.emptiedAt = e.emptiedBefore;
+      e.emptiedBefore = null;
+      e.swapLiner();
+      pails.saveAndFlush(e);
+    }
+  }
+
+  /** Returns what emptying a pail takes, step by step. */
+  @Transactional(readOnly = true)
+  public GatherViews.Cleaning cleaning(long pailId) {
+    PailEntity e = pail(pailId);
+    PailCleaning.Cleaner cleaner = household.current().cleaner();
+    String other = e.otherLiner();
+    PailCleaning cleaning =
+        PailCleaning.of(e.style, cleaner, other == null ? null : "liner " + other);
+    return new GatherViews.Cleaning(
+        cleaning.steps(), cleaner == null ? null : mixWhy(cleaner, cleaning.mix()));
+  }
+
+  private static @Nullable Why mixWhy(PailCleaning.Cleaner cleaner, @Nullable Dilution mix) {
+    return mix == null
+        ? null
+        : Why.of(
+                Numbers.of(mix.productMl(), 1) + " mL",
+                "What goes in is what is there: strength times volume stays the same.")
+            .line(cleaner.name(), Numbers.of(cleaner.percent(), 2) + " %")
+            .line("wanted", Numbers.of(cleaner.targetMgL(), 0) + " mg/L")
+            .line("water", Numbers.of(mix.waterL(), 1) + " L")
+            .total(
+                "%s × %s / (%s × 10)"
+                    .formatted(
+                        Numbers.of(cleaner.targetMgL(), 0),
+                        Numbers.of(mix.waterL(), 1),
+                        Numbers.of(cleaner.percent(), 2)),
+                Numbers.of(mix.productMl(), 1) + " mL")
+            .section(10);
+  }
+
+  private PailEntity pail(long pailId) {
+    return pails.findById(pailId).orElseThrow(() -> new NotFound("pail", pailId));
+  }
+
+  private void checkVersion(PailEntity e, @Nullable Integer version) {
+    if (e.version != Given.whole("version", version, VERSION)) {
+      Pail now =
+          look().gathering(entries.waiting()).pails().stream()
+              .filter(p -> p.id() == e.id)
+              .findFirst()
+              .orElseThrow();
+      throw new Stale(e.name, now);
+    }
+  }
+
+  /** Returns what helps with pieces of a kind that come into a pail soiled in some way. */
+  @Transactional(readOnly = true)
+  public List<String> advice(long pailId, long kindId, Soil soil, Solids solids) {
+    PailEntity e = pail(pailId);
+    return SoilAdvice.of(
+        kinds.one(kindId), soil, solids, needs(e.personId, clock.instant()), e.airy);
+  }
+
+  /** Returns what the pieces of a person need that came in at a moment. */
+  @Transactional(readOnly = true)
+  public java.util.Set<SkinNeed> needs(@Nullable Long personId, Instant cameIn) {
+    java.util.Set<SkinNeed> needs = new java.util.HashSet<>(people.needs(personId));
+    LocalDate day = DayPart.dayOf(cameIn.atZone(household.current().zoneId()));
+    if (personId != null && Spell.ill(personId, day, normal.spells())) {
+      needs.add(SkinNeed.ILL);
+    }
+    return needs;
   }
 
   /** Puts pieces into a pail and returns them. */
   @Transactional
   public Entry add(long pailId, Coming coming) {
     long id = put(pailId, coming);
-    return new Look().entry(waitingEntry(id));
+    return look().entry(waitingEntry(id));
   }
 
   /** Puts pieces into a pail and returns the number of the entry. */
@@ -153,10 +296,90 @@ public class GatherService {
     e.kindId = kinds.one(coming.kindId).id();
     e.pieces = Given.whole("count", coming.count, Limits.COUNT);
     e.soil = Given.choice("soil", coming.soil, Soil.class);
-    e.solidsOff = Given.yesNo("solidsOff", coming.solidsOff);
+    e.solids = Given.choice("solids", coming.solids, Solids.class);
     e.cameIn = cameIn(coming.cameIn);
-    stock.move(e.kindId, e.pieces, Whereabouts.CLEAN, Whereabouts.WAITING);
+    int standing = standFor(e);
+    if (e.pieces > standing) {
+      stock.move(e.kindId, e.pieces - standing, Whereabouts.CLEAN, Whereabouts.WAITING);
+    }
     return entries.saveAndFlush(e).id;
+  }
+
+  /** Lets logged pieces stand for assumed ones, which wait already, and returns how many. */
+  private int standFor(EntryEntity logged) {
+    for (EntryEntity assumed : normal.standFor(logged.pailId, logged.kindId, logged.cameIn)) {
+      int standing = Math.min(assumed.left(), logged.pieces);
+      assumed.pieces -= standing;
+      if (assumed.pieces == 0) {
+        assumed.removedAt = clock.instant();
+      }
+      entries.saveAndFlush(assumed);
+      logged.replacesId = assumed.id;
+      logged.replaces = standing;
+      return standing;
+    }
+    return 0;
+  }
+
+  /** Gives the assumed pieces back that an entry stood for, and returns how many. */
+  private int standBack(EntryEntity logged) {
+    if (logged.replacesId == null) {
+      return 0;
+    }
+    EntryEntity assumed = entries.findById(logged.replacesId).orElseThrow();
+    int standing = Math.min(logged.replaces, logged.pieces);
+    assumed.pieces += standing;
+    assumed.removedAt = null;
+    entries.saveAndFlush(assumed);
+    logged.replacesId = null;
+    logged.replaces = 0;
+    entries.saveAndFlush(logged);
+    return standing;
+  }
+
+  /** Puts new pieces of a lot into the place where new pieces wait. */
+  @Transactional
+  public void putLot(long lotId, long kindId, int count) {
+    EntryEntity e = new EntryEntity();
+    e.pailId = newPiecesPail();
+    e.kindId = kindId;
+    e.pieces = count;
+    e.soil = Soil.DIRT;
+    e.solids = Solids.NONE;
+    e.cameIn = clock.instant();
+    e.lotId = lotId;
+    stock.move(kindId, count, Whereabouts.CLEAN, Whereabouts.WAITING);
+    entries.saveAndFlush(e);
+  }
+
+  /** Takes what waits of a lot out of its place; it is clean then. Returns how many it was. */
+  @Transactional
+  public int takeLotOut(long lotId) {
+    int out = 0;
+    for (EntryEntity e : entries.findByLotIdAndRemovedAtIsNull(lotId)) {
+      int left = e.left();
+      if (left > 0) {
+        out += left;
+        e.pieces = e.taken;
+        if (e.pieces == 0) {
+          e.pieces = left;
+          e.removedAt = clock.instant();
+        }
+        entries.saveAndFlush(e);
+        stock.move(e.kindId, left, Whereabouts.WAITING, Whereabouts.CLEAN);
+      }
+    }
+    return out;
+  }
+
+  private long newPiecesPail() {
+    return pails.findAll().stream()
+        .filter(p -> p.style == PailStyle.NEW_PIECES)
+        .findFirst()
+        .map(p -> p.id)
+        .orElseGet(
+            () ->
+                addPail(new NewPail("New pieces", PailStyle.NEW_PIECES, NEW_PIECES_L, null, null)));
   }
 
   /**
@@ -167,9 +390,9 @@ public class GatherService {
     EntryEntity e = waitingEntry(entryId);
     int count = Given.whole("count", correction.count, Limits.COUNT);
     Soil soil = Given.choice("soil", correction.soil, Soil.class);
-    boolean solidsOff = Given.yesNo("solidsOff", correction.solidsOff);
+    Solids solids = Given.choice("solids", correction.solids, Solids.class);
     if (e.version != Given.whole("version", correction.version, VERSION)) {
-      throw new Stale("these pieces", new Look().entry(e));
+      throw new Stale("these pieces", look().entry(e));
     }
     int more = count - e.left();
     if (more > 0) {
@@ -181,8 +404,10 @@ public class GatherService {
     EntryEntity fresh = waitingEntry(entryId);
     fresh.pieces = fresh.taken + count;
     fresh.soil = soil;
-    fresh.solidsOff = solidsOff;
-    return new Look().entry(entries.saveAndFlush(fresh));
+    fresh.solids = solids;
+    // Whoever corrects it has looked: it is no longer assumed.
+    fresh.assumed = false;
+    return look().entry(entries.saveAndFlush(fresh));
   }
 
   /** Takes a mistaken entry out; {@link #restore} undoes it. */
@@ -192,7 +417,10 @@ public class GatherService {
     if (e.taken > 0) {
       throw new NotNow("Some of these are in a load already. Take the load back first.");
     }
-    stock.move(e.kindId, e.pieces, Whereabouts.WAITING, Whereabouts.CLEAN);
+    int stay = standBack(e);
+    if (e.pieces > stay) {
+      stock.move(e.kindId, e.pieces - stay, Whereabouts.WAITING, Whereabouts.CLEAN);
+    }
     waitingEntry(entryId).removedAt = clock.instant();
   }
 
@@ -201,12 +429,15 @@ public class GatherService {
   public Entry restore(long entryId) {
     EntryEntity e = entries.findById(entryId).orElseThrow(() -> new NotFound("entry", entryId));
     if (e.removedAt == null) {
-      return new Look().entry(e);
+      return look().entry(e);
     }
-    stock.move(e.kindId, e.pieces, Whereabouts.CLEAN, Whereabouts.WAITING);
+    int standing = e.habitId == null && e.lotId == null ? standFor(e) : 0;
+    if (e.pieces > standing) {
+      stock.move(e.kindId, e.pieces - standing, Whereabouts.CLEAN, Whereabouts.WAITING);
+    }
     EntryEntity fresh = entries.findById(entryId).orElseThrow();
     fresh.removedAt = null;
-    return new Look().entry(entries.saveAndFlush(fresh));
+    return look().entry(entries.saveAndFlush(fresh));
   }
 
   /** Takes waiting pieces of an entry into a load. */
@@ -246,212 +477,18 @@ public class GatherService {
     return e;
   }
 
-  /** One look at all pails: everything is read once. */
-  private final class Look {
-    private final Instant now = clock.instant();
-    private final ZoneId zone = household.current().zoneId();
-    private final TimeWords words = new TimeWords(zone, now);
-    private final Map<Long, Kind> kindById = kinds.byId();
-    private final Map<Long, Person> personById =
-        people.all().stream().collect(Collectors.toMap(Person::id, p -> p));
-    private final List<PailEntity> all = pails.findAll(Sort.by("position", "id"));
-    private final Map<Long, PailEntity> pailById =
-        all.stream().collect(Collectors.toMap(p -> p.id, p -> p));
-    private final Map<String, Why> whys = new LinkedHashMap<>();
-
-    List<Waiting> waiting() {
-      return entries.waiting().stream().map(this::waiting).toList();
-    }
-
-    Gathering gathering() {
-      List<EntryEntity> rows = entries.waiting();
-      List<Waiting> waiting = rows.stream().map(this::waiting).toList();
-      List<Pail> shown = all.stream().map(p -> pail(p, rows, waiting)).toList();
-      int pieces = shown.stream().mapToInt(Pail::pieces).sum();
-      Why.Builder why =
-          Why.of(Numbers.count(pieces, "piece"), "What waits in all places together.");
-      shown.forEach(p -> why.line(p.name(), String.valueOf(p.pieces())));
-      whys.put(
-          "pieces",
-          why.total("together", String.valueOf(pieces)).source("Counted from the entries."));
-      return new Gathering(pieces, shown, nextDue(waiting).orElse(null), whys);
-    }
-
-    private Optional<NextDue> nextDue(List<Waiting> waiting) {
-      Optional<Waiting> first =
-          waiting.stream().min(Comparator.comparing(w -> HoldingClock.due(w.pieces())));
-      Optional<Instant> oldest =
-          waiting.stream().map(w -> w.pieces().since()).min(Comparator.naturalOrder());
-      return first.map(
-          w -> {
-            Instant due = HoldingClock.due(w.pieces());
-            long hours = HoldingClock.limit(w.pieces()).toHours();
-            String limit =
-                hours >= 48 ? hours / 24 + " days" : hours == 24 ? "a day" : hours + " hours";
-            String reason =
-                w.pieces().dampCloth()
-                    ? "damp cloths in " + w.pailName() + " sour in " + limit
-                    : w.pailName()
-                        + " reaches "
-                        + limit
-                        + " with "
-                        + w.pieces().soil().words()
-                        + " pieces";
-            return new NextDue(
-                w.pailId(),
-                w.pailName(),
-                due,
-                words.at(due),
-                due.isBefore(now),
-                reason,
-                words.ago(oldest.orElse(due)));
-          });
-    }
-
-    private Pail pail(PailEntity p, List<EntryEntity> rows, List<Waiting> waiting) {
-      List<EntryEntity> inside = rows.stream().filter(e -> e.pailId.equals(p.id)).toList();
-      int pieces = inside.stream().mapToInt(EntryEntity::left).sum();
-      double litres = inside.stream().mapToDouble(e -> bulkL(e, e.left())).sum();
-      List<Waiting> here = waiting.stream().filter(w -> w.pailId() == p.id).toList();
-      Waiting first =
-          here.stream().min(Comparator.comparing(w -> HoldingClock.due(w.pieces()))).orElse(null);
-      Instant due = first == null ? null : HoldingClock.due(first.pieces());
-      Person person = p.personId == null ? null : personById.get(p.personId);
-      whys.put("fill." + p.id, fillWhy(p, litres));
-      if (first != null) {
-        whys.put("due." + p.id, dueWhy(first));
-      }
-      List<Entry> shown = new ArrayList<>(inside.stream().map(this::entry).toList());
-      java.util.Collections.reverse(shown);
-      return new Pail(
-          p.id,
-          p.name,
-          p.style,
-          p.style.words(),
-          p.capacityL,
-          person == null ? null : person.name(),
-          p.personId,
-          pieces,
-          litres / p.capacityL,
-          layers(p, inside),
-          shown,
-          due == null ? null : words.at(due),
-          state(due));
-    }
-
-    private DueState state(@Nullable Instant due) {
-      if (due == null) {
-        return DueState.FINE;
-      }
-      if (due.isBefore(now)) {
-        return DueState.OVER;
-      }
-      return due.isBefore(now.plus(SOON)) ? DueState.SOON : DueState.FINE;
-    }
-
-    private List<Layer> layers(PailEntity pail, List<EntryEntity> inside) {
-      Map<String, List<EntryEntity>> byPart =
-          inside.stream()
-              .collect(
-                  Collectors.groupingBy(
-                      e -> part(e.cameIn), LinkedHashMap::new, Collectors.toList()));
-      return byPart.entrySet().stream()
-          .map(
-              group ->
-                  new Layer(
-                      group.getKey(),
-                      group.getValue().stream().mapToInt(EntryEntity::left).sum(),
-                      group.getValue().stream().mapToDouble(e -> bulkL(e, e.left())).sum()
-                          / pail.capacityL,
-                      group.getValue().stream()
-                          .mapToDouble(e -> age(waiting(e).pieces()))
-                          .max()
-                          .orElse(0)))
-          .toList();
-    }
-
-    private String part(Instant time) {
-      ZonedDateTime local = time.atZone(zone);
-      boolean today = DayPart.dayOf(local).equals(DayPart.dayOf(now.atZone(zone)));
-      String day =
-          today
-              ? "today"
-              : DayPart.dayOf(local).getDayOfWeek().getDisplayName(TextStyle.SHORT, Locale.ENGLISH);
-      return day + " " + DayPart.of(local).words();
-    }
-
-    private double age(SoiledPieces pieces) {
-      double limit = HoldingClock.limit(pieces).toMinutes();
-      return Duration.between(pieces.since(), now).toMinutes() / limit;
-    }
-
-    private double bulkL(EntryEntity e, int count) {
-      return kindById.get(e.kindId).load(1).weighted(Material::looseBulkLKg) * count;
-    }
-
-    private Waiting waiting(EntryEntity e) {
-      PailEntity p = pailById.get(e.pailId);
-      Person person = p.personId == null ? null : personById.get(p.personId);
-      return new Waiting(
-          e.id,
-          e.pailId,
-          p.name,
-          p.style == PailStyle.BASKET,
-          p.personId,
-          new SoiledPieces(
-              kindById.get(e.kindId),
-              e.left(),
-              e.soil,
-              e.solidsOff,
-              e.cameIn,
-              person == null ? java.util.Set.of() : person.needs()));
-    }
-
-    Entry entry(EntryEntity e) {
-      Waiting w = waiting(e);
-      return new Entry(
-          e.id,
-          e.version,
-          e.pailId,
-          e.kindId,
-          w.pieces().kind().name(),
-          e.left(),
-          e.soil,
-          e.soil.words(),
-          e.solidsOff,
-          e.cameIn,
-          words.at(e.cameIn),
-          words.at(HoldingClock.due(w.pieces())));
-    }
-
-    private Why dueWhy(Waiting w) {
-      SoiledPieces p = w.pieces();
-      String sentence =
-          p.dampCloth()
-              ? "Damp cloths sour within a day. Rinse them after use, or wash them soon."
-              : switch (p.soil()) {
-                case WET, STOOL ->
-                    "Urine turns to ammonia and eats the fibre. Most carers wash every second day; three days is the end. Dry and airy slows it, a sealed lid makes it worse.";
-                case BLOOD ->
-                    "Stored dry, blood keeps for a week; the stain sets more the longer it waits.";
-                default -> "The longer it waits, the deeper it sets.";
-              };
-      return Why.of(words.at(HoldingClock.due(p)), sentence)
-          .line("first to go over", p.words() + ", " + p.soil().words())
-          .line("came in", words.at(p.since()))
-          .line("may wait", HoldingClock.limit(p).toHours() + " h")
-          .total("due", words.at(HoldingClock.due(p)))
-          .source("House default; docs/models.md, holding.");
-    }
-
-    private Why fillWhy(PailEntity p, double litres) {
-      return Why.of(
-              Numbers.percent(litres / p.capacityL) + " full",
-              "Pieces lying loosely, by mass and material. Air around them is good; do not press them down.")
-          .line("pieces", Numbers.of(litres, 1) + " L")
-          .line(p.name, Numbers.of(p.capacityL, 0) + " L")
-          .total("full", Numbers.percent(litres / p.capacityL))
-          .section(2);
-    }
+  /** Reads everything that a look at the pails needs. */
+  private GatherLook look() {
+    return new GatherLook(
+        new GatherLook.Facts(
+            clock.instant(),
+            household.current(),
+            kinds.byId(),
+            people.all().stream().collect(Collectors.toMap(Person::id, p -> p)),
+            pails.findAll(Sort.by("position", "id")),
+            lots.findAll().stream().collect(Collectors.toMap(l -> l.id, l -> l)),
+            normal.byPail(),
+            normal.spells(),
+            shelf.covers()));
   }
 }

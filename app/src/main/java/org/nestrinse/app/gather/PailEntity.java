@@ -9,7 +9,9 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.gather.PailStyle;
 
 @Entity
 @Table(name = "pail")
@@ -29,4 +31,22 @@ class PailEntity {
 
   @Nullable Long personId;
   int position;
+  boolean airy;
+
+  /** Which of two liners is in: A or B; null when there are not two. */
+  @Nullable String liner;
+
+  @Nullable Instant emptiedAt;
+  @Nullable Instant emptiedBefore;
+
+  /** Puts the other liner in, where there are two. */
+  void swapLiner() {
+    if (liner != null) {
+      liner = otherLiner();
+    }
+  }
+
+  @Nullable String otherLiner() {
+    return liner == null ? null : liner.equals("A") ? "B" : "A";
+  }
 }

@@ -2,7 +2,9 @@ package org.nestrinse.app.kit;
 
 import java.time.LocalTime;
 import java.time.ZoneId;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.gather.PailCleaning;
 import org.nestrinse.core.kit.Tariff;
 import org.nestrinse.core.kit.Water;
 
@@ -22,6 +24,8 @@ import org.nestrinse.core.kit.Water;
  * @param waterPerM3 price of a cubic metre of water, drain included
  * @param goal the hygiene it wants at least
  * @param trim learned correction of doses, 0.6 to 1.4
+ * @param wetHours how long wet pieces may wait [h]
+ * @param cleaner what pails are wiped with, or null for water alone
  */
 public record Household(
     long version,
@@ -36,7 +40,9 @@ public record Household(
     LocalTime nightTo,
     double waterPerM3,
     HygieneGoal goal,
-    double trim) {
+    double trim,
+    int wetHours,
+    PailCleaning.@Nullable Cleaner cleaner) {
   private static final double LITRES_PER_M3 = 1000;
 
   /** Returns its time zone. */

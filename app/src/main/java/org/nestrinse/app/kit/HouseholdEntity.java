@@ -10,6 +10,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.LocalTime;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
 
 @Entity
@@ -44,4 +45,12 @@ class HouseholdEntity {
   HygieneGoal goal;
 
   double trim;
+  int wetHours = 48;
+  @Nullable String cleanerName;
+  @Nullable Double cleanerPercent;
+
+  @Column(name = "cleaner_mg_l")
+  @Nullable Double cleanerMgL;
+
+  boolean cleanerChlorine;
 }

@@ -9,6 +9,9 @@ import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.dose.Dilution;
+import org.nestrinse.core.gather.PailCleaning;
+import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -43,7 +46,17 @@ public class HouseholdService {
       @Nullable LocalTime nightFrom,
       @Nullable LocalTime nightTo,
       @Nullable Double waterPerM3,
-      @Nullable HygieneGoal goal) {}
+      @Nullable HygieneGoal goal,
+      @Nullable String zone,
+      @Nullable Integer wetHours,
+      @Nullable CleanerChange cleaner) {}
+
+  /** What pails are wiped with, as it is sent. */
+  public record CleanerChange(
+      @Nullable String name,
+      @Nullable Double percent,
+      @Nullable Double targetMgL,
+      @Nullable Boolean chlorine) {}
 
   /** Makes the household with sensible defaults at the first start. */
   @EventListener(ContextRefreshedEvent.class)
@@ -85,9 +98,23 @@ public class HouseholdService {
       throw new OutOfRange(
           change.nightFrom == null ? "nightFrom" : "nightTo", "missing", "a time such as 00:30");
     }
+    int wetHours =
+        change.wetHours == null
+            ? e.wetHours
+            : Storage.WET_HOURS.check("wetHours", change.wetHours.intValue());
+    PailCleaning.Cleaner cleaner = cleaner(change.cleaner);
+    if (change.zone != null && !ZoneId.getAvailableZoneIds().contains(change.zone)) {
+      throw new OutOfRange("zone", change.zone, "a time zone such as Europe/Oslo");
+    }
     if (e.version != version) {
       throw new Stale("the household", view(e));
     }
+    e.zone = change.zone == null ? e.zone : change.zone;
+    e.wetHours = wetHours;
+    e.cleanerName = cleaner == null ? null : cleaner.name();
+    e.cleanerPercent = cleaner == null ? null : Double.valueOf(cleaner.percent());
+    e.cleanerMgL = cleaner == null ? null : Double.valueOf(cleaner.targetMgL());
+    e.cleanerChlorine = cleaner != null && cleaner.chlorine();
     e.name = name;
     e.hardnessMmolL = hardness;
     e.inletC = inlet;
@@ -99,6 +126,16 @@ public class HouseholdService {
     e.waterPerM3 = water;
     e.goal = goal;
     return view(households.saveAndFlush(e));
+  }
+
+  private static PailCleaning.@Nullable Cleaner cleaner(@Nullable CleanerChange c) {
+    return c == null
+        ? null
+        : new PailCleaning.Cleaner(
+            Given.text("cleaner.name", c.name, LONGEST_NAME),
+            Given.number("cleaner.percent", c.percent, Dilution.PERCENT),
+            Given.number("cleaner.targetMgL", c.targetMgL, Dilution.TARGET_MG_L),
+            Given.yesNo("cleaner.chlorine", c.chlorine));
   }
 
   /** Moves the household to a time zone; throws {@link NotNow} for an unknown one. */
@@ -145,6 +182,11 @@ public class HouseholdService {
         e.nightTo,
         e.waterPerM3,
         e.goal,
-        e.trim);
+        e.trim,
+        e.wetHours,
+        e.cleanerName == null || e.cleanerPercent == null || e.cleanerMgL == null
+            ? null
+            : new PailCleaning.Cleaner(
+                e.cleanerName, e.cleanerPercent, e.cleanerMgL, e.cleanerChlorine));
   }
 }

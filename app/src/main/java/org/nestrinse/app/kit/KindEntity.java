@@ -19,6 +19,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
@@ -54,6 +55,11 @@ class KindEntity {
   @Enumerated(EnumType.STRING)
   @Nullable DryerHeat labelDryer;
 
+  @Enumerated(EnumType.STRING)
+  Colour colour = Colour.PALE;
+
+  double bulkFactor = 1;
+
   @ElementCollection
   @CollectionTable(name = "kind_part", joinColumns = @JoinColumn(name = "kind_id"))
   @OrderColumn(name = "position")
@@ -77,6 +83,6 @@ class KindEntity {
         labelWashC == null || labelSpinRpm == null || labelDryer == null
             ? null
             : new CareLimits(labelWashC, labelSpinRpm, labelDryer);
-    return new Kind(id, name, role, bin, made, areaM2, small, label);
+    return new Kind(id, name, role, bin, made, areaM2, small, label, colour, bulkFactor);
   }
 }

@@ -11,6 +11,7 @@ import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
@@ -30,6 +31,8 @@ public class KindService {
   private static final Range OWNED = new Range(0, 1000, "pieces");
   private static final Range LABEL_WASH_C = new Range(20, 95, "°C");
   private static final Range LABEL_SPIN_RPM = new Range(0, 1600, "rpm");
+  private static final Range WEIGHED_G = new Range(1, 50_000, "g");
+  private static final double G_PER_KG = 1000;
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
 
   private final KindRepository kinds;
@@ -63,7 +66,12 @@ public class KindService {
       @Nullable Double areaM2,
       @Nullable Boolean small,
       @Nullable LabelChange label,
+      @Nullable Colour colour,
       @Nullable Integer owned) {}
+
+  /** What a kitchen scale says: so many pieces weigh so much together, dry. */
+  public record Weighing(
+      @Nullable Integer version, @Nullable Integer pieces, @Nullable Double grams) {}
 
   /** Returns all kinds with their stock, by name. */
   @Transactional(readOnly = true)
@@ -125,12 +133,57 @@ public class KindService {
     return view(kinds.saveAndFlush(e), stocks.saveAndFlush(stock).toStock());
   }
 
+  /**
+   * Takes over what a scale says: every part of the kind is scaled alike. Throws {@link Stale} when
+   * the kind was changed since the version sent.
+   */
+  @Transactional
+  public KindView weigh(long id, Weighing weighing) {
+    KindEntity e = entity(id);
+    int pieces = Given.whole("pieces", weighing.pieces, Limits.COUNT);
+    double grams = Given.number("grams", weighing.grams, WEIGHED_G);
+    Stock stock = stocks.findById(id).orElseThrow(() -> new NotFound("kind", id)).toStock();
+    if (e.version != Given.whole("version", weighing.version, VERSION)) {
+      throw new Stale(e.name, view(e, stock));
+    }
+    double scale = grams / G_PER_KG / pieces / e.toKind().massKg();
+    for (KindEntity.PartRow part : e.parts) {
+      part.massKg = Limits.PIECE_MASS_KG.check("grams", part.massKg * scale);
+    }
+    return view(kinds.saveAndFlush(e), stock);
+  }
+
+  /** Keeps what a look into the drum made of the bulk of kinds, by their numbers. */
+  @Transactional
+  public void learnBulk(Map<Long, Double> factors) {
+    factors.forEach((id, factor) -> entity(id).bulkFactor = factor);
+  }
+
+  /** Forgets what looks into the drum made of the bulk of a kind. */
+  @Transactional
+  public KindView forgetBulk(long id) {
+    KindEntity e = entity(id);
+    e.bulkFactor = 1;
+    Stock stock = stocks.findById(id).orElseThrow(() -> new NotFound("kind", id)).toStock();
+    return view(kinds.saveAndFlush(e), stock);
+  }
+
+  /** Adds newly bought pieces to what is owned, or takes them away again. */
+  @Transactional
+  public void buy(long id, int pieces) {
+    entity(id);
+    StockEntity stock = stocks.findById(id).orElseThrow(() -> new NotFound("kind", id));
+    stock.owned = OWNED.check("count", stock.owned + pieces);
+    stocks.saveAndFlush(stock);
+  }
+
   private static void apply(KindEntity e, Change c) {
     e.name = Given.text("name", c.name, LONGEST_NAME);
     e.role = Given.choice("role", c.role, Role.class);
     e.bin = Given.choice("bin", c.bin, Bin.class);
     e.areaM2 = Given.number("areaM2", c.areaM2, Limits.AREA_M2);
     e.small = Given.yesNo("small", c.small);
+    e.colour = c.colour == null ? Colour.PALE : c.colour;
     LabelChange label = c.label;
     e.labelWashC =
         label == null
@@ -170,6 +223,8 @@ public class KindService {
         e.areaM2,
         e.small,
         label,
+        e.colour,
+        e.bulkFactor,
         kind.massKg(),
         kind.limits().words(),
         stock);

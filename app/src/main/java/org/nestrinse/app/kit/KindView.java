@@ -4,6 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
 
@@ -19,6 +20,8 @@ import org.nestrinse.core.textile.Role;
  * @param areaM2 one face as hung [m²]
  * @param small whether it may serve as bulker
  * @param label what its own care label says, or null
+ * @param colour whether its dye may bleed while it is new
+ * @param bulkFactor what a look into the drum made of its bulk; 1 when nobody looked
  * @param massKg one piece [kg]
  * @param limits what it bears, in words
  * @param stock where its pieces are
@@ -33,6 +36,8 @@ public record KindView(
     double areaM2,
     boolean small,
     @Nullable CareLimits label,
+    Colour colour,
+    double bulkFactor,
     double massKg,
     String limits,
     Stock stock) {}

@@ -2,6 +2,7 @@ package org.nestrinse.app.kit;
 
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,6 +21,7 @@ class KitController {
   private final ProductService products;
   private final MachineService machine;
   private final PlaceService places;
+  private final KindCatalogue catalogue;
 
   KitController(
       HouseholdService household,
@@ -27,13 +29,15 @@ class KitController {
       KindService kinds,
       ProductService products,
       MachineService machine,
-      PlaceService places) {
+      PlaceService places,
+      KindCatalogue catalogue) {
     this.household = household;
     this.people = people;
     this.kinds = kinds;
     this.products = products;
     this.machine = machine;
     this.places = places;
+    this.catalogue = catalogue;
   }
 
   @GetMapping("/household")
@@ -76,6 +80,21 @@ class KitController {
   @PutMapping("/kinds/{id}")
   KindView changeKind(@PathVariable long id, @RequestBody KindService.Change change) {
     return kinds.change(id, change);
+  }
+
+  @PostMapping("/kinds/{id}/weigh")
+  KindView weigh(@PathVariable long id, @RequestBody KindService.Weighing weighing) {
+    return kinds.weigh(id, weighing);
+  }
+
+  @DeleteMapping("/kinds/{id}/bulk")
+  KindView forgetBulk(@PathVariable long id) {
+    return kinds.forgetBulk(id);
+  }
+
+  @GetMapping("/catalogue")
+  List<KindCatalogue.Preset> catalogue() {
+    return catalogue.presets();
   }
 
   @GetMapping("/products")

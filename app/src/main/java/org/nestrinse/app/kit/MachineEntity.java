@@ -33,6 +33,9 @@ class MachineEntity {
   @Version long version;
   String name;
 
+  @Enumerated(EnumType.STRING)
+  Machine.Type type = Machine.Type.FRONT_LOADER;
+
   @Column(name = "drum_l")
   double drumL;
 
@@ -111,6 +114,7 @@ class MachineEntity {
   Machine toMachine() {
     return new Machine(
         name,
+        type,
         drumL,
         capacityKg,
         drumRadiusM,

@@ -54,6 +54,7 @@ public class MachineService {
   public record Change(
       @Nullable Integer version,
       @Nullable String name,
+      Machine.@Nullable Type type,
       @Nullable Double drumL,
       @Nullable Double capacityKg,
       @Nullable Double drumRadiusM,
@@ -80,6 +81,7 @@ public class MachineService {
       throw new Stale("the machine", view(e));
     }
     e.name = Given.text("name", c.name, LONGEST_NAME);
+    e.type = c.type == null ? Machine.Type.FRONT_LOADER : c.type;
     e.drumL = Given.number("drumL", c.drumL, Limits.DRUM_L);
     e.capacityKg = Given.number("capacityKg", c.capacityKg, CAPACITY_KG);
     e.drumRadiusM = Given.number("drumRadiusM", c.drumRadiusM, Limits.DRUM_RADIUS_M);

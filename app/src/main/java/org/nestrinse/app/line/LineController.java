@@ -9,15 +9,15 @@ import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.dry.DryViews;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.GatherViews;
+import org.nestrinse.app.gather.NormalDayService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.shelf.ShelfViews;
+import org.nestrinse.app.sort.ProposalService;
 import org.nestrinse.app.sort.SortService;
-import org.nestrinse.app.sort.SortViews;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.WashViews;
-import org.nestrinse.core.units.Numbers;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -28,6 +28,8 @@ import org.springframework.web.bind.annotation.RestController;
 class LineController {
   private final GatherService gather;
   private final SortService sort;
+  private final ProposalService proposals;
+  private final NormalDayService normal;
   private final RoundService rounds;
   private final DryService dry;
   private final ShelfService shelf;
@@ -37,6 +39,8 @@ class LineController {
   LineController(
       GatherService gather,
       SortService sort,
+      ProposalService proposals,
+      NormalDayService normal,
       RoundService rounds,
       DryService dry,
       ShelfService shelf,
@@ -44,6 +48,8 @@ class LineController {
       HouseClock clock) {
     this.gather = gather;
     this.sort = sort;
+    this.proposals = proposals;
+    this.normal = normal;
     this.rounds = rounds;
     this.dry = dry;
     this.shelf = shelf;
@@ -71,6 +77,7 @@ class LineController {
 
   @GetMapping
   Line line() {
+    normal.catchUp();
     return new Line(
         households.current().name(),
         clock.instant(),
@@ -80,21 +87,26 @@ class LineController {
   private Peg gather() {
     GatherViews.Gathering g = gather.gathering();
     GatherViews.NextDue due = g.nextDue();
-    return due == null
-        ? new Peg("gather", "nothing waiting", false)
-        : new Peg("gather", g.pieces() + " waiting, oldest " + due.oldest(), due.over());
+    if (due == null) {
+      return new Peg("gather", "nothing waiting", false);
+    }
+    String waiting = g.pieces() + " waiting, oldest " + due.oldest();
+    String wash = due.over() ? "; wash is due now" : "; wash by " + due.words();
+    return new Peg("gather", waiting + wash, due.over());
   }
 
   private Peg sort() {
-    SortViews.Sorting s = sort.sorting();
-    SortViews.Load load = s.load();
-    if (load != null) {
-      return new Peg("sort", "1 load, " + Numbers.percent(load.fill().main()) + " full", false);
+    int ready = sort.openCount();
+    if (ready > 0) {
+      return new Peg("sort", ready + (ready == 1 ? " load ready" : " loads ready"), false);
     }
-    long heaps = s.sources().stream().filter(source -> !source.forBulk()).count();
-    String places = heaps == 1 ? "place" : "places";
+    int proposed = proposals.proposed();
     return new Peg(
-        "sort", heaps == 0 ? "nothing to sort" : heaps + " " + places + " to empty", false);
+        "sort",
+        proposed == 0
+            ? "nothing to sort"
+            : proposed + (proposed == 1 ? " load to make" : " loads to make"),
+        false);
   }
 
   private Peg wash() {

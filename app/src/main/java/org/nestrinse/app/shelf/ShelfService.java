@@ -89,6 +89,19 @@ public class ShelfService {
     return role == null ? null : role.words();
   }
 
+  /**
+   * Returns until when each thing in daily use lasts, counting what washes and hangs too: it comes
+   * back by itself.
+   */
+  @Transactional(readOnly = true)
+  public List<Cover> covers() {
+    Map<Role, Integer> clean = new EnumMap<>(Role.class);
+    kinds
+        .all()
+        .forEach(k -> clean.merge(k.role(), k.stock().owned() - k.stock().waiting(), Integer::sum));
+    return covers(Bundles.of(clean), clean);
+  }
+
   private List<Cover> covers(Bundles bundles, Map<Role, Integer> clean) {
     ZonedDateTime now = clock.instant().atZone(households.current().zoneId());
     List<Person> everyone = people.all();

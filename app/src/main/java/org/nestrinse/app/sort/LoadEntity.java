@@ -35,6 +35,9 @@ class LoadEntity {
   Instant madeAt;
   String pailIds;
 
+  /** Soft rules that were set aside, one a line, with the reason given. */
+  String setAside = "";
+
   List<Long> pails() {
     return Arrays.stream(pailIds.split(",")).map(Long::valueOf).toList();
   }

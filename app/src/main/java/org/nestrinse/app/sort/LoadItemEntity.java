@@ -31,6 +31,12 @@ class LoadItemEntity {
   Instant cameIn;
   boolean bulker;
 
+  /** The lot of new pieces they are of, if they are new. */
+  @Nullable Long lotId;
+
+  /** Whether their dye may bleed into others. */
+  boolean newDye;
+
   /** Returns whether a person would not tell the two apart: same kind, same soil, same set. */
   boolean alike(LoadItemEntity other) {
     return kindId.equals(other.kindId) && soil == other.soil && bulker == other.bulker;

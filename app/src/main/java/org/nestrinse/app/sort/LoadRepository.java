@@ -1,8 +1,8 @@
 package org.nestrinse.app.sort;
 
-import java.util.Optional;
+import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
 interface LoadRepository extends JpaRepository<LoadEntity, Long> {
-  Optional<LoadEntity> findFirstByStateOrderByIdDesc(LoadEntity.State state);
+  List<LoadEntity> findByStateOrderById(LoadEntity.State state);
 }

@@ -1,6 +1,8 @@
 package org.nestrinse.app.sort;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.gather.NormalDayService;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -13,36 +15,66 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/loads")
+@RequestMapping("/api")
 class SortController {
   private final SortService sort;
+  private final ProposalService proposals;
+  private final NormalDayService normal;
 
-  SortController(SortService sort) {
+  SortController(SortService sort, ProposalService proposals, NormalDayService normal) {
     this.sort = sort;
+    this.proposals = proposals;
+    this.normal = normal;
   }
 
-  @GetMapping("/open")
-  SortViews.Sorting open() {
-    return sort.sorting();
+  @GetMapping("/sorting")
+  SortViews.Sorting sorting() {
+    normal.catchUp();
+    return proposals.sorting(List.of());
   }
 
-  @PostMapping
+  @PostMapping("/sorting")
+  SortViews.Sorting moved(@RequestBody ProposalService.Moved moved) {
+    return proposals.sorting(ProposalService.moves(moved.moves()));
+  }
+
+  @PostMapping("/sorting/accept")
+  SortViews.Sorting accept(@RequestBody ProposalService.Accepting accepting) {
+    return proposals.accept(accepting);
+  }
+
+  @GetMapping("/sorting/pair")
+  SortViews.Pair pair(@RequestParam long one, @RequestParam long other) {
+    return proposals.pair(one, other);
+  }
+
+  @GetMapping("/loads")
+  List<SortViews.Load> open() {
+    return sort.open();
+  }
+
+  @PostMapping("/loads")
   @ResponseStatus(HttpStatus.CREATED)
-  SortViews.Load make(@RequestBody SortService.NewLoad load) {
-    return sort.make(load);
+  SortViews.Load make(@RequestBody ProposalService.NewLoad load) {
+    return proposals.make(load);
   }
 
-  @PostMapping("/{id}/items")
-  SortViews.Load join(@PathVariable long id, @RequestBody SortService.Joining joining) {
+  @PostMapping("/loads/{id}/items")
+  SortViews.Load join(@PathVariable long id, @RequestBody SortService.Joined joining) {
     return sort.join(id, joining);
   }
 
-  @PostMapping("/{id}/bulkers")
+  @PostMapping("/loads/{id}/bulkers")
   SortViews.Load bulkers(@PathVariable long id, @RequestBody SortService.Bulk bulk) {
     return sort.addBulkers(id, bulk);
   }
 
-  @DeleteMapping("/{id}/items/{itemId}")
+  @PostMapping("/loads/{id}/look")
+  SortViews.Load look(@PathVariable long id, @RequestBody SortService.Look look) {
+    return sort.look(id, look);
+  }
+
+  @DeleteMapping("/loads/{id}/items/{itemId}")
   SortViews.Load giveBack(
       @PathVariable long id,
       @PathVariable long itemId,
@@ -50,7 +82,7 @@ class SortController {
     return sort.giveBack(id, itemId, count);
   }
 
-  @DeleteMapping("/{id}")
+  @DeleteMapping("/loads/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeBack(@PathVariable long id) {
     sort.takeBack(id);

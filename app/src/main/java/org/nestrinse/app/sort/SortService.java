@@ -7,14 +7,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.Waiting;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.MachineService;
-import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.Stock.Whereabouts;
 import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.problem.Given;
@@ -22,20 +20,21 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.sort.SortViews.Item;
 import org.nestrinse.app.sort.SortViews.Load;
+import org.nestrinse.app.sort.SortViews.MachineFront;
 import org.nestrinse.app.sort.SortViews.Offer;
-import org.nestrinse.app.sort.SortViews.Sorting;
-import org.nestrinse.app.sort.SortViews.Source;
 import org.nestrinse.app.sort.SortViews.Staying;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.bath.Fill;
-import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.sort.BulkCalibration;
+import org.nestrinse.core.sort.Bulking;
+import org.nestrinse.core.sort.DrumFill;
 import org.nestrinse.core.sort.FillAdvice;
-import org.nestrinse.core.sort.LoadProposal;
-import org.nestrinse.core.sort.TravelRules;
+import org.nestrinse.core.sort.Joining;
+import org.nestrinse.core.sort.Sorted;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
@@ -44,15 +43,17 @@ import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The load that is being put together. There is one at a time. */
+/** The loads that are being put together. */
 @Service
 public class SortService {
+  private static final int LONGEST_REASON = 200;
+  private static final int LONGEST_SET_ASIDE = 1000;
+
   private final LoadRepository loads;
   private final LoadItemRepository items;
   private final GatherService gather;
   private final KindService kinds;
   private final MachineService machines;
-  private final PersonService people;
   private final StockService stock;
   private final HouseClock clock;
 
@@ -62,7 +63,6 @@ public class SortService {
       GatherService gather,
       KindService kinds,
       MachineService machines,
-      PersonService people,
       StockService stock,
       HouseClock clock) {
     this.loads = loads;
@@ -70,91 +70,101 @@ public class SortService {
     this.gather = gather;
     this.kinds = kinds;
     this.machines = machines;
-    this.people = people;
     this.stock = stock;
     this.clock = clock;
   }
 
-  /** What is sent to make a load: the pails to empty. */
-  public record NewLoad(@Nullable List<@Nullable Long> pailIds) {}
-
   /** What is sent to add bulkers. */
   public record Bulk(@Nullable Long kindId, @Nullable Integer count) {}
 
-  /** What is sent to let waiting pieces join. */
-  public record Joining(@Nullable Long entryId) {}
+  /** What is sent to let waiting pieces join; a reason sets a soft rule aside. */
+  public record Joined(@Nullable Long entryId, @Nullable String reason) {}
 
-  /** Returns the open load, if any, and the pails it could be made from. */
+  /** What is sent after a look into the drum: how full it looked, as a share of one. */
+  public record Look(@Nullable Double full) {}
+
+  /** Returns the loads that are being put together, oldest first. */
   @Transactional(readOnly = true)
-  public Sorting sorting() {
+  public List<Load> open() {
     List<Waiting> waiting = gather.waiting();
-    Map<Long, List<Waiting>> byPail =
-        waiting.stream()
-            .collect(
-                Collectors.groupingBy(Waiting::pailId, LinkedHashMap::new, Collectors.toList()));
-    List<SoiledPieces> lead =
-        byPail.values().stream()
-            .filter(here -> !here.get(0).forBulk())
-            .map(here -> here.stream().map(Waiting::pieces).toList())
-            .max(Comparator.comparingDouble(pieces -> LoadProposal.load(pieces).massKg()))
-            .map(pieces -> LoadProposal.of(pieces, machines.machine()).going())
-            .orElse(List.of());
-    List<Source> sources = byPail.values().stream().map(here -> source(here, lead)).toList();
-    return new Sorting(open().map(load -> view(load, waiting)).orElse(null), sources);
+    return loads.findByStateOrderById(LoadEntity.State.OPEN).stream()
+        .map(load -> view(load, waiting))
+        .toList();
   }
 
-  private static Source source(List<Waiting> here, List<SoiledPieces> lead) {
-    Waiting first = here.get(0);
-    boolean travels =
-        here.stream()
-            .map(Waiting::pieces)
-            .anyMatch(p -> lead.stream().allMatch(o -> TravelRules.between(p, o).isEmpty()));
-    return new Source(
-        first.pailId(),
-        first.pailName(),
-        here.stream().mapToInt(w -> w.pieces().count()).sum(),
-        first.forBulk(),
-        travels && !first.forBulk());
+  /** Returns how many loads are being put together. */
+  @Transactional(readOnly = true)
+  public int openCount() {
+    return loads.findByStateOrderById(LoadEntity.State.OPEN).size();
   }
 
   /**
-   * Makes a load of what waits in these pails; throws {@link NotNow} when one is open or nothing
-   * may go.
+   * Makes a load of a proposed one and returns its number.
+   *
+   * @param drum what was proposed
+   * @param byId what waits, by the number of its entry
+   * @param setAside soft rules that were set aside, with the reason given
    */
-  @Transactional
-  public Load make(NewLoad wanted) {
-    List<Long> pailIds = Given.list("pailIds", wanted.pailIds).stream().distinct().toList();
-    if (open().isPresent()) {
-      throw new NotNow("A load is being put together already. Take it back first, or wash it.");
-    }
-    List<Waiting> offered =
-        gather.waiting().stream().filter(w -> pailIds.contains(w.pailId())).toList();
-    LoadProposal proposal =
-        LoadProposal.of(offered.stream().map(Waiting::pieces).toList(), machines.machine());
-    if (proposal.going().isEmpty()) {
-      String why =
-          proposal.staying().isEmpty()
-              ? "Nothing waits there."
-              : "Nothing of it may go: " + proposal.staying().get(0).reason() + ".";
-      throw new NotNow(why);
-    }
+  long create(Sorted.Drum drum, Map<Long, Waiting> byId, List<String> setAside) {
     LoadEntity load = new LoadEntity();
     load.state = LoadEntity.State.OPEN;
     load.madeAt = clock.instant();
-    load.setPails(pailIds);
+    load.setPails(drum.first().stream().map(o -> byId.get(o.id()).pailId()).distinct().toList());
+    load.setAside = shortened(String.join("\n", setAside));
     long id = loads.save(load).id;
-    // The same values may stand for two entries; identity tells them apart.
-    offered.stream()
-        .filter(w -> proposal.going().stream().anyMatch(p -> p == w.pieces()))
-        .forEach(w -> put(id, w, w.pieces().count(), false));
-    return view(load, gather.waiting());
+    drum.first().forEach(o -> put(id, byId.get(o.id()), o.pieces().count(), false));
+    drum.bulkers().forEach(o -> put(id, byId.get(o.id()), o.pieces().count(), true));
+    return id;
+  }
+
+  private static String shortened(String text) {
+    return text.length() <= LONGEST_SET_ASIDE ? text : text.substring(0, LONGEST_SET_ASIDE);
+  }
+
+  /** Returns an open load. */
+  @Transactional(readOnly = true)
+  public Load view(long loadId) {
+    return view(openLoad(loadId), gather.waiting());
+  }
+
+  /** Returns the soft rules that were set aside for a load, with the reason given. */
+  @Transactional(readOnly = true)
+  public List<String> setAside(long loadId) {
+    return loads
+        .findById(loadId)
+        .map(l -> l.setAside.lines().toList())
+        .orElseThrow(() -> new NotFound("load", loadId));
+  }
+
+  /** Returns the lots of new pieces in a load, each with how many of it. */
+  @Transactional(readOnly = true)
+  public Map<Long, Integer> lots(long loadId) {
+    Map<Long, Integer> lots = new LinkedHashMap<>();
+    items.findByLoadIdOrderById(loadId).stream()
+        .filter(i -> i.lotId != null)
+        .forEach(i -> lots.merge(i.lotId, i.pieces, Integer::sum));
+    return lots;
+  }
+
+  /**
+   * Keeps what a person saw in the drum: it corrects the bulk of the kinds in it, for next time
+   * too.
+   */
+  @Transactional
+  public Load look(long loadId, Look look) {
+    openLoad(loadId);
+    double full = Given.number("full", look.full, BulkCalibration.SEEN);
+    LoadPieces pieces = pieces(loadId);
+    kinds.learnBulk(
+        BulkCalibration.learn(full, pieces.first(), pieces.bulkers(), machines.machine().drumL()));
+    return view(loadId);
   }
 
   /**
    * Lets waiting pieces join the first set; throws {@link NotNow} with the rule that forbids it.
    */
   @Transactional
-  public Load join(long loadId, Joining joining) {
+  public Load join(long loadId, Joined joining) {
     LoadEntity load = openLoad(loadId);
     if (joining.entryId == null) {
       throw new OutOfRange("entryId", "missing", "the number of pieces that wait");
@@ -165,12 +175,17 @@ public class SortService {
             .findFirst()
             .orElseThrow(() -> new NotNow("These pieces no longer wait in a pail."));
     LoadPieces pieces = pieces(loadId);
-    LoadProposal.refuse(
-            waiting.pieces(), pieces.all(), LoadProposal.load(pieces.bulkers()), machines.machine())
-        .ifPresent(
-            r -> {
-              throw new NotNow("It stays: " + r.reason() + ".");
-            });
+    Joining.Verdict verdict =
+        Joining.verdict(waiting.pieces(), pieces.first(), pieces.bulkers(), machines.machine())
+            .orElse(null);
+    if (verdict != null) {
+      if (verdict.hard() || joining.reason == null || joining.reason.isBlank()) {
+        throw new NotNow("It stays: " + verdict.reason() + ".");
+      }
+      String reason = Given.text("reason", joining.reason, LONGEST_REASON);
+      String line = verdict.reason() + " (set aside: " + reason + ")";
+      load.setAside = shortened((load.setAside + "\n" + line).strip());
+    }
     put(loadId, waiting, waiting.pieces().count(), false);
     return view(load, gather.waiting());
   }
@@ -192,12 +207,12 @@ public class SortService {
       throw new OutOfRange(
           "count", count, there == 0 ? "none, since none wait in the basket" : "1 to " + there);
     }
-    SoiledPieces joining = withCount(available.get(0).pieces(), count);
+    SoiledPieces joining = available.get(0).pieces().withCount(count);
     LoadPieces pieces = pieces(loadId);
-    LoadProposal.refuseBulker(joining, pieces.all(), room(pieces), machines.machine())
+    refuseBulk(joining, pieces)
         .ifPresent(
-            r -> {
-              throw new NotNow("Not as bulk: " + r.reason() + ".");
+            reason -> {
+              throw new NotNow("Not as bulk: " + reason + ".");
             });
     int left = count;
     for (Waiting w : available) {
@@ -268,7 +283,6 @@ public class SortService {
     List<SoiledPieces> first = new ArrayList<>();
     List<SoiledPieces> bulkers = new ArrayList<>();
     for (LoadItemEntity item : items.findByLoadIdOrderById(loadId)) {
-      Set<SkinNeed> needs = people.needs(item.personId);
       SoiledPieces pieces =
           new SoiledPieces(
               kindById.get(item.kindId),
@@ -276,7 +290,9 @@ public class SortService {
               item.soil,
               item.solidsOff,
               item.cameIn,
-              needs);
+              gather.needs(item.personId, item.cameIn),
+              Storage.USUAL,
+              item.newDye);
       (item.bulker ? bulkers : first).add(pieces);
     }
     return new LoadPieces(loadId, first, bulkers);
@@ -333,11 +349,9 @@ public class SortService {
     item.solidsOff = w.pieces().solidsOff();
     item.cameIn = w.pieces().since();
     item.bulker = bulker;
+    item.lotId = w.lotId();
+    item.newDye = w.pieces().newDye();
     items.save(item);
-  }
-
-  private Optional<LoadEntity> open() {
-    return loads.findFirstByStateOrderByIdDesc(LoadEntity.State.OPEN);
   }
 
   private LoadEntity openLoad(long id) {
@@ -356,38 +370,36 @@ public class SortService {
                 w -> w.pieces().kind().id(), LinkedHashMap::new, Collectors.toList()));
   }
 
-  private static SoiledPieces withCount(SoiledPieces p, int count) {
-    return new SoiledPieces(p.kind(), count, p.soil(), p.solidsOff(), p.since(), p.needs());
-  }
-
-  private static LoadProposal.Room room(LoadPieces pieces) {
-    return new LoadProposal.Room(
-        LoadProposal.load(pieces.first()), LoadProposal.load(pieces.bulkers()));
+  /** Returns why pieces may not serve as bulk in a load, room and mass included. */
+  private Optional<String> refuseBulk(SoiledPieces bulker, LoadPieces pieces) {
+    Optional<String> no = Bulking.refuse(bulker, pieces.all());
+    if (no.isPresent()) {
+      return no;
+    }
+    List<SoiledPieces> with = new ArrayList<>(pieces.bulkers());
+    with.add(bulker);
+    return Joining.room(pieces.first(), with, machines.machine()).map(Joining.Verdict::reason);
   }
 
   private Load view(LoadEntity load, List<Waiting> waiting) {
     LoadPieces pieces = pieces(load.id);
     Machine machine = machines.machine();
-    LoadProposal.Room room = room(pieces);
-    Fill fill = Fill.of(room.first(), room.bulkers(), machine.drumL());
+    Fill fill = DrumFill.of(pieces.first(), pieces.bulkers(), machine.drumL());
     List<LoadItemEntity> inside = items.findByLoadIdOrderById(load.id);
     List<Staying> staying =
         waiting.stream()
             .filter(w -> load.pails().contains(w.pailId()))
-            .map(w -> staying(w, pieces, room.bulkers(), machine))
+            .map(w -> staying(w, pieces, machine))
             .toList();
+    Map<Long, List<Waiting>> basket = bulkers(waiting, load);
     List<Offer> offers =
-        bulkers(waiting, load).values().stream()
-            .map(w -> offer(w, pieces, room, fill, machine))
-            .toList();
+        basket.values().stream().map(w -> offer(w, pieces, fill, machine)).toList();
     Map<String, Why> whys = new LinkedHashMap<>();
-    whys.put("fill", FillAdvice.why(fill, machine.drumL()));
-    whys.put("mass", massWhy(pieces, machine));
-    bulkers(waiting, load).values().stream()
+    whys.put("fill", FillAdvice.why(fill, machine));
+    whys.put("mass", massWhy(pieces.all(), machine));
+    basket.values().stream()
         .map(w -> w.get(0).pieces().kind())
-        .forEach(
-            kind ->
-                whys.put("offer." + kind.id(), FillAdvice.whyWanted(fill, kind, machine.drumL())));
+        .forEach(kind -> whys.put("offer." + kind.id(), FillAdvice.whyWanted(fill, kind, machine)));
     return new Load(
         load.id,
         title(load.id),
@@ -396,11 +408,21 @@ public class SortService {
         staying,
         offers,
         fill,
-        Fill.WINDOW_FROM,
-        Fill.WINDOW_TO,
-        machine.drumL(),
-        FillAdvice.of(fill),
+        front(machine),
+        FillAdvice.of(fill, machine.window()),
+        load.setAside.lines().toList(),
         whys);
+  }
+
+  /** Returns the machine as it is drawn. */
+  static MachineFront front(Machine machine) {
+    return new MachineFront(
+        machine.name(),
+        machine.type(),
+        machine.type().words(),
+        machine.drumL(),
+        machine.capacityKg(),
+        machine.window());
   }
 
   /** Returns the pieces by kind and soil, the most first. */
@@ -429,44 +451,34 @@ public class SortService {
         kind.limits().words());
   }
 
-  private static Staying staying(
-      Waiting w, LoadPieces pieces, TextileLoad bulkers, Machine machine) {
+  private static Staying staying(Waiting w, LoadPieces pieces, Machine machine) {
     String reason =
-        LoadProposal.refuse(w.pieces(), pieces.all(), bulkers, machine)
-            .map(LoadProposal.Refusal::reason)
-            .orElse(null);
+        Joining.refuse(w.pieces(), pieces.first(), pieces.bulkers(), machine).orElse(null);
     return new Staying(w.entryId(), w.pieces().words(), w.pailName(), reason);
   }
 
-  private static Offer offer(
-      List<Waiting> waiting,
-      LoadPieces pieces,
-      LoadProposal.Room room,
-      Fill fill,
-      Machine machine) {
+  private Offer offer(List<Waiting> waiting, LoadPieces pieces, Fill fill, Machine machine) {
     Kind kind = waiting.get(0).pieces().kind();
     int available = waiting.stream().mapToInt(w -> w.pieces().count()).sum();
-    int wanted = Math.min(available, FillAdvice.wantedBulkers(fill, kind, machine.drumL()));
-    String refusal =
-        LoadProposal.refuseBulker(
-                withCount(waiting.get(0).pieces(), 1), pieces.all(), room, machine)
-            .map(LoadProposal.Refusal::reason)
-            .orElse(null);
+    int wanted = Math.min(available, FillAdvice.wantedBulkers(fill, kind, machine));
+    String refusal = refuseBulk(waiting.get(0).pieces().withCount(1), pieces).orElse(null);
     return new Offer(kind.id(), kind.name(), available, wanted, refusal);
   }
 
-  private static Why massWhy(LoadPieces pieces, Machine machine) {
+  /** Returns the reason of the mass of a load. */
+  static Why massWhy(List<SoiledPieces> pieces, Machine machine) {
+    String sum = Numbers.of(DrumFill.massKg(pieces), 2) + " kg";
     Why.Builder why =
         Why.of(
-            Numbers.of(LoadProposal.load(pieces.all()).massKg(), 1) + " kg",
+            Numbers.of(DrumFill.massKg(pieces), 1) + " kg",
             "Dry mass of every piece, from the masses in Kit.");
     Map<Kind, Integer> byKind = new LinkedHashMap<>();
-    pieces.all().forEach(p -> byKind.merge(p.kind(), p.count(), Integer::sum));
+    pieces.forEach(p -> byKind.merge(p.kind(), p.count(), Integer::sum));
     byKind.forEach(
         (kind, count) ->
             why.line(
                 Numbers.count(count, kind.name()), Numbers.of(kind.massKg() * count, 2) + " kg"));
-    return why.total("together", Numbers.of(LoadProposal.load(pieces.all()).massKg(), 2) + " kg")
+    return why.total("together", sum)
         .line("the machine takes", Numbers.of(machine.capacityKg(), 1) + " kg")
         .source("Masses of the household's kinds, Kit.");
   }

@@ -4,7 +4,13 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.Fill;
+import org.nestrinse.core.kit.FillWindow;
+import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.sort.FillAdvice;
+import org.nestrinse.core.sort.Joining;
+import org.nestrinse.core.sort.Rearrangement;
+import org.nestrinse.core.sort.Sorted;
+import org.nestrinse.core.sort.TravelRule;
 import org.nestrinse.core.why.Why;
 
 /** What the Sort view shows. */
@@ -12,23 +18,136 @@ public final class SortViews {
   private SortViews() {}
 
   /**
-   * The load that is being put together, if any, and what could go into one.
+   * What goes together, what waits, and the loads that were accepted.
    *
-   * @param load the open load, or null
-   * @param sources pails with something in them
+   * @param stamp stands for what waits; send it back to accept what was seen
+   * @param machine what it is washed in
+   * @param drums proposed loads
+   * @param waits what waits for a later wash
+   * @param answers pieces that fit no load
+   * @param proven whether nothing better exists
+   * @param refused what stands against the last move, which was not made then
+   * @param loads accepted loads, oldest first
+   * @param rules all rules of who may not travel together
    */
-  public record Sorting(@Nullable Load load, List<Source> sources) {}
+  public record Sorting(
+      String stamp,
+      MachineFront machine,
+      List<Drum> drums,
+      List<Wait> waits,
+      List<Answer> answers,
+      boolean proven,
+      Joining.@Nullable Verdict refused,
+      List<Load> loads,
+      List<Rule> rules) {}
 
   /**
-   * A pail that a load could be made from.
+   * The machine as it is drawn.
    *
-   * @param pailId its number
-   * @param name its name
-   * @param pieces how many pieces wait
-   * @param forBulk whether it is a basket of small household pieces
-   * @param suggested whether some of it may travel with what weighs most
+   * @param name what the household calls it
+   * @param type how it moves the pieces
+   * @param typeWords in words
+   * @param drumL volume [L]
+   * @param capacityKg dry mass [kg]
+   * @param window how full it should be
    */
-  public record Source(long pailId, String name, int pieces, boolean forBulk, boolean suggested) {}
+  public record MachineFront(
+      String name,
+      Machine.Type type,
+      String typeWords,
+      double drumL,
+      double capacityKg,
+      FillWindow window) {}
+
+  /**
+   * Pieces of one kind and soil.
+   *
+   * @param ids numbers of their entries
+   * @param kind name of the kind
+   * @param count how many
+   * @param words in words: "3 bibs"
+   * @param soil what soiled them, in words
+   * @param pails where they come from
+   * @param limits what they bear, in words
+   * @param dueWords when they are due, in words
+   */
+  public record Line(
+      List<Long> ids,
+      String kind,
+      int count,
+      String words,
+      String soil,
+      String pails,
+      String limits,
+      String dueWords) {}
+
+  /**
+   * A proposed load.
+   *
+   * @param number its number
+   * @param title what leads, in words
+   * @param first the first wash set
+   * @param bulkers what joins for the main wash
+   * @param refused small pieces that could not serve as bulk, and why
+   * @param fill how full it is
+   * @param advice what that means
+   * @param commonC the warmest main wash that all bear, as far as hygiene wants it [°C]
+   * @param leastC the main wash that it needs at least [°C]
+   * @param reasons why it is as it is
+   * @param setAside soft rules that the person set aside here
+   * @param whys reasons by key: {@code fill}, {@code mass}
+   */
+  public record Drum(
+      int number,
+      String title,
+      List<Line> first,
+      List<Line> bulkers,
+      List<Sorted.Refused> refused,
+      Fill fill,
+      FillAdvice advice,
+      int commonC,
+      int leastC,
+      List<String> reasons,
+      List<Rearrangement.SetAside> setAside,
+      Map<String, Why> whys) {}
+
+  /**
+   * Pieces that wait.
+   *
+   * @param line what waits
+   * @param untilWords the latest moment, in words
+   * @param reason why they wait
+   */
+  public record Wait(Line line, String untilWords, String reason) {}
+
+  /**
+   * Pieces that fit no load.
+   *
+   * @param line what they are
+   * @param reason why not
+   * @param instead what to do
+   */
+  public record Answer(Line line, String reason, String instead) {}
+
+  /**
+   * A rule of who may not travel together.
+   *
+   * @param name short name
+   * @param title what it keeps apart
+   * @param strength whether it can be set aside
+   * @param reason why
+   */
+  public record Rule(String name, String title, TravelRule.Strength strength, String reason) {}
+
+  /**
+   * What two pieces are to each other.
+   *
+   * @param together whether they may share a run
+   * @param rule short name of the rule, or null
+   * @param hard whether the rule cannot be set aside
+   * @param words why, in one sentence
+   */
+  public record Pair(boolean together, @Nullable String rule, boolean hard, String words) {}
 
   /**
    * A load.
@@ -37,14 +156,13 @@ public final class SortViews {
    * @param title whose pieces, in words
    * @param going the first wash set
    * @param bulkers what joins for the main wash
-   * @param staying what stays in the chosen pails, with the reason; no reason means that it could
-   *     still join
+   * @param staying what stays in the pails it was made from, with the reason; no reason means that
+   *     it could still join
    * @param offers small household pieces that could join
    * @param fill how full the drum is
-   * @param windowFrom the good window begins here
-   * @param windowTo and ends here
-   * @param drumL drum volume [L]
+   * @param machine what it is washed in
    * @param advice what the fill means
+   * @param setAside soft rules that were set aside, with the reason given
    * @param whys reasons by key: {@code fill}, {@code mass}, {@code offer.KIND}
    */
   public record Load(
@@ -55,10 +173,9 @@ public final class SortViews {
       List<Staying> staying,
       List<Offer> offers,
       Fill fill,
-      double windowFrom,
-      double windowTo,
-      double drumL,
+      MachineFront machine,
       FillAdvice advice,
+      List<String> setAside,
       Map<String, Why> whys) {}
 
   /**

@@ -156,7 +156,7 @@ public class PlanService {
             .filter(s -> s.wholeLoad() && s.run() != null)
             .mapToInt(s -> s.run().rinses())
             .sum();
-    Fill fill = Fill.of(job.firstLoad(), job.bulkerLoad(), job.machine().drumL());
+    Fill fill = job.fill();
     Instant ready = job.now().plus(Duration.ofMinutes(Math.round(o.minutes())));
     return new Figures(
         run.programme().name(),

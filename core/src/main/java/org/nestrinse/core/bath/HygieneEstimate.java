@@ -2,7 +2,6 @@ package org.nestrinse.core.bath;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.Range;
 
@@ -125,7 +124,7 @@ public record HygieneEstimate(
     if (phase.oxygenG() == 0) {
       return 0;
     }
-    if (phase.load().share(Material.WOOL) > 0) {
+    if (phase.load().masses().stream().anyMatch(m -> m.material().animalFibre())) {
       notes.add("Oxygen whitener is not used on wool, so it counts for nothing.");
       return 0;
     }

@@ -11,6 +11,7 @@ public enum Soil {
   MILK("milk", true, false, HygieneGoal.LIGHT, 48),
   FOOD("food", false, true, HygieneGoal.EVERYDAY, 48),
   GREASE("grease", false, true, HygieneGoal.EVERYDAY, 72),
+  WAX("wax or polish", false, true, HygieneGoal.LIGHT, 168),
   OIL("oil or solvent", false, true, HygieneGoal.LIGHT, 72),
   DIRT("plain dirt", false, false, HygieneGoal.LIGHT, 336);
 
@@ -41,6 +42,14 @@ public enum Soil {
   /** Returns whether the heavy row of a label applies. */
   public boolean heavy() {
     return heavy;
+  }
+
+  /** Returns whether it leaves the piece damp, so that it sours without air. */
+  public boolean damp() {
+    return switch (this) {
+      case WET, STOOL, BLOOD, VOMIT, MILK, FOOD -> true;
+      case GREASE, WAX, OIL, DIRT -> false;
+    };
   }
 
   /** Returns the hygiene that it asks for by itself. */

@@ -1,6 +1,7 @@
 package org.nestrinse.core.gather;
 
 import java.time.Instant;
+import java.util.List;
 import java.util.Set;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.textile.Bin;
@@ -18,17 +19,42 @@ import org.nestrinse.core.units.Numbers;
  * @param solidsOff whether solids were taken off, or there were none
  * @param since when they came in
  * @param needs what the person who uses them needs
+ * @param storage how they are kept
+ * @param newDye whether they are dark and in one of their first washes, so that dye may bleed
  */
 public record SoiledPieces(
-    Kind kind, int count, Soil soil, boolean solidsOff, Instant since, Set<SkinNeed> needs) {
+    Kind kind,
+    int count,
+    Soil soil,
+    boolean solidsOff,
+    Instant since,
+    Set<SkinNeed> needs,
+    Storage storage,
+    boolean newDye) {
   public SoiledPieces {
     Limits.COUNT.check("count", count);
     needs = Set.copyOf(needs);
   }
 
+  /** Makes pieces that are kept dry and airy, and no longer new. */
+  public SoiledPieces(
+      Kind kind, int count, Soil soil, boolean solidsOff, Instant since, Set<SkinNeed> needs) {
+    this(kind, count, soil, solidsOff, since, needs, Storage.USUAL, false);
+  }
+
+  /** Returns so many of the same. */
+  public SoiledPieces withCount(int other) {
+    return new SoiledPieces(kind, other, soil, solidsOff, since, needs, storage, newDye);
+  }
+
   /** Returns them as masses by material. */
   public TextileLoad load() {
     return kind.load(count);
+  }
+
+  /** Returns several groups of pieces as masses by material. */
+  public static TextileLoad together(List<SoiledPieces> pieces) {
+    return pieces.stream().map(SoiledPieces::load).reduce(TextileLoad.EMPTY, TextileLoad::plus);
   }
 
   /** Returns the hygiene that soil, use and person ask for together. */
@@ -45,7 +71,8 @@ public record SoiledPieces(
 
   /** Returns whether these are damp cloths, which sour in a day. */
   public boolean dampCloth() {
-    return kind.bin() == Bin.KITCHEN && soil != Soil.DIRT;
+    boolean dampUse = kind.bin() == Bin.KITCHEN || kind.bin() == Bin.BATHROOM;
+    return dampUse && soil != Soil.DIRT;
   }
 
   /** Returns them in words: "3 bamboo trifolds". */

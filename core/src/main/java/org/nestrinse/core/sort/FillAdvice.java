@@ -1,8 +1,9 @@
 package org.nestrinse.core.sort;
 
 import org.nestrinse.core.bath.Fill;
+import org.nestrinse.core.kit.FillWindow;
+import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.why.Why;
 
@@ -24,26 +25,25 @@ public record FillAdvice(State state, String words) {
   }
 
   /** Returns the advice for a fill of the main wash. */
-  public static FillAdvice of(Fill fill) {
+  public static FillAdvice of(Fill fill, FillWindow window) {
     double full = fill.main();
     String percent = Numbers.percent(full);
     if (fill.massKg() == 0) {
       return new FillAdvice(State.EMPTY, "Nothing is in the drum yet.");
     }
-    if (full < Fill.LEAST) {
+    if (full < window.least()) {
       return new FillAdvice(
           State.TOO_LITTLE,
           percent + " full: too few to rub each other clean. Add small household pieces.");
     }
-    if (full < Fill.WINDOW_FROM) {
+    if (full < window.from()) {
       return new FillAdvice(
-          State.A_LITTLE_LOW,
-          percent + " full: it washes; two thirds to three quarters is better.");
+          State.A_LITTLE_LOW, percent + " full: it washes; " + words(window) + " is better.");
     }
-    if (full <= Fill.WINDOW_TO) {
+    if (full <= window.to()) {
       return new FillAdvice(State.GOOD, percent + " full: just right.");
     }
-    if (full <= LoadProposal.MOST_FULL) {
+    if (full <= window.most()) {
       return new FillAdvice(
           State.A_LITTLE_HIGH, percent + " full: a little tight. Take a few small pieces out.");
     }
@@ -57,11 +57,11 @@ public record FillAdvice(State state, String words) {
    *
    * @param fill the fill without them
    * @param bulker the kind that would join dry
-   * @param drumL drum volume [L]
+   * @param machine what it is washed in
    */
-  public static int wantedBulkers(Fill fill, Kind bulker, double drumL) {
-    double missingL = (Fill.WINDOW_FROM - fill.main()) * drumL;
-    double pieceL = bulker.load(1).weighted(Material::looseBulkLKg);
+  public static int wantedBulkers(Fill fill, Kind bulker, Machine machine) {
+    double missingL = (machine.window().from() - fill.main()) * machine.drumL();
+    double pieceL = bulker.dryL();
     return missingL <= 0 ? 0 : (int) Math.ceil(missingL / pieceL - 1e-9);
   }
 
@@ -69,15 +69,16 @@ public record FillAdvice(State state, String words) {
    * Returns the reason of the number of pieces of a kind that would bring the main wash into the
    * window.
    */
-  public static Why whyWanted(Fill fill, Kind bulker, double drumL) {
-    double missingL = Math.max(0, (Fill.WINDOW_FROM - fill.main()) * drumL);
-    double pieceL = bulker.load(1).weighted(Material::looseBulkLKg);
-    int wanted = wantedBulkers(fill, bulker, drumL);
+  public static Why whyWanted(Fill fill, Kind bulker, Machine machine) {
+    double missingL = Math.max(0, (machine.window().from() - fill.main()) * machine.drumL());
+    double pieceL = bulker.dryL();
+    int wanted = wantedBulkers(fill, bulker, machine);
     return Why.of(
             Numbers.count(wanted, bulker.name()),
-            "So many small pieces, lying dry, would fill the drum to two thirds. Fewer are offered when fewer wait.")
-        .line("two thirds of the drum", Numbers.of(Fill.WINDOW_FROM * drumL, 1) + " L")
-        .line("in it now", Numbers.of(fill.main() * drumL, 1) + " L")
+            "So many small pieces, lying dry, would bring the drum into its window. Fewer are offered when fewer wait.")
+        .line(
+            "the window begins at", Numbers.of(machine.window().from() * machine.drumL(), 1) + " L")
+        .line("in it now", Numbers.of(fill.main() * machine.drumL(), 1) + " L")
         .line("missing", Numbers.of(missingL, 1) + " L")
         .line("one " + bulker.name() + ", dry", Numbers.of(pieceL, 2) + " L")
         .total("wanted", String.valueOf(wanted))
@@ -85,16 +86,24 @@ public record FillAdvice(State state, String words) {
   }
 
   /** Returns the reason of a fill. */
-  public static Why why(Fill fill, double drumL) {
+  public static Why why(Fill fill, Machine machine) {
+    double drumL = machine.drumL();
     return Why.of(
             Numbers.percent(fill.main()) + " full",
-            "After the first wash the pieces settle. Alone they would slosh and not rub each other; two thirds to"
-                + " three quarters is right for a front loader.")
+            "After the first wash the pieces settle. Too few would slosh and not rub each other; "
+                + words(machine.window())
+                + " is right for a "
+                + machine.type().words()
+                + ".")
         .line("first set, dry", Numbers.of(fill.dry() * drumL, 1) + " L")
         .line("the same, washed once", Numbers.of(fill.preWashed() * drumL, 1) + " L")
         .line("bulkers, dry", Numbers.of((fill.main() - fill.preWashed()) * drumL, 1) + " L")
         .line("drum", Numbers.of(drumL, 1) + " L")
         .total("full in the main wash", Numbers.percent(fill.main()))
         .section(2);
+  }
+
+  private static String words(FillWindow window) {
+    return Numbers.percent(window.from()) + " to " + Numbers.percent(window.to());
   }
 }

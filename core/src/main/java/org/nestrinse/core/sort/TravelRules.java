@@ -1,71 +1,144 @@
 package org.nestrinse.core.sort;
 
+import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.gather.SkinNeed;
+import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.textile.Bin;
+import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Role;
 
 /**
- * The rules of this household about who may travel with whom, and the temperature that a load
- * needs.
+ * The rules about who may travel with whom, and the temperature that a load needs.
+ *
+ * @see "docs/models.md, sorting"
  */
 public final class TravelRules {
   /** The coolest main wash that any school plans for soiled textiles [°C]. */
   public static final int COOLEST_MAIN_C = 40;
 
-  /** The main wash that illness needs [°C]. */
-  public static final int ILLNESS_MAIN_C = 60;
+  /**
+   * The main wash that illness and a newborn need, and that lets clothes travel with nappies [°C].
+   */
+  public static final int SANITISING_MAIN_C = 60;
 
-  private static final Set<Bin> TOILET_OR_FLOOR = Set.of(Bin.BODY, Bin.BATHROOM);
+  /** From this area on a piece wraps small ones [m²]; a bath towel has 0.9. */
+  private static final double WRAPS_M2 = 0.6;
 
-  /** All rules, most telling first. */
+  private static final Set<Bin> TOILET_OR_FLOOR = EnumSet.of(Bin.BODY, Bin.BATHROOM, Bin.GENERAL);
+  private static final Set<Bin> CLEANING =
+      EnumSet.of(Bin.BATHROOM, Bin.GENERAL, Bin.GLASS, Bin.POLISH, Bin.WORKSHOP);
+  private static final Set<Role> NAPPY_PARTS =
+      EnumSet.of(
+          Role.SHELL,
+          Role.COVER,
+          Role.NIGHT_FITTED,
+          Role.INSERT,
+          Role.BOOSTER,
+          Role.LINER,
+          Role.WIPE);
+
+  /** All rules, hard ones first, most telling first. */
   public static final List<TravelRule> ALL =
       List.of(
-          new TravelRule(
+          TravelRule.hard(
               "heat",
+              "what needs heat from what bears none",
               "the load needs a warmer wash than its care limit allows",
               (a, b) -> a.kind().limits().hottestWashC() < neededC(b)),
-          new TravelRule(
-              "lint",
-              "microfibre grips the lint of the others and cannot let go",
-              (a, b) -> a.kind().gripsLint() && b.kind().givesLint()),
-          new TravelRule(
+          TravelRule.hard(
+              "illness",
+              "an ill person's things from everyone's",
+              "an ill person's things travel alone, so that germs do not move on",
+              (a, b) -> ill(a) && !ill(b)),
+          TravelRule.hard(
+              "wool",
+              "wool and silk from everything else",
+              "wool and silk go into a gentle programme of their own",
+              (a, b) -> a.kind().animalFibre() && !b.kind().animalFibre()),
+          TravelRule.hard(
               "food",
+              "kitchen cloths from what touched toilet or floor",
               "what touched the toilet or the floor never meets what touches food",
               (a, b) -> TOILET_OR_FLOOR.contains(a.kind().bin()) && b.kind().bin() == Bin.KITCHEN),
-          new TravelRule(
+          TravelRule.hard(
               "workshop",
+              "wheel, engine and oily cloths from everything else",
               "oily cloths soil the rest, and oil in a dryer burns",
               (a, b) -> a.kind().bin() == Bin.WORKSHOP && b.kind().bin() != Bin.WORKSHOP),
-          new TravelRule(
+          TravelRule.hard(
+              "polish",
+              "polish, wax and coatings from everything else",
+              "wax moves on to everything in the drum, and repels water there",
+              (a, b) -> waxy(a) && !waxy(b)),
+          TravelRule.hardBelow(
+              SANITISING_MAIN_C,
+              "newborn",
+              "a newborn's things from others, below 60",
+              "below 60 a newborn's things travel alone",
+              (a, b) -> newborn(a) && !newborn(b)),
+          TravelRule.hardBelow(
+              SANITISING_MAIN_C,
+              "clothes",
+              "clothes from heavily soiled things, below 60",
+              "below 60 clothes do not share a wash with heavily soiled things",
+              (a, b) -> clothes(a) && !clothes(b) && b.goal() != HygieneGoal.LIGHT),
+          TravelRule.soft(
+              200,
+              "lint",
+              "microfibre from what sheds lint",
+              "microfibre grips the lint of the others and cannot let go",
+              (a, b) -> a.kind().gripsLint() && b.kind().givesLint()),
+          TravelRule.soft(
+              200,
+              "dye",
+              "new dark pieces from pale ones, for three washes",
+              "new dark pieces bleed for three washes, and pale ones take the dye",
+              (a, b) -> a.newDye() && b.kind().colour() == Colour.PALE),
+          TravelRule.soft(
+              200,
               "glass",
+              "glass cloths from every other bin",
               "glass cloths streak once they have met other soil",
               (a, b) -> a.kind().bin() == Bin.GLASS && b.kind().bin() != Bin.GLASS),
-          new TravelRule(
-              "illness",
-              "an ill person's things travel alone, so that germs do not move on",
-              (a, b) -> a.needs().contains(SkinNeed.ILL) && !b.needs().contains(SkinNeed.ILL)),
-          new TravelRule(
-              "clothes",
-              "clothes do not share a wash with heavily soiled things, which may run at 40 or below",
-              (a, b) ->
-                  a.kind().role() == Role.CLOTHES
-                      && b.kind().role() != Role.CLOTHES
-                      && b.goal() != HygieneGoal.LIGHT),
-          new TravelRule(
+          TravelRule.soft(
+              150,
+              "bins",
+              "cleaning cloths from each other and from the linen",
+              "cleaning cloths carry what they wiped into the rest",
+              (a, b) -> CLEANING.contains(a.kind().bin()) && a.kind().bin() != b.kind().bin()),
+          TravelRule.soft(
+              130,
               "wrapping",
+              "large pieces from nappies",
               "large pieces wrap the small ones and stop them rubbing",
-              (a, b) -> a.kind().role() == Role.BEDDING && nappyPart(b)));
+              (a, b) -> large(a) && NAPPY_PARTS.contains(b.kind().role())),
+          TravelRule.soft(
+              40,
+              "skin",
+              "what must not see enzymes or scent from what may",
+              "for sensitive skin the whole load would go without enzymes and scent",
+              (a, b) -> sensitive(a) && !sensitive(b)));
 
   private TravelRules() {}
 
-  /** Returns the first rule that keeps the two apart, or nothing when they may travel together. */
+  /**
+   * Returns the first rule that keeps the two apart however warm they may be washed together, or
+   * nothing when they may share a run.
+   */
   public static Optional<TravelRule> between(SoiledPieces one, SoiledPieces other) {
-    return ALL.stream().filter(rule -> rule.keepsApart(one, other)).findFirst();
+    return broken(one, other, commonC(List.of(one, other))).findFirst();
+  }
+
+  /** Returns every rule that two pieces break in a main wash so warm [°C], hard ones first. */
+  public static Stream<TravelRule> broken(SoiledPieces one, SoiledPieces other, int mainC) {
+    return ALL.stream().filter(rule -> rule.keepsApart(one, other, mainC));
   }
 
   /** Returns the main wash that these pieces need at least [°C]. */
@@ -73,13 +146,80 @@ public final class TravelRules {
     return switch (pieces.goal()) {
       case LIGHT -> Math.min(COOLEST_MAIN_C, pieces.kind().limits().hottestWashC());
       case EVERYDAY -> COOLEST_MAIN_C;
-      case EXTRA_CARE, ILLNESS -> ILLNESS_MAIN_C;
+      case EXTRA_CARE, ILLNESS -> SANITISING_MAIN_C;
     };
   }
 
-  private static boolean nappyPart(SoiledPieces pieces) {
-    return switch (pieces.kind().role()) {
-      case SHELL, COVER, NIGHT_FITTED, INSERT, BOOSTER, LINER -> true;
+  /**
+   * Returns the main wash that the hygiene goal of these pieces would like, were they alone [°C].
+   */
+  public static int wantedC(SoiledPieces pieces) {
+    return pieces.goal() == HygieneGoal.LIGHT ? neededC(pieces) : SANITISING_MAIN_C;
+  }
+
+  /** Returns the warmest main wash that all of these bear, never above what hygiene wants [°C]. */
+  public static int commonC(Collection<SoiledPieces> pieces) {
+    return pieces.stream()
+        .mapToInt(p -> p.kind().limits().hottestWashC())
+        .reduce(SANITISING_MAIN_C, Math::min);
+  }
+
+  /** Returns the main wash that these pieces need together [°C]. */
+  public static int leastC(Collection<SoiledPieces> together) {
+    return Math.max(
+        sharedC(together), together.stream().mapToInt(TravelRules::neededC).max().orElse(0));
+  }
+
+  /**
+   * Returns the main wash only from which on all of these may share a run [°C]; 0 when they may at
+   * any temperature.
+   */
+  public static int sharedC(Collection<SoiledPieces> together) {
+    List<SoiledPieces> all = List.copyOf(together);
+    int shared = 0;
+    for (TravelRule rule : ALL) {
+      if (rule.onlyBelowC() != TravelRule.ALWAYS && anyApart(rule, all)) {
+        shared = Math.max(shared, rule.onlyBelowC());
+      }
+    }
+    return shared;
+  }
+
+  private static boolean anyApart(TravelRule rule, List<SoiledPieces> all) {
+    for (int i = 0; i < all.size(); i++) {
+      for (int j = 0; j < i; j++) {
+        if (rule.keepsApart(all.get(i), all.get(j))) {
+          return true;
+        }
+      }
+    }
+    return false;
+  }
+
+  private static boolean ill(SoiledPieces p) {
+    return p.needs().contains(SkinNeed.ILL);
+  }
+
+  private static boolean newborn(SoiledPieces p) {
+    return p.needs().contains(SkinNeed.NEWBORN);
+  }
+
+  private static boolean sensitive(SoiledPieces p) {
+    return p.needs().contains(SkinNeed.SENSITIVE);
+  }
+
+  private static boolean clothes(SoiledPieces p) {
+    return p.kind().role() == Role.CLOTHES;
+  }
+
+  private static boolean waxy(SoiledPieces p) {
+    return p.kind().bin() == Bin.POLISH || p.soil() == Soil.WAX;
+  }
+
+  private static boolean large(SoiledPieces p) {
+    return switch (p.kind().role()) {
+      case BEDDING -> true;
+      case TOWEL -> p.kind().areaM2() >= WRAPS_M2;
       default -> false;
     };
   }

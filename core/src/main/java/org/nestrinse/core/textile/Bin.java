@@ -7,7 +7,9 @@ public enum Bin {
   KITCHEN("what touches food"),
   BATHROOM("bathroom cloths"),
   GLASS("glass cloths"),
-  WORKSHOP("oily cloths");
+  GENERAL("general cleaning cloths"),
+  POLISH("polish and wax cloths"),
+  WORKSHOP("wheel, engine and oily cloths");
 
   private final String words;
 

@@ -17,7 +17,9 @@ public record CareLimits(int hottestWashC, int fastestSpinRpm, DryerHeat dryer) 
   /** The fastest spin of a part with elastic [rpm]. */
   public static final int ELASTIC_SPIN_RPM = 1000;
 
-  /** The fastest spin for wool [rpm]; felting comes from rubbing, creasing from the spin. */
+  /**
+   * The fastest spin for wool and silk [rpm]; felting comes from rubbing, creasing from the spin.
+   */
   public static final int WOOL_SPIN_RPM = 800;
 
   /** The strictest limits of nothing: everything is allowed. */
@@ -26,7 +28,7 @@ public record CareLimits(int hottestWashC, int fastestSpinRpm, DryerHeat dryer) 
 
   /** Returns the usual limits of a material, with or without elastic. */
   public static CareLimits usual(Material material, boolean elastic) {
-    int spin = material == Material.WOOL ? WOOL_SPIN_RPM : NO_SPIN_LIMIT_RPM;
+    int spin = material.animalFibre() ? WOOL_SPIN_RPM : NO_SPIN_LIMIT_RPM;
     CareLimits limits = new CareLimits(material.hottestWashC(), spin, material.dryer());
     return elastic
         ? limits.strictest(new CareLimits(ELASTIC_WASH_C, ELASTIC_SPIN_RPM, DryerHeat.NONE))

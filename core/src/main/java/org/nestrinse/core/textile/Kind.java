@@ -4,6 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
 
 /**
  * A kind of textile that the household owns.
@@ -17,6 +18,9 @@ import org.nestrinse.core.units.OutOfRange;
  * @param small whether it is no larger than a hand towel, so that it may serve as bulker
  * @param label what its own care label says, which wins over the usual limits; null when it says
  *     nothing
+ * @param colour whether its dye may bleed while it is new
+ * @param bulkFactor what the household saw: its volume over the computed one, {@link #BULK_FACTOR};
+ *     1 when nobody looked
  */
 public record Kind(
     long id,
@@ -26,7 +30,12 @@ public record Kind(
     List<Part> parts,
     double areaM2,
     boolean small,
-    @Nullable CareLimits label) {
+    @Nullable CareLimits label,
+    Colour colour,
+    double bulkFactor) {
+
+  /** Bounds of what a look into the drum may make of a kind's bulk. */
+  public static final Range BULK_FACTOR = new Range(0.7, 1.4, "");
 
   /** From this share on, microfibre decides how a piece behaves among lint. */
   private static final double MOSTLY = 0.5;
@@ -36,7 +45,21 @@ public record Kind(
       throw new OutOfRange("parts", "empty", "at least one part");
     }
     Limits.AREA_M2.check("areaM2", areaM2);
+    BULK_FACTOR.check("bulkFactor", bulkFactor);
     parts = List.copyOf(parts);
+  }
+
+  /** Makes a pale kind whose bulk is as computed. */
+  public Kind(
+      long id,
+      String name,
+      Role role,
+      Bin bin,
+      List<Part> parts,
+      double areaM2,
+      boolean small,
+      @Nullable CareLimits label) {
+    this(id, name, role, bin, parts, areaM2, small, label, Colour.PALE, 1);
   }
 
   /** Returns the dry mass of one piece [kg]. */
@@ -62,6 +85,21 @@ public record Kind(
         parts.stream()
             .map(p -> new TextileLoad.MaterialMass(p.material(), p.massKg() * count))
             .toList());
+  }
+
+  /** Returns the volume that one piece takes lying dry in a drum [L]. */
+  public double dryL() {
+    return load(1).weighted(Material::looseBulkLKg) * bulkFactor;
+  }
+
+  /** Returns the volume that one piece settles to once washed [L]. */
+  public double wetL() {
+    return load(1).weighted(m -> m.looseBulkLKg() * m.wetPack()) * bulkFactor;
+  }
+
+  /** Returns whether any part is of wool or silk. */
+  public boolean animalFibre() {
+    return parts.stream().anyMatch(p -> p.material().animalFibre());
   }
 
   /** Returns whether any part is of this material. */

@@ -14,7 +14,9 @@ public enum Material {
   POLYESTER_FLEECE("fleece", 0.40, 0.30, 12.0, 0.75, 0.15, 0.004, 60, DryerHeat.LOW, true),
   LAMINATE("waterproof laminate", 0.15, 0.15, 9.0, 0.85, 0.05, 0.004, 60, DryerHeat.NONE, false),
   POLYCOTTON("polycotton", 0.70, 0.70, 7.5, 0.65, 0.25, 0.045, 60, DryerHeat.LOW, false),
-  WOOL("wool", 1.00, 0.90, 9.0, 0.70, 0.40, 0.160, 30, DryerHeat.NONE, false);
+  WOOL("wool", 1.00, 0.90, 9.0, 0.70, 0.40, 0.160, 30, DryerHeat.NONE, false),
+  /** House figures: between wool and viscose; treated like wool by every rule. */
+  SILK("silk", 0.90, 0.90, 8.0, 0.65, 0.35, 0.110, 30, DryerHeat.NONE, false);
 
   private final String words;
   private final double absorbency;
@@ -98,6 +100,11 @@ public enum Material {
   /** Returns how warm a dryer may be. */
   public DryerHeat dryer() {
     return dryer;
+  }
+
+  /** Returns whether it is wool or silk, which enzymes, heat and rubbing ruin. */
+  public boolean animalFibre() {
+    return this == WOOL || this == SILK;
   }
 
   /** Returns whether it sheds lint that microfibre would hold on to. */

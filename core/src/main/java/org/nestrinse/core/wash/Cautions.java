@@ -11,7 +11,6 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.safety.Caution.Strength;
-import org.nestrinse.core.sort.LoadProposal;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
@@ -34,6 +33,7 @@ final class Cautions {
   static List<Caution> of(WashJob job, List<Step> steps, Outcome outcome, boolean noDetergent) {
     Cautions cautions = new Cautions(job, steps);
     cautions.limits();
+    cautions.sharing();
     cautions.loading();
     cautions.products(outcome);
     cautions.fill();
@@ -88,6 +88,23 @@ final class Cautions {
             "Spins too fast for " + slow.name(),
             "%s bears %d at most; %d is planned."
                 .formatted(slow.name(), slow.limits().fastestSpinRpm(), step.run().spinRpm()),
+            step.number());
+      }
+    }
+  }
+
+  /** Pieces that may share a run only when it is hot stop a cooler one. */
+  private void sharing() {
+    int shared = job.sharedC();
+    for (Step step : steps) {
+      boolean main = step.wholeLoad() && step.run() != null && step.run().temperatureC() > 0;
+      if (main && step.run().temperatureC() < shared) {
+        add(
+            Strength.STOP,
+            "not-together",
+            "These may not share a wash at " + step.run().temperatureC(),
+            "Only from %d on may all of these travel together. Plan %d, or take the clothes out."
+                .formatted(shared, shared),
             step.number());
       }
     }
@@ -171,7 +188,7 @@ final class Cautions {
   }
 
   private void fill() {
-    Fill fill = Fill.of(job.firstLoad(), job.bulkerLoad(), job.machine().drumL());
+    Fill fill = job.fill();
     if (fill.main() < Fill.LEAST) {
       add(
           Strength.CHECK,
@@ -180,7 +197,7 @@ final class Cautions {
           "Few pieces in a big drum do not rub each other clean. Add small pieces, or let it wait if the clock allows.",
           mainStep());
     }
-    if (fill.main() > LoadProposal.MOST_FULL) {
+    if (fill.main() > job.machine().window().most()) {
       add(
           Strength.CHECK,
           "over-full",

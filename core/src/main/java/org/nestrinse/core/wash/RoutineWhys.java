@@ -30,7 +30,7 @@ public final class RoutineWhys {
         all.whys.put("dose." + step.number() + "." + i, step.doses().get(i).why());
       }
     }
-    all.whys.put("fill", FillAdvice.why(all.fill(), job.machine().drumL()));
+    all.whys.put("fill", FillAdvice.why(all.fill(), job.machine()));
     all.temperature();
     all.hygiene();
     all.residue();
@@ -39,7 +39,7 @@ public final class RoutineWhys {
   }
 
   private Fill fill() {
-    return Fill.of(job.firstLoad(), job.bulkerLoad(), job.machine().drumL());
+    return job.fill();
   }
 
   private Bath mainBath() {

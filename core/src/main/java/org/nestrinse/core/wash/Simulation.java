@@ -171,7 +171,7 @@ final class Simulation {
   private HygienePhase phase(
       Step step, MachineRun run, TextileLoad load, double bathL, double rinseL) {
     double drumL = job.machine().drumL();
-    Fill fill = Fill.of(job.firstLoad(), job.bulkerLoad(), drumL);
+    Fill fill = job.fill();
     List<TemperaturePoint> profile =
         baths.stream()
             .filter(b -> b.step() == step.number() && !b.profile().isEmpty())

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.bath.ResidueTarget;
 import org.nestrinse.core.gather.SkinNeed;
@@ -15,9 +16,9 @@ import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Tariff;
 import org.nestrinse.core.kit.Water;
-import org.nestrinse.core.sort.LoadProposal;
+import org.nestrinse.core.sort.DrumFill;
+import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
@@ -79,17 +80,27 @@ public record WashJob(
 
   /** Returns the first set as masses. */
   public TextileLoad firstLoad() {
-    return LoadProposal.load(first);
+    return SoiledPieces.together(first);
   }
 
   /** Returns everything as masses. */
   public TextileLoad wholeLoad() {
-    return LoadProposal.load(all());
+    return SoiledPieces.together(all());
   }
 
   /** Returns the bulkers as masses. */
   public TextileLoad bulkerLoad() {
-    return LoadProposal.load(bulkers);
+    return SoiledPieces.together(bulkers);
+  }
+
+  /** Returns how full the drum is. */
+  public Fill fill() {
+    return DrumFill.of(first, bulkers, machine.drumL());
+  }
+
+  /** Returns the main wash only from which on these pieces may share a run [°C]; 0 for any. */
+  public int sharedC() {
+    return TravelRules.sharedC(all());
   }
 
   /** Returns the piece that bears the least heat among these. */
@@ -114,9 +125,9 @@ public record WashJob(
     return all().stream().map(SoiledPieces::goal).reduce(houseGoal, HygieneGoal::orHigher);
   }
 
-  /** Returns whether there is wool in it, which only a wool programme may move. */
+  /** Returns whether there is wool or silk in it, which only a wool programme may move. */
   public boolean hasWool() {
-    return all().stream().anyMatch(p -> p.kind().has(Material.WOOL));
+    return all().stream().anyMatch(p -> p.kind().animalFibre());
   }
 
   /** Returns whether heat would set some soil. */

@@ -10,7 +10,6 @@ import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 
@@ -86,13 +85,19 @@ public final class WashPlanner {
                       "No %s programme of this machine can be set to %d."
                           .formatted(wool ? "wool" : "washing", asked)));
     }
+    int wanted = Math.max(school.mainC(), job.sharedC());
     ProgrammeChoice choice =
-        ProgrammeChoice.wash(job.machine(), school.mainC(), limit, school.mainMinutes(), wool)
+        ProgrammeChoice.wash(job.machine(), wanted, limit, school.mainMinutes(), wool)
             .orElseThrow(
                 () ->
                     new CannotPlan(
                         "No %s programme of this machine stays at %d or below, which is what %s bears."
                             .formatted(wool ? "wool" : "washing", limit, weakest.name())));
+    if (choice.temperatureC() > school.mainC() && wanted > school.mainC()) {
+      bends.add(
+          "%d asked, %d planned: only from %d may all of these share a wash."
+              .formatted(school.mainC(), choice.temperatureC(), wanted));
+    }
     if (choice.temperatureC() < school.mainC()) {
       String because =
           limit < school.mainC()
@@ -147,7 +152,7 @@ public final class WashPlanner {
     }
     int limit = WashJob.weakestInHeat(job.first()).limits().hottestWashC();
     int wanted = job.hasProtein() ? Math.min(school.firstC(), PROTEIN_SAFE_C) : school.firstC();
-    boolean wool = job.first().stream().anyMatch(p -> p.kind().has(Material.WOOL));
+    boolean wool = job.first().stream().anyMatch(p -> p.kind().animalFibre());
     Optional<ProgrammeChoice> choice =
         ProgrammeChoice.wash(job.machine(), wanted, limit, SHORT_WASH_MINUTES, wool);
     if (choice.isEmpty()) {

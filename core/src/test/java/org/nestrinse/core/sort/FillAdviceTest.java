@@ -2,6 +2,7 @@ package org.nestrinse.core.sort;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.nestrinse.core.Pieces.HAND_TOWEL;
+import static org.nestrinse.core.Pieces.MACHINE;
 
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,14 +26,15 @@ class FillAdviceTest {
     "1.40, TOO_MUCH"
   })
   void everyFillHasItsAdvice(double main, State state) {
-    FillAdvice advice = FillAdvice.of(new Fill(3, main, main, main));
+    FillAdvice advice = FillAdvice.of(new Fill(3, main, main, main), MACHINE.window());
     assertThat(advice.state()).isEqualTo(state);
     assertThat(advice.words()).contains(Math.round(main * 100) + " % full");
   }
 
   @Test
   void nothingIsNothing() {
-    assertThat(FillAdvice.of(new Fill(0, 0, 0, 0)).state()).isEqualTo(State.EMPTY);
+    assertThat(FillAdvice.of(new Fill(0, 0, 0, 0), MACHINE.window()).state())
+        .isEqualTo(State.EMPTY);
   }
 
   @ParameterizedTest
@@ -40,15 +42,15 @@ class FillAdviceTest {
   void theWantedBulkersReachTheWindowAndOneLessDoesNot(double main) {
     double drumL = 54;
     double perPiece = HAND_TOWEL.massKg() * 7.5 / drumL;
-    int wanted = FillAdvice.wantedBulkers(new Fill(3, main, main, main), HAND_TOWEL, drumL);
+    int wanted = FillAdvice.wantedBulkers(new Fill(3, main, main, main), HAND_TOWEL, MACHINE);
     assertThat(main + wanted * perPiece).isGreaterThanOrEqualTo(Fill.WINDOW_FROM - 1e-6);
     assertThat(main + (wanted - 1) * perPiece).isLessThan(Fill.WINDOW_FROM);
   }
 
   @Test
   void aFullDrumWantsNone() {
-    assertThat(FillAdvice.wantedBulkers(new Fill(6, 0.8, 0.7, 0.7), HAND_TOWEL, 54)).isZero();
-    assertThat(FillAdvice.whyWanted(new Fill(6, 0.8, 0.7, 0.7), HAND_TOWEL, 54).lines())
+    assertThat(FillAdvice.wantedBulkers(new Fill(6, 0.8, 0.7, 0.7), HAND_TOWEL, MACHINE)).isZero();
+    assertThat(FillAdvice.whyWanted(new Fill(6, 0.8, 0.7, 0.7), HAND_TOWEL, MACHINE).lines())
         .anyMatch(l -> l.label().equals("missing") && l.value().equals("0 L"));
   }
 }

@@ -1,0 +1,387 @@
+package org.nestrinse.app.gather;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.format.TextStyle;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.gather.GatherViews.DueState;
+import org.nestrinse.app.gather.GatherViews.Entry;
+import org.nestrinse.app.gather.GatherViews.Gathering;
+import org.nestrinse.app.gather.GatherViews.Layer;
+import org.nestrinse.app.gather.GatherViews.NextDue;
+import org.nestrinse.app.gather.GatherViews.Pail;
+import org.nestrinse.app.kit.Household;
+import org.nestrinse.app.kit.Person;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.gather.DayPart;
+import org.nestrinse.core.gather.HoldingClock;
+import org.nestrinse.core.gather.NextWash;
+import org.nestrinse.core.gather.NormalDay;
+import org.nestrinse.core.gather.Prep;
+import org.nestrinse.core.gather.SkinNeed;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.gather.Spell;
+import org.nestrinse.core.gather.Storage;
+import org.nestrinse.core.shelf.Cover;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.why.Why;
+
+/** One look at all pails: everything was read once. */
+final class GatherLook {
+  /** A pail is "soon" within this time of its limit. */
+  private static final Duration SOON = Duration.ofHours(8);
+
+  private final Facts facts;
+  private final ZoneId zone;
+  private final TimeWords words;
+  private final Map<Long, PailEntity> pailById;
+  private final Map<String, Why> whys = new LinkedHashMap<>();
+
+  GatherLook(Facts facts) {
+    this.facts = facts;
+    zone = facts.household.zoneId();
+    words = new TimeWords(zone, facts.now);
+    pailById = facts.pails.stream().collect(Collectors.toMap(p -> p.id, p -> p));
+  }
+
+  /**
+   * What a look is made of.
+   *
+   * @param now the moment
+   * @param household its facts
+   * @param kinds kinds by number
+   * @param people people by number
+   * @param pails all pails in their order
+   * @param lots lots of new pieces by number
+   * @param habits the lines of normal days by pail
+   * @param spells what differs for someone
+   * @param covers until when the shelf lasts
+   */
+  record Facts(
+      Instant now,
+      Household household,
+      Map<Long, Kind> kinds,
+      Map<Long, Person> people,
+      List<PailEntity> pails,
+      Map<Long, LotEntity> lots,
+      Map<Long, List<NormalDay.Habit>> habits,
+      List<Spell> spells,
+      List<Cover> covers) {}
+
+  Waiting waiting(EntryEntity e) {
+    PailEntity p = pailById.get(e.pailId);
+    Kind kind = facts.kinds.get(e.kindId);
+    LotEntity lot = e.lotId == null ? null : facts.lots.get(e.lotId);
+    return new Waiting(
+        e.id,
+        e.version,
+        e.pailId,
+        p.name,
+        p.style.forBulk(),
+        p.personId,
+        e.lotId,
+        new SoiledPieces(
+            kind,
+            e.left(),
+            e.soil,
+            e.solids.off(),
+            e.cameIn,
+            needs(p, e),
+            new Storage(p.airy, facts.household.wetHours()),
+            lot != null && Prep.bleeds(kind, lot.washes)));
+  }
+
+  private Set<SkinNeed> needs(PailEntity p, EntryEntity e) {
+    Person person = p.personId == null ? null : facts.people.get(p.personId);
+    if (person == null) {
+      return Set.of();
+    }
+    Set<SkinNeed> needs = new HashSet<>(person.needs());
+    LocalDate day = DayPart.dayOf(e.cameIn.atZone(zone));
+    if (Spell.ill(person.id(), day, facts.spells)) {
+      needs.add(SkinNeed.ILL);
+    }
+    return needs;
+  }
+
+  Gathering gathering(List<EntryEntity> rows) {
+    List<Waiting> waiting = rows.stream().map(this::waiting).toList();
+    List<Pail> shown = facts.pails.stream().map(p -> pail(p, rows, waiting)).toList();
+    int pieces = shown.stream().mapToInt(Pail::pieces).sum();
+    int assumed = shown.stream().mapToInt(Pail::assumed).sum();
+    Why.Builder why = Why.of(Numbers.count(pieces, "piece"), "What waits in all places together.");
+    shown.forEach(p -> why.line(p.name(), String.valueOf(p.pieces())));
+    if (assumed > 0) {
+      why.line("of them assumed from normal days", String.valueOf(assumed));
+    }
+    whys.put(
+        "pieces",
+        why.total("together", String.valueOf(pieces)).source("Counted from the entries."));
+    return new Gathering(
+        facts.now, pieces, assumed, shown, nextDue(rows, waiting).orElse(null), whys);
+  }
+
+  private Optional<NextDue> nextDue(List<EntryEntity> rows, List<Waiting> waiting) {
+    if (waiting.isEmpty()) {
+      return Optional.empty();
+    }
+    Waiting clock = first(waiting);
+    List<NextWash> candidates = new ArrayList<>();
+    NextWash byClock =
+        new NextWash(NextWash.Cause.CLOCK, HoldingClock.due(clock.pieces()), clock.pailName());
+    candidates.add(byClock);
+    Map<NextWash, PailEntity> fullPails = new LinkedHashMap<>();
+    for (PailEntity p : facts.pails) {
+      double litres = litres(p, rows);
+      if (litres > 0 && !p.style.forBulk()) {
+        NextWash.full(litres, p.capacityL, litresPerDay(p), facts.now)
+            .map(at -> new NextWash(NextWash.Cause.CAPACITY, at, p.name))
+            .ifPresent(
+                n -> {
+                  candidates.add(n);
+                  fullPails.put(n, p);
+                });
+      }
+    }
+    Optional<Cover> shelf = Cover.firstToRunOut(facts.covers);
+    shelf.ifPresent(
+        c ->
+            candidates.add(
+                new NextWash(
+                    NextWash.Cause.SHELF,
+                    NextWash.beforeShelfIsEmpty(c.until().toInstant()),
+                    c.need())));
+    NextWash next = NextWash.earliest(candidates).orElseThrow();
+    PailEntity fullPail = fullPails.get(next);
+    Instant oldest =
+        waiting.stream()
+            .min(Comparator.comparing(Waiting::forBulk).thenComparing(w -> w.pieces().since()))
+            .orElseThrow()
+            .pieces()
+            .since();
+    whys.put("next", nextWhy(next, candidates));
+    return Optional.of(
+        new NextDue(
+            fullPail == null ? clock.pailId() : fullPail.id,
+            fullPail == null ? clock.pailName() : fullPail.name,
+            next.cause(),
+            next.at(),
+            next.at().isBefore(facts.now) ? "now" : words.at(next.at()),
+            !next.at().isAfter(facts.now),
+            reason(next, clock, shelf.orElse(null)),
+            words.ago(oldest)));
+  }
+
+  private String reason(NextWash next, Waiting clock, @Nullable Cover shelf) {
+    return switch (next.cause()) {
+      case CAPACITY ->
+          next.at().isAfter(facts.now)
+              ? next.what() + " is full then, at the pace of a normal day"
+              : next.what() + " is full";
+      case SHELF ->
+          "the %s last until %s, and a wash takes about a day to come back"
+              .formatted(next.what(), shelf == null ? "then" : words.at(shelf.until().toInstant()));
+      case CLOCK -> clockReason(clock);
+    };
+  }
+
+  private static String clockReason(Waiting w) {
+    long hours = HoldingClock.limit(w.pieces()).toHours();
+    String limit = hours >= 48 ? hours / 24 + " days" : hours == 24 ? "a day" : hours + " hours";
+    return w.pieces().dampCloth()
+        ? "damp cloths in " + w.pailName() + " sour in " + limit
+        : w.pailName() + " reaches " + limit + " with " + w.pieces().soil().words() + " pieces";
+  }
+
+  private Why nextWhy(NextWash next, List<NextWash> candidates) {
+    Why.Builder why =
+        Why.of(
+            words.at(next.at()),
+            "The earliest of three: a holding clock, a full pail, and something running out on the shelf.");
+    candidates.stream()
+        .sorted(Comparator.comparing(NextWash::at))
+        .limit(5)
+        .forEach(
+            c ->
+                why.line(
+                    switch (c.cause()) {
+                      case CLOCK -> "clock of " + c.what();
+                      case CAPACITY -> c.what() + " full";
+                      case SHELF -> c.what() + " run out, less a day for the wash";
+                    },
+                    words.at(c.at())));
+    return why.total("next wash", words.at(next.at()))
+        .source("House default; docs/models.md, next wash.");
+  }
+
+  private double litres(PailEntity p, List<EntryEntity> rows) {
+    return rows.stream()
+        .filter(e -> e.pailId.equals(p.id))
+        .mapToDouble(e -> facts.kinds.get(e.kindId).dryL() * e.left())
+        .sum();
+  }
+
+  private double litresPerDay(PailEntity p) {
+    return facts.habits.getOrDefault(p.id, List.of()).stream()
+        .mapToDouble(h -> h.count() * facts.kinds.get(h.kindId()).dryL())
+        .sum();
+  }
+
+  private static Waiting first(List<Waiting> waiting) {
+    return waiting.stream()
+        .min(Comparator.comparing(w -> HoldingClock.due(w.pieces())))
+        .orElseThrow();
+  }
+
+  Pail pail(PailEntity p, List<EntryEntity> rows, List<Waiting> waiting) {
+    List<EntryEntity> inside = rows.stream().filter(e -> e.pailId.equals(p.id)).toList();
+    int pieces = inside.stream().mapToInt(EntryEntity::left).sum();
+    int assumed = inside.stream().filter(e -> e.assumed).mapToInt(EntryEntity::left).sum();
+    double litres = litres(p, rows);
+    List<Waiting> here = waiting.stream().filter(w -> w.pailId() == p.id).toList();
+    Waiting first = here.isEmpty() ? null : first(here);
+    Instant due = first == null ? null : HoldingClock.due(first.pieces());
+    Person person = p.personId == null ? null : facts.people.get(p.personId);
+    whys.put("fill." + p.id, fillWhy(p, litres));
+    if (first != null) {
+      whys.put("due." + p.id, dueWhy(first));
+    }
+    List<Entry> shown = new ArrayList<>(inside.stream().map(this::entry).toList());
+    Collections.reverse(shown);
+    return new Pail(
+        p.id,
+        p.version,
+        p.name,
+        p.style,
+        styleWords(p),
+        p.capacityL,
+        p.airy,
+        p.liner,
+        person == null ? null : person.name(),
+        p.personId,
+        pieces,
+        assumed,
+        litres / p.capacityL,
+        layers(p, inside),
+        shown,
+        due == null ? null : words.at(due),
+        state(due),
+        first == null ? null : first.pieces().words() + ", " + first.pieces().soil().words(),
+        p.emptiedAt == null ? null : words.at(p.emptiedAt));
+  }
+
+  private static String styleWords(PailEntity p) {
+    String words = p.style.words();
+    if (p.liner != null) {
+      words += ", liner " + p.liner + " in";
+    }
+    return p.airy ? words : words + ", closed";
+  }
+
+  private DueState state(@Nullable Instant due) {
+    if (due == null) {
+      return DueState.FINE;
+    }
+    if (due.isBefore(facts.now)) {
+      return DueState.OVER;
+    }
+    return due.isBefore(facts.now.plus(SOON)) ? DueState.SOON : DueState.FINE;
+  }
+
+  private List<Layer> layers(PailEntity pail, List<EntryEntity> inside) {
+    Map<String, List<EntryEntity>> byPart =
+        inside.stream()
+            .collect(
+                Collectors.groupingBy(
+                    e -> part(e.cameIn), LinkedHashMap::new, Collectors.toList()));
+    return byPart.entrySet().stream()
+        .map(
+            group ->
+                new Layer(
+                    group.getKey(),
+                    group.getValue().stream().mapToInt(EntryEntity::left).sum(),
+                    group.getValue().stream()
+                        .filter(e -> e.assumed)
+                        .mapToInt(EntryEntity::left)
+                        .sum(),
+                    group.getValue().stream()
+                            .mapToDouble(e -> facts.kinds.get(e.kindId).dryL() * e.left())
+                            .sum()
+                        / pail.capacityL,
+                    group.getValue().stream()
+                        .mapToDouble(e -> age(waiting(e).pieces()))
+                        .max()
+                        .orElse(0)))
+        .toList();
+  }
+
+  private String part(Instant time) {
+    ZonedDateTime local = time.atZone(zone);
+    boolean today = DayPart.dayOf(local).equals(DayPart.dayOf(facts.now.atZone(zone)));
+    String day =
+        today
+            ? "today"
+            : DayPart.dayOf(local).getDayOfWeek().getDisplayName(TextStyle.SHORT, Locale.ENGLISH);
+    return day + " " + DayPart.of(local).words();
+  }
+
+  private double age(SoiledPieces pieces) {
+    double limit = HoldingClock.limit(pieces).toMinutes();
+    return Duration.between(pieces.since(), facts.now).toMinutes() / limit;
+  }
+
+  Entry entry(EntryEntity e) {
+    Waiting w = waiting(e);
+    return new Entry(
+        e.id,
+        e.version,
+        e.pailId,
+        e.kindId,
+        w.pieces().kind().name(),
+        e.left(),
+        e.soil,
+        e.soil.words(),
+        e.solids,
+        e.solids.words(),
+        e.assumed,
+        part(e.cameIn),
+        e.cameIn,
+        words.at(e.cameIn),
+        words.at(HoldingClock.due(w.pieces())));
+  }
+
+  private Why dueWhy(Waiting w) {
+    SoiledPieces p = w.pieces();
+    return Why.of(words.at(HoldingClock.due(p)), HoldingClock.reason(p))
+        .line("first to go over", p.words() + ", " + p.soil().words())
+        .line("came in", words.at(p.since()))
+        .line("may wait", HoldingClock.limit(p).toHours() + " h")
+        .total("due", words.at(HoldingClock.due(p)))
+        .source("House default; docs/models.md, holding.");
+  }
+
+  private static Why fillWhy(PailEntity p, double litres) {
+    return Why.of(
+            Numbers.percent(litres / p.capacityL) + " full",
+            "Pieces lying loosely, by mass and material. Air around them is good; do not press them down.")
+        .line("pieces", Numbers.of(litres, 1) + " L")
+        .line(p.name, Numbers.of(p.capacityL, 0) + " L")
+        .total("full", Numbers.percent(litres / p.capacityL))
+        .section(2);
+  }
+}

@@ -1,0 +1,10 @@
+package org.nestrinse.app.gather;
+
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface LotRepository extends JpaRepository<LotEntity, Long> {
+  List<LotEntity> findByRemovedAtIsNullOrderById();
+
+  List<LotEntity> findByRoundIdAndKindId(long roundId, long kindId);
+}

@@ -1,0 +1,252 @@
+package org.nestrinse.app.gather;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.gather.Prep;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.why.Why;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** New pieces on their way to full use: washes and soaks still to come, and when they are ready. */
+@Service
+public class LotService {
+  private final LotRepository lots;
+  private final GatherService gather;
+  private final KindService kinds;
+  private final HouseholdService households;
+  private final HouseClock clock;
+
+  LotService(
+      LotRepository lots,
+      GatherService gather,
+      KindService kinds,
+      HouseholdService households,
+      HouseClock clock) {
+    this.lots = lots;
+    this.gather = gather;
+    this.kinds = kinds;
+    this.households = households;
+    this.clock = clock;
+  }
+
+  /** New pieces as they are sent. */
+  public record NewPieces(@Nullable Long kindId, @Nullable Integer count) {}
+
+  /**
+   * A lot of new pieces.
+   *
+   * @param id number
+   * @param kindId the kind
+   * @param kind its name
+   * @param words in words: "6 bamboo trifolds"
+   * @param reason what this fibre needs, and why
+   * @param washes washes so far
+   * @param soakWashes washes that its soaks stand for
+   * @param needed washes needed in all
+   * @param left washes still to come
+   * @param soakable whether a soak counts
+   * @param soakWords how long it has soaked, when it soaks now; null otherwise
+   * @param bleeds whether its dye may bleed still, so that it travels apart from pale pieces
+   * @param ready whether it is ready
+   * @param readyWords when it is ready, in words
+   * @param why how that is reckoned
+   */
+  public record Lot(
+      long id,
+      long kindId,
+      String kind,
+      String words,
+      String reason,
+      int washes,
+      int soakWashes,
+      int needed,
+      int left,
+      boolean soakable,
+      @Nullable String soakWords,
+      boolean bleeds,
+      boolean ready,
+      String readyWords,
+      Why why) {}
+
+  /** Returns the lots that are on their way, oldest first. */
+  @Transactional(readOnly = true)
+  public List<Lot> onTheirWay() {
+    return lots.findByRemovedAtIsNullOrderById().stream()
+        .filter(l -> l.readyAt == null)
+        .map(this::view)
+        .toList();
+  }
+
+  /** Buys new pieces: they are owned from now on, and wait for their first wash. */
+  @Transactional
+  public Lot add(NewPieces pieces) {
+    if (pieces.kindId == null) {
+      throw new OutOfRange("kindId", "missing", "the number of one of the household's kinds");
+    }
+    Kind kind = kinds.one(pieces.kindId);
+    LotEntity e = new LotEntity();
+    e.kindId = kind.id();
+    e.pieces = Given.whole("count", pieces.count, Limits.COUNT);
+    e.boughtAt = clock.instant();
+    kinds.buy(kind.id(), e.pieces);
+    long id = lots.saveAndFlush(e).id;
+    gather.putLot(id, kind.id(), e.pieces);
+    return view(lot(id));
+  }
+
+  /** Takes new pieces back that were entered by mistake and not washed yet. */
+  @Transactional
+  public void remove(long id) {
+    LotEntity e = lot(id);
+    if (e.washes > 0 || gather.takeLotOut(id) < e.pieces) {
+      throw new NotNow("Some of these were washed or are in a load already.");
+    }
+    kinds.buy(e.kindId, -e.pieces);
+    lot(id).removedAt = clock.instant();
+  }
+
+  /** Starts the cold soak of a lot; it goes into no load while it soaks. */
+  @Transactional
+  public Lot startSoak(long id) {
+    LotEntity e = lot(id);
+    if (!Prep.of(kinds.one(e.kindId)).soakable()) {
+      throw new NotNow("A soak does not help this fibre; a wash does.");
+    }
+    if (e.soakStartedAt != null) {
+      throw new NotNow("It soaks already.");
+    }
+    e.soakStartedAt = clock.instant();
+    return view(lots.saveAndFlush(e));
+  }
+
+  /** Ends the soak of a lot and counts it; a lot that needs no more is ready. */
+  @Transactional
+  public Lot endSoak(long id) {
+    LotEntity e = lot(id);
+    if (e.soakStartedAt == null) {
+      throw new NotNow("It does not soak.");
+    }
+    Duration soaked = Duration.between(e.soakStartedAt, clock.instant());
+    e.soakedMinutes = (int) Math.max(e.soakedMinutes, soaked.toMinutes());
+    e.soakStartedAt = null;
+    lots.saveAndFlush(e);
+    if (left(e) == 0) {
+      gather.takeLotOut(id);
+      lot(id).readyAt = clock.instant();
+    }
+    return view(lot(id));
+  }
+
+  /**
+   * Counts a wash for pieces of a lot. When only some of it was washed, these become a lot of their
+   * own.
+   */
+  @Transactional
+  public void credit(long id, int pieces, long roundId) {
+    LotEntity e = lot(id);
+    if (pieces < e.pieces) {
+      LotEntity washed = new LotEntity();
+      washed.kindId = e.kindId;
+      washed.pieces = pieces;
+      washed.washes = e.washes;
+      washed.soakedMinutes = e.soakedMinutes;
+      washed.boughtAt = e.boughtAt;
+      e.pieces -= pieces;
+      lots.save(e);
+      e = washed;
+    }
+    e.washes++;
+    e.roundId = roundId;
+    lots.saveAndFlush(e);
+  }
+
+  /**
+   * Says that the pieces of a kind in a round are dry: they are ready, or wait for their next wash.
+   */
+  @Transactional
+  public void dried(long roundId, long kindId) {
+    for (LotEntity e : lots.findByRoundIdAndKindId(roundId, kindId)) {
+      if (left(e) == 0) {
+        e.readyAt = clock.instant();
+        lots.saveAndFlush(e);
+      } else {
+        gather.putLot(e.id, e.kindId, e.pieces);
+      }
+    }
+  }
+
+  /** Takes back what {@link #dried} said. */
+  @Transactional
+  public void notDried(long roundId, long kindId) {
+    for (LotEntity e : lots.findByRoundIdAndKindId(roundId, kindId)) {
+      e.readyAt = null;
+      lots.saveAndFlush(e);
+      gather.takeLotOut(e.id);
+    }
+  }
+
+  private int left(LotEntity e) {
+    return Prep.of(kinds.one(e.kindId)).left(e.washes, e.soaked());
+  }
+
+  private LotEntity lot(long id) {
+    LotEntity e = lots.findById(id).orElseThrow(() -> new NotFound("lot of new pieces", id));
+    if (e.removedAt != null) {
+      throw new NotNow("These new pieces were taken back.");
+    }
+    return e;
+  }
+
+  private Lot view(LotEntity e) {
+    Kind kind = kinds.one(e.kindId);
+    Prep prep = Prep.of(kind);
+    Instant now = clock.instant();
+    TimeWords words = households.timeWords();
+    GatherViews.NextDue next = gather.gathering().nextDue();
+    Instant nextWash = next == null || next.at().isBefore(now) ? now : next.at();
+    Duration between = Duration.ofHours(households.current().wetHours());
+    Instant ready = prep.readyOn(e.washes, e.soaked(), e.soakStartedAt, nextWash, between);
+    int soakWashes = prep.soakable() ? Prep.credit(e.soaked()) : 0;
+    int left = prep.left(e.washes, e.soaked());
+    String readyWords = e.readyAt != null ? "ready" : words.at(ready);
+    Why why =
+        Why.of(readyWords, prep.reason())
+            .line("washes needed", String.valueOf(prep.washes()))
+            .line("washed so far", String.valueOf(e.washes))
+            .line("soaks stand for", String.valueOf(soakWashes))
+            .line("still to come", String.valueOf(left))
+            .line("next wash", words.at(nextWash))
+            .line("from wash to wash", between.toHours() + " h")
+            .total("ready", readyWords)
+            .source("House default; docs/models.md, prep.");
+    return new Lot(
+        e.id,
+        e.kindId,
+        kind.name(),
+        Numbers.count(e.pieces, kind.name()),
+        prep.reason(),
+        e.washes,
+        soakWashes,
+        prep.washes(),
+        left,
+        prep.soakable(),
+        e.soakStartedAt == null ? null : words.ago(e.soakStartedAt),
+        Prep.bleeds(kind, e.washes),
+        e.readyAt != null,
+        readyWords,
+        why);
+  }
+}

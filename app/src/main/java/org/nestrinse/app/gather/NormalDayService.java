@@ -1,0 +1,391 @@
+package org.nestrinse.app.gather;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.Person;
+import org.nestrinse.app.kit.PersonService;
+import org.nestrinse.app.kit.Stock.Whereabouts;
+import org.nestrinse.app.kit.StockService;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.core.gather.DayPart;
+import org.nestrinse.core.gather.NormalDay;
+import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.gather.Solids;
+import org.nestrinse.core.gather.Spell;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.OutOfRange;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
+
+/** Normal days, the spells in which they differ, and the pieces that are assumed from them. */
+@Service
+public class NormalDayService {
+  private static final int LONGEST_SPELL_DAYS = 90;
+
+  private final HabitRepository habits;
+  private final SpellRepository spells;
+  private final EntryRepository entries;
+  private final PailRepository pails;
+  private final PersonService people;
+  private final KindService kinds;
+  private final StockService stock;
+  private final HouseholdService households;
+  private final HouseClock clock;
+  private final TransactionTemplate transaction;
+
+  NormalDayService(
+      HabitRepository habits,
+      SpellRepository spells,
+      EntryRepository entries,
+      PailRepository pails,
+      PersonService people,
+      KindService kinds,
+      StockService stock,
+      HouseholdService households,
+      HouseClock clock,
+      PlatformTransactionManager transactions) {
+    this.habits = habits;
+    this.spells = spells;
+    this.entries = entries;
+    this.pails = pails;
+    this.people = people;
+    this.kinds = kinds;
+    this.stock = stock;
+    this.households = households;
+    this.clock = clock;
+    this.transaction = new TransactionTemplate(transactions);
+  }
+
+  /** A line of a normal day as it is sent. */
+  public record HabitChange(
+      @Nullable Long personId,
+      @Nullable Long kindId,
+      @Nullable Long pailId,
+      @Nullable Soil soil,
+      @Nullable DayPart part,
+      @Nullable Integer count) {}
+
+  /** Days that differ, as they are sent. */
+  public record SpellChange(
+      @Nullable Long personId,
+      Spell.@Nullable Sort sort,
+      @Nullable LocalDate from,
+      @Nullable LocalDate to) {}
+
+  /**
+   * A line of a normal day.
+   *
+   * @param id number
+   * @param personId whose
+   * @param person their name
+   * @param kindId the kind
+   * @param kind its name
+   * @param pailId where it goes
+   * @param pail its name
+   * @param soil what soils it
+   * @param soilWords in words
+   * @param part when
+   * @param count how many
+   */
+  public record HabitView(
+      long id,
+      long personId,
+      String person,
+      long kindId,
+      String kind,
+      long pailId,
+      String pail,
+      Soil soil,
+      String soilWords,
+      DayPart part,
+      int count) {}
+
+  /**
+   * Days that differ for someone.
+   *
+   * @param id number
+   * @param personId who
+   * @param person their name
+   * @param sort how
+   * @param words in words: "Bo is ill: 1.5 times the usual"
+   * @param from first day
+   * @param to last day
+   * @param on whether today is one of them
+   */
+  public record SpellView(
+      long id,
+      long personId,
+      String person,
+      Spell.Sort sort,
+      String words,
+      LocalDate from,
+      LocalDate to,
+      boolean on) {}
+
+  /**
+   * Normal days and what differs.
+   *
+   * @param habits the lines, by person and part of the day
+   * @param spells what differs now or later
+   */
+  public record NormalDays(List<HabitView> habits, List<SpellView> spells) {}
+
+  /** Returns normal days and what differs now or later. */
+  @Transactional(readOnly = true)
+  public NormalDays normalDays() {
+    Map<Long, Kind> kindById = kinds.byId();
+    Map<Long, String> person = names();
+    Map<Long, String> pail =
+        pails.findAll().stream().collect(Collectors.toMap(p -> p.id, p -> p.name));
+    List<HabitView> lines =
+        habits.findByRemovedAtIsNullOrderById().stream()
+            .map(
+                h ->
+                    new HabitView(
+                        h.id,
+                        h.personId,
+                        person.get(h.personId),
+                        h.kindId,
+                        kindById.get(h.kindId).name(),
+                        h.pailId,
+                        pail.get(h.pailId),
+                        h.soil,
+                        h.soil.words(),
+                        h.part,
+                        h.pieces))
+            .sorted(
+                Comparator.comparingLong(HabitView::personId)
+                    .thenComparing(HabitView::part)
+                    .thenComparing(HabitView::kind))
+            .toList();
+    LocalDate today = today();
+    List<SpellView> differing =
+        spells.findAll().stream()
+            .filter(s -> !s.toDay.isBefore(today))
+            .sorted(Comparator.comparing((SpellEntity s) -> s.fromDay).thenComparing(s -> s.id))
+            .map(s -> view(s, person.get(s.personId), today))
+            .toList();
+    return new NormalDays(lines, differing);
+  }
+
+  private static SpellView view(SpellEntity s, String person, LocalDate today) {
+    String words =
+        switch (s.sort) {
+          case AWAY -> person + " is away: nothing comes in.";
+          case VISITOR -> "A visitor like " + person + ": twice the usual.";
+          case ILLNESS ->
+              person + " is ill: half as much again, washed apart, and the goal is illness.";
+        };
+    return new SpellView(
+        s.id, s.personId, person, s.sort, words, s.fromDay, s.toDay, s.toSpell().covers(today));
+  }
+
+  /** Adds a line to someone's normal day. */
+  @Transactional
+  public NormalDays addHabit(HabitChange change) {
+    HabitEntity e = new HabitEntity();
+    e.personId = person(change.personId);
+    if (change.kindId == null) {
+      throw new OutOfRange("kindId", "missing", "the number of one of the household's kinds");
+    }
+    e.kindId = kinds.one(change.kindId).id();
+    if (change.pailId == null || !pails.existsById(change.pailId)) {
+      throw new OutOfRange(
+          "pailId", change.pailId == null ? "missing" : change.pailId, "the number of a pail");
+    }
+    e.pailId = change.pailId;
+    e.soil = Given.choice("soil", change.soil, Soil.class);
+    e.part = Given.choice("part", change.part, DayPart.class);
+    e.pieces = Given.whole("count", change.count, NormalDay.COUNT);
+    e.sinceAt = clock.instant();
+    habits.save(e);
+    return normalDays();
+  }
+
+  /** Changes how many a line brings. */
+  @Transactional
+  public NormalDays changeHabit(long id, HabitChange change) {
+    habit(id).pieces = Given.whole("count", change.count, NormalDay.COUNT);
+    return normalDays();
+  }
+
+  /** Takes a line out of a normal day; what it has brought stays. */
+  @Transactional
+  public NormalDays removeHabit(long id) {
+    habit(id).removedAt = clock.instant();
+    return normalDays();
+  }
+
+  /** Switches days on that differ for someone. */
+  @Transactional
+  public NormalDays addSpell(SpellChange change) {
+    SpellEntity e = new SpellEntity();
+    e.personId = person(change.personId);
+    e.sort = Given.choice("sort", change.sort, Spell.Sort.class);
+    LocalDate today = today();
+    e.fromDay = change.from == null ? today : change.from;
+    e.toDay = change.to == null ? e.fromDay : change.to;
+    e.toSpell();
+    if (e.toDay.isBefore(today.minusDays(NormalDay.LONGEST_BACK_DAYS))
+        || e.toDay.isAfter(e.fromDay.plusDays(LONGEST_SPELL_DAYS))) {
+      throw new OutOfRange(
+          "to",
+          e.toDay,
+          "within the last week or later, at most " + LONGEST_SPELL_DAYS + " days in all");
+    }
+    spells.save(e);
+    return normalDays();
+  }
+
+  /** Switches days off that differ. */
+  @Transactional
+  public NormalDays removeSpell(long id) {
+    if (!spells.existsById(id)) {
+      throw new NotFound("spell", id);
+    }
+    spells.deleteById(id);
+    return normalDays();
+  }
+
+  private long person(@Nullable Long id) {
+    if (id == null) {
+      throw new OutOfRange("personId", "missing", "the number of a person");
+    }
+    if (people.all().stream().noneMatch(p -> p.id() == id)) {
+      throw new NotFound("person", id);
+    }
+    return id;
+  }
+
+  private HabitEntity habit(long id) {
+    HabitEntity e = habits.findById(id).orElseThrow(() -> new NotFound("habit", id));
+    if (e.removedAt != null) {
+      throw new NotNow("This line is no longer part of a normal day.");
+    }
+    return e;
+  }
+
+  private Map<Long, String> names() {
+    return people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
+  }
+
+  private LocalDate today() {
+    return clock.instant().atZone(households.current().zoneId()).toLocalDate();
+  }
+
+  /** Returns everything that differs for someone, past days too. */
+  List<Spell> spells() {
+    return spells.findAll().stream().map(SpellEntity::toSpell).toList();
+  }
+
+  /** Returns the habits by the pail into which their pieces go. */
+  Map<Long, List<NormalDay.Habit>> byPail() {
+    return habits.findByRemovedAtIsNullOrderById().stream()
+        .collect(
+            Collectors.groupingBy(
+                h -> h.pailId, Collectors.mapping(HabitEntity::toHabit, Collectors.toList())));
+  }
+
+  /** Returns all habits. */
+  List<NormalDay.Habit> all() {
+    return habits.findByRemovedAtIsNullOrderById().stream().map(HabitEntity::toHabit).toList();
+  }
+
+  /**
+   * Fills the pails with what normal days have brought since they were last emptied. It may be
+   * called at any time: a part of a day is assumed once.
+   */
+  public synchronized void catchUp() {
+    transaction.executeWithoutResult(status -> assume());
+  }
+
+  private void assume() {
+    List<HabitEntity> lines = habits.findByRemovedAtIsNullOrderById();
+    if (lines.isEmpty()) {
+      return;
+    }
+    Instant now = clock.instant();
+    ZoneId zone = households.current().zoneId();
+    LocalDate oldest = now.atZone(zone).toLocalDate().minusDays(NormalDay.LONGEST_BACK_DAYS + 1);
+    Set<String> done =
+        entries.findByHabitDayGreaterThanEqual(oldest).stream()
+            .map(e -> e.habitId + " " + e.habitDay)
+            .collect(Collectors.toCollection(HashSet::new));
+    Map<Long, PailEntity> pailById =
+        pails.findAll().stream().collect(Collectors.toMap(p -> p.id, Function.identity()));
+    List<Spell> differing = spells();
+    for (HabitEntity line : lines) {
+      Instant emptied = pailById.get(line.pailId).emptiedAt;
+      Instant since = emptied == null || emptied.isBefore(line.sinceAt) ? line.sinceAt : emptied;
+      for (NormalDay.Assumed a :
+          NormalDay.between(List.of(line.toHabit()), differing, since, now, zone)) {
+        if (done.add(line.id + " " + a.day())) {
+          assume(line, a, zone);
+        }
+      }
+    }
+  }
+
+  /** Assumes no more than are clean, and none that were logged already. */
+  private void assume(HabitEntity line, NormalDay.Assumed a, ZoneId zone) {
+    int logged =
+        entries.findByPailIdAndRemovedAtIsNull(line.pailId).stream()
+            .filter(e -> !e.assumed && e.habitId == null && e.kindId.equals(line.kindId))
+            .filter(e -> NormalDay.speaksOf(a.habit(), a.day(), e.cameIn.atZone(zone)))
+            .mapToInt(e -> e.pieces)
+            .sum();
+    int clean = stock.all().get(line.kindId).clean();
+    int count = Math.min(a.count() - logged, clean);
+    EntryEntity e = new EntryEntity();
+    e.pailId = line.pailId;
+    e.kindId = line.kindId;
+    e.soil = line.soil;
+    e.solids = Solids.NONE;
+    e.cameIn = a.at();
+    e.assumed = true;
+    e.habitId = line.id;
+    e.habitDay = a.day();
+    e.pieces = Math.max(0, count);
+    if (count > 0) {
+      stock.move(line.kindId, count, Whereabouts.CLEAN, Whereabouts.WAITING);
+    } else {
+      e.removedAt = clock.instant();
+    }
+    entries.saveAndFlush(e);
+  }
+
+  /**
+   * Returns the assumed pieces that pieces logged now stand for: same pail, kind and part of the
+   * day.
+   */
+  List<EntryEntity> standFor(long pailId, long kindId, Instant cameIn) {
+    ZoneId zone = households.current().zoneId();
+    Map<Long, HabitEntity> lines =
+        habits.findAll().stream().collect(Collectors.toMap(h -> h.id, Function.identity()));
+    return entries.waiting().stream()
+        .filter(e -> e.assumed && e.pailId == pailId && e.kindId == kindId)
+        .filter(
+            e ->
+                e.habitId != null
+                    && e.habitDay != null
+                    && NormalDay.speaksOf(
+                        lines.get(e.habitId).toHabit(), e.habitDay, cameIn.atZone(zone)))
+        .toList();
+  }
+}

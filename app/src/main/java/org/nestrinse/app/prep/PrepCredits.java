@@ -1,0 +1,35 @@
+package org.nestrinse.app.prep;
+
+import org.nestrinse.app.dry.GroupDried;
+import org.nestrinse.app.gather.LotService;
+import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.wash.RoundWashed;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+
+/** Counts washes for new pieces as their rounds leave the machine, and sends them on when dry. */
+@Component
+class PrepCredits {
+  private final LotService lots;
+  private final SortService sort;
+
+  PrepCredits(LotService lots, SortService sort) {
+    this.lots = lots;
+    this.sort = sort;
+  }
+
+  @EventListener
+  void washed(RoundWashed washed) {
+    sort.lots(washed.pieces().id())
+        .forEach((lot, pieces) -> lots.credit(lot, pieces, washed.roundId()));
+  }
+
+  @EventListener
+  void dried(GroupDried group) {
+    if (group.dry()) {
+      lots.dried(group.roundId(), group.kindId());
+    } else {
+      lots.notDried(group.roundId(), group.kindId());
+    }
+  }
+}

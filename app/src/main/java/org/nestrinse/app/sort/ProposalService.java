@@ -1,0 +1,346 @@
+package org.nestrinse.app.sort;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.gather.GatherService;
+import org.nestrinse.app.gather.Waiting;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.sort.SortViews.Answer;
+import org.nestrinse.app.sort.SortViews.Drum;
+import org.nestrinse.app.sort.SortViews.Line;
+import org.nestrinse.app.sort.SortViews.Load;
+import org.nestrinse.app.sort.SortViews.Pair;
+import org.nestrinse.app.sort.SortViews.Rule;
+import org.nestrinse.app.sort.SortViews.Sorting;
+import org.nestrinse.app.sort.SortViews.Wait;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.gather.HoldingClock;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.sort.FillAdvice;
+import org.nestrinse.core.sort.Joining;
+import org.nestrinse.core.sort.Offered;
+import org.nestrinse.core.sort.Rearrangement;
+import org.nestrinse.core.sort.SortReasons;
+import org.nestrinse.core.sort.SortSolver;
+import org.nestrinse.core.sort.Sorted;
+import org.nestrinse.core.sort.TravelRules;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.OutOfRange;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Proposes loads of everything that waits, with what a person moves by hand, and accepts them. */
+@Service
+public class ProposalService {
+  private static final int LONGEST_REASON = 200;
+  private static final int MOST_MOVES = 200;
+
+  private final SortService sort;
+  private final GatherService gather;
+  private final MachineService machines;
+  private final HouseholdService households;
+  private final HouseClock clock;
+
+  ProposalService(
+      SortService sort,
+      GatherService gather,
+      MachineService machines,
+      HouseholdService households,
+      HouseClock clock) {
+    this.sort = sort;
+    this.gather = gather;
+    this.machines = machines;
+    this.households = households;
+    this.clock = clock;
+  }
+
+  /** A move as it is sent: pieces, the load they leave and the one they join. */
+  public record MoveSent(
+      @Nullable List<@Nullable Long> ids,
+      @Nullable Integer from,
+      @Nullable Integer to,
+      @Nullable String reason) {}
+
+  /** Moves as they are sent. */
+  public record Moved(@Nullable List<@Nullable MoveSent> moves) {}
+
+  /** What is sent to accept a proposal: all of it, or the loads with these numbers. */
+  public record Accepting(
+      @Nullable String stamp,
+      @Nullable List<@Nullable MoveSent> moves,
+      @Nullable List<@Nullable Integer> numbers) {}
+
+  /** What is sent to make one load of what waits in some pails. */
+  public record NewLoad(@Nullable List<@Nullable Long> pailIds) {}
+
+  /** Returns moves as core takes them; throws {@link OutOfRange} for one that says too little. */
+  static List<Rearrangement.Move> moves(@Nullable List<@Nullable MoveSent> sent) {
+    if (sent == null) {
+      return List.of();
+    }
+    if (sent.size() > MOST_MOVES) {
+      throw new OutOfRange("moves", sent.size() + " moves", "at most " + MOST_MOVES);
+    }
+    List<Rearrangement.Move> moves = new ArrayList<>();
+    for (MoveSent m : sent) {
+      if (m == null || m.from == null || m.to == null) {
+        throw new OutOfRange("moves", m == null ? "null" : "incomplete", "ids, from and to");
+      }
+      String reason =
+          m.reason == null || m.reason.isBlank()
+              ? null
+              : Given.text("moves.reason", m.reason, LONGEST_REASON);
+      moves.add(new Rearrangement.Move(Given.list("moves.ids", m.ids), m.from, m.to, reason));
+    }
+    return moves;
+  }
+
+  /** Returns the proposal after some moves, and the loads that were accepted. */
+  @Transactional(readOnly = true)
+  public Sorting sorting(List<Rearrangement.Move> moves) {
+    return new Look(gather.waiting()).sorting(moves);
+  }
+
+  /** Returns how many loads are proposed. */
+  @Transactional(readOnly = true)
+  public int proposed() {
+    List<Waiting> waiting = gather.waiting();
+    return waiting.isEmpty() ? 0 : new Look(waiting).solved().drums().size();
+  }
+
+  /**
+   * Accepts loads of a proposal; throws {@link Stale} with the present one when the pails changed
+   * since it was seen, {@link NotNow} with the rule when a move cannot be made.
+   */
+  @Transactional
+  public Sorting accept(Accepting accepting) {
+    List<Rearrangement.Move> moves = moves(accepting.moves);
+    List<Waiting> waiting = gather.waiting();
+    Look look = new Look(waiting);
+    if (!look.stamp().equals(Given.text("stamp", accepting.stamp, LONGEST_REASON))) {
+      throw new Stale("the pails", look.sorting(List.of()));
+    }
+    Rearrangement proposal = Rearrangement.of(look.solved(), moves, look.machine);
+    if (proposal.refused() != null) {
+      throw new NotNow("It stays: " + proposal.refused().reason() + ".");
+    }
+    Set<Integer> numbers = new LinkedHashSet<>(proposal.drums().keySet());
+    if (accepting.numbers != null) {
+      numbers = new LinkedHashSet<>(Given.list("numbers", accepting.numbers));
+      if (!proposal.drums().keySet().containsAll(numbers)) {
+        throw new OutOfRange(
+            "numbers", numbers, "numbers of proposed loads: " + proposal.drums().keySet());
+      }
+    }
+    if (numbers.isEmpty()) {
+      throw new NotNow("There is nothing to accept: nothing that waits makes a load now.");
+    }
+    for (int number : numbers) {
+      List<String> setAside =
+          proposal.setAside().stream()
+              .filter(s -> s.drum() == number)
+              .map(s -> s.words() + " (set aside: " + s.reason() + ")")
+              .toList();
+      sort.create(proposal.drums().get(number), look.byId, setAside);
+    }
+    return sorting(List.of());
+  }
+
+  /**
+   * Makes one load of what waits in these pails, the one that is due first; throws {@link NotNow}
+   * when nothing may go.
+   */
+  @Transactional
+  public Load make(NewLoad wanted) {
+    List<Long> pailIds = Given.list("pailIds", wanted.pailIds).stream().distinct().toList();
+    List<Waiting> offered =
+        gather.waiting().stream().filter(w -> pailIds.contains(w.pailId())).toList();
+    if (offered.isEmpty()) {
+      throw new NotNow("Nothing waits there.");
+    }
+    Look look = new Look(offered);
+    Sorted sorted = look.solved();
+    if (sorted.drums().isEmpty()) {
+      String why =
+          sorted.answers().isEmpty()
+              ? sorted.waiting().get(0).reason()
+              : sorted.answers().get(0).reason();
+      throw new NotNow("No load comes of it: " + why);
+    }
+    return sort.view(sort.create(sorted.drums().get(0), look.byId, List.of()));
+  }
+
+  /** Returns why two pieces may not travel together, or that they may. */
+  @Transactional(readOnly = true)
+  public Pair pair(long one, long other) {
+    Joining.Pair pair = Joining.pair(waiting(one), waiting(other));
+    return new Pair(
+        pair.together(),
+        pair.rule() == null ? null : pair.rule().name(),
+        pair.rule() != null && pair.rule().hard(),
+        pair.words() + ".");
+  }
+
+  private SoiledPieces waiting(long entryId) {
+    return gather.waiting().stream()
+        .filter(w -> w.entryId() == entryId)
+        .findFirst()
+        .orElseThrow(() -> new NotNow("These pieces no longer wait in a pail."))
+        .pieces();
+  }
+
+  /** One look at what waits. */
+  private final class Look {
+    private final Machine machine = machines.machine();
+    private final Instant now = clock.instant();
+    private final TimeWords words = households.timeWords();
+    private final Map<Long, Waiting> byId = new LinkedHashMap<>();
+
+    Look(List<Waiting> waiting) {
+      waiting.forEach(w -> byId.put(w.entryId(), w));
+    }
+
+    String stamp() {
+      return Integer.toHexString(
+          byId.values().stream()
+              .map(w -> w.entryId() + ":" + w.version() + ":" + w.pieces().count())
+              .collect(Collectors.joining(","))
+              .hashCode());
+    }
+
+    Sorted solved() {
+      List<Offered> offered =
+          byId.values().stream()
+              .map(w -> new Offered(w.entryId(), w.pieces(), w.forBulk()))
+              .toList();
+      return SortSolver.solve(offered, machine, now);
+    }
+
+    Sorting sorting(List<Rearrangement.Move> moves) {
+      Rearrangement r = Rearrangement.of(solved(), moves, machine);
+      List<Drum> drums = r.drums().keySet().stream().map(number -> drum(number, r)).toList();
+      return new Sorting(
+          stamp(),
+          SortService.front(machine),
+          drums,
+          waits(r.waiting()),
+          r.answers().stream()
+              .map(a -> new Answer(line(List.of(a.offered())), a.reason(), a.instead()))
+              .toList(),
+          r.proven(),
+          r.refused(),
+          sort.open(),
+          TravelRules.ALL.stream()
+              .map(rule -> new Rule(rule.name(), rule.title(), rule.strength(), rule.reason()))
+              .toList());
+    }
+
+    private Drum drum(int number, Rearrangement r) {
+      Sorted.Drum d = r.drums().get(number);
+      return new Drum(
+          number,
+          title(d),
+          lines(d.first()),
+          lines(d.bulkers()),
+          d.refused(),
+          d.fill(),
+          FillAdvice.of(d.fill(), machine.window()),
+          d.commonC(),
+          d.leastC(),
+          SortReasons.of(number, r.drums(), machine),
+          r.setAside().stream().filter(s -> s.drum() == number).toList(),
+          Map.of(
+              "fill",
+              FillAdvice.why(d.fill(), machine),
+              "mass",
+              SortService.massWhy(all(d), machine)));
+    }
+
+    private static List<SoiledPieces> all(Sorted.Drum d) {
+      List<SoiledPieces> all = new ArrayList<>(d.firstPieces());
+      all.addAll(d.bulkPieces());
+      return all;
+    }
+
+    /** What is due first leads. */
+    private String title(Sorted.Drum d) {
+      Offered lead =
+          d.first().stream()
+              .min(
+                  java.util.Comparator.comparing((Offered o) -> HoldingClock.due(o.pieces()))
+                      .thenComparing(Offered::id))
+              .orElseThrow();
+      return byId.get(lead.id()).pailName() + " leads, due " + due(lead.pieces());
+    }
+
+    private String due(SoiledPieces p) {
+      Instant due = HoldingClock.due(p);
+      return due.isBefore(now) ? "since " + words.at(due) : words.at(due);
+    }
+
+    private List<Wait> waits(List<Sorted.Wait> waiting) {
+      Map<String, List<Sorted.Wait>> alike =
+          waiting.stream()
+              .collect(
+                  Collectors.groupingBy(
+                      w -> key(w.offered()) + w.reason(), LinkedHashMap::new, Collectors.toList()));
+      return alike.values().stream()
+          .map(
+              group -> {
+                Instant until =
+                    group.stream().map(Sorted.Wait::until).min(Instant::compareTo).orElseThrow();
+                return new Wait(
+                    line(group.stream().map(Sorted.Wait::offered).toList()),
+                    words.at(until),
+                    group.get(0).reason());
+              })
+          .toList();
+    }
+
+    private static String key(Offered o) {
+      return o.pieces().kind().id() + " " + o.pieces().soil() + " " + o.pieces().newDye();
+    }
+
+    private List<Line> lines(List<Offered> offered) {
+      Map<String, List<Offered>> alike =
+          offered.stream()
+              .collect(Collectors.groupingBy(Look::key, LinkedHashMap::new, Collectors.toList()));
+      return alike.values().stream().map(this::line).toList();
+    }
+
+    private Line line(List<Offered> alike) {
+      SoiledPieces one = alike.get(0).pieces();
+      int count = alike.stream().mapToInt(o -> o.pieces().count()).sum();
+      SoiledPieces first =
+          alike.stream()
+              .map(Offered::pieces)
+              .min(java.util.Comparator.comparing(HoldingClock::due))
+              .orElseThrow();
+      return new Line(
+          alike.stream().map(Offered::id).toList(),
+          one.kind().name(),
+          count,
+          Numbers.count(count, one.kind().name()),
+          one.newDye() ? "new, dye may bleed" : one.soil().words(),
+          alike.stream()
+              .map(o -> byId.get(o.id()).pailName())
+              .distinct()
+              .collect(Collectors.joining(", ")),
+          one.kind().limits().words(),
+          due(first));
+    }
+  }
+}

@@ -1,0 +1,109 @@
+package org.nestrinse.core.gather;
+
+import java.time.Duration;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.textile.Colour;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.TextileLoad;
+
+/**
+ * What a new piece needs before its first use: washes, or a soak that stands for two of them.
+ *
+ * @param washes washes in all
+ * @param soakable whether a cold soak counts
+ * @param alone whether it is washed apart from everything else
+ * @param reason why, in one sentence
+ * @see "docs/models.md, prep"
+ */
+public record Prep(int washes, boolean soakable, boolean alone, String reason) {
+  /** A full soak [h] stands for {@link #SOAK_WASHES}. */
+  public static final int SOAK_HOURS = 24;
+
+  /** A soak of a night [h] stands for one wash; less for none. */
+  public static final int NIGHT_SOAK_HOURS = 8;
+
+  /** So many washes a full soak stands for. */
+  public static final int SOAK_WASHES = 2;
+
+  /** Dark pieces stay apart for so many washes. */
+  public static final int DYE_WASHES = 3;
+
+  private static final double MOSTLY = 0.5;
+
+  /** Returns what a kind needs, by its fibres. */
+  public static Prep of(Kind kind) {
+    TextileLoad one = kind.load(1);
+    double slow = one.share(Material.BAMBOO_VISCOSE) + one.share(Material.HEMP_COTTON);
+    double natural = slow + one.share(Material.COTTON) + one.share(Material.LINEN);
+    if (kind.gripsLint()) {
+      return new Prep(
+          1,
+          false,
+          true,
+          "One wash alone with liquid: new microfibre sheds, and grips what others shed.");
+    }
+    if (kind.animalFibre()) {
+      return new Prep(1, false, false, "One gentle wash takes the finish out.");
+    }
+    if (kind.absorbent() && natural > MOSTLY) {
+      return slow >= MOSTLY / 2
+          ? new Prep(
+              4,
+              true,
+              false,
+              "Bamboo and hemp drink fully after four washes; a day's cold soak stands for two.")
+          : new Prep(
+              3,
+              true,
+              false,
+              "Cotton drinks fully after three washes; a day's cold soak stands for two.");
+    }
+    return new Prep(1, false, false, "One wash takes the finish out.");
+  }
+
+  /** Returns how many washes a soak stands for. */
+  public static int credit(Duration soak) {
+    if (soak.toHours() >= SOAK_HOURS) {
+      return SOAK_WASHES;
+    }
+    return soak.toHours() >= NIGHT_SOAK_HOURS ? 1 : 0;
+  }
+
+  /** Returns the washes that are still to come. */
+  public int left(int washed, Duration soaked) {
+    int soakCredit = soakable ? credit(soaked) : 0;
+    return Math.max(0, washes - washed - soakCredit);
+  }
+
+  /** Returns whether pieces of this kind may bleed after so many washes. */
+  public static boolean bleeds(Kind kind, int washed) {
+    return kind.colour() == Colour.DARK && washed < DYE_WASHES;
+  }
+
+  /**
+   * Returns when pieces are ready, when they go into every wash from the next one on.
+   *
+   * @param washed washes so far
+   * @param soaked soaks so far that are over
+   * @param soakSince when the soak began that is on now, or null
+   * @param nextWash when the next wash is
+   * @param between time from wash to wash
+   */
+  public Instant readyOn(
+      int washed,
+      Duration soaked,
+      @Nullable Instant soakSince,
+      Instant nextWash,
+      Duration between) {
+    Instant soakEnds = soakSince == null ? null : soakSince.plusSeconds(SOAK_HOURS * 3600L);
+    Duration afterSoak = soakEnds == null ? soaked : Duration.ofHours(SOAK_HOURS);
+    int toCome = left(washed, afterSoak);
+    Instant first = soakEnds != null && soakEnds.isAfter(nextWash) ? soakEnds : nextWash;
+    if (toCome == 0) {
+      return soakEnds == null ? nextWash : soakEnds;
+    }
+    return first.plus(between.multipliedBy(toCome - 1L)).plus(NextWash.PAIL_TO_SHELF);
+  }
+}

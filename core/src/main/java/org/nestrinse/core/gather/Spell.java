@@ -1,0 +1,67 @@
+package org.nestrinse.core.gather;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.nestrinse.core.units.OutOfRange;
+
+/**
+ * Days that differ for someone.
+ *
+ * @param personId who
+ * @param sort how they differ
+ * @param from first day
+ * @param to last day, not before the first
+ */
+public record Spell(long personId, Sort sort, LocalDate from, LocalDate to) {
+  /** How days differ. */
+  public enum Sort {
+    AWAY("away", 0),
+    VISITOR("someone like them stays too", 2),
+    ILLNESS("ill", 1.5);
+
+    private final String words;
+    private final double factor;
+
+    Sort(String words, double factor) {
+      this.words = words;
+      this.factor = factor;
+    }
+
+    /** Returns it in words. */
+    public String words() {
+      return words;
+    }
+
+    /** Returns how many times the usual comes in; house figures. */
+    public double factor() {
+      return factor;
+    }
+  }
+
+  public Spell {
+    if (to.isBefore(from)) {
+      throw new OutOfRange("to", to, from + " or later");
+    }
+  }
+
+  /** Returns whether a day lies in it. */
+  public boolean covers(LocalDate day) {
+    return !day.isBefore(from) && !day.isAfter(to);
+  }
+
+  /** Returns how many pieces of a habit a day brings, rounded up. */
+  public static int count(NormalDay.Habit habit, LocalDate day, List<Spell> spells) {
+    double factor =
+        spells.stream()
+            .filter(s -> s.personId == habit.personId() && s.covers(day))
+            .mapToDouble(s -> s.sort.factor())
+            .reduce(1, (a, b) -> a * b);
+    return (int) Math.ceil(habit.count() * factor - 1e-9);
+  }
+
+  /** Returns whether a person is ill on a day. */
+  public static boolean ill(long personId, LocalDate day, List<Spell> spells) {
+    return spells.stream()
+        .anyMatch(s -> s.personId == personId && s.sort == Sort.ILLNESS && s.covers(day));
+  }
+}

@@ -1,0 +1,76 @@
+package org.nestrinse.core.gather;
+
+import java.time.Duration;
+import java.time.Instant;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Range;
+
+/**
+ * Wet wipes in two boxes that take turns: enough for two days, in plain water.
+ *
+ * @param pieces wipes for one box
+ * @param waterMl water for it, to the marker [mL]
+ */
+public record WipesKit(int pieces, int waterMl) {
+  /** Wet wipes keep so long; then what is left is washed and the box filled anew. */
+  public static final Duration KEEPS = Duration.ofDays(2);
+
+  /** Boxes in turn. */
+  public static final int BOXES = 2;
+
+  /** What a day may use. */
+  public static final Range PER_DAY = new Range(1, 60, "wipes a day");
+
+  /**
+   * Damp, not dripping: water for each gram of dry cotton, by its absorbency [mL/g]; house figure.
+   */
+  private static final double WATER_ML_G = 1.8;
+
+  private static final int MARKER_ML = 10;
+
+  /** What may be in the water. */
+  public enum Addition {
+    PLAIN("plain water"),
+    MILD_SOAP("a drop of mild soap"),
+    OIL("essential oil");
+
+    private final String words;
+
+    Addition(String words) {
+      this.words = words;
+    }
+
+    /** Returns it in words. */
+    public String words() {
+      return words;
+    }
+
+    /** Returns what must be read before it is used, or an empty text. */
+    public String caution() {
+      return this == OIL
+          ? "Essential oils are skin sensitisers, and some are poisonous to small children and pets. Plain water cleans"
+              + " as well. For a newborn or sensitive skin leave them out."
+          : "";
+    }
+  }
+
+  /**
+   * Returns one box for two days.
+   *
+   * @param wipe the kind of wipe
+   * @param perDay wipes used on a normal day, {@link #PER_DAY}
+   */
+  public static WipesKit of(Kind wipe, int perDay) {
+    PER_DAY.check("perDay", perDay);
+    int pieces = perDay * (int) KEEPS.toDays();
+    double dryG = wipe.massKg() * 1000 * pieces;
+    double absorbency = wipe.load(1).weighted(m -> m.absorbency()) / wipe.massKg();
+    double ml = dryG * WATER_ML_G * absorbency;
+    return new WipesKit(pieces, (int) Math.round(ml / MARKER_ML) * MARKER_ML);
+  }
+
+  /** Returns until when a box that was filled then is good. */
+  public static Instant goodUntil(Instant filled) {
+    return filled.plus(KEEPS);
+  }
+}

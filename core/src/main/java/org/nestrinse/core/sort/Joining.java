@@ -1,0 +1,200 @@
+package org.nestrinse.core.sort;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.nestrinse.core.bath.Fill;
+import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.units.Numbers;
+
+/** Whether pieces may join a load, and the rule that says so. */
+public final class Joining {
+  private Joining() {}
+
+  /**
+   * What stands against pieces joining a load.
+   *
+   * @param rule short name of the rule: one of {@link TravelRules}, or {@code room}, {@code mass},
+   *     {@code oil}
+   * @param hard whether it cannot be overridden
+   * @param reason why, in one sentence
+   */
+  public record Verdict(String rule, boolean hard, String reason) {}
+
+  /** Returns why pieces may not join the first set of a load, or nothing when they may. */
+  public static Optional<String> refuse(
+      SoiledPieces pieces, List<SoiledPieces> first, List<SoiledPieces> bulkers, Machine machine) {
+    return verdict(pieces, first, bulkers, machine).map(Verdict::reason);
+  }
+
+  /**
+   * Returns what stands most against pieces joining the first set of a load, or nothing.
+   *
+   * @param pieces what would join
+   * @param first what is in the first set
+   * @param bulkers what joins for the main wash
+   */
+  public static Optional<Verdict> verdict(
+      SoiledPieces pieces, List<SoiledPieces> first, List<SoiledPieces> bulkers, Machine machine) {
+    if (pieces.soil() == Soil.OIL) {
+      return Optional.of(
+          new Verdict(
+              "oil", true, "soaked in oil or solvent it goes into no machine and no dryer"));
+    }
+    List<SoiledPieces> going = new ArrayList<>(first);
+    going.addAll(bulkers);
+    List<SoiledPieces> together = new ArrayList<>(going);
+    together.add(pieces);
+    int mainC = TravelRules.commonC(together);
+    Verdict soft = null;
+    for (SoiledPieces other : going) {
+      TravelRule rule = TravelRules.broken(pieces, other, mainC).findFirst().orElse(null);
+      if (rule != null && rule.hard()) {
+        return Optional.of(new Verdict(rule.name(), true, reason(rule, pieces, other)));
+      }
+      if (rule != null && soft == null) {
+        soft = new Verdict(rule.name(), false, reason(rule, pieces, other));
+      }
+    }
+    Optional<Verdict> chilled = chilled(pieces, going, mainC);
+    if (chilled.isPresent()) {
+      return chilled;
+    }
+    Optional<Verdict> room = room(together(first, pieces), bulkers, machine);
+    return room.isPresent() ? room : Optional.ofNullable(soft);
+  }
+
+  /** A piece that bears less may take the heat away that lets two others travel together. */
+  private static Optional<Verdict> chilled(
+      SoiledPieces pieces, List<SoiledPieces> going, int mainC) {
+    int least = TravelRules.leastC(going);
+    return mainC >= least
+        ? Optional.empty()
+        : Optional.of(
+            new Verdict(
+                "heat",
+                true,
+                "%s bears %d at most, and the load needs %d"
+                    .formatted(pieces.kind().name(), mainC, least)));
+  }
+
+  /** Returns what stands against a set by its size alone. */
+  public static Optional<Verdict> room(
+      List<SoiledPieces> first, List<SoiledPieces> bulkers, Machine machine) {
+    Fill fill = DrumFill.of(first, bulkers, machine.drumL());
+    if (fill.main() > machine.window().most()) {
+      return Optional.of(new Verdict("room", true, SortSolver.tooFull(fill.main())));
+    }
+    if (fill.dry() > 1) {
+      return Optional.of(
+          new Verdict(
+              "room",
+              true,
+              "dry, the first set would be "
+                  + Numbers.percent(fill.dry())
+                  + " of the drum and not go in"));
+    }
+    if (fill.massKg() > machine.capacityKg()) {
+      return Optional.of(
+          new Verdict(
+              "mass",
+              true,
+              "the load would weigh %s kg and the machine takes %s"
+                  .formatted(Numbers.of(fill.massKg(), 1), Numbers.of(machine.capacityKg(), 1))));
+    }
+    return Optional.empty();
+  }
+
+  /**
+   * What two pieces are to each other.
+   *
+   * @param together whether they may share a run
+   * @param rule the rule that keeps them apart, or the one that heat lifts; null when there is none
+   * @param words why, in one sentence
+   */
+  public record Pair(
+      boolean together, @org.jspecify.annotations.Nullable TravelRule rule, String words) {}
+
+  /** Returns why two pieces may not travel together, or that they may. */
+  public static Pair pair(SoiledPieces one, SoiledPieces other) {
+    int mainC = TravelRules.commonC(List.of(one, other));
+    Optional<TravelRule> broken = TravelRules.broken(one, other, mainC).findFirst();
+    String both = one.kind().name() + " and " + other.kind().name();
+    if (broken.isPresent()) {
+      TravelRule rule = broken.get();
+      return new Pair(
+          false,
+          rule,
+          both + " stay apart: " + (rule.name().equals("heat") ? heat(one, other) : rule.reason()));
+    }
+    int least = TravelRules.leastC(List.of(one, other));
+    int alone = Math.max(TravelRules.neededC(one), TravelRules.neededC(other));
+    if (least > alone) {
+      TravelRule lifted =
+          TravelRules.ALL.stream()
+              .filter(r -> r.onlyBelowC() == least && r.keepsApart(one, other))
+              .findFirst()
+              .orElseThrow();
+      return new Pair(
+          true,
+          lifted,
+          "%s may travel together when the main wash holds %d; %s"
+              .formatted(both, least, lifted.reason()));
+    }
+    return new Pair(
+        true,
+        null,
+        "%s may travel together: both bear %d, and no rule keeps them apart"
+            .formatted(both, mainC));
+  }
+
+  /**
+   * Returns the soft rules that pieces break together, each once with the first two it concerns.
+   */
+  static List<Sorted.Broken> softBroken(List<SoiledPieces> all) {
+    int mainC = TravelRules.commonC(all);
+    Map<String, Sorted.Broken> broken = new LinkedHashMap<>();
+    for (int i = 0; i < all.size(); i++) {
+      for (int j = 0; j < i; j++) {
+        SoiledPieces one = all.get(j);
+        SoiledPieces other = all.get(i);
+        TravelRules.broken(one, other, mainC)
+            .filter(rule -> !rule.hard())
+            .forEach(
+                rule ->
+                    broken.putIfAbsent(
+                        rule.name(),
+                        new Sorted.Broken(rule, one.kind().name(), other.kind().name())));
+      }
+    }
+    return List.copyOf(broken.values());
+  }
+
+  private static List<SoiledPieces> together(List<SoiledPieces> first, SoiledPieces pieces) {
+    List<SoiledPieces> all = new ArrayList<>(first);
+    all.add(pieces);
+    return all;
+  }
+
+  private static String reason(TravelRule rule, SoiledPieces pieces, SoiledPieces other) {
+    return rule.name().equals("heat")
+        ? heat(pieces, other)
+        : "not with " + other.kind().name() + ": " + rule.reason();
+  }
+
+  private static String heat(SoiledPieces one, SoiledPieces other) {
+    boolean oneIsWeak = one.kind().limits().hottestWashC() < TravelRules.neededC(other);
+    SoiledPieces weak = oneIsWeak ? one : other;
+    SoiledPieces needy = oneIsWeak ? other : one;
+    return "%s bears %d at most, and %s needs %d"
+        .formatted(
+            weak.kind().name(),
+            weak.kind().limits().hottestWashC(),
+            needy.kind().name(),
+            TravelRules.neededC(needy));
+  }
+}

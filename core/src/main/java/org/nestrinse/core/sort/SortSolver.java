@@ -1,0 +1,155 @@
+package org.nestrinse.core.sort;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.gather.HoldingClock;
+import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.units.Numbers;
+
+/**
+ * Makes loads of everything that waits: fewest machine runs, then every main wash in its fill
+ * window, then the oldest clocks, then the warmest common wash that hygiene wants. Hard rules are
+ * never broken. Deterministic, and bounded: it says when its answer is good but not proven.
+ *
+ * @see "docs/models.md, sorting"
+ */
+public final class SortSolver {
+  /** When the next chance to wash comes, unless told otherwise: what is due until then goes now. */
+  public static final Duration NEXT_CHANCE = Duration.ofHours(24);
+
+  static final String IN_BASKET = "In the basket: it joins a main wash when bulk is wanted.";
+
+  private SortSolver() {}
+
+  /**
+   * Returns the sorting of everything that waits.
+   *
+   * @param offered what waits, at most one entry for a number
+   * @param machine what it is washed in
+   * @param now the moment
+   */
+  public static Sorted solve(List<Offered> offered, Machine machine, Instant now) {
+    List<Sorted.Answer> answers = new ArrayList<>();
+    List<Offered> goods = new ArrayList<>();
+    for (Offered o : offered) {
+      answer(o, machine).ifPresentOrElse(answers::add, () -> goods.add(o));
+    }
+    Instant next = now.plus(NEXT_CHANCE);
+    List<Offered> soiled = goods.stream().filter(o -> !o.forBulk() || due(o, next)).toList();
+    List<Offered> basket =
+        goods.stream().filter(o -> o.forBulk() && !due(o, next)).sorted(SortTable.BY_DUE).toList();
+    SortTable table = new SortTable(goods);
+    SortSearch search =
+        new SortSearch(SortUnits.of(soiled, table, machine, now, next), basket, table, machine);
+    Bulking bulking = new Bulking(table, basket, machine);
+    return new Draft(machine, bulking, answers).sorted(search.best());
+  }
+
+  private static boolean due(Offered o, Instant next) {
+    return !HoldingClock.due(o.pieces()).isAfter(next);
+  }
+
+  /** Returns what to do with pieces that fit no load, or nothing when they fit one. */
+  static Optional<Sorted.Answer> answer(Offered o, Machine machine) {
+    SoiledPieces p = o.pieces();
+    if (p.soil() == Soil.OIL) {
+      return Optional.of(
+          new Sorted.Answer(
+              o,
+              "Soaked in oil or solvent it goes into no machine and no dryer: it can catch fire.",
+              "Spread it flat outdoors to dry, then follow local rules."));
+    }
+    int limit = p.kind().limits().hottestWashC();
+    int needed = TravelRules.neededC(p);
+    if (limit < needed) {
+      return Optional.of(
+          new Sorted.Answer(
+              o,
+              "%s bears %d at most, and %s asks for %d."
+                  .formatted(p.kind().name(), limit, p.goal().words(), needed),
+              "Wash it by hand at %d, twice, and dry it well; do not count on it for hygiene."
+                  .formatted(limit)));
+    }
+    if (p.kind().wetL() > machine.drumL() * machine.window().most()
+        || p.kind().dryL() > machine.drumL()
+        || p.kind().massKg() > machine.capacityKg()) {
+      return Optional.of(
+          new Sorted.Answer(
+              o,
+              "%s is too large for %s.".formatted(p.kind().name(), machine.name()),
+              "It needs a larger machine, or the bath tub."));
+    }
+    return Optional.empty();
+  }
+
+  /** Turns what was found into words and drums. */
+  private record Draft(Machine machine, Bulking bulking, List<Sorted.Answer> answers) {
+
+    Sorted sorted(SortSearch.Found found) {
+      List<Sorted.Drum> drums = new ArrayList<>();
+      List<List<Offered>> bulk = bulking.takeAll(found.loads());
+      for (int i = 0; i < bulk.size(); i++) {
+        List<Offered> first = found.loads().get(i);
+        drums.add(drum(first, bulk.get(i), bulking.refused(pieces(first)), machine));
+      }
+      List<Sorted.Wait> waiting = new ArrayList<>();
+      for (Offered o : found.waiting()) {
+        waiting.add(
+            new Sorted.Wait(o, HoldingClock.due(o.pieces()), whyItWaits(o.pieces(), drums)));
+      }
+      for (Offered o : bulking.left()) {
+        waiting.add(new Sorted.Wait(o, HoldingClock.due(o.pieces()), IN_BASKET));
+      }
+      return new Sorted(drums, waiting, answers, found.proven());
+    }
+
+    private String whyItWaits(SoiledPieces p, List<Sorted.Drum> drums) {
+      for (Sorted.Drum drum : drums) {
+        Optional<String> no = Joining.refuse(p, drum.firstPieces(), drum.bulkPieces(), machine);
+        if (no.isPresent() && drums.size() == 1) {
+          return "Alone it would not fill half a drum; with the load it may not go: "
+              + no.get()
+              + ".";
+        }
+      }
+      return drums.isEmpty()
+          ? "Nothing is due yet, and together it would not fill half a drum."
+          : "Alone it would not fill half a drum, and it fits into none of these loads.";
+    }
+  }
+
+  /** Returns a load with its figures. */
+  static Sorted.Drum drum(
+      List<Offered> first, List<Offered> bulkers, List<Sorted.Refused> refused, Machine machine) {
+    List<SoiledPieces> firstPieces = pieces(first);
+    List<SoiledPieces> all = new ArrayList<>(firstPieces);
+    all.addAll(pieces(bulkers));
+    return new Sorted.Drum(
+        first,
+        bulkers,
+        refused,
+        DrumFill.of(firstPieces, pieces(bulkers), machine.drumL()),
+        TravelRules.commonC(all),
+        TravelRules.leastC(all),
+        Joining.softBroken(all));
+  }
+
+  static List<SoiledPieces> pieces(List<Offered> offered) {
+    return offered.stream().map(Offered::pieces).toList();
+  }
+
+  /** Returns the pieces of a list that lead: those that are due first. */
+  static @Nullable Offered lead(List<Offered> offered) {
+    return offered.stream().min(SortTable.BY_DUE).orElse(null);
+  }
+
+  static String tooFull(double full) {
+    return "the drum would be " + Numbers.percent(full) + " full, and things must turn over";
+  }
+}
