@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/dilution": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["dilution"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/dose": {
         parameters: {
             query?: never;
@@ -61,7 +77,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["fill"];
+        post: operations["fill_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -110,6 +126,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["rinse"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/catalogue": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["catalogue"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -244,6 +276,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/kinds/{id}/bulk": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forgetBulk"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kinds/{id}/weigh": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weigh"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/line": {
         parameters: {
             query?: never;
@@ -267,25 +331,9 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
-        put?: never;
-        post: operations["make"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/loads/open": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
         get: operations["open"];
         put?: never;
-        post?: never;
+        post: operations["make"];
         delete?: never;
         options?: never;
         head?: never;
@@ -356,6 +404,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/loads/{id}/look": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["look"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/loads/{id}/plan": {
         parameters: {
             query?: never;
@@ -404,6 +468,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/normal-days": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["normalDays"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/normal-days/habits": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addHabit"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/normal-days/habits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeHabit"];
+        options?: never;
+        head?: never;
+        patch: operations["changeHabit"];
+        trace?: never;
+    };
+    "/api/normal-days/spells": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addSpell"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/normal-days/spells/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeSpell"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pails": {
         parameters: {
             query?: never;
@@ -415,6 +559,70 @@ export interface paths {
         put?: never;
         post: operations["addPail"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pails/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePail"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pails/{id}/advice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["advice"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pails/{id}/cleaning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cleaning"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pails/{id}/empty": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["empty"];
+        delete: operations["notEmpty"];
         options?: never;
         head?: never;
         patch?: never;
@@ -479,6 +687,54 @@ export interface paths {
         put?: never;
         post: operations["addPlace"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["prep"];
+        put?: never;
+        post: operations["addNew"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["removeNew"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/prep/{id}/soak": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["startSoak"];
+        delete: operations["endSoak"];
         options?: never;
         head?: never;
         patch?: never;
@@ -676,6 +932,86 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/sorting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["sorting"];
+        put?: never;
+        post: operations["moved"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sorting/accept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["accept"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sorting/pair": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["pair"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wipes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["wipes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wipes/{number}/fill": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["fill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -697,6 +1033,11 @@ export interface components {
             /** Format: double */
             hoursToDry?: number;
             moisture: number[];
+        };
+        Answer: {
+            instead: string;
+            line: components["schemas"]["PieceLine"];
+            reason: string;
         };
         Bath: {
             /** Format: double */
@@ -787,6 +1128,10 @@ export interface components {
             /** Format: int64 */
             placeId: number;
         };
+        Cleaning: {
+            mix?: components["schemas"]["Why"];
+            steps: string[];
+        };
         Comparison: {
             /** Format: int32 */
             bulkers: number;
@@ -820,6 +1165,18 @@ export interface components {
         CoverLine: {
             cover: components["schemas"]["Cover"];
             words: string;
+        };
+        DilutionAnswer: {
+            /** Format: double */
+            productMl: number;
+        };
+        DilutionRequest: {
+            /** Format: double */
+            productPercent?: number;
+            /** Format: double */
+            targetMgL?: number;
+            /** Format: double */
+            waterL?: number;
         };
         DoseRequest: {
             /** Format: double */
@@ -859,6 +1216,25 @@ export interface components {
             /** Format: double */
             scoops?: number;
         };
+        Drum: {
+            advice: components["schemas"]["FillAdvice"];
+            bulkers: components["schemas"]["PieceLine"][];
+            /** Format: int32 */
+            commonC: number;
+            fill: components["schemas"]["Fill"];
+            first: components["schemas"]["PieceLine"][];
+            /** Format: int32 */
+            leastC: number;
+            /** Format: int32 */
+            number: number;
+            reasons: string[];
+            refused: components["schemas"]["SortedRefused"][];
+            setAside: components["schemas"]["RearrangementSetAside"][];
+            title: string;
+            whys: {
+                [key: string]: components["schemas"]["Why"];
+            };
+        };
         Drying: {
             allDryWords?: string;
             /** Format: date-time */
@@ -885,11 +1261,12 @@ export interface components {
             /** Format: double */
             massKg?: number;
             /** @enum {string} */
-            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL";
+            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "SILK";
             /** Format: double */
             startMoisture?: number;
         };
         Entry: {
+            assumed: boolean;
             /** Format: date-time */
             cameIn: string;
             cameInWords: string;
@@ -903,10 +1280,13 @@ export interface components {
             kindId: number;
             /** Format: int64 */
             pailId: number;
+            part: string;
             /** @enum {string} */
-            soil: "WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "OIL" | "DIRT";
+            soil: "WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT";
             soilWords: string;
-            solidsOff: boolean;
+            /** @enum {string} */
+            solids: "NONE" | "LINER" | "SHAKEN" | "SPRAYED" | "STILL_ON";
+            solidsWords: string;
             /** Format: int64 */
             version: number;
         };
@@ -995,6 +1375,16 @@ export interface components {
             /** Format: double */
             massKg: number;
         };
+        FillWindow: {
+            /** Format: double */
+            from: number;
+            /** Format: double */
+            least: number;
+            /** Format: double */
+            most: number;
+            /** Format: double */
+            to: number;
+        };
         GatherComing: {
             /** Format: date-time */
             cameIn?: string;
@@ -1003,29 +1393,50 @@ export interface components {
             /** Format: int64 */
             kindId?: number;
             /** @enum {string} */
-            soil?: "WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "OIL" | "DIRT";
-            solidsOff?: boolean;
+            soil?: "WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT";
+            /** @enum {string} */
+            solids?: "NONE" | "LINER" | "SHAKEN" | "SPRAYED" | "STILL_ON";
         };
         GatherCorrection: {
             /** Format: int32 */
             count?: number;
             /** @enum {string} */
-            soil?: "WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "OIL" | "DIRT";
-            solidsOff?: boolean;
+            soil?: "WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT";
+            /** @enum {string} */
+            solids?: "NONE" | "LINER" | "SHAKEN" | "SPRAYED" | "STILL_ON";
+            /** Format: int32 */
+            version?: number;
+        };
+        GatherEmptying: {
             /** Format: int32 */
             version?: number;
         };
         GatherNewPail: {
+            airy?: boolean;
             /** Format: double */
             capacityL?: number;
             name?: string;
             /** Format: int64 */
             personId?: number;
             /** @enum {string} */
-            style?: "DRY_PAIL" | "OPEN_BAG" | "SORTED_BIN" | "BASKET";
+            style?: "DRY_PAIL" | "OPEN_BAG" | "MESH_BUCKET" | "OUT_BAG" | "SORTED_BIN" | "BASKET" | "NEW_PIECES";
+        };
+        GatherPailChange: {
+            airy?: boolean;
+            /** Format: double */
+            capacityL?: number;
+            name?: string;
+            /** Format: int64 */
+            personId?: number;
+            /** Format: int32 */
+            version?: number;
         };
         Gathering: {
+            /** Format: int32 */
+            assumed: number;
             nextDue?: components["schemas"]["NextDue"];
+            /** Format: date-time */
+            now: string;
             pails: components["schemas"]["Pail"][];
             /** Format: int32 */
             pieces: number;
@@ -1068,6 +1479,7 @@ export interface components {
             windMs?: number;
         };
         Household: {
+            cleaner?: components["schemas"]["PailCleaningCleaner"];
             /** Format: double */
             dayPerKwh: number;
             /** @enum {string} */
@@ -1091,9 +1503,12 @@ export interface components {
             version: number;
             /** Format: double */
             waterPerM3: number;
+            /** Format: int32 */
+            wetHours: number;
             zone: string;
         };
         HouseholdChange: {
+            cleaner?: components["schemas"]["HouseholdCleanerChange"];
             /** Format: double */
             dayPerKwh?: number;
             /** @enum {string} */
@@ -1115,6 +1530,17 @@ export interface components {
             version?: number;
             /** Format: double */
             waterPerM3?: number;
+            /** Format: int32 */
+            wetHours?: number;
+            zone?: string;
+        };
+        HouseholdCleanerChange: {
+            chlorine?: boolean;
+            name?: string;
+            /** Format: double */
+            percent?: number;
+            /** Format: double */
+            targetMgL?: number;
         };
         HygieneRequest: {
             activator?: boolean;
@@ -1167,11 +1593,34 @@ export interface components {
             soil: string;
             words: string;
         };
+        JoiningVerdict: {
+            hard: boolean;
+            reason: string;
+            rule: string;
+        };
+        KindCataloguePreset: {
+            group: string;
+            kind: components["schemas"]["KindCatalogueSample"];
+            source: string;
+        };
+        KindCatalogueSample: {
+            /** Format: double */
+            areaM2: number;
+            /** @enum {string} */
+            bin: "BODY" | "HOUSE" | "KITCHEN" | "BATHROOM" | "GLASS" | "GENERAL" | "POLISH" | "WORKSHOP";
+            name: string;
+            parts: components["schemas"]["Part"][];
+            /** @enum {string} */
+            role: "SHELL" | "COVER" | "NIGHT_FITTED" | "INSERT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
+            small: boolean;
+        };
         KindChange: {
             /** Format: double */
             areaM2?: number;
             /** @enum {string} */
-            bin?: "BODY" | "HOUSE" | "KITCHEN" | "BATHROOM" | "GLASS" | "WORKSHOP";
+            bin?: "BODY" | "HOUSE" | "KITCHEN" | "BATHROOM" | "GLASS" | "GENERAL" | "POLISH" | "WORKSHOP";
+            /** @enum {string} */
+            colour?: "PALE" | "DARK";
             label?: components["schemas"]["KindLabelChange"];
             name?: string;
             /** Format: int32 */
@@ -1212,14 +1661,18 @@ export interface components {
             /** Format: double */
             massKg?: number;
             /** @enum {string} */
-            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL";
+            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "SILK";
             name?: string;
         };
         KindView: {
             /** Format: double */
             areaM2: number;
             /** @enum {string} */
-            bin: "BODY" | "HOUSE" | "KITCHEN" | "BATHROOM" | "GLASS" | "WORKSHOP";
+            bin: "BODY" | "HOUSE" | "KITCHEN" | "BATHROOM" | "GLASS" | "GENERAL" | "POLISH" | "WORKSHOP";
+            /** Format: double */
+            bulkFactor: number;
+            /** @enum {string} */
+            colour: "PALE" | "DARK";
             /** Format: int64 */
             id: number;
             label?: components["schemas"]["CareLimits"];
@@ -1235,6 +1688,14 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        KindWeighing: {
+            /** Format: double */
+            grams?: number;
+            /** Format: int32 */
+            pieces?: number;
+            /** Format: int32 */
+            version?: number;
+        };
         LabelRow: {
             /** Format: double */
             hardG: number;
@@ -1246,6 +1707,8 @@ export interface components {
         Layer: {
             /** Format: double */
             age: number;
+            /** Format: int32 */
+            assumed: number;
             /** Format: double */
             fill: number;
             label: string;
@@ -1261,22 +1724,47 @@ export interface components {
         Load: {
             advice: components["schemas"]["FillAdvice"];
             bulkers: components["schemas"]["Item"][];
-            /** Format: double */
-            drumL: number;
             fill: components["schemas"]["Fill"];
             going: components["schemas"]["Item"][];
             /** Format: int64 */
             id: number;
+            machine: components["schemas"]["MachineFront"];
             offers: components["schemas"]["Offer"][];
+            setAside: string[];
             staying: components["schemas"]["Staying"][];
             title: string;
             whys: {
                 [key: string]: components["schemas"]["Why"];
             };
-            /** Format: double */
-            windowFrom: number;
-            /** Format: double */
-            windowTo: number;
+        };
+        LotLot: {
+            bleeds: boolean;
+            /** Format: int64 */
+            id: number;
+            kind: string;
+            /** Format: int64 */
+            kindId: number;
+            /** Format: int32 */
+            left: number;
+            /** Format: int32 */
+            needed: number;
+            ready: boolean;
+            readyWords: string;
+            reason: string;
+            /** Format: int32 */
+            soakWashes: number;
+            soakWords?: string;
+            soakable: boolean;
+            /** Format: int32 */
+            washes: number;
+            why: components["schemas"]["Why"];
+            words: string;
+        };
+        LotNewPieces: {
+            /** Format: int32 */
+            count?: number;
+            /** Format: int64 */
+            kindId?: number;
         };
         Machine: {
             /** Format: double */
@@ -1289,6 +1777,8 @@ export interface components {
             heaterW: number;
             name: string;
             programmes: components["schemas"]["Programme"][];
+            /** @enum {string} */
+            type: "FRONT_LOADER" | "TOP_LOADER" | "BUCKET";
         };
         MachineChange: {
             /** Format: double */
@@ -1301,8 +1791,21 @@ export interface components {
             heaterW?: number;
             name?: string;
             programmes?: components["schemas"]["MachineProgrammeChange"][];
+            /** @enum {string} */
+            type?: "FRONT_LOADER" | "TOP_LOADER" | "BUCKET";
             /** Format: int32 */
             version?: number;
+        };
+        MachineFront: {
+            /** Format: double */
+            capacityKg: number;
+            /** Format: double */
+            drumL: number;
+            name: string;
+            /** @enum {string} */
+            type: "FRONT_LOADER" | "TOP_LOADER" | "BUCKET";
+            typeWords: string;
+            window: components["schemas"]["FillWindow"];
         };
         MachineProgrammeChange: {
             /** @enum {string} */
@@ -1335,7 +1838,7 @@ export interface components {
             /** Format: double */
             massKg?: number;
             /** @enum {string} */
-            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL";
+            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "SILK";
         };
         Move: {
             /** Format: int64 */
@@ -1344,12 +1847,77 @@ export interface components {
         NextDue: {
             /** Format: date-time */
             at: string;
+            /** @enum {string} */
+            cause: "CLOCK" | "CAPACITY" | "SHELF";
             oldest: string;
             over: boolean;
             pail: string;
             /** Format: int64 */
             pailId: number;
             reason: string;
+            words: string;
+        };
+        NormalDayHabitChange: {
+            /** Format: int32 */
+            count?: number;
+            /** Format: int64 */
+            kindId?: number;
+            /** Format: int64 */
+            pailId?: number;
+            /** @enum {string} */
+            part?: "MORNING" | "AFTERNOON" | "EVENING" | "NIGHT";
+            /** Format: int64 */
+            personId?: number;
+            /** @enum {string} */
+            soil?: "WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT";
+        };
+        NormalDayHabitView: {
+            /** Format: int32 */
+            count: number;
+            /** Format: int64 */
+            id: number;
+            kind: string;
+            /** Format: int64 */
+            kindId: number;
+            pail: string;
+            /** Format: int64 */
+            pailId: number;
+            /** @enum {string} */
+            part: "MORNING" | "AFTERNOON" | "EVENING" | "NIGHT";
+            person: string;
+            /** Format: int64 */
+            personId: number;
+            /** @enum {string} */
+            soil: "WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT";
+            soilWords: string;
+        };
+        NormalDayNormalDays: {
+            habits: components["schemas"]["NormalDayHabitView"][];
+            spells: components["schemas"]["NormalDaySpellView"][];
+        };
+        NormalDaySpellChange: {
+            /** Format: date */
+            from?: string;
+            /** Format: int64 */
+            personId?: number;
+            /** @enum {string} */
+            sort?: "AWAY" | "VISITOR" | "ILLNESS";
+            /** Format: date */
+            to?: string;
+        };
+        NormalDaySpellView: {
+            /** Format: date */
+            from: string;
+            /** Format: int64 */
+            id: number;
+            on: boolean;
+            person: string;
+            /** Format: int64 */
+            personId: number;
+            /** @enum {string} */
+            sort: "AWAY" | "VISITOR" | "ILLNESS";
+            /** Format: date */
+            to: string;
             words: string;
         };
         Offer: {
@@ -1363,17 +1931,23 @@ export interface components {
             wanted: number;
         };
         Pail: {
+            airy: boolean;
+            /** Format: int32 */
+            assumed: number;
             /** Format: double */
             capacityL: number;
+            dueFirst?: string;
             /** @enum {string} */
             dueState: "FINE" | "SOON" | "OVER";
             dueWords?: string;
+            emptiedWords?: string;
             entries: components["schemas"]["Entry"][];
             /** Format: double */
             fill: number;
             /** Format: int64 */
             id: number;
             layers: components["schemas"]["Layer"][];
+            liner?: string;
             name: string;
             person?: string;
             /** Format: int64 */
@@ -1381,15 +1955,31 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             /** @enum {string} */
-            style: "DRY_PAIL" | "OPEN_BAG" | "SORTED_BIN" | "BASKET";
+            style: "DRY_PAIL" | "OPEN_BAG" | "MESH_BUCKET" | "OUT_BAG" | "SORTED_BIN" | "BASKET" | "NEW_PIECES";
             styleWords: string;
+            /** Format: int64 */
+            version: number;
+        };
+        PailCleaningCleaner: {
+            chlorine: boolean;
+            name: string;
+            /** Format: double */
+            percent: number;
+            /** Format: double */
+            targetMgL: number;
+        };
+        Pair: {
+            hard: boolean;
+            rule?: string;
+            together: boolean;
+            words: string;
         };
         Part: {
             elastic: boolean;
             /** Format: double */
             massKg: number;
             /** @enum {string} */
-            material: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL";
+            material: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "SILK";
             name: string;
         };
         Peg: {
@@ -1428,6 +2018,17 @@ export interface components {
             sensitiveSkin?: boolean;
             /** Format: int32 */
             version?: number;
+        };
+        PieceLine: {
+            /** Format: int32 */
+            count: number;
+            dueWords: string;
+            ids: number[];
+            kind: string;
+            limits: string;
+            pails: string;
+            soil: string;
+            words: string;
         };
         Place: {
             /** Format: double */
@@ -1598,6 +2199,32 @@ export interface components {
             /** Format: int32 */
             washMinutes: number;
         };
+        ProposalAccepting: {
+            moves?: components["schemas"]["ProposalMoveSent"][];
+            numbers?: number[];
+            stamp?: string;
+        };
+        ProposalMoveSent: {
+            /** Format: int32 */
+            from?: number;
+            ids?: number[];
+            reason?: string;
+            /** Format: int32 */
+            to?: number;
+        };
+        ProposalMoved: {
+            moves?: components["schemas"]["ProposalMoveSent"][];
+        };
+        ProposalNewLoad: {
+            pailIds?: number[];
+        };
+        RearrangementSetAside: {
+            /** Format: int32 */
+            drum: number;
+            reason: string;
+            rule: string;
+            words: string;
+        };
         RecordExportDocument: {
             /** Format: date-time */
             exportedAt: string;
@@ -1682,6 +2309,13 @@ export interface components {
             number: number;
             title: string;
         };
+        Rule: {
+            name: string;
+            reason: string;
+            /** @enum {string} */
+            strength: "HARD" | "SOFT";
+            title: string;
+        };
         Running: {
             round?: components["schemas"]["Round"];
         };
@@ -1709,25 +2343,29 @@ export interface components {
             /** Format: int64 */
             kindId?: number;
         };
-        SortJoining: {
+        SortJoined: {
             /** Format: int64 */
             entryId?: number;
+            reason?: string;
         };
-        SortNewLoad: {
-            pailIds?: number[];
+        SortLook: {
+            /** Format: double */
+            full?: number;
+        };
+        SortedRefused: {
+            kind: string;
+            reason: string;
         };
         Sorting: {
-            load?: components["schemas"]["Load"];
-            sources: components["schemas"]["Source"][];
-        };
-        Source: {
-            forBulk: boolean;
-            name: string;
-            /** Format: int64 */
-            pailId: number;
-            /** Format: int32 */
-            pieces: number;
-            suggested: boolean;
+            answers: components["schemas"]["Answer"][];
+            drums: components["schemas"]["Drum"][];
+            loads: components["schemas"]["Load"][];
+            machine: components["schemas"]["MachineFront"];
+            proven: boolean;
+            refused?: components["schemas"]["JoiningVerdict"];
+            rules: components["schemas"]["Rule"][];
+            stamp: string;
+            waits: components["schemas"]["Wait"][];
         };
         SpinRetention: {
             /** Format: double */
@@ -1830,6 +2468,11 @@ export interface components {
             /** Format: double */
             temperatureC: number;
         };
+        Wait: {
+            line: components["schemas"]["PieceLine"];
+            reason: string;
+            untilWords: string;
+        };
         WeatherHour: {
             /** Format: date-time */
             from: string;
@@ -1854,6 +2497,31 @@ export interface components {
             label: string;
             total: boolean;
             value: string;
+        };
+        WipesBox: {
+            /** @enum {string} */
+            addition: "PLAIN" | "MILD_SOAP" | "OIL";
+            additionWords: string;
+            filledWords?: string;
+            goodUntilWords?: string;
+            /** Format: int32 */
+            number: number;
+            over: boolean;
+        };
+        WipesFilling: {
+            /** @enum {string} */
+            addition?: "PLAIN" | "MILD_SOAP" | "OIL";
+            read?: boolean;
+        };
+        WipesKit: {
+            boxes: components["schemas"]["WipesBox"][];
+            kind?: string;
+            oilCaution: string;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: int32 */
+            waterMl: number;
+            why?: components["schemas"]["Why"];
         };
     };
     responses: never;
@@ -1884,6 +2552,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BathTemperature"];
+                };
+            };
+        };
+    };
+    dilution: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DilutionRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DilutionAnswer"];
                 };
             };
         };
@@ -1936,7 +2628,7 @@ export interface operations {
             };
         };
     };
-    fill: {
+    fill_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -2028,6 +2720,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RinseOutcome"];
+                };
+            };
+        };
+    };
+    catalogue: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindCataloguePreset"][];
                 };
             };
         };
@@ -2304,6 +3016,54 @@ export interface operations {
             };
         };
     };
+    forgetBulk: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindView"];
+                };
+            };
+        };
+    };
+    weigh: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KindWeighing"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KindView"];
+                };
+            };
+        };
+    };
     line: {
         parameters: {
             query?: never;
@@ -2324,30 +3084,6 @@ export interface operations {
             };
         };
     };
-    make: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["SortNewLoad"];
-            };
-        };
-        responses: {
-            /** @description Created */
-            201: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Load"];
-                };
-            };
-        };
-    };
     open: {
         parameters: {
             query?: never;
@@ -2363,7 +3099,31 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Sorting"];
+                    "application/json": components["schemas"]["Load"][];
+                };
+            };
+        };
+    };
+    make: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalNewLoad"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Load"];
                 };
             };
         };
@@ -2425,7 +3185,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SortJoining"];
+                "application/json": components["schemas"]["SortJoined"];
             };
         };
         responses: {
@@ -2453,6 +3213,32 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Load"];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SortLook"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -2556,6 +3342,144 @@ export interface operations {
             };
         };
     };
+    normalDays: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NormalDayNormalDays"];
+                };
+            };
+        };
+    };
+    addHabit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NormalDayHabitChange"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NormalDayNormalDays"];
+                };
+            };
+        };
+    };
+    removeHabit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NormalDayNormalDays"];
+                };
+            };
+        };
+    };
+    changeHabit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NormalDayHabitChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NormalDayNormalDays"];
+                };
+            };
+        };
+    };
+    addSpell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NormalDaySpellChange"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NormalDayNormalDays"];
+                };
+            };
+        };
+    };
+    removeSpell: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NormalDayNormalDays"];
+                };
+            };
+        };
+    };
     pails: {
         parameters: {
             query?: never;
@@ -2591,6 +3515,128 @@ export interface operations {
         responses: {
             /** @description Created */
             201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gathering"];
+                };
+            };
+        };
+    };
+    changePail: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GatherPailChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gathering"];
+                };
+            };
+        };
+    };
+    advice: {
+        parameters: {
+            query: {
+                kindId: number;
+                soil: "WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT";
+                solids: "NONE" | "LINER" | "SHAKEN" | "SPRAYED" | "STILL_ON";
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": string[];
+                };
+            };
+        };
+    };
+    cleaning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Cleaning"];
+                };
+            };
+        };
+    };
+    empty: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["GatherEmptying"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gathering"];
+                };
+            };
+        };
+    };
+    notEmpty: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2736,6 +3782,114 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["PlaceNumbered"];
+                };
+            };
+        };
+    };
+    prep: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotLot"][];
+                };
+            };
+        };
+    };
+    addNew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LotNewPieces"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotLot"];
+                };
+            };
+        };
+    };
+    removeNew: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    startSoak: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotLot"];
+                };
+            };
+        };
+    };
+    endSoak: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LotLot"];
                 };
             };
         };
@@ -3026,6 +4180,143 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Shelf"];
+                };
+            };
+        };
+    };
+    sorting: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sorting"];
+                };
+            };
+        };
+    };
+    moved: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalMoved"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sorting"];
+                };
+            };
+        };
+    };
+    accept: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalAccepting"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sorting"];
+                };
+            };
+        };
+    };
+    pair: {
+        parameters: {
+            query: {
+                one: number;
+                other: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Pair"];
+                };
+            };
+        };
+    };
+    wipes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WipesKit"];
+                };
+            };
+        };
+    };
+    fill: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WipesFilling"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WipesKit"];
                 };
             };
         };

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useId } from 'vue'
 import type { Api } from '../api/client'
 import { percent } from '../use/format'
 
@@ -9,6 +9,7 @@ import { percent } from '../use/format'
  */
 const props = defineProps<{ pail: Api['Pail'] }>()
 
+const id = useId()
 const WIDTH = 150
 const TOP = 34
 const BOTTOM = 214
@@ -48,9 +49,13 @@ const layers = computed(() => {
     const fill = over
       ? 'var(--c-heat-deep)'
       : `color-mix(in srgb, var(--c-water) ${strength}%, var(--c-sheet))`
+    const assumedFrom =
+      rightAt(top) -
+      2 -
+      ((rightAt(top) - leftAt(top) - 4) * layer.assumed) / Math.max(1, layer.pieces)
     const text = { y: (top + floor) / 2 + 3.5, small: height < 15, over }
     floor = top - 1.5
-    return { ...layer, shape, fill, text }
+    return { ...layer, shape, fill, text, assumedFrom }
   })
 })
 
@@ -62,12 +67,24 @@ const markY = computed(() => {
 const description = computed(() =>
   props.pail.layers.length === 0
     ? `${props.pail.name} is empty.`
-    : `${props.pail.name}: ${props.pail.layers.map((l) => `${l.label} ${l.pieces}`).join(', ')}. The oldest has used ${percent(oldest.value)} of its holding time.`,
+    : `${props.pail.name}: ${props.pail.layers.map((l) => `${l.label} ${l.pieces}${l.assumed ? `, ${l.assumed} of them assumed` : ''}`).join(', ')}. The oldest has used ${percent(oldest.value)} of its holding time.`,
 )
 </script>
 
 <template>
   <svg :viewBox="`0 0 ${WIDTH} 222`" role="img" class="block w-full" :aria-label="description">
+    <defs>
+      <pattern
+        :id="`${id}-hatch`"
+        width="5"
+        height="5"
+        patternUnits="userSpaceOnUse"
+        patternTransform="rotate(45)"
+      >
+        <rect width="5" height="5" fill="var(--c-sheet)" />
+        <line x1="0" y1="0" x2="0" y2="5" stroke="var(--c-water)" stroke-width="1.6" />
+      </pattern>
+    </defs>
     <g fill="none" stroke="var(--c-ink)" stroke-width="1.6">
       <template v-if="pail.style === 'DRY_PAIL'">
         <ellipse cx="86" :cy="TOP" rx="56" ry="6" />
@@ -83,6 +100,21 @@ const description = computed(() =>
         :d="`M24 ${TOP} H148 M62 ${TOP - 14} h48 v12 h-48 z`"
         stroke-width="1.2"
       />
+      <path
+        v-else-if="pail.style === 'MESH_BUCKET'"
+        :d="`M30 ${TOP} H142 M44 ${TOP + 2} l12 12 l12 -12 l12 12 l12 -12 l12 12 l12 -12 l12 12 M32 ${TOP - 2} Q86 ${TOP - 34} 140 ${TOP - 2}`"
+        stroke-width="1.2"
+      />
+      <path
+        v-else-if="pail.style === 'OUT_BAG'"
+        :d="`M30 ${TOP} H142 M30 ${TOP + 3} H142 M70 ${TOP} q0 -20 16 -20 t16 20`"
+        stroke-width="1.2"
+      />
+      <path
+        v-else-if="pail.style === 'NEW_PIECES'"
+        :d="`M30 ${TOP} H142 M116 ${TOP} v22 l8 -6 l8 6 v-22`"
+        stroke-width="1.2"
+      />
       <path v-else :d="`M26 ${TOP} H146 M56 ${TOP} q4 -18 30 -18 t30 18`" stroke-width="1.2" />
       <path
         :d="`M${leftAt(TOP)} ${TOP} L${leftAt(BOTTOM)} ${BOTTOM} H${rightAt(BOTTOM)} L${rightAt(TOP)} ${TOP}`"
@@ -91,12 +123,23 @@ const description = computed(() =>
     </g>
     <g v-for="(layer, i) in layers" :key="i">
       <path :d="layer.shape" :fill="layer.fill" />
+      <template v-if="layer.assumed">
+        <clipPath :id="`${id}-${i}`">
+          <rect :x="layer.assumedFrom" y="0" width="150" height="222" />
+        </clipPath>
+        <path :d="layer.shape" :fill="`url(#${id}-hatch)`" :clip-path="`url(#${id}-${i})`" />
+      </template>
       <text
         x="86"
         :y="layer.text.y"
         text-anchor="middle"
         :font-size="layer.text.small ? 9 : 11.5"
-        :style="{ fill: layer.text.over ? 'var(--c-on-deep)' : 'var(--c-ink)' }"
+        :style="{
+          fill: layer.text.over ? 'var(--c-on-deep)' : 'var(--c-ink)',
+          stroke: layer.assumed ? 'var(--c-sheet)' : 'none',
+        }"
+        stroke-width="3"
+        paint-order="stroke"
       >
         {{ layer.label }} {{ layer.pieces }}
       </text>

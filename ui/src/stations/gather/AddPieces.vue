@@ -1,11 +1,12 @@
 <script setup lang="ts">
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
-import { computed, ref, useTemplateRef } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
-import { SOILS, type Soil } from './soils'
+import { useLoaded } from '../../use/useLoaded'
+import { SOILS, SOLIDS, hasSolids, type Soil, type Solids } from './soils'
 
 const props = defineProps<{ pail: Api['Pail']; kinds: Api['KindView'][] }>()
 const emit = defineEmits<{ changed: [] }>()
@@ -14,7 +15,8 @@ const SHOWN = 8
 const { act, busy } = useAct()
 const messages = useMessages()
 const soil = ref<Soil>('WET')
-const solidsOff = ref(true)
+const solids = ref<Solids>('LINER')
+const last = ref<Api['KindView']>()
 const pieces = ref(1)
 const search = ref('')
 const list = useTemplateRef<HTMLElement>('list')
@@ -37,7 +39,28 @@ const usual = computed(() => {
 const found = computed(() =>
   props.kinds.filter((k) => k.name.toLowerCase().includes(search.value.toLowerCase())).slice(0, 12),
 )
-const hasSolids = computed(() => soil.value === 'STOOL' || soil.value === 'VOMIT')
+const withSolids = computed(() => hasSolids(soil.value))
+const how = computed<Solids>(() => (withSolids.value ? solids.value : 'NONE'))
+
+/** Advice for the kind that came in last, or the one that usually does. */
+const advised = computed(() => last.value ?? usual.value[0])
+const { data: advice, reload: readvise } = useLoaded(async () =>
+  advised.value
+    ? answer(
+        api.GET('/api/pails/{id}/advice', {
+          params: {
+            path: { id: props.pail.id },
+            query: { kindId: advised.value.id, soil: soil.value, solids: how.value },
+          },
+        }),
+      )
+    : [],
+)
+watch([advised, soil, how, () => props.pail.id], () => readvise())
+watch(
+  () => props.pail.id,
+  () => (last.value = undefined),
+)
 
 async function add(kind: Api['KindView'] | null) {
   if (!kind) return
@@ -49,13 +72,14 @@ async function add(kind: Api['KindView'] | null) {
           kindId: kind.id,
           count: pieces.value,
           soil: soil.value,
-          solidsOff: hasSolids.value ? solidsOff.value : true,
+          solids: how.value,
         },
       }),
     ),
   )
   if (entry) {
     search.value = ''
+    last.value = kind
     emit('changed')
     messages.done(
       `${entry.count} × ${entry.kind}, ${entry.soilWords}, into ${props.pail.name}.`,
@@ -77,9 +101,7 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
     <h2 class="text-lg">Add to {{ pail.name }}</h2>
     <div class="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
       <ChoiceRow v-model="soil" label="Soil" hide-label :options="SOILS" />
-      <label v-if="hasSolids" class="inline-flex items-center gap-2">
-        <input v-model="solidsOff" type="checkbox" /> solids are off
-      </label>
+      <ChoiceRow v-if="withSolids" v-model="solids" label="Solids" :options="SOLIDS" />
       <label class="inline-flex items-center gap-2">
         how many
         <input
@@ -93,10 +115,6 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
         />
       </label>
     </div>
-    <p v-if="hasSolids" class="mt-2 text-sm text-soft">
-      Solids go into the toilet first. Rinse under cold water, never hot: heat sets it. Close hook
-      tabs, pull the parts apart.
-    </p>
     <ul ref="list" class="mt-3 grid grid-cols-2 gap-2 sm:grid-cols-4">
       <li v-for="kind in usual" :key="kind.id">
         <button
@@ -140,5 +158,11 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
         </li>
       </ComboboxOptions>
     </Combobox>
+    <div v-if="advice?.length" class="mt-3 border-l-4 border-sun pl-3 text-sm" data-advice>
+      <p class="font-semibold">With {{ advised?.name }}, now</p>
+      <ul>
+        <li v-for="line in advice" :key="line">{{ line }}</li>
+      </ul>
+    </div>
   </section>
 </template>

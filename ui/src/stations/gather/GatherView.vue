@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef, watch } from 'vue'
+import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '../../api/client'
 import PailColumn from '../../charts/PailColumn.vue'
@@ -11,12 +12,16 @@ import { count } from '../../use/format'
 import { useKeys } from '../../use/useKeys'
 import { useLoaded } from '../../use/useLoaded'
 import AddPieces from './AddPieces.vue'
+import EmptyPail from './EmptyPail.vue'
+import NewPieces from './NewPieces.vue'
+import NormalDays from './NormalDays.vue'
 import WaitingEntries from './WaitingEntries.vue'
+import WipesKit from './WipesKit.vue'
 
 const router = useRouter()
 const why = useWhy()
 const { data: gathering, error, loading, reload } = useLoaded(() => answer(api.GET('/api/pails')))
-const { data: kinds } = useLoaded(() => answer(api.GET('/api/kinds')))
+const { data: kinds, reload: reloadKinds } = useLoaded(() => answer(api.GET('/api/kinds')))
 const chosenId = ref<number>()
 const adder = useTemplateRef<InstanceType<typeof AddPieces>>('adder')
 
@@ -35,22 +40,21 @@ function choose(id: number) {
   why.suggest(gathering.value?.whys[`due.${id}`])
 }
 
-const PLACES = [
-  'no place',
-  'one place',
-  'two places',
-  'three places',
-  'four places',
-  'five places',
-  'six places',
-]
-const places = computed(() => {
-  const n = gathering.value?.pails.length ?? 0
-  return PLACES[n] ?? `${n} places`
-})
+const PANELS = ['What comes in', 'Empty it', 'Normal days', 'New pieces', 'Wipes']
+const panel = ref(0)
+
+async function changedKinds() {
+  await Promise.all([reload(), reloadKinds()])
+}
+
+async function addFirst() {
+  panel.value = 0
+  await nextTick()
+  adder.value?.focusFirst()
+}
 
 useKeys({
-  n: () => adder.value?.focusFirst(),
+  n: addFirst,
   Enter: () => router.push('/sort'),
 })
 </script>
@@ -60,16 +64,18 @@ useKeys({
   <template v-if="gathering">
     <ViewHead
       title="What waits"
-      :state="`${count(gathering.pieces, 'piece')} in ${places}`"
+      :state="`${count(gathering.pieces, 'piece')} in ${count(gathering.pails.length, 'place')}`"
       :why="gathering.whys.pieces"
     >
       <template v-if="gathering.nextDue">
         Next wash due
-        <Figure :why="gathering.whys[`due.${gathering.nextDue.pailId}`]">
+        <Figure :why="gathering.whys.next">
           <strong :class="gathering.nextDue.over ? 'text-heat-word' : 'text-ink'">
             {{ gathering.nextDue.over ? '! ' : '' }}{{ gathering.nextDue.words }}
           </strong></Figure
-        >: {{ gathering.nextDue.reason }}. The mark beside each pail climbs to its limit.
+        >: {{ gathering.nextDue.reason }}. The mark beside each pail climbs to its limit{{
+          gathering.assumed ? `; ${gathering.assumed} pieces are assumed and hatched` : ''
+        }}.
       </template>
       <template v-else>Nothing waits. Tap a kind below when a piece comes in.</template>
       <template #side>
@@ -80,7 +86,7 @@ useKeys({
     </ViewHead>
 
     <ul
-      class="mt-3 grid grid-cols-3 gap-x-2 gap-y-3 border-b border-ink pb-2 sm:grid-cols-6 sm:gap-x-3"
+      class="mt-3 grid grid-cols-3 gap-x-2 gap-y-3 border-b border-ink pb-2 sm:grid-cols-[repeat(auto-fit,minmax(108px,1fr))] sm:gap-x-3"
     >
       <li v-for="pail in gathering.pails" :key="pail.id">
         <button
@@ -110,9 +116,36 @@ useKeys({
       </li>
     </ul>
 
-    <div v-if="chosen && kinds" class="mt-3 grid gap-6 xl:grid-cols-[3fr_2fr]">
-      <AddPieces ref="adder" :pail="chosen" :kinds="kinds" @changed="reload" />
-      <WaitingEntries :pail="chosen" :whys="gathering.whys" @changed="reload" />
-    </div>
+    <TabGroup
+      v-if="chosen && kinds"
+      as="div"
+      class="mt-3"
+      :selected-index="panel"
+      @change="(i: number) => (panel = i)"
+    >
+      <TabList class="flex flex-wrap gap-1.5">
+        <Tab v-for="p in PANELS" :key="p" v-slot="{ selected }" as="template">
+          <button
+            type="button"
+            class="chip px-2 py-1"
+            :class="selected ? 'bg-ink font-semibold text-paper' : ''"
+          >
+            {{ p }}
+          </button>
+        </Tab>
+      </TabList>
+      <TabPanels class="mt-3">
+        <TabPanel tabindex="-1" class="grid gap-6 xl:grid-cols-[3fr_2fr]">
+          <AddPieces ref="adder" :pail="chosen" :kinds="kinds" @changed="reload" />
+          <WaitingEntries :pail="chosen" :whys="gathering.whys" @changed="reload" />
+        </TabPanel>
+        <TabPanel tabindex="-1"><EmptyPail :pail="chosen" @changed="reload" /></TabPanel>
+        <TabPanel tabindex="-1">
+          <NormalDays :pails="gathering.pails" :kinds="kinds" @changed="reload" />
+        </TabPanel>
+        <TabPanel tabindex="-1"><NewPieces :kinds="kinds" @changed="changedKinds" /></TabPanel>
+        <TabPanel tabindex="-1"><WipesKit /></TabPanel>
+      </TabPanels>
+    </TabGroup>
   </template>
 </template>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
-import { answer, api, type Api } from '../../api/client'
+import { Problem, answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
 import { useMessages } from '../../stores/messages'
 import { percent } from '../../use/format'
 import { useAct } from '../../use/useAct'
-import { SOILS, type Soil } from './soils'
+import { SOILS, type Soil, type Solids } from './soils'
 
 const props = defineProps<{ pail: Api['Pail']; whys: Api['Gathering']['whys'] }>()
 const emit = defineEmits<{ changed: [] }>()
@@ -18,26 +18,49 @@ const entries = computed(() =>
   all.value ? props.pail.entries : props.pail.entries.slice(0, SHOWN),
 )
 
-async function correct(
-  entry: Api['Entry'],
-  change: Partial<{ count: number; soil: Soil; solidsOff: boolean }>,
-) {
-  const before = { count: entry.count, soil: entry.soil, solidsOff: entry.solidsOff }
-  const send = (version: number, body: typeof before) =>
-    answer(
-      api.PATCH('/api/entries/{id}', {
-        params: { path: { id: entry.id } },
-        body: { version, ...body },
-      }),
-    )
-  const now = await act(() => send(entry.version, { ...before, ...change }))
+type Draft = { count: number; soil: Soil; solids: Solids }
+/** What another carer made of the same pieces meanwhile, beside what was wanted here. */
+const clash = ref<{ mine: Draft; theirs: Api['Entry'] }>()
+
+function send(id: number, version: number, body: Draft) {
+  return answer(
+    api.PATCH('/api/entries/{id}', { params: { path: { id } }, body: { version, ...body } }),
+  )
+}
+
+async function correct(entry: Api['Entry'], change: Partial<Draft>) {
+  const before: Draft = { count: entry.count, soil: entry.soil, solids: entry.solids }
+  const mine = { ...before, ...change }
+  let theirs: Api['Entry'] | undefined
+  const now = await act(async () => {
+    try {
+      return await send(entry.id, entry.version, mine)
+    } catch (e) {
+      if (e instanceof Problem && e.current) {
+        theirs = e.current as Api['Entry']
+        return undefined
+      }
+      throw e
+    }
+  })
+  if (theirs) clash.value = { mine, theirs }
   emit('changed')
   if (now) {
     messages.done(`Now ${now.count} × ${now.kind}, ${now.soilWords}.`, async () => {
-      await act(() => send(now.version, before))
+      await act(() => send(now.id, now.version, before))
       emit('changed')
     })
   }
+}
+
+function words(soil: Soil) {
+  return SOILS.find((s) => s.value === soil)?.words
+}
+
+async function keepMine() {
+  const both = clash.value
+  clash.value = undefined
+  if (both) await correct(both.theirs, both.mine)
 }
 
 async function remove(entry: Api['Entry']) {
@@ -65,6 +88,20 @@ async function remove(entry: Api['Entry']) {
       </Figure>
     </h2>
     <p v-if="!pail.pieces" class="mt-2 text-soft">Empty. It wants a wipe and a dry liner.</p>
+    <p v-if="pail.dueFirst" class="text-sm text-soft">
+      Goes over first: {{ pail.dueFirst }}, by {{ pail.dueWords }}.
+    </p>
+    <div v-if="clash" class="hatch mt-2 border border-heat p-3" role="alert" data-clash>
+      <p class="font-semibold">Two versions of {{ clash.theirs.kind }}</p>
+      <p>
+        Yours: {{ clash.mine.count }}, {{ words(clash.mine.soil) }}. Theirs:
+        {{ clash.theirs.count }}, {{ clash.theirs.soilWords }}.
+      </p>
+      <button type="button" class="button-plain mt-1 mr-2" @click="keepMine">Keep mine</button>
+      <button type="button" class="button-plain mt-1" @click="clash = undefined">
+        Take theirs
+      </button>
+    </div>
     <ul class="mt-1">
       <li
         v-for="entry in entries"
@@ -72,14 +109,26 @@ async function remove(entry: Api['Entry']) {
         class="flex flex-wrap items-center gap-x-1.5 border-t border-line py-1"
         :data-entry="entry.kind"
       >
-        <span class="min-w-28 flex-1">
+        <span class="min-w-24 flex-1">
           {{ entry.kind }}
+          <button
+            v-if="entry.assumed"
+            type="button"
+            class="chip hatch ml-1 border-dashed px-1.5 py-0 text-xs"
+            :disabled="busy"
+            :title="`Assumed from the normal day. Press when it is right.`"
+            data-assumed
+            @click="correct(entry, {})"
+          >
+            assumed ✓?
+          </button>
           <span class="block text-xs text-soft">
-            {{ entry.cameInWords }}{{ entry.solidsOff ? '' : ', solids still on' }}
+            {{ entry.cameInWords
+            }}{{ entry.solids === 'NONE' ? '' : `, solids ${entry.solidsWords}` }}
           </span>
         </span>
         <select
-          class="py-0.5 text-sm"
+          class="max-w-24 py-0.5 text-sm"
           :value="entry.soil"
           :aria-label="`Soil of ${entry.kind}`"
           @change="correct(entry, { soil: ($event.target as HTMLSelectElement).value as Soil })"
@@ -113,7 +162,7 @@ async function remove(entry: Api['Entry']) {
           :disabled="busy"
           @click="remove(entry)"
         >
-          take out
+          {{ entry.assumed ? 'none' : 'take out' }}
         </button>
       </li>
     </ul>

@@ -1,6 +1,7 @@
 import type { Api } from '../../api/client'
 
 export type Soil = Api['Entry']['soil']
+export type Solids = Api['Entry']['solids']
 
 /** Soils as a person says them, the most frequent first. */
 export const SOILS: { value: Soil; words: string }[] = [
@@ -11,6 +12,20 @@ export const SOILS: { value: Soil; words: string }[] = [
   { value: 'BLOOD', words: 'blood' },
   { value: 'FOOD', words: 'food' },
   { value: 'GREASE', words: 'grease' },
-  { value: 'OIL', words: 'oil' },
-  { value: 'DIRT', words: 'dirt' },
+  { value: 'WAX', words: 'wax or polish' },
+  { value: 'OIL', words: 'oil or solvent' },
+  { value: 'DIRT', words: 'plain dirt' },
 ]
+
+/** How solids were dealt with. */
+export const SOLIDS: { value: Solids; words: string }[] = [
+  { value: 'LINER', words: 'went with the liner' },
+  { value: 'SHAKEN', words: 'shaken off' },
+  { value: 'SPRAYED', words: 'sprayed off' },
+  { value: 'NONE', words: 'nothing needed' },
+  { value: 'STILL_ON', words: 'still on' },
+]
+
+export function hasSolids(soil: Soil) {
+  return soil === 'STOOL' || soil === 'VOMIT'
+}

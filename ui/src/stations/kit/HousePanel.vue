@@ -31,39 +31,34 @@ const FIELDS: Field[] = [
     type: 'choice',
     options: choices('LIGHT', 'EVERYDAY', 'EXTRA_CARE', 'ILLNESS'),
   },
+  { key: 'zone', label: 'Time zone', type: 'text' },
+  {
+    key: 'wetHours',
+    label: 'Wet pieces wait at most',
+    type: 'whole',
+    unit: 'h',
+    hint: '48 is usual; 72 is the end, 24 for daily washing',
+  },
+  { key: 'hasCleaner', label: 'Pails are wiped with a cleaner', type: 'yes' },
+  { key: 'cleaner.name', label: 'Cleaner for pails', type: 'text' },
+  { key: 'cleaner.percent', label: 'Its strength', type: 'number', unit: '%' },
+  { key: 'cleaner.targetMgL', label: 'Wanted in the mix', type: 'number', unit: 'mg/L' },
+  { key: 'cleaner.chlorine', label: 'It has chlorine', type: 'yes' },
 ]
 
+function initial(h: Api['Household']): Values {
+  return {
+    ...h,
+    hasCleaner: h.cleaner != null,
+    cleaner: h.cleaner ?? { name: 'disinfectant', percent: 2.5, targetMgL: 500, chlorine: false },
+  }
+}
+
 async function save(v: Values) {
-  const {
-    version,
-    name,
-    hardnessMmolL,
-    inletC,
-    roomC,
-    dayPerKwh,
-    nightPerKwh,
-    nightFrom,
-    nightTo,
-    waterPerM3,
-    goal,
-  } = v as unknown as Api['HouseholdChange']
-  await answer(
-    api.PUT('/api/household', {
-      body: {
-        version,
-        name,
-        hardnessMmolL,
-        inletC,
-        roomC,
-        dayPerKwh,
-        nightPerKwh,
-        nightFrom,
-        nightTo,
-        waterPerM3,
-        goal,
-      },
-    }),
-  )
+  const { hasCleaner, cleaner, ...rest } = v
+  const body = { ...rest, cleaner: hasCleaner ? cleaner : undefined }
+  delete (body as Values).trim
+  await answer(api.PUT('/api/household', { body: body as Api['HouseholdChange'] }))
   await Promise.all([reload(), line.refresh()])
 }
 </script>
@@ -75,7 +70,7 @@ async function save(v: Values) {
     :key="house.version"
     class="max-w-2xl"
     :fields="FIELDS"
-    :initial="house as unknown as Values"
+    :initial="initial(house)"
     :save="save"
   />
 </template>

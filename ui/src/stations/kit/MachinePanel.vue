@@ -12,6 +12,7 @@ type Programme = Api['Programme']
 /** A house that has no machine yet gets one to change: nothing is asked before something can be shown. */
 const FIRST: Api['Machine'] = {
   name: 'our machine',
+  type: 'FRONT_LOADER',
   drumL: 50,
   capacityKg: 6,
   drumRadiusM: 0.235,
@@ -61,6 +62,12 @@ const programmes = computed(() => view.value?.machine.programmes ?? [])
 
 const MACHINE: Field[] = [
   { key: 'name', label: 'Name', type: 'text' },
+  {
+    key: 'type',
+    label: 'Sort',
+    type: 'choice',
+    options: choices('FRONT_LOADER', 'TOP_LOADER', 'BUCKET'),
+  },
   { key: 'drumL', label: 'Drum', type: 'number', unit: 'L' },
   { key: 'capacityKg', label: 'Takes at most', type: 'number', unit: 'kg' },
   { key: 'drumRadiusM', label: 'Radius of the drum', type: 'number', unit: 'm' },

@@ -53,20 +53,25 @@ async function addPlace(v: Values) {
   await reload()
 }
 
-const pailFields = computed<Field[]>(() => [
-  { key: 'name', label: 'Name', type: 'text' },
+const styleField: Field[] = [
   {
     key: 'style',
     label: 'Sort of place',
     type: 'choice',
     options: [
       { value: 'DRY_PAIL', words: 'dry pail, loose lid' },
-      { value: 'OPEN_BAG', words: 'open bag' },
-      { value: 'SORTED_BIN', words: 'sorted bin' },
-      { value: 'BASKET', words: 'basket of household pieces, for bulk' },
+      { value: 'OPEN_BAG', words: 'open wet bag' },
+      { value: 'MESH_BUCKET', words: 'mesh-lined bucket, two liners in turn' },
+      { value: 'OUT_BAG', words: 'out-and-about bag' },
+      { value: 'SORTED_BIN', words: 'sorted bin for cloths' },
+      { value: 'BASKET', words: 'laundry basket of household pieces, for bulk' },
     ],
   },
+]
+const pailFields = computed<Field[]>(() => [
+  { key: 'name', label: 'Name', type: 'text' },
   { key: 'capacityL', label: 'Holds', type: 'number', unit: 'L' },
+  { key: 'airy', label: 'Air gets in: open, or a loose lid', type: 'yes' },
   {
     key: 'personId',
     label: 'Whose pieces go in',
@@ -77,12 +82,33 @@ const pailFields = computed<Field[]>(() => [
     ],
   },
 ])
-const NEW_PAIL: Values = { name: '', style: 'DRY_PAIL', capacityL: 30, personId: '' }
+const NEW_FIELDS = computed(() => [
+  ...pailFields.value.slice(0, 1),
+  ...styleField,
+  ...pailFields.value.slice(1),
+])
+const NEW_PAIL: Values = { name: '', style: 'DRY_PAIL', capacityL: 30, personId: '', airy: true }
 async function addPail(v: Values) {
   const pail = v as unknown as Api['GatherNewPail']
   await answer(
     api.POST('/api/pails', {
       body: { ...pail, personId: v.personId ? Number(v.personId) : undefined },
+    }),
+  )
+  await Promise.all([reloadPails(), line.refresh()])
+}
+async function changePail(id: number, v: Values) {
+  const { version, name, capacityL, airy } = v as unknown as Api['GatherPailChange']
+  await answer(
+    api.PUT('/api/pails/{id}', {
+      params: { path: { id } },
+      body: {
+        version,
+        name,
+        capacityL,
+        airy,
+        personId: v.personId ? Number(v.personId) : undefined,
+      },
     }),
   )
   await Promise.all([reloadPails(), line.refresh()])
@@ -111,14 +137,21 @@ async function addPail(v: Values) {
       />
     </OpenRow>
     <h2 class="mt-6 text-lg">Pails</h2>
-    <p v-for="p in gathering?.pails ?? []" :key="p.id" class="border-t border-line py-2">
-      <strong>{{ p.name }}</strong> {{ p.styleWords }}, {{ number(p.capacityL) }} L{{
-        p.person ? `, ${p.person}` : ''
-      }}
-    </p>
-    <OpenRow v-slot="{ close }" name="A new pail" about="bag, bin, basket">
+    <OpenRow
+      v-for="p in gathering?.pails ?? []"
+      :key="`${p.id}.${p.version}`"
+      :name="p.name"
+      :about="`${p.styleWords}, ${number(p.capacityL)} L${p.person ? `, ${p.person}` : ''}`"
+    >
       <FieldForm
         :fields="pailFields"
+        :initial="{ ...p, personId: p.personId == null ? '' : String(p.personId) }"
+        :save="(v: Values) => changePail(p.id, v)"
+      />
+    </OpenRow>
+    <OpenRow v-slot="{ close }" name="A new pail" about="bag, bin, basket">
+      <FieldForm
+        :fields="NEW_FIELDS"
         :initial="NEW_PAIL"
         :save="addPail"
         save-label="Add"

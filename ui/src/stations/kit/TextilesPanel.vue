@@ -6,6 +6,8 @@ import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
 import { number } from '../../use/format'
+import { useMessages } from '../../stores/messages'
+import { useAct } from '../../use/useAct'
 import { useLoaded } from '../../use/useLoaded'
 
 const { data: kinds, error, loading, reload } = useLoaded(() => answer(api.GET('/api/kinds')))
@@ -24,6 +26,7 @@ const MATERIALS = choices(
   'LAMINATE',
   'POLYCOTTON',
   'WOOL',
+  'SILK',
 )
 const BASIC: Field[] = [
   { key: 'name', label: 'Name', type: 'text' },
@@ -52,10 +55,20 @@ const BASIC: Field[] = [
     key: 'bin',
     label: 'What it touches',
     type: 'choice',
-    options: choices('BODY', 'HOUSE', 'KITCHEN', 'BATHROOM', 'GLASS', 'WORKSHOP'),
+    options: choices(
+      'BODY',
+      'HOUSE',
+      'KITCHEN',
+      'BATHROOM',
+      'GENERAL',
+      'GLASS',
+      'POLISH',
+      'WORKSHOP',
+    ),
   },
   { key: 'areaM2', label: 'One face as hung', type: 'number', unit: 'm²' },
   { key: 'small', label: 'No larger than a hand towel: may serve as bulk', type: 'yes' },
+  { key: 'colour', label: 'Colour', type: 'choice', options: choices('PALE', 'DARK') },
   { key: 'hasLabel', label: 'Its care label says something else', type: 'yes' },
 ]
 const LABEL: Field[] = [
@@ -96,6 +109,7 @@ const NEW: Values = {
   bin: 'HOUSE',
   areaM2: 0.2,
   small: true,
+  colour: 'PALE',
   hasLabel: false,
   label: { hottestWashC: 60, fastestSpinRpm: 1600, dryer: 'LOW' },
   parts: { 0: { name: 'body', material: 'COTTON', massKg: 0.1, elastic: false } },
@@ -110,6 +124,7 @@ function body(v: Values): Api['KindChange'] {
     bin: k.bin,
     areaM2: k.areaM2,
     small: k.small,
+    colour: k.colour,
     owned: k.owned,
     label: k.hasLabel ? k.label : undefined,
     parts: Object.values(v.parts as Record<string, Api['KindPartChange']>),
@@ -117,6 +132,38 @@ function body(v: Values): Api['KindChange'] {
 }
 async function change(id: number, v: Values) {
   await answer(api.PUT('/api/kinds/{id}', { params: { path: { id } }, body: body(v) }))
+  await reload()
+}
+const { data: catalogue } = useLoaded(() => answer(api.GET('/api/catalogue')))
+const groups = computed(() => [...new Set(catalogue.value?.map((p) => p.group))])
+const preset = ref('')
+const chosen = computed(() => catalogue.value?.find((p) => p.kind.name === preset.value))
+const fresh = computed<Values>(() =>
+  chosen.value ? { ...NEW, ...chosen.value.kind, parts: { ...chosen.value.kind.parts } } : NEW,
+)
+const { act, busy } = useAct()
+const messages = useMessages()
+const scale = ref<Record<number, { pieces: number; grams: string }>>({})
+function onScale(id: number) {
+  return (scale.value[id] ??= { pieces: 1, grams: '' })
+}
+async function weigh(k: Api['KindView']) {
+  const { pieces, grams } = onScale(k.id)
+  const now = await act(() =>
+    answer(
+      api.POST('/api/kinds/{id}/weigh', {
+        params: { path: { id: k.id } },
+        body: { version: k.version, pieces, grams: grams === '' ? undefined : Number(grams) },
+      }),
+    ),
+  )
+  if (now) {
+    messages.done(`One ${now.name} weighs ${number(now.massKg * 1000)} g.`)
+    await reload()
+  }
+}
+async function forgetBulk(k: Api['KindView']) {
+  await act(() => answer(api.DELETE('/api/kinds/{id}/bulk', { params: { path: { id: k.id } } })))
   await reload()
 }
 async function add(v: Values) {
@@ -132,9 +179,24 @@ async function add(v: Values) {
       Find <input v-model="search" type="search" aria-label="Find a kind" />
     </label>
     <OpenRow v-slot="{ close }" name="A new kind" about="of textile">
+      <label class="mb-3 block">
+        Begin with one from the catalogue
+        <select v-model="preset" class="block" data-field="preset">
+          <option value="">something of our own</option>
+          <optgroup v-for="g in groups" :key="g" :label="g">
+            <template v-for="p in catalogue" :key="p.kind.name">
+              <option v-if="p.group === g" :value="p.kind.name">{{ p.kind.name }}</option>
+            </template>
+          </optgroup>
+        </select>
+      </label>
+      <p v-if="chosen" class="mb-3 text-sm text-soft" data-source>
+        {{ chosen.source }} Weigh one of yours when you can; its care label wins.
+      </p>
       <FieldForm
-        :fields="fields(NEW)"
-        :initial="NEW"
+        :key="preset"
+        :fields="fields(fresh)"
+        :initial="fresh"
         :save="add"
         save-label="Add"
         @saved="close()"
@@ -151,6 +213,38 @@ async function add(v: Values) {
         :initial="initial(k)"
         :save="(v: Values) => change(k.id, v)"
       />
+      <form class="mt-4 flex flex-wrap items-center gap-2" @submit.prevent="weigh(k)">
+        <label>
+          On the scale:
+          <input
+            v-model.number="onScale(k.id).pieces"
+            type="number"
+            min="1"
+            max="200"
+            class="w-16 py-1"
+            aria-label="Pieces on the scale"
+          />
+        </label>
+        dry pieces weigh
+        <label>
+          <input
+            v-model="onScale(k.id).grams"
+            type="number"
+            min="1"
+            class="w-20 py-1"
+            aria-label="Grams on the scale"
+            data-field="grams"
+          />
+          g
+        </label>
+        <button type="submit" class="button-plain py-1" :disabled="busy">Weighed</button>
+      </form>
+      <p v-if="k.bulkFactor !== 1" class="mt-2 text-sm">
+        Looks into the drum made its bulk {{ number(k.bulkFactor, 2) }} of the computed one.
+        <button type="button" class="button-quiet" :disabled="busy" @click="forgetBulk(k)">
+          Forget that
+        </button>
+      </p>
     </OpenRow>
   </div>
 </template>

@@ -1,286 +1,213 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, api, type Api } from '../../api/client'
-import DrumFront from '../../charts/DrumFront.vue'
-import Figure from '../../parts/Figure.vue'
+import type { Api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
-import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
-import { count, number } from '../../use/format'
-import { useAct } from '../../use/useAct'
+import { count } from '../../use/format'
 import { useKeys } from '../../use/useKeys'
-import { useLoaded } from '../../use/useLoaded'
+import PickBar from './PickBar.vue'
+import PieceChip from './PieceChip.vue'
+import ProposedLoad from './ProposedLoad.vue'
+import ReadyLoad from './ReadyLoad.vue'
+import { STAYS, useSorting, type Picked } from './useSorting'
 
 const router = useRouter()
 const why = useWhy()
-const messages = useMessages()
-const { act, busy } = useAct()
 const {
-  data: sorting,
+  sorting,
   error,
   loading,
   reload,
-} = useLoaded(() => answer(api.GET('/api/loads/open')))
-const picked = ref<number[]>([])
+  picked,
+  pair,
+  asking,
+  busy,
+  isPicked,
+  pick,
+  unpick,
+  move,
+  setAside,
+  accept,
+  takeBack,
+} = useSorting()
 
-const load = computed(() => sorting.value?.load)
-const sources = computed(() => sorting.value?.sources.filter((s) => !s.forBulk) ?? [])
-watch(sorting, (now) => {
-  if (!now) return
-  if (!now.load) picked.value = now.sources.filter((s) => s.suggested).map((s) => s.pailId)
-  why.suggest(now.load?.whys.fill)
+const dragged = shallowRef<Picked>()
+const drums = computed(() => sorting.value?.drums ?? [])
+const loads = computed(() => sorting.value?.loads ?? [])
+const nothing = computed(
+  () =>
+    sorting.value &&
+    !drums.value.length &&
+    !loads.value.length &&
+    !sorting.value.waits.length &&
+    !sorting.value.answers.length,
+)
+watch(sorting, (now, before) => {
+  if (now && !before) why.suggest((now.drums[0] ?? now.loads[0])?.whys.fill)
 })
 
-async function change(call: () => Promise<unknown>, said?: string, undo?: () => Promise<unknown>) {
-  const done = await act(async () => {
-    await call()
-    return true
-  })
-  await reload()
-  if (done && said) {
-    messages.done(said, undo && (() => change(undo)))
+function drag(line: Api['PieceLine'], from: number) {
+  dragged.value = { line, from }
+}
+async function drop(to: number) {
+  const what = dragged.value
+  dragged.value = undefined
+  if (!what) return
+  if (!isPicked(what.line, what.from)) {
+    unpick()
+    await pick(what.line, what.from)
   }
+  await move(what, to)
 }
-
-function make() {
-  if (picked.value.length) {
-    change(() => answer(api.POST('/api/loads', { body: { pailIds: picked.value } })))
-  }
+function moveFirst(to: number) {
+  const what = picked.value[0]
+  if (what) move(what, to)
 }
-
-function addBulk(loadId: number, offer: Api['Offer'], pieces: number) {
-  change(
-    () =>
-      answer(
-        api.POST('/api/loads/{id}/bulkers', {
-          params: { path: { id: loadId } },
-          body: { kindId: offer.kindId, count: pieces },
-        }),
-      ),
-    `${pieces} × ${offer.kind} join for the main wash.`,
-  )
-}
-
-function giveBack(loadId: number, item: Api['Item'], pieces: number) {
-  change(
-    () =>
-      answer(
-        api.DELETE('/api/loads/{id}/items/{itemId}', {
-          params: { path: { id: loadId, itemId: item.id }, query: { count: pieces } },
-        }),
-      ),
-    `${pieces} × ${item.kind} went back.`,
-  )
-}
-
-function join(loadId: number, staying: Api['Staying']) {
-  change(() =>
-    answer(
-      api.POST('/api/loads/{id}/items', {
-        params: { path: { id: loadId } },
-        body: { entryId: staying.entryId },
-      }),
-    ),
-  )
-}
-
-function takeBack(loadId: number) {
-  change(
-    () => answer(api.DELETE('/api/loads/{id}', { params: { path: { id: loadId } } })),
-    'Everything is back in its pail.',
-  )
+function toWash() {
+  const first = loads.value[0]
+  if (first) router.push({ path: '/wash', query: { load: first.id } })
 }
 
 useKeys({
-  Enter: () => (load.value ? router.push('/wash') : make()),
-  n: () => !load.value && make(),
+  Enter: () => (drums.value.length ? accept() : toWash()),
+  n: () => drums.value.length && accept(),
 })
-const good = computed(() => load.value?.advice.state === 'GOOD')
+const state = computed(() =>
+  drums.value.length
+    ? `${count(drums.value.length, 'load')} to make`
+    : loads.value.length
+      ? `${count(loads.value.length, 'load')} ready`
+      : 'nothing to make now',
+)
 </script>
 
 <template>
   <LoadState :error="error" :loading="loading && !sorting" @again="reload" />
-  <template v-if="sorting && !load">
-    <ViewHead title="Which pails go" state="into one load">
-      Suggested are those that may travel with the largest heap. Whatever may not go with the rest
-      stays in its pail, and you are told why.
+  <template v-if="sorting">
+    <ViewHead title="Into loads" :state="state">
+      <template v-if="nothing">
+        Nothing waits in the pails.
+        <RouterLink to="/gather" class="button-quiet">Gather</RouterLink> comes first.
+      </template>
+      <template v-else-if="drums.length">
+        Everything that waits, in the fewest runs, each inside the marks on the rim where that can
+        be. Press pieces to move them, or two to learn why they stay apart.
+        <span v-if="!sorting.proven" data-proven="no">
+          A good answer; there was too much to try everything.
+        </span>
+      </template>
+      <template v-else>
+        What waits is not due yet and would not fill half a drum; its clock is told below.
+      </template>
     </ViewHead>
-    <p v-if="sources.length === 0" class="mt-6 text-lg">
-      Nothing waits in the pails.
-      <RouterLink to="/gather" class="button-quiet">Gather</RouterLink> comes first.
-    </p>
-    <ul v-else class="mt-4 grid gap-2 sm:grid-cols-2 lg:grid-cols-3">
-      <li v-for="s in sources" :key="s.pailId">
-        <label
-          class="flex items-center gap-3 rounded-sm border border-ink px-4 py-3"
-          :class="picked.includes(s.pailId) ? 'bg-sheet' : 'border-dashed'"
-          :data-source="s.name"
-        >
-          <input v-model="picked" type="checkbox" :value="s.pailId" />
-          <span>
-            <span class="block font-head font-semibold">{{ s.name }}</span>
-            <span class="text-sm text-soft">{{ count(s.pieces, 'piece') }}</span>
-          </span>
-        </label>
-      </li>
-    </ul>
-    <button
-      v-if="sources.length"
-      type="button"
-      class="button-main mt-5"
-      :disabled="busy || picked.length === 0"
-      data-main
-      @click="make"
+
+    <ReadyLoad
+      v-for="load in loads"
+      :key="load.id"
+      class="mt-2"
+      :load="load"
+      @changed="reload"
+      @back="takeBack([load.id])"
+    />
+    <ProposedLoad
+      v-for="drum in drums"
+      :key="drum.number"
+      class="mt-2"
+      :drum="drum"
+      :machine="sorting.machine"
+      :busy="busy"
+      :is-picked="isPicked"
+      @pick="(line) => pick(line, drum.number)"
+      @drag="(line) => drag(line, drum.number)"
+      @drop="drop(drum.number)"
+      @accept="accept(drum.number)"
+    />
+
+    <section
+      v-if="sorting.answers.length"
+      class="mt-3 border-t border-ink pt-2"
+      aria-label="No load for these"
     >
-      Put one load together <span class="keycap ml-2">Enter</span>
-    </button>
-  </template>
+      <h2 class="text-lg">No load for these</h2>
+      <p v-for="a in sorting.answers" :key="a.line.ids.join()" class="mt-1" data-answer>
+        <strong>{{ a.line.words }}, {{ a.line.soil }}.</strong> {{ a.reason }} {{ a.instead }}
+      </p>
+    </section>
 
-  <template v-if="load">
-    <ViewHead title="One load" :state="load.title">
-      <span :class="good ? 'text-good-word' : 'text-heat-word'" class="font-semibold" data-advice>
-        {{ good ? '✓' : '!' }} {{ load.advice.words }}
-      </span>
-    </ViewHead>
-    <div class="mt-3 grid gap-x-8 gap-y-4 md:grid-cols-[290px_1fr]">
-      <div>
-        <DrumFront
-          :pre-washed="load.fill.preWashed"
-          :main="load.fill.main"
-          :window-from="load.windowFrom"
-          :window-to="load.windowTo"
-        />
-        <p class="mt-1 text-center">
-          <Figure :why="load.whys.fill">
-            <strong data-fill>{{ Math.round(load.fill.main * 100) }} % full</strong>
-          </Figure>
-          in the main wash,
-          <Figure :why="load.whys.mass">{{ number(load.fill.massKg, 1) }} kg</Figure>
-        </p>
-        <p class="text-center text-sm text-soft">
-          The thick marks on the rim are two thirds and three quarters.
-        </p>
-      </div>
-
-      <div class="min-w-0">
-        <h2 class="text-lg">First wash set</h2>
-        <ul class="mt-1.5 flex flex-wrap gap-1.5">
-          <li
-            v-for="item in load.going"
-            :key="item.id"
-            class="chip flex items-center gap-2"
-            :title="item.limits"
-          >
-            <span
-              >{{ item.words }}<span class="text-soft">, {{ item.soil }}</span></span
-            >
-            <button
-              type="button"
-              class="px-1 font-bold"
-              :aria-label="`Give ${item.words} back`"
-              :disabled="busy"
-              @click="giveBack(load.id, item, item.count)"
-            >
-              ×
-            </button>
-          </li>
-        </ul>
-
-        <h2 class="mt-4 text-lg">Bulk for the main wash</h2>
-        <ul class="mt-1.5 flex flex-wrap gap-1.5">
-          <li
-            v-for="item in load.bulkers"
-            :key="item.id"
-            class="chip flex items-center gap-2 border-dashed"
-            :data-bulker="item.kind"
-          >
-            <button
-              type="button"
-              class="px-1 font-bold"
-              :aria-label="`One ${item.kind} less`"
-              :disabled="busy"
-              @click="giveBack(load.id, item, 1)"
-            >
-              −
-            </button>
-            {{ item.words }}
-          </li>
-          <li v-if="load.bulkers.length === 0" class="text-soft">None yet.</li>
-        </ul>
-        <ul class="mt-2">
-          <li
-            v-for="offer in load.offers"
-            :key="offer.kindId"
-            class="flex flex-wrap items-center gap-2 border-t border-line py-1.5"
-            :data-offer="offer.kind"
-          >
-            <span class="min-w-44 flex-1">
-              <Figure :why="load.whys[`offer.${offer.kindId}`]"
-                >{{ offer.available }} × {{ offer.kind }}</Figure
-              >
-              in the basket
-            </span>
-            <span v-if="offer.refusal" class="text-sm text-soft">stays: {{ offer.refusal }}</span>
-            <template v-else>
-              <button
-                v-if="offer.wanted > 0"
-                type="button"
-                class="button-plain font-semibold"
-                :disabled="busy"
-                @click="addBulk(load.id, offer, offer.wanted)"
-              >
-                Add {{ offer.wanted }}
-              </button>
-              <button
-                type="button"
-                class="button-plain"
-                :disabled="busy"
-                :aria-label="`One ${offer.kind} more`"
-                @click="addBulk(load.id, offer, 1)"
-              >
-                + 1
-              </button>
-            </template>
-          </li>
-        </ul>
-      </div>
-    </div>
-
-    <section v-if="load.staying.length" class="mt-4" aria-label="Stays in its pail">
-      <h2 class="text-lg">Stays in its pail</h2>
-      <ul>
+    <section
+      v-if="sorting.waits.length"
+      class="mt-3 border-t border-ink pt-2"
+      aria-label="Waits"
+      @dragover.prevent
+      @drop.prevent="drop(STAYS)"
+    >
+      <h2 class="text-lg">Waits</h2>
+      <ul class="mt-1">
         <li
-          v-for="s in load.staying"
-          :key="s.entryId"
-          class="flex flex-wrap items-baseline gap-x-4 border-t border-line py-1"
-          data-staying
+          v-for="w in sorting.waits"
+          :key="w.line.ids.join() + w.reason"
+          class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-line py-1"
+          data-wait
         >
-          <span class="min-w-44 font-semibold">{{ s.words }}</span>
-          <span class="flex-1">{{ s.reason ?? `in ${s.pail}; may join` }}</span>
-          <button
-            v-if="!s.reason"
-            type="button"
-            class="button-plain py-0"
-            :disabled="busy"
-            @click="join(load.id, s)"
-          >
-            Let it join
-          </button>
+          <PieceChip
+            :line="w.line"
+            :picked="isPicked(w.line, STAYS)"
+            @pick="pick(w.line, STAYS)"
+            @drag="drag(w.line, STAYS)"
+          />
+          <span class="text-sm font-semibold whitespace-nowrap">until {{ w.untilWords }}</span>
+          <span class="min-w-52 flex-1 text-sm text-soft">{{ w.reason }}</span>
         </li>
       </ul>
     </section>
 
+    <details class="mt-4 text-sm">
+      <summary class="inline-block cursor-pointer underline decoration-line underline-offset-4">
+        Who may not travel with whom
+      </summary>
+      <ul class="mt-1 grid gap-x-8 lg:grid-cols-2">
+        <li v-for="rule in sorting.rules" :key="rule.name" class="border-t border-line py-1">
+          {{ rule.strength === 'HARD' ? '✕ never' : '! better not' }}:
+          <strong>{{ rule.title }}</strong>. {{ rule.reason }}.
+        </li>
+      </ul>
+    </details>
+
+    <PickBar
+      :picked="picked"
+      :drums="drums"
+      :pair="pair"
+      :verdict="asking?.verdict"
+      :busy="busy"
+      @move="moveFirst"
+      @aside="setAside"
+      @close="unpick"
+    />
     <div
-      class="sticky bottom-16 z-10 mt-4 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3 lg:bottom-0"
+      v-if="drums.length || loads.length"
+      class="sticky bottom-16 z-10 mt-3 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3 lg:bottom-0"
     >
-      <RouterLink to="/wash" class="button-main" data-main>
+      <button
+        v-if="drums.length"
+        type="button"
+        class="button-main"
+        :disabled="busy"
+        data-main
+        @click="accept()"
+      >
+        {{ drums.length === 1 ? 'Accept this load' : `Accept all ${drums.length} loads` }}
+        <span class="keycap ml-2">Enter</span>
+      </button>
+      <RouterLink
+        v-else
+        :to="{ path: '/wash', query: { load: loads[0]?.id } }"
+        class="button-main"
+        data-main
+      >
         Take it to the wash <span class="keycap ml-2">Enter</span>
       </RouterLink>
-      <button type="button" class="button-plain" :disabled="busy" @click="takeBack(load.id)">
-        Put everything back
-      </button>
     </div>
   </template>
 </template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { computed } from 'vue'
+import { useRoute } from 'vue-router'
 import { answer, api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
@@ -6,26 +8,49 @@ import { useLoaded } from '../../use/useLoaded'
 import PlanView from './PlanView.vue'
 import RunView from './RunView.vue'
 
-/** What runs, or the plan of the load that is ready, or neither. */
+const route = useRoute()
+/** What runs, or the plan of the load that was chosen or is ready first, or neither. */
 const {
   data: state,
   error,
   loading,
   reload,
 } = useLoaded(async () => {
-  const [running, sorting] = await Promise.all([
+  const [running, loads] = await Promise.all([
     answer(api.GET('/api/rounds/running')),
-    answer(api.GET('/api/loads/open')),
+    answer(api.GET('/api/loads')),
   ])
-  return { round: running.round, loadId: sorting.load?.id }
+  return { round: running.round, loads }
 })
+const load = computed(
+  () => state.value?.loads.find((l) => l.id === Number(route.query.load)) ?? state.value?.loads[0],
+)
 </script>
 
 <template>
   <LoadState :error="error" :loading="loading && !state" @again="reload" />
   <template v-if="state">
     <RunView v-if="state.round" :round="state.round" @changed="reload" />
-    <PlanView v-else-if="state.loadId" :load-id="state.loadId" @started="reload" />
+    <template v-else-if="load">
+      <nav
+        v-if="state.loads.length > 1"
+        aria-label="Loads"
+        class="mb-2 flex flex-wrap gap-1.5 text-sm"
+      >
+        <RouterLink
+          v-for="l in state.loads"
+          :key="l.id"
+          :to="{ query: { load: l.id } }"
+          class="chip px-2 py-1"
+          :class="l.id === load.id ? 'bg-ink font-semibold text-paper' : ''"
+          :aria-current="l.id === load.id ? 'true' : undefined"
+          data-load
+        >
+          {{ l.title }}
+        </RouterLink>
+      </nav>
+      <PlanView :key="load.id" :load-id="load.id" @started="reload" />
+    </template>
     <ViewHead v-else title="Nothing to wash" state="yet">
       A load comes from <RouterLink to="/sort" class="button-quiet">Sort</RouterLink>. What was
       washed last hangs in <RouterLink to="/dry" class="button-quiet">Dry</RouterLink>.

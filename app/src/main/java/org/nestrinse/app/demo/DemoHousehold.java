@@ -10,6 +10,9 @@ import java.util.Random;
 import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.dry.DryViews;
 import org.nestrinse.app.gather.GatherService;
+import org.nestrinse.app.gather.LotService;
+import org.nestrinse.app.gather.NormalDayService;
+import org.nestrinse.app.gather.WipesService;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.sort.ProposalService;
@@ -20,6 +23,7 @@ import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
+import org.nestrinse.core.gather.WipesKit;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.wash.School;
 import org.slf4j.Logger;
@@ -40,6 +44,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 class DemoHousehold implements ApplicationRunner {
   private static final Logger LOG = LoggerFactory.getLogger(DemoHousehold.class);
   private static final long SEED = 53;
+  private static final int NEW_BOOSTERS = 4;
   private static final int FINISHED_ROUNDS = 12;
   private static final int DAYS_BETWEEN_ROUNDS = 2;
   private static final Duration LONGEST_DRYING = Duration.ofHours(40);
@@ -62,6 +67,9 @@ class DemoHousehold implements ApplicationRunner {
   private final PlanService plans;
   private final RoundService rounds;
   private final DryService dry;
+  private final NormalDayService normal;
+  private final LotService lots;
+  private final WipesService wipes;
   private final HouseClock clock;
   private final PlatformTransactionManager transactions;
   private final Random random = new Random(SEED);
@@ -75,6 +83,9 @@ class DemoHousehold implements ApplicationRunner {
       PlanService plans,
       RoundService rounds,
       DryService dry,
+      NormalDayService normal,
+      LotService lots,
+      WipesService wipes,
       HouseClock clock,
       PlatformTransactionManager transactions) {
     this.house = house;
@@ -85,6 +96,9 @@ class DemoHousehold implements ApplicationRunner {
     this.plans = plans;
     this.rounds = rounds;
     this.dry = dry;
+    this.normal = normal;
+    this.lots = lots;
+    this.wipes = wipes;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -119,6 +133,32 @@ class DemoHousehold implements ApplicationRunner {
     twoDays(set, thisMorning.minus(Duration.ofHours(2)));
     wash(set, thisMorning, 0);
     dayAndAHalf(set, now);
+    newPiecesAndWipes(set, now);
+    Instant before = now.minus(Duration.ofHours(12));
+    clock.at(
+        before,
+        () -> {
+          house.tellNormalDays(set);
+          return before;
+        });
+    clock.at(
+        now,
+        () -> {
+          normal.catchUp();
+          return now;
+        });
+  }
+
+  /** New boosters soak since yesterday evening, and a box of wipes was filled. */
+  private void newPiecesAndWipes(TernHouse.Set set, Instant now) {
+    Instant bought = now.minus(Duration.ofHours(14));
+    LotService.NewPieces pieces =
+        new LotService.NewPieces(set.kinds().get("bamboo booster"), NEW_BOOSTERS);
+    LotService.Lot lot = clock.at(bought, () -> lots.add(pieces));
+    clock.at(bought.plus(Duration.ofHours(1)), () -> lots.startSoak(lot.id()));
+    clock.at(
+        now.minus(Duration.ofHours(30)),
+        () -> wipes.fill(1, new WipesService.Filling(WipesKit.Addition.PLAIN, null)));
   }
 
   /** Two days of pieces before a wash. */
@@ -160,7 +200,8 @@ class DemoHousehold implements ApplicationRunner {
     ZonedDateTime local = now.atZone(ZoneId.systemDefault());
     for (int back = 0; back <= 1; back++) {
       Instant morning = local.minusDays(back).withHour(6).withMinute(40).toInstant();
-      if (inLastDayAndAHalf(morning, now)) {
+      // Today's night pieces come from the normal days.
+      if (back > 0 && inLastDayAndAHalf(morning, now)) {
         add(set.nursery(), set, "fitted night nappy", 1, Soil.WET, morning);
         add(set.nursery(), set, "nappy cover", 1, Soil.WET, morning);
         add(set.linnet(), set, "fitted night nappy", 1, Soil.WET, morning);

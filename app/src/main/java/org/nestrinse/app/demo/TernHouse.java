@@ -11,14 +11,18 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
+import org.nestrinse.app.gather.NormalDayService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.KindView;
 import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.kit.Person;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.kit.ProductService;
+import org.nestrinse.core.gather.DayPart;
 import org.nestrinse.core.gather.PailStyle;
+import org.nestrinse.core.gather.Soil;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -38,6 +42,7 @@ class TernHouse {
   private final MachineService machine;
   private final PlaceService places;
   private final GatherService gather;
+  private final NormalDayService normal;
   private final JsonMapper json;
 
   TernHouse(
@@ -48,6 +53,7 @@ class TernHouse {
       MachineService machine,
       PlaceService places,
       GatherService gather,
+      NormalDayService normal,
       JsonMapper json) {
     this.household = household;
     this.people = people;
@@ -56,11 +62,15 @@ class TernHouse {
     this.machine = machine;
     this.places = places;
     this.gather = gather;
+    this.normal = normal;
     this.json = json;
   }
 
   /** A pail, with its owner by name. */
   record PailFact(String name, PailStyle style, double capacityL, @Nullable String owner) {}
+
+  /** A line of a normal day, with person, kind and pail by name. */
+  record HabitFact(String person, String kind, String pail, Soil soil, DayPart part, int count) {}
 
   /** Everything in the file, in the shapes in which the services take it. */
   record Facts(
@@ -70,7 +80,8 @@ class TernHouse {
       List<ProductService.Change> products,
       MachineService.Change machine,
       List<PlaceService.Change> places,
-      List<PailFact> pails) {}
+      List<PailFact> pails,
+      List<HabitFact> habits) {}
 
   /**
    * The numbers of what was set up.
@@ -128,6 +139,22 @@ class TernHouse {
     Map<String, Long> kindByName =
         kinds.all().stream().collect(Collectors.toMap(KindView::name, KindView::id));
     return new Set(kindByName, pailByName);
+  }
+
+  /** Tells the normal days of everyone. */
+  void tellNormalDays(Set set) {
+    Map<String, Long> personByName =
+        people.all().stream().collect(Collectors.toMap(Person::name, Person::id));
+    for (HabitFact h : facts().habits) {
+      normal.addHabit(
+          new NormalDayService.HabitChange(
+              personByName.get(h.person),
+              set.kinds().get(h.kind),
+              set.pails().get(h.pail),
+              h.soil,
+              h.part,
+              h.count));
+    }
   }
 
   private Facts facts() {

@@ -18,9 +18,9 @@ import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.sort.SortViews.Answer;
 import org.nestrinse.app.sort.SortViews.Drum;
-import org.nestrinse.app.sort.SortViews.Line;
 import org.nestrinse.app.sort.SortViews.Load;
 import org.nestrinse.app.sort.SortViews.Pair;
+import org.nestrinse.app.sort.SortViews.PieceLine;
 import org.nestrinse.app.sort.SortViews.Rule;
 import org.nestrinse.app.sort.SortViews.Sorting;
 import org.nestrinse.app.sort.SortViews.Wait;
@@ -314,14 +314,14 @@ public class ProposalService {
       return o.pieces().kind().id() + " " + o.pieces().soil() + " " + o.pieces().newDye();
     }
 
-    private List<Line> lines(List<Offered> offered) {
+    private List<PieceLine> lines(List<Offered> offered) {
       Map<String, List<Offered>> alike =
           offered.stream()
               .collect(Collectors.groupingBy(Look::key, LinkedHashMap::new, Collectors.toList()));
       return alike.values().stream().map(this::line).toList();
     }
 
-    private Line line(List<Offered> alike) {
+    private PieceLine line(List<Offered> alike) {
       SoiledPieces one = alike.get(0).pieces();
       int count = alike.stream().mapToInt(o -> o.pieces().count()).sum();
       SoiledPieces first =
@@ -329,7 +329,7 @@ public class ProposalService {
               .map(Offered::pieces)
               .min(java.util.Comparator.comparing(HoldingClock::due))
               .orElseThrow();
-      return new Line(
+      return new PieceLine(
           alike.stream().map(Offered::id).toList(),
           one.kind().name(),
           count,

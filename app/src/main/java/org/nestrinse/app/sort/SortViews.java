@@ -71,7 +71,7 @@ public final class SortViews {
    * @param limits what they bear, in words
    * @param dueWords when they are due, in words
    */
-  public record Line(
+  public record PieceLine(
       List<Long> ids,
       String kind,
       int count,
@@ -100,8 +100,8 @@ public final class SortViews {
   public record Drum(
       int number,
       String title,
-      List<Line> first,
-      List<Line> bulkers,
+      List<PieceLine> first,
+      List<PieceLine> bulkers,
       List<Sorted.Refused> refused,
       Fill fill,
       FillAdvice advice,
@@ -118,7 +118,7 @@ public final class SortViews {
    * @param untilWords the latest moment, in words
    * @param reason why they wait
    */
-  public record Wait(Line line, String untilWords, String reason) {}
+  public record Wait(PieceLine line, String untilWords, String reason) {}
 
   /**
    * Pieces that fit no load.
@@ -127,7 +127,7 @@ public final class SortViews {
    * @param reason why not
    * @param instead what to do
    */
-  public record Answer(Line line, String reason, String instead) {}
+  public record Answer(PieceLine line, String reason, String instead) {}
 
   /**
    * A rule of who may not travel together.

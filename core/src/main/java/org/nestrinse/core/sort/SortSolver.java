@@ -25,6 +25,9 @@ public final class SortSolver {
 
   static final String IN_BASKET = "In the basket: it joins a main wash when bulk is wanted.";
 
+  /** So many loads are told of when something waits. */
+  private static final int MOST_TOLD = 3;
+
   private SortSolver() {}
 
   /**
@@ -110,17 +113,19 @@ public final class SortSolver {
     }
 
     private String whyItWaits(SoiledPieces p, List<Sorted.Drum> drums) {
-      for (Sorted.Drum drum : drums) {
-        Optional<String> no = Joining.refuse(p, drum.firstPieces(), drum.bulkPieces(), machine);
-        if (no.isPresent() && drums.size() == 1) {
-          return "Alone it would not fill half a drum; with the load it may not go: "
-              + no.get()
-              + ".";
-        }
+      if (drums.isEmpty()) {
+        return "Nothing is due yet, and together it would not fill half a drum.";
       }
-      return drums.isEmpty()
-          ? "Nothing is due yet, and together it would not fill half a drum."
-          : "Alone it would not fill half a drum, and it fits into none of these loads.";
+      StringBuilder why = new StringBuilder("Alone it would not fill half a drum.");
+      for (int i = 0; i < drums.size() && i < MOST_TOLD; i++) {
+        Sorted.Drum drum = drums.get(i);
+        why.append(" Load ").append(i + 1).append(": ");
+        why.append(
+            Joining.refuse(p, drum.firstPieces(), List.of(), machine)
+                .orElse("it would be tighter than what may wait should make it"));
+        why.append('.');
+      }
+      return why.toString();
     }
   }
 

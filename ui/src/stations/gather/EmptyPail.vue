@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { watch } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import Figure from '../../parts/Figure.vue'
+import { useMessages } from '../../stores/messages'
+import { useAct } from '../../use/useAct'
+import { useLoaded } from '../../use/useLoaded'
+
+/** What emptying a pail takes, step by step, and that it was done. */
+const props = defineProps<{ pail: Api['Pail'] }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const { act, busy } = useAct()
+const messages = useMessages()
+const path = () => ({ path: { id: props.pail.id } })
+const { data: cleaning, reload } = useLoaded(() =>
+  answer(api.GET('/api/pails/{id}/cleaning', { params: path() })),
+)
+watch(
+  () => [props.pail.id, props.pail.version],
+  () => reload(),
+)
+
+async function emptied() {
+  const name = props.pail.name
+  const done = await act(() =>
+    answer(
+      api.POST('/api/pails/{id}/empty', { params: path(), body: { version: props.pail.version } }),
+    ),
+  )
+  emit('changed')
+  if (done) {
+    messages.done(`${name} is clean.`, async () => {
+      await act(() => answer(api.DELETE('/api/pails/{id}/empty', { params: path() })))
+      emit('changed')
+    })
+  }
+}
+</script>
+
+<template>
+  <section class="max-w-2xl" :aria-label="`Empty ${pail.name}`">
+    <h2 class="text-lg">Empty {{ pail.name }}</h2>
+    <p class="text-soft">
+      {{ pail.emptiedWords ? `Last emptied ${pail.emptiedWords}.` : 'Not emptied yet.' }}
+      <template v-if="pail.pieces">
+        {{ pail.pieces }} pieces still wait in it; what Sort keeps back goes in again when it is
+        clean.
+      </template>
+    </p>
+    <ol v-if="cleaning" class="mt-2 list-decimal pl-6" data-cleaning>
+      <li v-for="step in cleaning.steps" :key="step" class="py-0.5">{{ step }}</li>
+    </ol>
+    <p v-if="cleaning?.mix" class="mt-1 text-sm">
+      The mix: <Figure :why="cleaning.mix">{{ cleaning.mix.title }}</Figure> to a litre.
+    </p>
+    <button type="button" class="button-plain mt-3 font-semibold" :disabled="busy" @click="emptied">
+      It is empty and clean
+    </button>
+  </section>
+</template>

@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import Figure from '../../parts/Figure.vue'
+import LoadState from '../../parts/LoadState.vue'
+import { useMessages } from '../../stores/messages'
+import { useAct } from '../../use/useAct'
+import { useLoaded } from '../../use/useLoaded'
+
+/** New pieces on their way to full use. */
+defineProps<{ kinds: Api['KindView'][] }>()
+const emit = defineEmits<{ changed: [] }>()
+
+const { act, busy } = useAct()
+const messages = useMessages()
+const { data: lots, error, loading, reload } = useLoaded(() => answer(api.GET('/api/prep')))
+const kindId = ref(0)
+const count = ref(1)
+
+async function change(work: () => Promise<Api['LotLot'] | undefined>, words: string, id?: number) {
+  const lot = await act(async () => (await work()) ?? null)
+  await reload()
+  emit('changed')
+  if (lot !== undefined) {
+    const made = id ?? lot?.id
+    messages.done(
+      words,
+      words.startsWith('Welcome') && made !== undefined
+        ? () => change(() => remove(made), 'Taken back.', made)
+        : undefined,
+    )
+  }
+}
+async function remove(id: number) {
+  await answer(api.DELETE('/api/prep/{id}', { params: { path: { id } } }))
+  return undefined
+}
+function add() {
+  change(
+    () => answer(api.POST('/api/prep', { body: { kindId: kindId.value, count: count.value } })),
+    'Welcome. They wait for their first wash.',
+  )
+}
+function soak(lot: Api['LotLot']) {
+  const params = { path: { id: lot.id } }
+  change(
+    () =>
+      answer(
+        lot.soakWords
+          ? api.DELETE('/api/prep/{id}/soak', { params })
+          : api.POST('/api/prep/{id}/soak', { params }),
+      ),
+    lot.soakWords
+      ? 'The soak is counted.'
+      : 'The soak is on; cold water, out of reach of children.',
+  )
+}
+</script>
+
+<template>
+  <LoadState :error="error" :loading="loading && !lots" @again="reload" />
+  <section v-if="lots" class="max-w-3xl" aria-label="New pieces">
+    <h2 class="text-lg">New pieces</h2>
+    <p class="text-soft">
+      Rounds count their washes by themselves; after each they come back here until they are ready.
+    </p>
+    <ul class="mt-1">
+      <li
+        v-for="lot in lots"
+        :key="lot.id"
+        class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-line py-1.5"
+        :data-lot="lot.kind"
+      >
+        <span class="min-w-52 flex-1">
+          <strong>{{ lot.words }}</strong>
+          <span class="block text-sm text-soft">{{ lot.reason }}</span>
+          <span v-if="lot.bleeds" class="block text-sm text-heat-word">
+            ! Dark and new: apart from pale pieces for three washes.
+          </span>
+        </span>
+        <span class="text-sm">
+          {{ lot.washes + lot.soakWashes }} of {{ lot.needed }}, ready
+          <Figure :why="lot.why">
+            <strong>{{ lot.readyWords }}</strong>
+          </Figure>
+        </span>
+        <button
+          v-if="lot.soakable"
+          type="button"
+          class="button-plain py-1"
+          :disabled="busy"
+          @click="soak(lot)"
+        >
+          {{ lot.soakWords ? `Soaks for ${lot.soakWords}; take it out` : 'Soak started' }}
+        </button>
+      </li>
+      <li v-if="!lots.length" class="text-soft">None on their way.</li>
+    </ul>
+    <form class="mt-2 flex flex-wrap items-end gap-2" @submit.prevent="add">
+      <label>
+        <span class="block text-sm">Bought</span>
+        <select v-model="kindId" data-field="kindId">
+          <option :value="0" disabled>a kind</option>
+          <option v-for="k in kinds" :key="k.id" :value="k.id">{{ k.name }}</option>
+        </select>
+      </label>
+      <label>
+        <span class="block text-sm">how many</span>
+        <input v-model.number="count" type="number" min="1" max="200" class="w-16" />
+      </label>
+      <button type="submit" class="button-plain" :disabled="busy || !kindId" data-add-lot>
+        Add new pieces
+      </button>
+    </form>
+  </section>
+</template>

@@ -1,0 +1,100 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { Api } from '../../api/client'
+import DrumFront from '../../charts/DrumFront.vue'
+import FillWords from './FillWords.vue'
+import Figure from '../../parts/Figure.vue'
+import { number } from '../../use/format'
+import PieceChip from './PieceChip.vue'
+
+/** A load as it is proposed: the drum, what is in it, and why. */
+defineProps<{
+  drum: Api['Drum']
+  machine: Api['MachineFront']
+  busy: boolean
+  isPicked: (line: Api['PieceLine'], from: number) => boolean
+}>()
+defineEmits<{
+  pick: [line: Api['PieceLine']]
+  drag: [line: Api['PieceLine']]
+  drop: []
+  accept: []
+}>()
+const over = ref(false)
+</script>
+
+<template>
+  <section
+    class="grid gap-x-5 gap-y-2 border-t border-ink py-3 sm:grid-cols-[190px_1fr]"
+    :class="over ? 'hatch' : ''"
+    :aria-label="`Load ${drum.number}`"
+    :data-drum="drum.number"
+    @dragover.prevent="over = true"
+    @dragleave="over = false"
+    @drop.prevent="((over = false), $emit('drop'))"
+  >
+    <div class="mx-auto w-full max-w-[210px]">
+      <DrumFront :fill="drum.fill" :machine="machine" />
+      <p class="text-center text-sm">
+        <Figure :why="drum.whys.fill">
+          <strong data-fill>{{ Math.round(drum.fill.main * 100) }} % full</strong>
+        </Figure>
+        , <Figure :why="drum.whys.mass">{{ number(drum.fill.massKg, 1) }} kg</Figure>
+      </p>
+    </div>
+    <div class="min-w-0">
+      <div class="flex flex-wrap items-baseline gap-x-3">
+        <h2 class="text-xl">Load {{ drum.number }}</h2>
+        <span class="text-soft">{{ drum.title }}</span>
+        <span class="ml-auto text-sm">
+          {{ drum.leastC >= 60 ? `needs ${drum.leastC}°` : `up to ${drum.commonC}°` }}
+        </span>
+      </div>
+      <ul class="mt-1.5 flex flex-wrap gap-1.5" aria-label="First wash set">
+        <li v-for="line in drum.first" :key="line.ids.join()">
+          <PieceChip
+            :line="line"
+            :picked="isPicked(line, drum.number)"
+            @pick="$emit('pick', line)"
+            @drag="$emit('drag', line)"
+          />
+        </li>
+      </ul>
+      <ul v-if="drum.bulkers.length" class="mt-1.5 flex flex-wrap items-center gap-1.5">
+        <li class="text-sm text-soft">then bulk:</li>
+        <li
+          v-for="line in drum.bulkers"
+          :key="line.ids.join()"
+          class="chip border-dashed px-2 py-1 leading-tight"
+          :data-bulk="line.kind"
+        >
+          {{ line.words }}
+        </li>
+      </ul>
+      <FillWords class="mt-1.5" :advice="drum.advice" />
+      <details class="mt-1 text-sm" data-reasons>
+        <summary class="inline-block cursor-pointer underline decoration-line underline-offset-4">
+          Why this load
+        </summary>
+        <ul class="mt-1 list-disc pl-5">
+          <li v-for="reason in drum.reasons" :key="reason">{{ reason }}</li>
+          <li v-for="no in drum.refused" :key="no.kind">
+            No {{ no.kind }} as bulk: {{ no.reason }}.
+          </li>
+          <li v-for="s in drum.setAside" :key="s.words" data-set-aside>
+            Set aside: {{ s.words }}. Because: {{ s.reason }}.
+          </li>
+        </ul>
+      </details>
+      <button
+        type="button"
+        class="button-plain mt-2"
+        :disabled="busy"
+        data-accept
+        @click="$emit('accept')"
+      >
+        Accept this load
+      </button>
+    </div>
+  </section>
+</template>

@@ -1,0 +1,233 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import DrumFront from '../../charts/DrumFront.vue'
+import FillWords from './FillWords.vue'
+import Figure from '../../parts/Figure.vue'
+import { useMessages } from '../../stores/messages'
+import { number } from '../../use/format'
+import { useAct } from '../../use/useAct'
+
+/** An accepted load: small changes by hand, what a look into the drum shows, and on to the wash. */
+const props = defineProps<{ load: Api['Load'] }>()
+const emit = defineEmits<{ changed: []; back: [] }>()
+
+const { act, busy } = useAct()
+const messages = useMessages()
+const seen = ref('')
+const path = () => ({ path: { id: props.load.id } })
+
+async function change(work: () => Promise<unknown>, words?: string, undo?: () => Promise<unknown>) {
+  const done = await act(async () => {
+    await work()
+    return true
+  })
+  emit('changed')
+  if (done && words) {
+    messages.done(
+      words,
+      undo
+        ? async () => {
+            await act(undo)
+            emit('changed')
+          }
+        : undefined,
+    )
+  }
+}
+
+function addBulk(offer: Api['Offer'], count: number) {
+  change(
+    () =>
+      answer(
+        api.POST('/api/loads/{id}/bulkers', {
+          params: path(),
+          body: { kindId: offer.kindId, count },
+        }),
+      ),
+    `${count} × ${offer.kind} join for the main wash.`,
+  )
+}
+function giveBack(item: Api['Item'], count: number) {
+  change(
+    () =>
+      answer(
+        api.DELETE('/api/loads/{id}/items/{itemId}', {
+          params: { path: { id: props.load.id, itemId: item.id }, query: { count } },
+        }),
+      ),
+    `${count} × ${item.kind} went back.`,
+  )
+}
+function join(staying: Api['Staying']) {
+  change(() =>
+    answer(
+      api.POST('/api/loads/{id}/items', { params: path(), body: { entryId: staying.entryId } }),
+    ),
+  )
+}
+async function look() {
+  await change(
+    () =>
+      answer(
+        api.POST('/api/loads/{id}/look', {
+          params: path(),
+          body: { full: seen.value === '' ? undefined : Number(seen.value) / 100 },
+        }),
+      ),
+    'Kept. The next fill counts with it; Kit forgets it again.',
+  )
+}
+</script>
+
+<template>
+  <section
+    class="grid gap-x-5 gap-y-2 border-t border-ink py-3 sm:grid-cols-[190px_1fr]"
+    :aria-label="`Ready: ${load.title}`"
+    data-ready
+  >
+    <div class="mx-auto w-full max-w-[210px]">
+      <DrumFront :fill="load.fill" :machine="load.machine" />
+      <p class="text-center text-sm">
+        <Figure :why="load.whys.fill">
+          <strong data-fill>{{ Math.round(load.fill.main * 100) }} % full</strong>
+        </Figure>
+        , <Figure :why="load.whys.mass">{{ number(load.fill.massKg, 1) }} kg</Figure>
+      </p>
+    </div>
+    <div class="min-w-0">
+      <div class="flex flex-wrap items-baseline gap-x-3">
+        <h2 class="text-xl">Ready</h2>
+        <span class="text-soft">{{ load.title }}</span>
+      </div>
+      <FillWords class="mt-1.5" :advice="load.advice" />
+      <ul class="mt-1.5 flex flex-wrap gap-1.5" aria-label="First wash set">
+        <li v-for="item in load.going" :key="item.id" class="chip px-2 py-1" :title="item.limits">
+          {{ item.words }}<span class="text-soft">, {{ item.soil }}</span>
+          <button
+            type="button"
+            class="ml-1 px-1 font-bold"
+            :aria-label="`Give ${item.words} back`"
+            :disabled="busy"
+            @click="giveBack(item, item.count)"
+          >
+            ×
+          </button>
+        </li>
+      </ul>
+      <ul class="mt-1.5 flex flex-wrap items-center gap-1.5">
+        <li class="text-sm text-soft">
+          {{ load.bulkers.length ? 'then bulk:' : 'no bulk' }}
+        </li>
+        <li
+          v-for="item in load.bulkers"
+          :key="item.id"
+          class="chip border-dashed px-2 py-1"
+          :data-bulker="item.kind"
+        >
+          <button
+            type="button"
+            class="px-1 font-bold"
+            :aria-label="`One ${item.kind} less`"
+            :disabled="busy"
+            @click="giveBack(item, 1)"
+          >
+            −
+          </button>
+          {{ item.words }}
+        </li>
+      </ul>
+      <p v-for="s in load.setAside" :key="s" class="mt-1 text-sm" data-set-aside>! {{ s }}</p>
+
+      <details class="mt-2" data-change>
+        <summary
+          class="inline-block cursor-pointer text-sm underline decoration-line underline-offset-4"
+        >
+          Change it, or say how full it looks
+        </summary>
+        <ul class="mt-1">
+          <li
+            v-for="offer in load.offers"
+            :key="offer.kindId"
+            class="flex flex-wrap items-center gap-2 border-t border-line py-1"
+            :data-offer="offer.kind"
+          >
+            <span class="min-w-40 flex-1">
+              <Figure :why="load.whys[`offer.${offer.kindId}`]"
+                >{{ offer.available }} × {{ offer.kind }}</Figure
+              >
+              in the basket
+            </span>
+            <span v-if="offer.refusal" class="text-sm text-soft">stays: {{ offer.refusal }}</span>
+            <template v-else>
+              <button
+                v-if="offer.wanted > 0"
+                type="button"
+                class="button-plain py-1 font-semibold"
+                :disabled="busy"
+                @click="addBulk(offer, offer.wanted)"
+              >
+                Add {{ offer.wanted }}
+              </button>
+              <button
+                type="button"
+                class="button-plain py-1"
+                :disabled="busy"
+                :aria-label="`One ${offer.kind} more`"
+                @click="addBulk(offer, 1)"
+              >
+                + 1
+              </button>
+            </template>
+          </li>
+          <li
+            v-for="s in load.staying"
+            :key="s.entryId"
+            class="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1"
+            data-staying
+          >
+            <span class="min-w-40 font-semibold">{{ s.words }}</span>
+            <span class="flex-1 text-sm">{{ s.reason ?? `in ${s.pail}; may join` }}</span>
+            <button
+              v-if="!s.reason"
+              type="button"
+              class="button-plain py-0"
+              :disabled="busy"
+              @click="join(s)"
+            >
+              Let it join
+            </button>
+          </li>
+        </ul>
+        <form class="mt-2 flex flex-wrap items-center gap-2" @submit.prevent="look">
+          <label class="inline-flex items-center gap-2">
+            I look, and it is
+            <input
+              v-model="seen"
+              type="number"
+              min="5"
+              max="120"
+              inputmode="numeric"
+              class="w-20 py-1"
+              data-field="full"
+            />
+            % full
+          </label>
+          <button type="submit" class="button-plain py-1" :disabled="busy">Keep what I saw</button>
+        </form>
+      </details>
+      <div class="mt-2 flex flex-wrap gap-3">
+        <RouterLink
+          :to="{ path: '/wash', query: { load: load.id } }"
+          class="button-plain font-semibold"
+          data-wash
+        >
+          Take it to the wash
+        </RouterLink>
+        <button type="button" class="button-quiet" :disabled="busy" @click="emit('back')">
+          Put everything back
+        </button>
+      </div>
+    </div>
+  </section>
+</template>
