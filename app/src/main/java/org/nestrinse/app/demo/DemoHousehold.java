@@ -16,6 +16,7 @@ import org.nestrinse.app.gather.WipesService;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.sort.ProposalService;
+import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.sort.SortViews;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.PlanService;
@@ -64,6 +65,7 @@ class DemoHousehold implements ApplicationRunner {
   private final StockService stock;
   private final GatherService gather;
   private final ProposalService proposals;
+  private final SortService sort;
   private final PlanService plans;
   private final RoundService rounds;
   private final DryService dry;
@@ -80,6 +82,7 @@ class DemoHousehold implements ApplicationRunner {
       StockService stock,
       GatherService gather,
       ProposalService proposals,
+      SortService sort,
       PlanService plans,
       RoundService rounds,
       DryService dry,
@@ -93,6 +96,7 @@ class DemoHousehold implements ApplicationRunner {
     this.stock = stock;
     this.gather = gather;
     this.proposals = proposals;
+    this.sort = sort;
     this.plans = plans;
     this.rounds = rounds;
     this.dry = dry;
@@ -258,8 +262,20 @@ class DemoHousehold implements ApplicationRunner {
   }
 
   private WashViews.Round wash(TernHouse.Set set, Instant at, int index) {
-    List<Long> pails = List.of(set.nursery(), set.aurel(), set.linnet(), set.basket());
-    SortViews.Load load = clock.at(at, () -> proposals.make(new ProposalService.NewLoad(pails)));
+    List<Long> pails = List.of(set.nursery(), set.aurel(), set.linnet());
+    SortViews.Load load =
+        clock.at(at, () -> proposals.make(new ProposalService.NewLoad(List.copyOf(pails))));
+    for (SortViews.Offer offer : load.offers()) {
+      SortViews.Offer now =
+          clock.at(at, sort::open).get(0).offers().stream()
+              .filter(o -> o.kindId() == offer.kindId())
+              .findFirst()
+              .orElseThrow();
+      if (now.refusal() == null && now.wanted() > 0) {
+        clock.at(
+            at, () -> sort.addBulkers(load.id(), new SortService.Bulk(now.kindId(), now.wanted())));
+      }
+    }
     School school = index % 4 == 3 ? School.COOL_AND_SUN : School.HOT_AND_FULL;
     List<String> checks =
         clock.at(at, () -> plans.plan(load.id(), school.id(), null)).cautions().stream()

@@ -154,33 +154,35 @@ public class ProposalService {
               .filter(s -> s.drum() == number)
               .map(s -> s.words() + " (set aside: " + s.reason() + ")")
               .toList();
-      sort.create(proposal.drums().get(number), look.byId, setAside);
+      Sorted.Drum drum = proposal.drums().get(number);
+      List<Long> pails =
+          drum.first().stream().map(o -> look.byId.get(o.id()).pailId()).distinct().toList();
+      sort.create(drum, look.byId, pails, setAside);
     }
     return sorting(List.of());
   }
 
   /**
-   * Makes one load of what waits in these pails, the one that is due first; throws {@link NotNow}
-   * when nothing may go.
+   * Makes one load of what waits in these pails, whatever its clocks, without bulk; of several that
+   * would come of it, the one that is due first. Throws {@link NotNow} when nothing may go.
    */
   @Transactional
   public Load make(NewLoad wanted) {
     List<Long> pailIds = Given.list("pailIds", wanted.pailIds).stream().distinct().toList();
-    List<Waiting> offered =
+    List<Waiting> chosen =
         gather.waiting().stream().filter(w -> pailIds.contains(w.pailId())).toList();
-    if (offered.isEmpty()) {
+    if (chosen.isEmpty()) {
       throw new NotNow("Nothing waits there.");
     }
-    Look look = new Look(offered);
-    Sorted sorted = look.solved();
+    List<Offered> offered =
+        chosen.stream().map(w -> new Offered(w.entryId(), w.pieces(), false)).toList();
+    Sorted sorted = SortSolver.solve(offered, machines.machine(), clock.instant(), o -> true);
     if (sorted.drums().isEmpty()) {
-      String why =
-          sorted.answers().isEmpty()
-              ? sorted.waiting().get(0).reason()
-              : sorted.answers().get(0).reason();
-      throw new NotNow("No load comes of it: " + why);
+      throw new NotNow("Nothing of it may go: " + sorted.answers().get(0).reason());
     }
-    return sort.view(sort.create(sorted.drums().get(0), look.byId, List.of()));
+    Map<Long, Waiting> byId = new LinkedHashMap<>();
+    chosen.forEach(w -> byId.put(w.entryId(), w));
+    return sort.view(sort.create(sorted.drums().get(0), byId, pailIds, List.of()));
   }
 
   /** Returns why two pieces may not travel together, or that they may. */

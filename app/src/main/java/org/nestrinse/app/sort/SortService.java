@@ -103,13 +103,15 @@ public class SortService {
    *
    * @param drum what was proposed
    * @param byId what waits, by the number of its entry
+   * @param pailIds the pails it is made from
    * @param setAside soft rules that were set aside, with the reason given
    */
-  long create(Sorted.Drum drum, Map<Long, Waiting> byId, List<String> setAside) {
+  long create(
+      Sorted.Drum drum, Map<Long, Waiting> byId, List<Long> pailIds, List<String> setAside) {
     LoadEntity load = new LoadEntity();
     load.state = LoadEntity.State.OPEN;
     load.madeAt = clock.instant();
-    load.setPails(drum.first().stream().map(o -> byId.get(o.id()).pailId()).distinct().toList());
+    load.setPails(pailIds);
     load.setAside = shortened(String.join("\n", setAside));
     long id = loads.save(load).id;
     drum.first().forEach(o -> put(id, byId.get(o.id()), o.pieces().count(), false));

@@ -14,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class HouseClock extends Clock {
   private final Clock base;
+  private volatile Duration ahead = Duration.ZERO;
   private final ThreadLocal<@Nullable Instant> moved = new ThreadLocal<>();
 
   /** Makes a clock that ticks with the machine's. */
@@ -28,6 +29,11 @@ public final class HouseClock extends Clock {
   /** Returns a clock that shows {@code start} now and ticks on from there. */
   public static HouseClock startingAt(Instant start) {
     return new HouseClock(Clock.offset(Clock.systemUTC(), Duration.between(Instant.now(), start)));
+  }
+
+  /** Sets the clock forward, or back when the duration is negative, as a device's clock is set. */
+  public void forward(Duration by) {
+    ahead = ahead.plus(by);
   }
 
   /** Returns what {@code work} returns when it is done at another moment. */
@@ -48,7 +54,7 @@ public final class HouseClock extends Clock {
   @Override
   public Instant instant() {
     Instant moment = moved.get();
-    return moment == null ? base.instant() : moment;
+    return moment == null ? base.instant().plus(ahead) : moment;
   }
 
   @Override

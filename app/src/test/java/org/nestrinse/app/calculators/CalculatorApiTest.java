@@ -23,6 +23,9 @@ class CalculatorApiTest {
       """
       [{"material":"COTTON","massKg":2.0},{"material":"BAMBOO_VISCOSE","massKg":0.8},{"material":"LAMINATE","massKg":0.6}]""";
 
+  private static final String DILUTION =
+      """
+      {"productPercent":2.5,"targetMgL":500,"waterL":1}""";
   private static final String FILL = "{\"load\":" + LOAD_A + ",\"drumL\":50}";
   private static final String RETENTION =
       "{\"load\":" + LOAD_A + ",\"rpm\":1000,\"drumRadiusM\":0.24}";
@@ -51,6 +54,8 @@ class CalculatorApiTest {
 
   static Stream<Arguments> examples() {
     return Stream.of(
+        Arguments.of("dilution", DILUTION, "productMl", 20.0),
+        Arguments.of("dilution", DILUTION.replace("2.5", "5"), "productMl", 10.0),
         Arguments.of("fill", FILL, "massKg", 3.4),
         Arguments.of("fill", FILL, "fillDry", 0.528),
         Arguments.of("fill", FILL, "fillPreWashed", 0.350),
@@ -107,7 +112,7 @@ class CalculatorApiTest {
         Arguments.of("fill", "{\"load\":[],\"drumL\":50}", "load"),
         Arguments.of("fill", "{\"load\":[null],\"drumL\":50}", "load[0]"),
         Arguments.of("fill", "{\"load\":\"towels\",\"drumL\":50}", "load"),
-        Arguments.of("fill", FILL.replace("COTTON", "SILK"), "load[0].material"),
+        Arguments.of("fill", FILL.replace("COTTON", "GOLD"), "load[0].material"),
         Arguments.of("fill", FILL.replace("\"COTTON\"", "0"), "load[0].material"),
         Arguments.of("fill", FILL.replace("2.0", "1e9"), "load[0].massKg"),
         Arguments.of("fill", FILL.replace("2.0", "-2.0"), "load[0].massKg"),

@@ -21,8 +21,8 @@ class DemoHouseholdTest {
   @Test
   void twoStartsAtOneMomentTellTheSameStory() {
     String moment = "2026-08-03T21:15:00Z";
-    try (RunningApp one = RunningApp.demo(moment);
-        RunningApp other = RunningApp.demo(moment)) {
+    try (RunningApp one = RunningApp.freshDemo(moment);
+        RunningApp other = RunningApp.freshDemo(moment)) {
       for (String path : new String[] {"/api/record?size=50", "/api/kinds", "/api/people"}) {
         assertThat(withoutMoments(one.get(path).body()))
             .isEqualTo(withoutMoments(other.get(path).body()));

@@ -76,7 +76,8 @@ class PlacesTest {
                 new PlaceService.Numbered(2, new Place("airer", false, 0.25, 0, 0, 19, 55))));
     when(households.current())
         .thenReturn(
-            new Household(0, "h", "UTC", 2, 11, 19, 0.3, 0.2, null, null, 4, HygieneGoal.LIGHT, 1));
+            new Household(
+                0, "h", "UTC", 2, 11, 19, 0.3, 0.2, null, null, 4, HygieneGoal.LIGHT, 1, 48, null));
     when(station.hours(any(), anyInt(), any()))
         .thenReturn(
             IntStream.range(0, 96)
@@ -84,7 +85,15 @@ class PlacesTest {
                 .toList());
     DryService dry =
         new DryService(
-            groups, kinds, places, stock, rounds, households, station, HouseClock.startingAt(NOON));
+            groups,
+            kinds,
+            places,
+            stock,
+            rounds,
+            households,
+            station,
+            HouseClock.startingAt(NOON),
+            event -> {});
     LoadPieces pieces =
         new LoadPieces(
             1, List.of(new SoiledPieces(FLAT, 6, Soil.WET, true, NOON, Set.of())), List.of());

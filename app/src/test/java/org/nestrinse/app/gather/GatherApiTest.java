@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(DemoApp.class)
 class GatherApiTest {
   private static final String ENTRY =
-      "{\"kindId\":%d,\"count\":%d,\"soil\":\"WET\",\"solidsOff\":true}";
+      "{\"kindId\":%d,\"count\":%d,\"soil\":\"WET\",\"solids\":\"NONE\"}";
 
   @Test
   void layersEntriesAndPailsAgree(RunningApp app) {
@@ -67,18 +67,18 @@ class GatherApiTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "{\"count\":1,\"soil\":\"WET\",\"solidsOff\":true} | kindId",
-        "{\"kindId\":1,\"soil\":\"WET\",\"solidsOff\":true} | count",
-        "{\"kindId\":1,\"count\":-2,\"soil\":\"WET\",\"solidsOff\":true} | count",
-        "{\"kindId\":1,\"count\":1.5,\"soil\":\"WET\",\"solidsOff\":true} | count",
-        "{\"kindId\":1,\"count\":1,\"soil\":\"SAND\",\"solidsOff\":true} | soil",
-        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\"} | solidsOff",
-        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solidsOff\":\"no\"} | solidsOff",
-        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solidsOff\":true,\"cameIn\":\"2031-01-01T00:00:00Z\"} | cameIn",
-        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solidsOff\":true,\"cameIn\":\"2020-01-01T00:00:00Z\"} | cameIn",
-        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solidsOff\":true,\"cameIn\":\"noon\"} | cameIn",
-        "{\"kindId\":\"one\",\"count\":1,\"soil\":\"WET\",\"solidsOff\":true} | kindId",
-        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solidsOff\":true,\"colour\":\"red\"} | colour"
+        "{\"count\":1,\"soil\":\"WET\",\"solids\":\"NONE\"} | kindId",
+        "{\"kindId\":1,\"soil\":\"WET\",\"solids\":\"NONE\"} | count",
+        "{\"kindId\":1,\"count\":-2,\"soil\":\"WET\",\"solids\":\"NONE\"} | count",
+        "{\"kindId\":1,\"count\":1.5,\"soil\":\"WET\",\"solids\":\"NONE\"} | count",
+        "{\"kindId\":1,\"count\":1,\"soil\":\"SAND\",\"solids\":\"NONE\"} | soil",
+        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\"} | solids",
+        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solids\":\"no\"} | solids",
+        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solids\":\"NONE\",\"cameIn\":\"2031-01-01T00:00:00Z\"} | cameIn",
+        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solids\":\"NONE\",\"cameIn\":\"2020-01-01T00:00:00Z\"} | cameIn",
+        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solids\":\"NONE\",\"cameIn\":\"noon\"} | cameIn",
+        "{\"kindId\":\"one\",\"count\":1,\"soil\":\"WET\",\"solids\":\"NONE\"} | kindId",
+        "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solids\":\"NONE\",\"colour\":\"red\"} | colour"
       })
   void whatIsWrongWithAnEntryIsNamed(String json, String field, RunningApp app) {
     String before = app.get("/api/pails").body();
@@ -167,7 +167,7 @@ class GatherApiTest {
             app.send(
                     "PATCH",
                     path,
-                    "{\"version\":0,\"count\":2,\"soil\":\"WET\",\"solidsOff\":true}")
+                    "{\"version\":0,\"count\":2,\"soil\":\"WET\",\"solids\":\"NONE\"}")
                 .status())
         .isEqualTo(409);
     assertThat(app.send("DELETE", "/api/entries/99999999", null).status()).isEqualTo(404);

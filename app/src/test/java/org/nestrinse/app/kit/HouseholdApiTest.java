@@ -59,7 +59,7 @@ class HouseholdApiTest {
     }
     ObjectNode change = (ObjectNode) shell;
     long id = change.get("id").asLong();
-    for (String field : new String[] {"id", "massKg", "limits", "stock", "label"}) {
+    for (String field : new String[] {"id", "massKg", "limits", "stock", "label", "bulkFactor"}) {
       change.remove(field);
     }
     change.put("owned", 1);
@@ -76,7 +76,7 @@ class HouseholdApiTest {
     assertThat(app.get("/api/people").json()).hasSize(5);
     assertThat(app.get("/api/products").json()).hasSize(9);
     assertThat(app.get("/api/record").json().get("total").asInt()).isGreaterThanOrEqualTo(13);
-    assertThat(app.get("/api/pails").json().get("pails")).hasSize(6);
+    assertThat(app.get("/api/pails").json().get("pails")).hasSize(7);
     for (JsonNode kind : app.get("/api/kinds").json()) {
       JsonNode stock = kind.get("stock");
       int everywhere =

@@ -68,7 +68,7 @@ class KitApiTest {
         "parts | [] | parts",
         "parts.massKg | 1e9 | parts.massKg",
         "parts.massKg | - | parts.massKg",
-        "parts.material | \"SILK\" | parts[0].material",
+        "parts.material | \"GOLD\" | parts[0].material",
         "parts.elastic | - | parts.elastic",
         "label | {\"hottestWashC\":500,\"fastestSpinRpm\":800,\"dryer\":\"LOW\"} | label.hottestWashC",
         "label | {\"hottestWashC\":40,\"fastestSpinRpm\":800} | label.dryer",

@@ -11,6 +11,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.nestrinse.app.NestRinse;
 import org.springframework.boot.builder.SpringApplicationBuilder;
@@ -25,6 +27,9 @@ import tools.jackson.databind.json.JsonMapper;
  */
 public final class RunningApp implements AutoCloseable {
   private static final JsonMapper JSON = JsonMapper.shared();
+
+  /** Data folders of demo households that were lived, by their moment. */
+  private static final Map<String, Path> LIVED = new ConcurrentHashMap<>();
 
   private final HttpClient http = HttpClient.newHttpClient();
   private final Path data;
@@ -42,9 +47,43 @@ public final class RunningApp implements AutoCloseable {
     return started("--nest.clock.start=" + moment, "--nest.demo=false");
   }
 
-  /** Returns an application with the demo household, at a moment from which its clock ticks. */
+  /**
+   * Returns an application with the demo household, at a moment from which its clock ticks. The
+   * household is lived once for each moment; every application gets a copy of its own.
+   */
   public static RunningApp demo(String moment) {
-    return started("--nest.clock.start=" + moment, "--nest.demo=true");
+    return copyOf(LIVED.computeIfAbsent(moment, RunningApp::lived), demoSettings(moment));
+  }
+
+  /** Returns an application whose demo household has just been lived anew. */
+  public static RunningApp freshDemo(String moment) {
+    return started(demoSettings(moment));
+  }
+
+  private static String[] demoSettings(String moment) {
+    return new String[] {"--nest.clock.start=" + moment, "--nest.demo=true"};
+  }
+
+  private static Path lived(String moment) {
+    RunningApp app = freshDemo(moment);
+    app.context.close();
+    return app.data;
+  }
+
+  private static RunningApp copyOf(Path lived, String... settings) {
+    try (Stream<Path> files = Files.walk(lived)) {
+      Path data = Files.createTempDirectory("nest-rinse");
+      for (Path file : files.filter(Files::isRegularFile).toList()) {
+        Path copy = data.resolve(lived.relativize(file).toString());
+        Files.createDirectories(copy.getParent());
+        Files.copy(file, copy);
+      }
+      RunningApp app = new RunningApp(data, List.of(settings));
+      app.start();
+      return app;
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
   }
 
   private static RunningApp started(String... settings) {
@@ -70,6 +109,11 @@ public final class RunningApp implements AutoCloseable {
   public void restart() {
     context.close();
     start();
+  }
+
+  /** Returns a part of the running application, such as its clock. */
+  public <T> T bean(Class<T> type) {
+    return context.getBean(type);
   }
 
   /** Returns its address, without a slash at the end. */

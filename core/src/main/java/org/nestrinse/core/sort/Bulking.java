@@ -12,7 +12,7 @@ import org.nestrinse.core.kit.Machine;
 /** Which small household pieces bring a main wash into its window. */
 public final class Bulking {
   /** Bits of the rules that keep bulk out. */
-  private static final int GRAVE = SortTable.bits(Bulking::grave);
+  private static final int GRAVE = SortTable.bits(TravelRule::grave);
 
   private final SortTable table;
   private final List<Offered> basket;
@@ -31,10 +31,6 @@ public final class Bulking {
     this.machine = machine;
     at = basket.stream().mapToInt(table::index).toArray();
     left = basket.stream().mapToInt(o -> o.pieces().count()).toArray();
-  }
-
-  private static boolean grave(TravelRule rule) {
-    return rule.hard() || rule.cost() >= SortCost.RUN;
   }
 
   /** Puts everything back into the basket. */
@@ -195,7 +191,7 @@ public final class Bulking {
     }
     for (SoiledPieces other : going) {
       for (TravelRule rule : TravelRules.ALL) {
-        if (grave(rule) && rule.keepsApart(bulker, other)) {
+        if (rule.grave() && rule.keepsApart(bulker, other)) {
           return Optional.of("not with " + other.kind().name() + ": " + rule.reason());
         }
       }

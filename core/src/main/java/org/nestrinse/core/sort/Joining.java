@@ -32,7 +32,8 @@ public final class Joining {
   }
 
   /**
-   * Returns what stands most against pieces joining the first set of a load, or nothing.
+   * Returns what stands most against pieces joining the first set of a load, or nothing. Soft rules
+   * that weigh less than a run do not stand against it; {@link Sorted.Drum#broken} tells them.
    *
    * @param pieces what would join
    * @param first what is in the first set
@@ -56,7 +57,7 @@ public final class Joining {
       if (rule != null && rule.hard()) {
         return Optional.of(new Verdict(rule.name(), true, reason(rule, pieces, other)));
       }
-      if (rule != null && soft == null) {
+      if (rule != null && rule.grave() && soft == null) {
         soft = new Verdict(rule.name(), false, reason(rule, pieces, other));
       }
     }

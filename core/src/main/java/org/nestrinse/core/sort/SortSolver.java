@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.Soil;
@@ -38,24 +39,33 @@ public final class SortSolver {
    * @param now the moment
    */
   public static Sorted solve(List<Offered> offered, Machine machine, Instant now) {
+    Instant next = now.plus(NEXT_CHANCE);
+    return solve(offered, machine, now, o -> !HoldingClock.due(o.pieces()).isAfter(next));
+  }
+
+  /**
+   * Returns the sorting of everything that waits.
+   *
+   * @param offered what waits, at most one entry for a number
+   * @param machine what it is washed in
+   * @param now the moment
+   * @param must what goes now; the rest goes when it fits or fills half a drum
+   */
+  public static Sorted solve(
+      List<Offered> offered, Machine machine, Instant now, Predicate<Offered> must) {
     List<Sorted.Answer> answers = new ArrayList<>();
     List<Offered> goods = new ArrayList<>();
     for (Offered o : offered) {
       answer(o, machine).ifPresentOrElse(answers::add, () -> goods.add(o));
     }
-    Instant next = now.plus(NEXT_CHANCE);
-    List<Offered> soiled = goods.stream().filter(o -> !o.forBulk() || due(o, next)).toList();
+    List<Offered> soiled = goods.stream().filter(o -> !o.forBulk() || must.test(o)).toList();
     List<Offered> basket =
-        goods.stream().filter(o -> o.forBulk() && !due(o, next)).sorted(SortTable.BY_DUE).toList();
+        goods.stream().filter(o -> o.forBulk() && !must.test(o)).sorted(SortTable.BY_DUE).toList();
     SortTable table = new SortTable(goods);
     SortSearch search =
-        new SortSearch(SortUnits.of(soiled, table, machine, now, next), basket, table, machine);
+        new SortSearch(SortUnits.of(soiled, table, machine, now, must), basket, table, machine);
     Bulking bulking = new Bulking(table, basket, machine);
     return new Draft(machine, bulking, answers).sorted(search.best());
-  }
-
-  private static boolean due(Offered o, Instant next) {
-    return !HoldingClock.due(o.pieces()).isAfter(next);
   }
 
   /** Returns what to do with pieces that fit no load, or nothing when they fit one. */

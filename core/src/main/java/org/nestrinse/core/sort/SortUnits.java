@@ -8,7 +8,7 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import org.nestrinse.core.gather.HoldingClock;
+import java.util.function.Predicate;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.textile.Kind;
 
@@ -62,7 +62,7 @@ final class SortUnits {
    * Returns the heaps in the order in which the search places them: due ones first, oldest first.
    */
   static List<Heap> of(
-      List<Offered> soiled, SortTable table, Machine machine, Instant now, Instant next) {
+      List<Offered> soiled, SortTable table, Machine machine, Instant now, Predicate<Offered> due) {
     double largest = machine.drumL() * LARGEST_HEAP;
     List<Heap> single = new ArrayList<>();
     for (Offered o : soiled) {
@@ -72,7 +72,7 @@ final class SortUnits {
               Math.min(largest / kind.wetL(), machine.drumL() / kind.dryL()),
               machine.capacityKg() / 2 / kind.massKg());
       int perHeap = Math.max(1, (int) Math.floor(fits));
-      boolean must = !HoldingClock.due(o.pieces()).isAfter(next);
+      boolean must = due.test(o);
       long waited = Math.max(0, Duration.between(o.pieces().since(), now).toHours());
       for (int left = o.pieces().count(); left > 0; left -= perHeap) {
         single.add(new Heap(List.of(o.withCount(Math.min(left, perHeap))), must, waited));

@@ -68,6 +68,11 @@ public record TravelRule(
     return mainC < onlyBelowC && keepsApart(one, other);
   }
 
+  /** Returns whether breaking it weighs as much as a run, so that nobody breaks it unasked. */
+  public boolean grave() {
+    return hard() || cost >= SortCost.RUN;
+  }
+
   /** Returns whether the rule may never be broken. */
   public boolean hard() {
     return strength == Strength.HARD;

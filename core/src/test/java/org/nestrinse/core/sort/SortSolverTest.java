@@ -47,6 +47,10 @@ class SortSolverTest {
     return offered;
   }
 
+  private static boolean due(Offered o) {
+    return !HoldingClock.due(o.pieces()).isAfter(Morning.NOW.plus(SortSolver.NEXT_CHANCE));
+  }
+
   /** Every way to place the heaps: each into a load so far, into a new one, or waiting. */
   private static SortCost bestOfAll(SortSearch search, int[] where, int heap, int loads) {
     if (heap == where.length) {
@@ -77,7 +81,7 @@ class SortSolverTest {
           fits.stream().filter(Offered::forBulk).sorted(SortTable.BY_DUE).toList();
       SortTable table = new SortTable(fits);
       List<SortUnits.Heap> heaps =
-          SortUnits.of(soiled, table, SMALL, Morning.NOW, Morning.NOW.plus(SortSolver.NEXT_CHANCE));
+          SortUnits.of(soiled, table, SMALL, Morning.NOW, SortSolverTest::due);
       if (heaps.size() > 7) {
         continue;
       }
