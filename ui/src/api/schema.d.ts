@@ -2360,7 +2360,7 @@ export interface components {
             answers: components["schemas"]["Answer"][];
             drums: components["schemas"]["Drum"][];
             loads: components["schemas"]["Load"][];
-            machine: components["schemas"]["MachineFront"];
+            machine?: components["schemas"]["MachineFront"];
             proven: boolean;
             refused?: components["schemas"]["JoiningVerdict"];
             rules: components["schemas"]["Rule"][];

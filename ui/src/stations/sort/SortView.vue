@@ -116,7 +116,7 @@ const state = computed(() =>
       :key="drum.number"
       class="mt-2"
       :drum="drum"
-      :machine="sorting.machine"
+      :machine="sorting.machine as Api['MachineFront']"
       :busy="busy"
       :is-picked="isPicked"
       @pick="(line) => pick(line, drum.number)"

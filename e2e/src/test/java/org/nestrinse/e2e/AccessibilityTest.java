@@ -20,6 +20,17 @@ class AccessibilityTest extends Journey {
         }) {
       look(view);
     }
+    for (String panel : new String[] {"Empty it", "Normal days", "New pieces", "Wipes"}) {
+      browser.open("/gather");
+      browser.click("[role=tab]", panel);
+      browser.see("section h2");
+      analyse("/gather " + panel);
+    }
+    browser.open("/sort");
+    browser.click("[data-drum='1'] [data-piece]");
+    browser.see("[data-pick-bar]");
+    browser.click("[data-drum='1'] summary");
+    analyse("/sort with pieces picked out");
     sortOneLoad();
     look("/sort");
     look("/wash");

@@ -3,7 +3,9 @@ package org.nestrinse.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
+import org.nestrinse.app.running.Lives;
 import org.openqa.selenium.WebElement;
+import tools.jackson.databind.JsonNode;
 
 /** Wrong input is told at its field, and nothing that was typed is lost. */
 class BadInputTest extends Journey {
@@ -13,6 +15,8 @@ class BadInputTest extends Journey {
     absurdHardness();
     impossibleCount();
     twoCarersChangeTheSame();
+    twoCarersCorrectTheSamePieces();
+    twoCarersSortAtOnce();
     unknownAddress();
   }
 
@@ -55,6 +59,38 @@ class BadInputTest extends Journey {
     browser.click("form button", "Keep mine");
     browser.see("[data-message]", "Kept");
     assertThat(app.get("/api/household").json().get("roomC").asDouble()).isEqualTo(22);
+  }
+
+  private void twoCarersCorrectTheSamePieces() {
+    browser.open("/gather");
+    browser.click("[data-pail='Glass cloths']");
+    browser.see("[data-entry='glass cloth']");
+    JsonNode entry = Lives.pail(app, "Glass cloths").get("entries").get(0);
+    String other =
+        "{\"version\":%d,\"count\":5,\"soil\":\"DIRT\",\"solids\":\"NONE\"}"
+            .formatted(entry.get("version").asInt());
+    String path = "/api/entries/" + entry.get("id").asLong();
+    assertThat(app.send("PATCH", path, other).status()).isEqualTo(200);
+    browser.click("[data-entry='glass cloth'] button[aria-label$='more']");
+    browser.see("[data-clash]", "Yours: 9, plain dirt. Theirs: 5, plain dirt.");
+    browser.click("[data-clash] button", "Keep mine");
+    browser.see("[data-message]", "Now 9 × glass cloth");
+    assertThat(Lives.pail(app, "Glass cloths").get("pieces").asInt()).isEqualTo(9);
+  }
+
+  private void twoCarersSortAtOnce() {
+    browser.open("/sort");
+    browser.see("[data-drum='1']");
+    long kitchen = Lives.pail(app, "Kitchen bin").get("id").asLong();
+    app.post(
+        "/api/pails/" + kitchen + "/entries",
+        "{\"kindId\":%d,\"count\":2,\"soil\":\"FOOD\",\"solids\":\"NONE\"}"
+            .formatted(Lives.kindId(app, "dish cloth")));
+    browser.click("button[data-main]", "Accept all");
+    browser.see("[data-message]", "Someone else has changed the pails meanwhile");
+    browser.see("[data-drum='1']", "9 dish cloths");
+    browser.click("button[data-main]", "Accept all");
+    browser.see("[data-ready]", "9 dish cloths");
   }
 
   private void unknownAddress() {

@@ -19,7 +19,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** Headless Chromium as a person uses it: it waits for what should appear, and never for a time. */
 final class Browser implements AutoCloseable {
-  private static final Duration PATIENCE = Duration.ofSeconds(20);
+  private static final Duration PATIENCE = Duration.ofSeconds(45);
   private static final Duration BETWEEN_LOOKS = Duration.ofMillis(40);
   private static final int WIDTH = 1280;
   private static final int HEIGHT = 800;
@@ -152,6 +152,25 @@ final class Browser implements AutoCloseable {
     ((JavascriptExecutor) driver)
         .executeScript("arguments[0].scrollIntoView({block:'center'})", field);
     field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text);
+  }
+
+  /** Drags one element onto another, as a pointer does. */
+  void drag(String what, String onto) {
+    see(what);
+    see(onto);
+    ((JavascriptExecutor) driver)
+        .executeScript(
+            """
+            const data = new DataTransfer()
+            const fire = (css, type) =>
+              document.querySelector(css).dispatchEvent(
+                new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer: data }))
+            fire(arguments[0], 'dragstart')
+            fire(arguments[1], 'dragover')
+            fire(arguments[1], 'drop')
+            """,
+            what,
+            onto);
   }
 
   /** Presses keys wherever the focus is. */

@@ -10,7 +10,7 @@ class HandOverTest extends Journey {
   @Test
   void theOtherCarerGoesOn() {
     sortOneLoad();
-    browser.click("a[data-main]");
+    toTheWash();
     readChecks();
     browser.click("button[data-main]", "Start this wash");
     browser.see("[data-running-title]", "Load the first set");

@@ -4,6 +4,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.RunningApp;
+import tools.jackson.databind.JsonNode;
 
 /** A demo household of its own and a browser for each journey. */
 abstract class Journey {
@@ -22,24 +23,27 @@ abstract class Journey {
     app.close();
   }
 
-  /** Puts one load together from what is suggested, with the bulk that is offered. */
+  /** Accepts the proposed load with the nappies in it. */
   void sortOneLoad() {
     browser.open("/sort");
-    browser.click("button[data-main]", "Put one load together");
-    browser.see("[data-fill]");
-    addOfferedBulk();
+    browser.click("[data-drum='" + drumWith("bamboo trifold") + "'] [data-accept]");
+    browser.see("[data-ready] [data-fill]");
   }
 
-  void addOfferedBulk() {
-    for (String kind : new String[] {"hand towel", "muslin"}) {
-      String offer = "[data-offer='" + kind + "']";
-      boolean wanted =
-          browser.visible(offer + " button").stream().anyMatch(b -> b.getText().startsWith("Add"));
-      if (wanted) {
-        browser.click(offer + " button", "Add");
-        browser.see("[data-bulker='" + kind + "']");
+  /** Returns the number of the proposed load that has this kind in its first set. */
+  int drumWith(String kind) {
+    for (JsonNode drum : app.get("/api/sorting").json().get("drums")) {
+      if (drum.get("first").toString().contains("\"kind\":\"" + kind + "\"")) {
+        return drum.get("number").asInt();
       }
     }
+    throw new AssertionError("no proposed load has " + kind);
+  }
+
+  /** Goes on to the wash with the load that is ready. */
+  void toTheWash() {
+    browser.click("a[data-wash]");
+    browser.see("[data-step='1']");
   }
 
   /** Reads every check of the plan, as a person must before a start. */

@@ -4,6 +4,7 @@ import static org.openqa.selenium.Keys.ARROW_RIGHT;
 import static org.openqa.selenium.Keys.ENTER;
 import static org.openqa.selenium.Keys.ESCAPE;
 import static org.openqa.selenium.Keys.SPACE;
+import static org.openqa.selenium.Keys.TAB;
 
 import org.junit.jupiter.api.Test;
 
@@ -25,17 +26,22 @@ class KeysAloneTest extends Journey {
     browser.gone("[data-message]");
 
     browser.press(ESCAPE, "2");
-    browser.see("button[data-main]", "Put one load together");
+    browser.see("button[data-main]", "Accept all");
+    browser.walkTo("[data-drum='1'] [data-piece]", ARROW_RIGHT);
     browser.press(ENTER);
-    browser.see("[data-fill]");
-    browser.walkTo("[data-offer='hand towel'] .button-plain", ARROW_RIGHT);
+    browser.see("[data-pick-bar]");
+    browser.walkTo("[data-move=stays]", ARROW_RIGHT);
     browser.press(ENTER);
-    browser.see("[data-bulker='hand towel']");
+    browser.see("[data-message]", "moved");
+    browser.press(ESCAPE);
+    browser.gone("[data-message]");
+    browser.press(ENTER);
+    browser.see("[data-ready] [data-fill]");
 
     browser.press(ESCAPE, "3");
     browser.see("[data-step='1']");
     while (browser.visible("[data-strength=CHECK] input:not(:checked)").size() > 0) {
-      browser.walkTo("[data-strength=CHECK] input:not(:checked)", ARROW_RIGHT);
+      browser.walkTo("[data-strength=CHECK] input:not(:checked)", TAB);
       browser.press(SPACE);
     }
     browser.press(ESCAPE, SPACE);

@@ -58,7 +58,7 @@ class PhoneTest extends Journey {
 
   private void aStepAtATime() {
     sortOneLoad();
-    browser.click("a[data-main]");
+    toTheWash();
     readChecks();
     browser.click("button[data-main]", "Start this wash");
     browser.see("[data-running-title]", "Load the first set");

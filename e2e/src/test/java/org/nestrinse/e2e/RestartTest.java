@@ -11,7 +11,7 @@ class RestartTest extends Journey {
   @Test
   void theWashGoesOnAfterARestart() {
     sortOneLoad();
-    browser.click("a[data-main]");
+    toTheWash();
     readChecks();
     browser.click("button[data-main]", "Start this wash");
     browser.see("[data-running-title]", "Load the first set");

@@ -23,8 +23,14 @@ class ScreenshotMaker extends Journey {
     shot("/record", "record");
     shot("/record/5", "round");
     shot("/kit", "kit");
-    sortOneLoad();
     shot("/sort", "sort");
+    phone("/sort", "sort-phone");
+    browser.open("/gather");
+    browser.click("[role=tab]", "Normal days");
+    browser.see("[data-habit]");
+    browser.settled();
+    browser.picture(folder.resolve("normal-days.png"));
+    sortOneLoad();
     shot("/wash", "wash");
     night("/wash", "wash-night");
     browser.open("/wash");

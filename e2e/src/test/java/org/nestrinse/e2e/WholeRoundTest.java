@@ -44,17 +44,17 @@ class WholeRoundTest extends Journey {
 
   private void sortAndFill() {
     browser.click("[data-peg=sort]");
-    browser.click("button[data-main]", "Put one load together");
-    String thin = browser.text("[data-fill]", t -> t.contains("% full"));
-    browser.see("[data-staying]", "wool cover bears 30 at most");
-    browser.see("[data-staying]", "large pieces wrap");
-    addOfferedBulk();
-    String full = browser.text("[data-fill]", t -> !t.equals(thin));
-    assertThat(percent(full)).isGreaterThan(percent(thin));
+    browser.see("[data-wait]", "wool cover bears 30 at most");
+    browser.see("[data-wait]", "large pieces wrap");
+    browser.click("[data-drum='" + drumWith("bamboo trifold") + "'] [data-accept]");
+    browser.see("[data-message]", "One load is ready");
+    String full = browser.text("[data-ready] [data-fill]", t -> t.contains("% full"));
     browser.click("button[aria-label='One hand towel less']");
-    browser.text("[data-fill]", t -> percent(t) < percent(full));
+    browser.text("[data-ready] [data-fill]", t -> percent(t) < percent(full));
+    browser.click("[data-ready] [data-change] summary");
     browser.click("[data-offer='hand towel'] button[aria-label$='more']");
-    browser.text("[data-fill]", t -> t.equals(full));
+    browser.text("[data-ready] [data-fill]", t -> t.equals(full));
+    browser.see("[data-peg=sort]", "1 load ready");
   }
 
   private static int percent(String text) {
@@ -62,7 +62,7 @@ class WholeRoundTest extends Journey {
   }
 
   private void compareAndStop() {
-    browser.click("a[data-main]");
+    browser.click("a[data-wash]");
     browser.see("[data-chart='bath-strip'] svg");
     String hot = browser.see("[data-row=germs][data-school=hot-and-full]").getText();
     String cool = browser.see("[data-row=germs][data-school=cool-and-sun]").getText();

@@ -16,5 +16,8 @@ interface EntryRepository extends JpaRepository<EntryEntity, Long> {
   /** Everything that came into a pail and was not a mistake. */
   List<EntryEntity> findByPailIdAndRemovedAtIsNull(long pailId);
 
+  /** What is assumed of a kind in a pail. */
+  List<EntryEntity> findByPailIdAndKindIdAndAssumedTrueAndRemovedAtIsNull(long pailId, long kindId);
+
   List<EntryEntity> findByLotIdAndRemovedAtIsNull(long lotId);
 }

@@ -2,20 +2,17 @@ package org.nestrinse.app.gather;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherViews.DueState;
@@ -25,16 +22,13 @@ import org.nestrinse.app.gather.GatherViews.Layer;
 import org.nestrinse.app.gather.GatherViews.NextDue;
 import org.nestrinse.app.gather.GatherViews.Pail;
 import org.nestrinse.app.kit.Household;
-import org.nestrinse.app.kit.Person;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.gather.DayPart;
 import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.NextWash;
 import org.nestrinse.core.gather.NormalDay;
 import org.nestrinse.core.gather.Prep;
-import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.SoiledPieces;
-import org.nestrinse.core.gather.Spell;
 import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.textile.Kind;
@@ -65,22 +59,20 @@ final class GatherLook {
    * @param now the moment
    * @param household its facts
    * @param kinds kinds by number
-   * @param people people by number
+   * @param needs what everyone needs
    * @param pails all pails in their order
    * @param lots lots of new pieces by number
    * @param habits the lines of normal days by pail
-   * @param spells what differs for someone
    * @param covers until when the shelf lasts
    */
   record Facts(
       Instant now,
       Household household,
       Map<Long, Kind> kinds,
-      Map<Long, Person> people,
+      Needs needs,
       List<PailEntity> pails,
       Map<Long, LotEntity> lots,
       Map<Long, List<NormalDay.Habit>> habits,
-      List<Spell> spells,
       List<Cover> covers) {}
 
   Waiting waiting(EntryEntity e) {
@@ -101,22 +93,9 @@ final class GatherLook {
             e.soil,
             e.solids.off(),
             e.cameIn,
-            needs(p, e),
+            facts.needs.of(p.personId, e.cameIn),
             new Storage(p.airy, facts.household.wetHours()),
             lot != null && Prep.bleeds(kind, lot.washes)));
-  }
-
-  private Set<SkinNeed> needs(PailEntity p, EntryEntity e) {
-    Person person = p.personId == null ? null : facts.people.get(p.personId);
-    if (person == null) {
-      return Set.of();
-    }
-    Set<SkinNeed> needs = new HashSet<>(person.needs());
-    LocalDate day = DayPart.dayOf(e.cameIn.atZone(zone));
-    if (Spell.ill(person.id(), day, facts.spells)) {
-      needs.add(SkinNeed.ILL);
-    }
-    return needs;
   }
 
   Gathering gathering(List<EntryEntity> rows) {
@@ -256,7 +235,6 @@ final class GatherLook {
     List<Waiting> here = waiting.stream().filter(w -> w.pailId() == p.id).toList();
     Waiting first = here.isEmpty() ? null : first(here);
     Instant due = first == null ? null : HoldingClock.due(first.pieces());
-    Person person = p.personId == null ? null : facts.people.get(p.personId);
     whys.put("fill." + p.id, fillWhy(p, litres));
     if (first != null) {
       whys.put("due." + p.id, dueWhy(first));
@@ -272,7 +250,7 @@ final class GatherLook {
         p.capacityL,
         p.airy,
         p.liner,
-        person == null ? null : person.name(),
+        facts.needs.name(p.personId),
         p.personId,
         pieces,
         assumed,

@@ -2,7 +2,6 @@ package org.nestrinse.app.gather;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -23,14 +22,11 @@ import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dose.Dilution;
-import org.nestrinse.core.gather.DayPart;
 import org.nestrinse.core.gather.PailCleaning;
 import org.nestrinse.core.gather.PailStyle;
-import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoilAdvice;
 import org.nestrinse.core.gather.Solids;
-import org.nestrinse.core.gather.Spell;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
@@ -261,18 +257,16 @@ public class GatherService {
   public List<String> advice(long pailId, long kindId, Soil soil, Solids solids) {
     PailEntity e = pail(pailId);
     return SoilAdvice.of(
-        kinds.one(kindId), soil, solids, needs(e.personId, clock.instant()), e.airy);
+        kinds.one(kindId), soil, solids, needs().of(e.personId, clock.instant()), e.airy);
   }
 
-  /** Returns what the pieces of a person need that came in at a moment. */
+  /** Returns what everyone's pieces need, looked up once for many pieces. */
   @Transactional(readOnly = true)
-  public java.util.Set<SkinNeed> needs(@Nullable Long personId, Instant cameIn) {
-    java.util.Set<SkinNeed> needs = new java.util.HashSet<>(people.needs(personId));
-    LocalDate day = DayPart.dayOf(cameIn.atZone(household.current().zoneId()));
-    if (personId != null && Spell.ill(personId, day, normal.spells())) {
-      needs.add(SkinNeed.ILL);
-    }
-    return needs;
+  public Needs needs() {
+    return new Needs(
+        people.all().stream().collect(Collectors.toMap(Person::id, p -> p)),
+        normal.spells(),
+        household.current().zoneId());
   }
 
   /** Puts pieces into a pail and returns them. */
@@ -484,11 +478,10 @@ public class GatherService {
             clock.instant(),
             household.current(),
             kinds.byId(),
-            people.all().stream().collect(Collectors.toMap(Person::id, p -> p)),
+            needs(),
             pails.findAll(Sort.by("position", "id")),
             lots.findAll().stream().collect(Collectors.toMap(l -> l.id, l -> l)),
             normal.byPail(),
-            normal.spells(),
             shelf.covers()));
   }
 }

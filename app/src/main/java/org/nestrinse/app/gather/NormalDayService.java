@@ -375,17 +375,19 @@ public class NormalDayService {
    * day.
    */
   List<EntryEntity> standFor(long pailId, long kindId, Instant cameIn) {
+    List<EntryEntity> assumed =
+        entries.findByPailIdAndKindIdAndAssumedTrueAndRemovedAtIsNull(pailId, kindId);
+    if (assumed.isEmpty()) {
+      return List.of();
+    }
     ZoneId zone = households.current().zoneId();
     Map<Long, HabitEntity> lines =
         habits.findAll().stream().collect(Collectors.toMap(h -> h.id, Function.identity()));
-    return entries.waiting().stream()
-        .filter(e -> e.assumed && e.pailId == pailId && e.kindId == kindId)
+    return assumed.stream()
+        .filter(e -> e.left() > 0 && e.habitId != null && e.habitDay != null)
         .filter(
             e ->
-                e.habitId != null
-                    && e.habitDay != null
-                    && NormalDay.speaksOf(
-                        lines.get(e.habitId).toHabit(), e.habitDay, cameIn.atZone(zone)))
+                NormalDay.speaksOf(lines.get(e.habitId).toHabit(), e.habitDay, cameIn.atZone(zone)))
         .toList();
   }
 }

@@ -111,7 +111,21 @@ public class ProposalService {
   /** Returns the proposal after some moves, and the loads that were accepted. */
   @Transactional(readOnly = true)
   public Sorting sorting(List<Rearrangement.Move> moves) {
+    if (gather.waiting().isEmpty() && moves.isEmpty()) {
+      return nothingWaits();
+    }
     return new Look(gather.waiting()).sorting(moves);
+  }
+
+  /** With nothing to sort, no machine is asked for: a new household may have none yet. */
+  private Sorting nothingWaits() {
+    return new Sorting("", null, List.of(), List.of(), List.of(), true, null, sort.open(), rules());
+  }
+
+  private static List<Rule> rules() {
+    return TravelRules.ALL.stream()
+        .map(rule -> new Rule(rule.name(), rule.title(), rule.strength(), rule.reason()))
+        .toList();
   }
 
   /** Returns how many loads are proposed. */
@@ -245,9 +259,7 @@ public class ProposalService {
           r.proven(),
           r.refused(),
           sort.open(),
-          TravelRules.ALL.stream()
-              .map(rule -> new Rule(rule.name(), rule.title(), rule.strength(), rule.reason()))
-              .toList());
+          rules());
     }
 
     private Drum drum(int number, Rearrangement r) {

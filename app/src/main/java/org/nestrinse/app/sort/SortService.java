@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
+import org.nestrinse.app.gather.Needs;
 import org.nestrinse.app.gather.Waiting;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.MachineService;
@@ -284,6 +285,7 @@ public class SortService {
     }
     List<SoiledPieces> first = new ArrayList<>();
     List<SoiledPieces> bulkers = new ArrayList<>();
+    Needs needs = gather.needs();
     for (LoadItemEntity item : items.findByLoadIdOrderById(loadId)) {
       SoiledPieces pieces =
           new SoiledPieces(
@@ -292,7 +294,7 @@ public class SortService {
               item.soil,
               item.solidsOff,
               item.cameIn,
-              gather.needs(item.personId, item.cameIn),
+              needs.of(item.personId, item.cameIn),
               Storage.USUAL,
               item.newDye);
       (item.bulker ? bulkers : first).add(pieces);

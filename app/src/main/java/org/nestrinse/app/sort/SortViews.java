@@ -21,7 +21,7 @@ public final class SortViews {
    * What goes together, what waits, and the loads that were accepted.
    *
    * @param stamp stands for what waits; send it back to accept what was seen
-   * @param machine what it is washed in
+   * @param machine what it is washed in; null when nothing waits
    * @param drums proposed loads
    * @param waits what waits for a later wash
    * @param answers pieces that fit no load
@@ -32,7 +32,7 @@ public final class SortViews {
    */
   public record Sorting(
       String stamp,
-      MachineFront machine,
+      @Nullable MachineFront machine,
       List<Drum> drums,
       List<Wait> waits,
       List<Answer> answers,

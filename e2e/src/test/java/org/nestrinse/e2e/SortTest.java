@@ -1,0 +1,98 @@
+package org.nestrinse.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.WebElement;
+
+/**
+ * Sorting by hand: why two stay apart, moving by menu and by drag, setting a rule aside, a look.
+ */
+class SortTest extends Journey {
+
+  @Test
+  void piecesAreExplainedMovedAndLookedAt() throws IOException {
+    browser.open("/sort");
+    int nappies = drumWith("bamboo trifold");
+    int kitchen = drumWith("dish cloth");
+    whyTwoStayApart(nappies, kitchen);
+    byMenuAndUndone(nappies);
+    aHardRuleStands(nappies, kitchen);
+    aSoftRuleIsSetAside(nappies);
+    theProposalIsAcceptedAndLookedAt(nappies);
+  }
+
+  private static String piece(int drum, String kind) {
+    return "[data-drum='" + drum + "'] [data-piece='" + kind + "']";
+  }
+
+  private void whyTwoStayApart(int nappies, int kitchen) {
+    browser.click(piece(kitchen, "dish cloth"));
+    browser.click(piece(nappies, "bamboo trifold"));
+    browser.see(
+        "[data-pair]", "what touched the toilet or the floor never meets what touches food");
+    browser.click("[data-pick-bar] button", "Close");
+    browser.gone("[data-pick-bar]");
+  }
+
+  private void byMenuAndUndone(int nappies) {
+    String before = browser.see("[data-drum='" + nappies + "'] [data-fill]").getText();
+    browser.click(piece(nappies, "bed pad"));
+    browser.click("[data-move=stays]");
+    browser.see("[data-wait]", "You kept it back");
+    browser.gone(piece(nappies, "bed pad"));
+    browser.click("[data-message] button", "Undo");
+    browser.see(piece(nappies, "bed pad"));
+    browser.text("[data-drum='" + nappies + "'] [data-fill]", t -> t.equals(before));
+  }
+
+  private void aHardRuleStands(int nappies, int kitchen) {
+    browser.drag(piece(kitchen, "tea towel"), "[data-drum='" + nappies + "']");
+    browser.see("[data-message]", "It stays: not with");
+    browser.see(piece(kitchen, "tea towel"));
+  }
+
+  private void aSoftRuleIsSetAside(int nappies) {
+    browser.drag("[data-wait] [data-piece='cot sheet']", "[data-drum='" + nappies + "']");
+    browser.see("[data-verdict]", "large pieces wrap the small ones");
+    browser.type("[data-field=reason]", "only one, and folded");
+    browser.click("[data-pick-bar] button", "Set it aside and move");
+    browser.see(piece(nappies, "cot sheet"));
+    browser.click("[data-drum='" + nappies + "'] summary");
+    browser.see("[data-set-aside]", "only one, and folded");
+  }
+
+  private void theProposalIsAcceptedAndLookedAt(int nappies) {
+    int loads = browser.visible("[data-drum]").size();
+    browser.click("button[data-main]", "Accept all");
+    browser.see("[data-message]", loads + " loads are ready");
+    browser.see("[data-peg=sort]", loads + " loads ready");
+    browser.see("[data-set-aside]", "only one, and folded");
+    List<WebElement> ready = browser.visible("[data-ready]");
+    assertThat(ready).hasSize(loads);
+    String last = "[data-ready][aria-label*='pocket shells']";
+    browser.click(last + " [data-change] summary");
+    browser.type(last + " [data-field=full]", "60");
+    browser.click(last + " button", "Keep what I saw");
+    browser.text(last + " [data-fill]", t -> t.contains("60 % full"));
+    browser.click("[data-message] button", "Close");
+    while (!browser.visible("[data-ready]").isEmpty()) {
+      int before = browser.visible("[data-ready]").size();
+      browser.click("[data-ready] button", "Put everything back");
+      browser.text("main", t -> browser.visible("[data-ready]").size() < before);
+    }
+    browser.see("[data-drum='" + nappies + "']");
+  }
+
+  /** The mornings of core are data that the browser reads too; see {@link MorningsTest}. */
+  @Test
+  void theMorningsAreThere() throws IOException {
+    try (var files = Files.list(Path.of("../core/src/test/resources/mornings"))) {
+      assertThat(files.filter(f -> f.toString().endsWith(".txt"))).hasSize(12);
+    }
+  }
+}
