@@ -2279,6 +2279,7 @@ export interface components {
             id: number;
             note: string;
             plan: components["schemas"]["Plan"];
+            setAside: string[];
             /** Format: date-time */
             startedAt: string;
             startedWords: string;

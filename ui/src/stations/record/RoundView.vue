@@ -85,6 +85,10 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
         </dd>
       </div>
     </dl>
+    <template v-if="round.setAside.length">
+      <h2 class="mt-4 text-lg">Set aside when sorting</h2>
+      <p v-for="s in round.setAside" :key="s" data-set-aside>! {{ s }}</p>
+    </template>
     <h2 class="mt-4 text-lg">Doses</h2>
     <ul>
       <li v-for="step in round.plan.steps.filter((s) => s.doses.length)" :key="step.number">

@@ -56,6 +56,25 @@ class CommandsTest {
     }
   }
 
+  /** The default folder is one word, and the database takes none but whole paths. */
+  @Test
+  void theDefaultFolderIsMadeWhole() throws Exception {
+    String script = Files.readString(ROOT.resolve("nest"));
+    assertThat(script).contains("data=${NEST_DATA:-data-demo}");
+    try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getByName("127.0.0.1"))) {
+      // Stops at the taken port, after the folder was made out.
+      String port = String.valueOf(taken.getLocalPort());
+      ProcessBuilder traced =
+          new ProcessBuilder("/bin/sh", "-x", ROOT.resolve("nest").toString(), "demo")
+              .redirectErrorStream(true);
+      traced.environment().put("NEST_PORT", port);
+      Process process = traced.start();
+      String text = new String(process.getInputStream().readAllBytes(), StandardCharsets.UTF_8);
+      assertThat(process.waitFor(LONGEST_SECONDS, TimeUnit.SECONDS)).isTrue();
+      assertThat(text).contains("data=" + ROOT + "/data-demo");
+    }
+  }
+
   @Test
   void aPortThatIsNoneIsRefused() throws Exception {
     assertThat(nest(Map.of("NEST_PORT", "eighty"), "demo").text()).contains("must be a number");

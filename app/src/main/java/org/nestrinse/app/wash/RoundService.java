@@ -334,7 +334,8 @@ public class RoundService {
         e.steps.stream().map(s -> new RoundStep(s.number, s.title, s.doneAt)).toList(),
         current ? next.number : null,
         current ? since : null,
-        current ? since.plus(Duration.ofMinutes(next.minutes)) : null);
+        current ? since.plus(Duration.ofMinutes(next.minutes)) : null,
+        sort.setAside(e.loadId));
   }
 
   private static Summary summary(RoundEntity e, TimeWords words) {

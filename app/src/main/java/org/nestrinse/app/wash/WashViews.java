@@ -182,6 +182,7 @@ public final class WashViews {
    * @param currentStep number of the step to do, or null when all are done
    * @param currentSince when that step began, or null
    * @param currentEnds when that step should be over, or null
+   * @param setAside sorting rules that were set aside for its load, with the reason given
    */
   public record Round(
       long id,
@@ -196,7 +197,8 @@ public final class WashViews {
       List<RoundStep> steps,
       @Nullable Integer currentStep,
       @Nullable Instant currentSince,
-      @Nullable Instant currentEnds) {}
+      @Nullable Instant currentEnds,
+      List<String> setAside) {}
 
   /**
    * A step of a round.

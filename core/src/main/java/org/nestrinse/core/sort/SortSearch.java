@@ -16,7 +16,7 @@ import org.nestrinse.core.kit.Machine;
  */
 final class SortSearch {
   /** The search is cut short once a heap was held against a load so many times. */
-  static final int MOST_STEPS = 150_000;
+  static final int MOST_STEPS = 100_000;
 
   /** Improving by single moves is cut short after so many heaps were placed anew. */
   private static final int MOST_REPLACED = 20_000;
