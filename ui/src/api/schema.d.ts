@@ -1104,6 +1104,11 @@ export interface components {
             /** Format: int32 */
             nightShort: number;
         };
+        CannotWash: {
+            reason: string;
+            school: string;
+            schoolName: string;
+        };
         CareLimits: {
             /** @enum {string} */
             dryer: "NONE" | "NO_HEAT" | "LOW" | "NORMAL";
@@ -1135,6 +1140,8 @@ export interface components {
         Comparison: {
             /** Format: int32 */
             bulkers: number;
+            cannot: components["schemas"]["CannotWash"][];
+            dominated: components["schemas"]["Dominated"][];
             /** Format: int64 */
             loadId: number;
             /** Format: int32 */
@@ -1177,6 +1184,10 @@ export interface components {
             targetMgL?: number;
             /** Format: double */
             waterL?: number;
+        };
+        Dominated: {
+            by: string;
+            school: string;
         };
         DoseRequest: {
             /** Format: double */
@@ -2070,6 +2081,7 @@ export interface components {
             belief: string;
             bends: string[];
             cautions: components["schemas"]["Caution"][];
+            drying?: string;
             figures: components["schemas"]["Figures"];
             /** Format: int32 */
             nearestC?: number;

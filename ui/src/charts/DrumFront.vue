@@ -86,7 +86,7 @@ const dryHalf = computed(() => halfWidth(level(props.fill.dry)) * HEIGHT)
         d="M-106 -112 H106 V100 Q106 116 90 116 H-90 Q-106 116 -106 100 Z"
         stroke-width="1.8"
       />
-      <path v-else d="M-96 -104 Q0 -150 96 -104 M-98 -102 H98" stroke-width="1.8" />
+      <path v-else d="M-96 -104 Q0 -138 96 -104 M-98 -102 H98" stroke-width="1.8" />
     </g>
     <path :d="inside" fill="var(--c-sheet)" stroke="var(--c-ink)" stroke-width="0.8" />
     <g :clip-path="`url(#${id}-drum)`">

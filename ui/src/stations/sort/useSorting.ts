@@ -1,5 +1,5 @@
 import { computed, ref, shallowRef } from 'vue'
-import { answer, api, type Api } from '../../api/client'
+import { Problem, answer, api, type Api } from '../../api/client'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
 import { useLoaded } from '../../use/useLoaded'
@@ -106,21 +106,25 @@ export function useSorting() {
   /** Accepts all proposed loads, or one of them. */
   async function accept(number?: number) {
     const before = new Set(sorting.value?.loads.map((l) => l.id))
-    const now = await act(() =>
-      answer(
-        api.POST('/api/sorting/accept', {
-          body: {
-            stamp: sorting.value?.stamp,
-            moves: moves.value,
-            numbers: number === undefined ? undefined : [number],
-          },
-        }),
-      ),
-    )
-    if (!now) {
-      await reload()
-      return
-    }
+    let changed = false
+    const now = await act(async () => {
+      try {
+        return await answer(
+          api.POST('/api/sorting/accept', {
+            body: {
+              stamp: sorting.value?.stamp,
+              moves: moves.value,
+              numbers: number === undefined ? undefined : [number],
+            },
+          }),
+        )
+      } catch (e) {
+        changed = e instanceof Problem && e.current !== undefined
+        throw e
+      }
+    })
+    if (changed) await keepMoves()
+    if (!now) return
     moves.value = []
     unpick()
     sorting.value = now
@@ -129,6 +133,24 @@ export function useSorting() {
       made.length === 1 ? 'One load is ready.' : `${made.length} loads are ready.`,
       () => takeBack(made.map((l) => l.id)),
     )
+  }
+
+  /** Another carer changed the pails: what was moved here is moved in the new proposal too, where it still can be. */
+  async function keepMoves() {
+    const mine = moves.value
+    unpick()
+    const kept = mine.length ? await api.POST('/api/sorting', { body: { moves: mine } }) : undefined
+    if (kept?.data && !kept.data.refused) {
+      sorting.value = kept.data
+    } else {
+      moves.value = []
+      await loaded.reload()
+      if (mine.length) {
+        messages.problem(
+          new Error('The pails changed meanwhile, and what you moved no longer fits. Look again.'),
+        )
+      }
+    }
   }
 
   async function takeBack(ids: number[]) {

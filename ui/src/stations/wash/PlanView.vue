@@ -53,6 +53,11 @@ const ready = computed(
   () => stops.value.length === 0 && checks.value.every((c) => read.value[c.key]),
 )
 
+watch(comparison, (now) => {
+  if (now && !now.plans.some((p) => p.school === school.value)) {
+    school.value = now.plans[0]?.school ?? ''
+  }
+})
 watch(school, () => (asked.value = undefined))
 watch(plan, (now) => why.suggest(now?.whys.temperature))
 
@@ -110,7 +115,7 @@ useKeys({ ' ': start, Enter: start })
     <ViewHead title="This load" :state="comparison.title">
       {{ comparison.pieces }} pieces{{
         comparison.bulkers ? `, ${comparison.bulkers} of them join for the main wash` : ''
-      }}. {{ plan.belief }}
+      }}. {{ plan.belief }} {{ plan.drying }}
     </ViewHead>
     <div class="mt-2 flex flex-wrap items-center gap-x-8 gap-y-2">
       <ChoiceRow v-model="school" label="School" hide-label :options="schools" />
@@ -141,10 +146,13 @@ useKeys({ ' ': start, Enter: start })
       <HygieneBars :plan="plan" />
     </div>
 
-    <div class="mt-3 grid gap-x-8 gap-y-5 xl:grid-cols-[10fr_11fr]">
-      <MachineCard v-model:read="read" :plan="plan" />
-      <SchoolTable :plans="comparison.plans" :current="plan" />
-    </div>
+    <MachineCard v-model:read="read" class="mt-3" :plan="plan" />
+    <SchoolTable
+      class="mt-5"
+      :comparison="comparison"
+      :current="plan"
+      @choose="(id: string) => (school = id)"
+    />
 
     <div
       class="sticky bottom-16 z-10 mt-4 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3 lg:bottom-0"

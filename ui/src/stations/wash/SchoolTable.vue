@@ -5,106 +5,122 @@ import SmallStrip from '../../charts/SmallStrip.vue'
 import Figure from '../../parts/Figure.vue'
 import { number } from '../../use/format'
 
-/** The schools side by side on this load; a plan that a person asked for stands in its school's column. */
-const props = defineProps<{ plans: Api['Plan'][]; current: Api['Plan'] }>()
+/** All schools on this load, one a row; a plan that a person asked for stands in its school's row. */
+const props = defineProps<{ comparison: Api['Comparison']; current: Api['Plan'] }>()
+defineEmits<{ choose: [school: string] }>()
 
 const shown = computed(() =>
-  props.plans.map((p) => (p.school === props.current.school ? props.current : p)),
+  props.comparison.plans.map((p) => (p.school === props.current.school ? props.current : p)),
 )
 const longest = computed(() => Math.max(...shown.value.map((p) => p.figures.minutes)))
+function beaten(plan: Api['Plan']) {
+  return plan.askedC == null
+    ? props.comparison.dominated.find((d) => d.school === plan.school)?.by
+    : undefined
+}
 
-interface Row {
+interface Column {
   name: string
+  head: string
   cells: (plan: Api['Plan']) => { key: string; text: string; mark?: boolean }[]
 }
-const ROWS: Row[] = [
+const COLUMNS: Column[] = [
   {
     name: 'germs',
+    head: 'germs, log',
     cells: ({ figures: f }) => [
       {
         key: 'hygiene',
-        text: `${number(f.totalLog, 1)} log, goal ${number(f.goalLog, 1)}`,
+        text: `${number(f.totalLog, 1)} of ${number(f.goalLog, 1)}`,
         mark: f.goalMet,
       },
     ],
   },
   {
-    name: 'of it',
+    name: 'kill',
+    head: 'of it killed',
     cells: ({ figures: f }) => [
       { key: 'heat', text: `heat ${number(f.heatLog, 1)}` },
       { key: 'oxygen', text: `oxygen ${number(f.oxygenLog, 1)}` },
-      { key: 'removal', text: `lifted ${number(f.removalLog, 1)}` },
     ],
   },
   {
     name: 'residue',
+    head: 'residue, mg/kg',
     cells: ({ figures: f }) => [
       {
         key: 'residue',
-        text: `${number(f.residueMgKg)} mg/kg, goal ${number(f.residueTargetMgKg)}${f.sudsVisible ? ', suds' : ''}`,
+        text: `${number(f.residueMgKg)} of ${number(f.residueTargetMgKg)}${f.sudsVisible ? ', suds' : ''}`,
         mark: f.residueMet,
       },
     ],
   },
   {
     name: 'uses',
+    head: 'uses',
     cells: ({ figures: f }) => [
       { key: 'litres', text: `${number(f.litres)} L` },
       { key: 'kwh', text: `${number(f.kwh, 1)} kWh` },
     ],
   },
-  { name: 'costs', cells: ({ figures: f }) => [{ key: 'cost', text: number(f.cost, 2) }] },
+  {
+    name: 'costs',
+    head: 'costs',
+    cells: ({ figures: f }) => [{ key: 'cost', text: number(f.cost, 2) }],
+  },
   {
     name: 'takes',
+    head: 'takes, with you',
     cells: ({ figures: f }) => [
-      { key: 'minutes', text: `${f.durationWords}, ${number(f.attendedMinutes)} min with you` },
+      { key: 'minutes', text: `${f.durationWords}, ${number(f.attendedMinutes)} min` },
     ],
   },
 ]
 </script>
 
 <template>
-  <section aria-label="Two ways for this load">
-    <h2 class="text-lg">Two ways for this load</h2>
-    <div class="overflow-x-auto">
-      <table class="mt-1 w-full">
+  <section aria-label="Every way for this load">
+    <h2 class="text-lg">Every way for this load</h2>
+    <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Schools compared">
+      <table class="mt-1 w-full text-sm">
         <thead>
-          <tr>
-            <td></td>
-            <th
-              v-for="plan in shown"
-              :key="plan.school"
-              scope="col"
-              class="px-2 text-left font-head"
-              :class="plan.school === current.school ? 'bg-sheet' : ''"
-            >
-              {{ plan.schoolName }}
+          <tr class="text-left text-soft">
+            <th scope="col" class="pr-2 font-normal">school</th>
+            <th scope="col" class="w-40 px-2 font-normal">its baths, one scale</th>
+            <th v-for="c in COLUMNS" :key="c.name" scope="col" class="px-2 font-normal">
+              {{ c.head }}
             </th>
-          </tr>
-          <tr>
-            <td></td>
-            <td
-              v-for="plan in shown"
-              :key="plan.school"
-              class="px-2"
-              :class="plan.school === current.school ? 'bg-sheet' : ''"
-            >
-              <SmallStrip :plan="plan" :minutes="longest" />
-            </td>
           </tr>
         </thead>
         <tbody>
-          <tr v-for="row in ROWS" :key="row.name" class="border-t border-line">
-            <th scope="row" class="py-1 pr-2 text-left font-normal text-soft">{{ row.name }}</th>
+          <tr
+            v-for="plan in shown"
+            :key="plan.school"
+            class="border-t border-line"
+            :class="plan.school === current.school ? 'bg-sheet' : ''"
+            :data-school-row="plan.school"
+          >
+            <th scope="row" class="py-1 pr-2 text-left font-normal">
+              <button
+                type="button"
+                class="font-head font-semibold underline decoration-line underline-offset-4"
+                @click="$emit('choose', plan.school)"
+              >
+                {{ plan.schoolName }}
+              </button>
+              <span v-if="beaten(plan)" class="block text-xs text-soft" data-dominated>
+                {{ beaten(plan) }} is at least as good in everything here
+              </span>
+            </th>
+            <td class="px-2"><SmallStrip :plan="plan" :minutes="longest" /></td>
             <td
-              v-for="plan in shown"
-              :key="plan.school"
-              class="px-2 py-1"
-              :class="plan.school === current.school ? 'bg-sheet' : ''"
-              :data-row="row.name"
+              v-for="c in COLUMNS"
+              :key="c.name"
+              class="px-2 py-1 whitespace-nowrap"
+              :data-row="c.name"
               :data-school="plan.school"
             >
-              <template v-for="(cell, i) in row.cells(plan)" :key="cell.key">
+              <template v-for="(cell, i) in c.cells(plan)" :key="cell.key">
                 {{ i ? ', ' : '' }}
                 <strong
                   v-if="cell.mark !== undefined"
@@ -116,6 +132,17 @@ const ROWS: Row[] = [
                 <Figure :why="plan.whys[cell.key]">{{ cell.text }}</Figure>
               </template>
             </td>
+          </tr>
+          <tr
+            v-for="c in comparison.cannot"
+            :key="c.school"
+            class="border-t border-line"
+            :data-cannot="c.school"
+          >
+            <th scope="row" class="py-1 pr-2 text-left font-normal text-soft">
+              {{ c.schoolName }}
+            </th>
+            <td colspan="7" class="px-2 py-1 text-soft">not here: {{ c.reason }}</td>
           </tr>
         </tbody>
       </table>

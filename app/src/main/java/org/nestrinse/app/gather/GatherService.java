@@ -4,6 +4,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherViews.Entry;
@@ -27,6 +28,8 @@ import org.nestrinse.core.gather.PailStyle;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoilAdvice;
 import org.nestrinse.core.gather.Solids;
+import org.nestrinse.core.textile.Bin;
+import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
@@ -256,8 +259,18 @@ public class GatherService {
   @Transactional(readOnly = true)
   public List<String> advice(long pailId, long kindId, Soil soil, Solids solids) {
     PailEntity e = pail(pailId);
+    Map<Long, Kind> byId = kinds.byId();
+    Set<Bin> inside =
+        entries.waiting().stream()
+            .filter(x -> x.pailId == pailId)
+            .map(x -> byId.get(x.kindId).bin())
+            .collect(Collectors.toSet());
     return SoilAdvice.of(
-        kinds.one(kindId), soil, solids, needs().of(e.personId, clock.instant()), e.airy);
+        kinds.one(kindId),
+        soil,
+        solids,
+        needs().of(e.personId, clock.instant()),
+        new SoilAdvice.Into(e.style, e.airy, inside));
   }
 
   /** Returns what everyone's pieces need, looked up once for many pieces. */

@@ -12,7 +12,9 @@ import org.nestrinse.app.kit.ProductService;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.wash.WashViews.CannotWash;
 import org.nestrinse.app.wash.WashViews.Comparison;
+import org.nestrinse.app.wash.WashViews.Dominated;
 import org.nestrinse.app.wash.WashViews.Figures;
 import org.nestrinse.app.wash.WashViews.Plan;
 import org.nestrinse.app.wash.WashViews.PlanDose;
@@ -22,6 +24,8 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.wash.Bath;
+import org.nestrinse.core.wash.CannotPlan;
+import org.nestrinse.core.wash.Dominance;
 import org.nestrinse.core.wash.MachineRun;
 import org.nestrinse.core.wash.Outcome;
 import org.nestrinse.core.wash.PlannedDose;
@@ -61,11 +65,34 @@ public class PlanService {
   public Comparison compare(long loadId) {
     LoadPieces pieces = sort.pieces(loadId);
     WashJob job = job(pieces, null);
-    List<Plan> plans =
-        School.ALL.stream().map(school -> view(job, WashPlanner.plan(job, school))).toList();
+    List<Routine> routines = new ArrayList<>();
+    List<CannotWash> cannot = new ArrayList<>();
+    for (School school : School.ALL) {
+      try {
+        routines.add(WashPlanner.plan(job, school));
+      } catch (CannotPlan e) {
+        cannot.add(new CannotWash(school.id(), school.name(), String.valueOf(e.getMessage())));
+      }
+    }
+    List<Plan> plans = routines.stream().map(r -> view(job, r)).toList();
+    List<Dominated> dominated =
+        routines.stream()
+            .flatMap(
+                r ->
+                    Dominance.by(r, routines)
+                        .map(o -> new Dominated(r.school().id(), o.school().name()))
+                        .stream())
+            .toList();
     int bulkers = pieces.bulkers().stream().mapToInt(SoiledPieces::count).sum();
     return new Comparison(
-        loadId, sort.title(loadId), pieces.count(), bulkers, WashPlanner.temperatures(job), plans);
+        loadId,
+        sort.title(loadId),
+        pieces.count(),
+        bulkers,
+        WashPlanner.temperatures(job),
+        plans,
+        cannot,
+        dominated);
   }
 
   /** Returns one school on this load, with the temperature that a person asks for, if any. */
@@ -105,6 +132,7 @@ public class PlanService {
         routine.school().id(),
         routine.school().name(),
         routine.school().belief(),
+        routine.school().finish().drying(),
         job.askedC(),
         routine.steps().stream().map(PlanService::step).toList(),
         routine.outcome().baths(),

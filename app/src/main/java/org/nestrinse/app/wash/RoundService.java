@@ -93,8 +93,7 @@ public class RoundService {
       throw new OutOfRange("loadId", "missing", "the number of the open load");
     }
     if (start.school == null) {
-      throw new OutOfRange(
-          "school", "missing", String.join(" or ", School.ALL.stream().map(School::id).toList()));
+      throw new OutOfRange("school", "missing", "one of " + School.ids());
     }
     if (rounds.findFirstByStateOrderByStartedAtDesc(RoundState.RUNNING).isPresent()) {
       throw new NotNow("The machine is busy with another round. Finish that first.");

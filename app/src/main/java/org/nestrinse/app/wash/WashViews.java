@@ -23,6 +23,8 @@ public final class WashViews {
    * @param bulkers how many of them join for the main wash
    * @param temperaturesC what the machine can be set to [°C]
    * @param plans one for each school
+   * @param cannot schools that cannot wash it here, and why
+   * @param dominated schools that another beats in everything
    */
   public record Comparison(
       long loadId,
@@ -30,7 +32,26 @@ public final class WashViews {
       int pieces,
       int bulkers,
       List<Integer> temperaturesC,
-      List<Plan> plans) {}
+      List<Plan> plans,
+      List<CannotWash> cannot,
+      List<Dominated> dominated) {}
+
+  /**
+   * A school that cannot wash this load here.
+   *
+   * @param school its short name
+   * @param schoolName as shown
+   * @param reason why not
+   */
+  public record CannotWash(String school, String schoolName, String reason) {}
+
+  /**
+   * A school that another is no worse than in anything on this load, and better in something.
+   *
+   * @param school its short name
+   * @param by name of the other
+   */
+  public record Dominated(String school, String by) {}
 
   /**
    * A routine for a load.
@@ -38,6 +59,7 @@ public final class WashViews {
    * @param school short name of the school
    * @param schoolName as shown
    * @param belief what it holds to be true
+   * @param drying how it dries; null in rounds that were planned before schools said so
    * @param askedC the temperature the person asked for, or null
    * @param steps what to do
    * @param baths every bath as simulated
@@ -51,6 +73,7 @@ public final class WashViews {
       String school,
       String schoolName,
       String belief,
+      @Nullable String drying,
       @Nullable Integer askedC,
       List<PlanStep> steps,
       List<Bath> baths,

@@ -66,7 +66,7 @@ public final class RunningApp implements AutoCloseable {
 
   private static Path lived(String moment) {
     RunningApp app = freshDemo(moment);
-    app.context.close();
+    app.stop();
     return app.data;
   }
 
@@ -101,13 +101,17 @@ public final class RunningApp implements AutoCloseable {
     arguments.add("--server.port=" + port);
     arguments.add("--nest.data=" + data);
     arguments.add("--spring.main.register-shutdown-hook=false");
-    context = new SpringApplicationBuilder(NestRinse.class).run(arguments.toArray(String[]::new));
+    // Applications of one process share the logging system, which is set up anew by each: one at a
+    // time.
+    synchronized (RunningApp.class) {
+      context = new SpringApplicationBuilder(NestRinse.class).run(arguments.toArray(String[]::new));
+    }
     port = ((WebServerApplicationContext) context).getWebServer().getPort();
   }
 
   /** Stops the application and starts it again with the same data, on the same port. */
   public void restart() {
-    context.close();
+    stop();
     start();
   }
 
@@ -173,9 +177,15 @@ public final class RunningApp implements AutoCloseable {
     }
   }
 
+  private void stop() {
+    synchronized (RunningApp.class) {
+      context.close();
+    }
+  }
+
   @Override
   public void close() {
-    context.close();
+    stop();
     try (Stream<Path> files = Files.walk(data)) {
       for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
         Files.deleteIfExists(file);

@@ -19,21 +19,46 @@ public final class SoilAdvice {
   private SoilAdvice() {}
 
   /**
+   * Where pieces go.
+   *
+   * @param style the sort of pail
+   * @param airy whether air gets in
+   * @param inside what the pieces in it touched in use
+   */
+  public record Into(PailStyle style, boolean airy, Set<Bin> inside) {
+    public Into {
+      inside = Set.copyOf(inside);
+    }
+  }
+
+  /**
    * Returns short sentences, the most urgent first.
    *
    * @param kind what came in
    * @param soil what soiled it
    * @param solids how solids were dealt with
    * @param needs what the person who uses it needs
-   * @param airy whether air gets into the pail
+   * @param pail where it goes
    */
   public static List<String> of(
-      Kind kind, Soil soil, Solids solids, Set<SkinNeed> needs, boolean airy) {
+      Kind kind, Soil soil, Solids solids, Set<SkinNeed> needs, Into pail) {
     List<String> advice = new ArrayList<>();
+    boolean airy = pail.airy();
     if (soil == Soil.OIL) {
       advice.add(
           "Into no machine and no dryer: it can catch fire. Spread it flat outdoors to dry, then follow local rules.");
       return advice;
+    }
+    if (pail.style() == PailStyle.SORTED_BIN
+        && pail.inside().stream().anyMatch(bin -> bin != kind.bin())) {
+      advice.add(
+          "Not into this bin: it holds %s, and a bin decides what may be washed together."
+              .formatted(
+                  pail.inside().stream()
+                      .filter(bin -> bin != kind.bin())
+                      .findFirst()
+                      .orElseThrow()
+                      .words()));
     }
     boolean ill = needs.contains(SkinNeed.ILL);
     if (ill || soil == Soil.VOMIT) {

@@ -16,10 +16,11 @@ import org.nestrinse.core.textile.Material;
 record ProductChoice(Product product, String reason) {
 
   /** Returns the detergent for a load, or nothing when none on the shelf suits it. */
-  static Optional<ProductChoice> detergent(WashJob job) {
+  static Optional<ProductChoice> detergent(WashJob job, School.Chemistry wish) {
     boolean microfibre = job.wholeLoad().share(Material.MICROFIBRE) > 0.5;
     boolean wool = job.hasWool();
-    boolean gentleSkin = job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);
+    boolean gentleSkin =
+        wish.enzymeFree() || job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);
     boolean wantsEnzymes = job.hasProtein() && !gentleSkin && !wool;
     Product.Form form = microfibre || wool ? Product.Form.LIQUID : Product.Form.POWDER;
     return job.products().stream()
@@ -47,7 +48,7 @@ record ProductChoice(Product product, String reason) {
     if (wool) {
       return form + " No enzymes: they would eat wool.";
     }
-    return gentleSkin ? form + " No enzymes and no scent, for sensitive skin." : form;
+    return gentleSkin ? form + " No enzymes and no scent, for skin." : form;
   }
 
   /** Returns the oxygen whitener for a load, or nothing when there is none or wool forbids it. */

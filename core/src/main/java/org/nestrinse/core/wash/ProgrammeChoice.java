@@ -66,6 +66,15 @@ record ProgrammeChoice(Programme programme, int temperatureC) {
     return wool ? Programme.Use.WOOL : Programme.Use.WASH;
   }
 
+  /** Returns the steam programme at its hottest setting. */
+  static Optional<ProgrammeChoice> steam(Machine machine) {
+    return machine.programmes().stream()
+        .filter(p -> p.use() == Programme.Use.STEAM)
+        .map(
+            p -> new ProgrammeChoice(p, p.temperaturesC().stream().max(Integer::compare).orElse(0)))
+        .findFirst();
+  }
+
   /** Returns the programme that only rinses. */
   static Optional<Programme> rinse(List<Programme> programmes) {
     return programmes.stream().filter(p -> p.use() == Programme.Use.RINSE).findFirst();

@@ -1,6 +1,9 @@
 package org.nestrinse.core.wash;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.units.OutOfRange;
 
 /**
@@ -11,15 +14,9 @@ import org.nestrinse.core.units.OutOfRange;
  * @param name as shown
  * @param belief what it holds to be true, in one sentence
  * @param first how it treats the first set before the main wash
- * @param firstC temperature of the first wash [°C], when there is one
- * @param firstShare share of the detergent dose for the first wash
- * @param mainC temperature of the main wash [°C]
- * @param mainMinutes how long the main wash should be
- * @param strength dose strength: lean 0.6, label 1.0, strong 1.2
- * @param whitenerFirst scoops of oxygen whitener in the first wash
- * @param whitenerMain scoops of oxygen whitener in the main wash
- * @param extraRinses rinses more than the programme gives
- * @param spinRpm final spin wanted [rpm]
+ * @param main its main wash
+ * @param chemistry what it puts in
+ * @param finish rinses, spin and drying
  * @see "docs/models.md, schools"
  */
 public record School(
@@ -27,21 +24,76 @@ public record School(
     String name,
     String belief,
     First first,
-    int firstC,
-    double firstShare,
-    int mainC,
-    int mainMinutes,
-    double strength,
-    double whitenerFirst,
-    double whitenerMain,
-    int extraRinses,
-    int spinRpm) {
+    Main main,
+    Chemistry chemistry,
+    Finish finish) {
 
   /** What comes before the main wash. */
-  public enum First {
+  public enum Before {
+    NOTHING,
     COLD_RINSE,
-    SHORT_WASH
+    SHORT_WASH,
+    /** A short cool wash that is paused, so that it soaks. */
+    SOAK_PAUSE
   }
+
+  /**
+   * What comes before the main wash.
+   *
+   * @param before what
+   * @param celsius its temperature [°C], when it is a wash
+   * @param detergentShare share of the detergent dose
+   * @param whitenerScoops scoops of oxygen whitener
+   */
+  public record First(Before before, int celsius, double detergentShare, double whitenerScoops) {
+    static final First NOTHING = new First(Before.NOTHING, 0, 0, 0);
+    static final First COLD_RINSE = new First(Before.COLD_RINSE, 0, 0, 0);
+  }
+
+  /** How the main wash is done. */
+  public enum By {
+    MACHINE,
+    STEAM,
+    HAND
+  }
+
+  /**
+   * The main wash.
+   *
+   * @param celsius its temperature [°C]
+   * @param minutes how long it should be
+   * @param by machine, steam programme, or hand
+   */
+  public record Main(int celsius, int minutes, By by) {}
+
+  /**
+   * What goes in.
+   *
+   * @param strength dose strength: lean 0.6, label 1.0, strong 1.2
+   * @param whitenerScoops scoops of oxygen whitener in the main wash
+   * @param enzymeFree whether it keeps enzymes and scent out whatever the soil
+   * @param form the form it wishes for; null leaves it to the textile
+   * @param sanitiser whether it relies on a sanitising additive by its label
+   */
+  public record Chemistry(
+      double strength,
+      double whitenerScoops,
+      boolean enzymeFree,
+      Product.@Nullable Form form,
+      boolean sanitiser) {
+    static Chemistry plain(double strength, double whitenerScoops) {
+      return new Chemistry(strength, whitenerScoops, false, null, false);
+    }
+  }
+
+  /**
+   * The end.
+   *
+   * @param extraRinses rinses more than the programme gives
+   * @param spinRpm final spin wanted [rpm]
+   * @param drying how it dries, in words
+   */
+  public record Finish(int extraRinses, int spinRpm, String drying) {}
 
   /** Enough detergent, heat and rubbing; nothing left to build up. */
   public static final School HOT_AND_FULL =
@@ -49,16 +101,10 @@ public record School(
           "hot-and-full",
           "Hot and full",
           "Enough detergent, heat and rubbing leave nothing behind that could build up.",
-          First.SHORT_WASH,
-          40,
-          0.5,
-          60,
-          150,
-          1.0,
-          0,
-          0.5,
-          1,
-          1400);
+          new First(Before.SHORT_WASH, 40, 0.5, 0),
+          new Main(60, 150, By.MACHINE),
+          Chemistry.plain(1.0, 0.5),
+          new Finish(1, 1400, "Absorbents tumble low, shells hang."));
 
   /** Kind to fibres, skin and purse; the sun finishes. */
   public static final School COOL_AND_SUN =
@@ -67,27 +113,125 @@ public record School(
           "Cool and sun",
           "Cool water and little detergent are kind to fibre, skin and purse; the sun finishes the work.",
           First.COLD_RINSE,
-          0,
-          0,
-          40,
-          75,
-          0.6,
-          0,
-          0,
-          1,
-          800);
+          new Main(40, 75, By.MACHINE),
+          Chemistry.plain(0.6, 0),
+          new Finish(
+              1,
+              800,
+              "On the line, as much sun as each piece bears. A hot wash every week or so."));
+
+  /** Certainty for shared or sick-house washing. */
+  public static final School SIXTY_WITH_SANITISER =
+      new School(
+          "sixty-with-sanitiser",
+          "Sixty with sanitiser",
+          "Sixty degrees and an additive by its label give certainty where washing is shared or someone is ill.",
+          First.COLD_RINSE,
+          new Main(60, 120, By.MACHINE),
+          new Chemistry(1.0, 0, true, Product.Form.POWDER, true),
+          new Finish(2, 1400, "Absorbents tumble, laminates hang."));
+
+  /** Fits the family's other laundry. */
+  public static final School ALTERNATE_DAYS =
+      new School(
+          "alternate-days",
+          "Alternate days",
+          "Every second day, long at forty, it fits the family's other laundry.",
+          First.COLD_RINSE,
+          new Main(40, 150, By.MACHINE),
+          Chemistry.plain(1.0, 0),
+          new Finish(1, 1200, "On the line. Sixty with towels only, every seven to ten days."));
+
+  /** Urine must not sit. */
+  public static final School DAILY_CONCENTRATE =
+      new School(
+          "daily-concentrate",
+          "Daily concentrate",
+          "Washed every day, urine never sits, so cool water and a tiny dose are enough.",
+          First.COLD_RINSE,
+          new Main(30, 60, By.MACHINE),
+          Chemistry.plain(0.4, 0),
+          new Finish(2, 1000, "Sun, thick side up; the dryer finishes."));
+
+  /** No machine. */
+  public static final School BUCKET_AND_PLUNGE =
+      new School(
+          "bucket-and-plunge",
+          "Bucket and plunge",
+          "Two rinses, hot water and a plunger do what a machine does, a day's pieces at a time.",
+          First.COLD_RINSE,
+          new Main(45, 25, By.HAND),
+          Chemistry.plain(0.6, 0),
+          new Finish(2, 1600, "On the line; covers dripping, not wrung hard."));
+
+  /** Delicate skin, baby wear washed alone. */
+  public static final School GENTLE_SKIN =
+      new School(
+          "gentle-skin",
+          "Gentle skin",
+          "Long at forty without enzymes or scent, and rinsed well, leaves nothing on delicate skin.",
+          First.NOTHING,
+          new Main(40, 120, By.MACHINE),
+          new Chemistry(1.0, 0, true, null, false),
+          new Finish(2, 1000, "Hung at once."));
+
+  /** Blood and protein. */
+  public static final School COOL_THEN_WARM =
+      new School(
+          "cool-then-warm",
+          "Cool then warm",
+          "Blood and protein come out in cool water with oxygen and time; warmth only after that.",
+          new First(Before.SOAK_PAUSE, 30, 0, 1),
+          new Main(40, 110, By.MACHINE),
+          Chemistry.plain(1.0, 0.5),
+          new Finish(1, 1200, "As a chain on a rail."));
+
+  /** Microfibre keeps its split ends. */
+  public static final School SOFT_FIBRE =
+      new School(
+          "soft-fibre",
+          "Soft fibre",
+          "Cool, with liquid, and by itself, microfibre keeps its split ends and its grip.",
+          First.NOTHING,
+          new Main(30, 60, By.MACHINE),
+          new Chemistry(0.8, 0, false, Product.Form.LIQUID, false),
+          new Finish(1, 1400, "In the air, or tumbled without heat."));
+
+  /** Rare, for sickness and towels. */
+  public static final School HYGIENE_STEAM =
+      new School(
+          "hygiene-steam",
+          "Hygiene steam",
+          "Steam or ninety, seldom, for sickness and for towels of cotton or linen.",
+          First.NOTHING,
+          new Main(90, 140, By.STEAM),
+          Chemistry.plain(1.0, 0),
+          new Finish(0, 1200, "As usual for what it is."));
 
   /** All schools, in the order in which they are shown. */
-  public static final List<School> ALL = List.of(HOT_AND_FULL, COOL_AND_SUN);
+  public static final List<School> ALL =
+      List.of(
+          HOT_AND_FULL,
+          COOL_AND_SUN,
+          SIXTY_WITH_SANITISER,
+          ALTERNATE_DAYS,
+          DAILY_CONCENTRATE,
+          BUCKET_AND_PLUNGE,
+          GENTLE_SKIN,
+          COOL_THEN_WARM,
+          SOFT_FIBRE,
+          HYGIENE_STEAM);
 
   /** Returns the school with this short name; throws {@link OutOfRange} when there is none. */
   public static School of(String id) {
     return ALL.stream()
         .filter(school -> school.id.equals(id))
         .findFirst()
-        .orElseThrow(
-            () ->
-                new OutOfRange(
-                    "school", id, String.join(" or ", ALL.stream().map(School::id).toList())));
+        .orElseThrow(() -> new OutOfRange("school", id, "one of " + ids()));
+  }
+
+  /** Returns the short names of all schools. */
+  public static String ids() {
+    return ALL.stream().map(School::id).collect(Collectors.joining(", "));
   }
 }

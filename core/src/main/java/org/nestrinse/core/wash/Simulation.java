@@ -96,14 +96,7 @@ final class Simulation {
             .sum();
     boolean heats = run.temperatureC() > 0 && job.machine().heaterW() > 0;
     double setC = heats ? run.programme().reachesC(run.temperatureC()) : 0;
-    bath(
-        step,
-        Bath.Type.WASH,
-        load,
-        liquorL,
-        liquorL - retainedL,
-        run.programme().washMinutes(),
-        setC);
+    bath(step, Bath.Type.WASH, load, liquorL, liquorL - retainedL, run.bathMinutes(), setC);
     wet = load;
     return liquorL;
   }
@@ -190,7 +183,7 @@ final class Simulation {
         load,
         bathL,
         drumL,
-        step.wholeLoad() ? fill.main() : fill.dry(),
+        fillOf(step, fill),
         profile,
         oxygenG,
         activator,
@@ -201,6 +194,16 @@ final class Simulation {
         run.programme().interimRpm(),
         job.machine().drumRadiusM(),
         null);
+  }
+
+  /** What was washed once has settled; what goes in at once still lies dry. */
+  private double fillOf(Step step, Fill fill) {
+    if (!step.wholeLoad()) {
+      return fill.dry();
+    }
+    boolean washedBefore =
+        baths.stream().anyMatch(b -> b.step() < step.number() && b.type() != Bath.Type.SPIN);
+    return washedBefore ? fill.main() : fill.main() - fill.preWashed() + fill.dry();
   }
 
   private double retained(TextileLoad load, int rpm) {

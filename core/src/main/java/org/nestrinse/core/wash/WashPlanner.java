@@ -6,10 +6,14 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dose.Dose;
 import org.nestrinse.core.dose.LabelRow;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 
@@ -33,10 +37,13 @@ public final class WashPlanner {
   private final @Nullable ProductChoice whitener;
   private final int spinRpm;
 
+  /** A soak-pause lasts so long [min]; 45 to 60 are usual. */
+  private static final int SOAK_PAUSE_MINUTES = 50;
+
   private WashPlanner(WashJob job, School school) {
     this.job = job;
     this.school = school;
-    this.detergent = ProductChoice.detergent(job).orElse(null);
+    this.detergent = ProductChoice.detergent(job, school.chemistry()).orElse(null);
     this.whitener = ProductChoice.whitener(job).orElse(null);
     this.spinRpm = spin();
   }
@@ -56,6 +63,8 @@ public final class WashPlanner {
   }
 
   private Routine plan() {
+    checkMeans();
+    chemistry();
     ProgrammeChoice main = mainProgramme();
     List<Step> before = beforeMain();
     List<Step> steps = withRinses(before, main, fewestRinses(before, main));
@@ -72,39 +81,89 @@ public final class WashPlanner {
         school, steps, outcome, bends, Cautions.of(job, steps, outcome, detergent == null));
   }
 
+  /** A school that works by hand or by steam needs the means, and pieces that bear it. */
+  private void checkMeans() {
+    boolean bucket = job.machine().type() == Machine.Type.BUCKET;
+    if (school.main().by() == School.By.HAND && !bucket) {
+      throw new CannotPlan(
+          "%s washes by hand in a bucket; Kit has %s."
+              .formatted(school.name(), job.machine().name()));
+    }
+    if (school.main().by() != School.By.STEAM) {
+      return;
+    }
+    job.all().stream()
+        .map(SoiledPieces::kind)
+        .filter(k -> !k.parts().stream().allMatch(WashPlanner::bearsSteam))
+        .findFirst()
+        .ifPresent(
+            k -> {
+              throw new CannotPlan(
+                  "Steam is for cotton and linen only, never for laminate, synthetics, microfibre, wool or elastic: "
+                      + k.name()
+                      + " may not.");
+            });
+  }
+
+  private static boolean bearsSteam(Part part) {
+    boolean plain = part.material() == Material.COTTON || part.material() == Material.LINEN;
+    return plain && !part.elastic();
+  }
+
+  /** Tells where the load, or the shelf, bends what the school would put in. */
+  private void chemistry() {
+    Product.Form wish = school.chemistry().form();
+    if (detergent != null && wish != null && detergent.product().form() != wish) {
+      bends.add(
+          "%s asked, %s planned: %s"
+              .formatted(
+                  wish == Product.Form.LIQUID ? "Liquid" : "Powder",
+                  detergent.product().name(),
+                  detergent.reason()));
+    }
+    if (school.chemistry().sanitiser()) {
+      bends.add(
+          "No sanitising product with its label's claim is in Kit; the plan counts with heat alone.");
+    }
+  }
+
   private ProgrammeChoice mainProgramme() {
+    if (school.main().by() == School.By.STEAM && job.askedC() == null) {
+      return steam();
+    }
     Kind weakest = WashJob.weakestInHeat(job.all());
     int limit = weakest.limits().hottestWashC();
     boolean wool = job.hasWool();
     Integer asked = job.askedC();
     if (asked != null) {
-      return ProgrammeChoice.exactly(job.machine(), asked, school.mainMinutes(), wool)
+      return ProgrammeChoice.exactly(job.machine(), asked, school.main().minutes(), wool)
           .orElseThrow(
               () ->
                   new CannotPlan(
                       "No %s programme of this machine can be set to %d."
                           .formatted(wool ? "wool" : "washing", asked)));
     }
-    int wanted = Math.max(school.mainC(), job.sharedC());
+    int wanted = Math.max(school.main().celsius(), job.sharedC());
     ProgrammeChoice choice =
-        ProgrammeChoice.wash(job.machine(), wanted, limit, school.mainMinutes(), wool)
+        ProgrammeChoice.wash(job.machine(), wanted, limit, school.main().minutes(), wool)
             .orElseThrow(
                 () ->
                     new CannotPlan(
                         "No %s programme of this machine stays at %d or below, which is what %s bears."
                             .formatted(wool ? "wool" : "washing", limit, weakest.name())));
-    if (choice.temperatureC() > school.mainC() && wanted > school.mainC()) {
+    if (choice.temperatureC() > school.main().celsius() && wanted > school.main().celsius()) {
       bends.add(
           "%d asked, %d planned: only from %d may all of these share a wash."
-              .formatted(school.mainC(), choice.temperatureC(), wanted));
+              .formatted(school.main().celsius(), choice.temperatureC(), wanted));
     }
-    if (choice.temperatureC() < school.mainC()) {
+    if (choice.temperatureC() < school.main().celsius()) {
       String because =
-          limit < school.mainC()
+          limit < school.main().celsius()
               ? weakest.name() + " bears " + limit + " at most"
               : "the machine has nothing nearer";
       bends.add(
-          "%d asked, %d planned: %s.".formatted(school.mainC(), choice.temperatureC(), because));
+          "%d asked, %d planned: %s."
+              .formatted(school.main().celsius(), choice.temperatureC(), because));
     }
     double reaches = choice.programme().reachesC(choice.temperatureC());
     if (reaches < choice.temperatureC()) {
@@ -115,27 +174,54 @@ public final class WashPlanner {
     return choice;
   }
 
+  private ProgrammeChoice steam() {
+    ProgrammeChoice choice =
+        ProgrammeChoice.steam(job.machine())
+            .orElseThrow(() -> new CannotPlan("This machine has no steam programme."));
+    Kind weakest = WashJob.weakestInHeat(job.all());
+    if (weakest.limits().hottestWashC() < choice.temperatureC()) {
+      throw new CannotPlan(
+          "%s runs at %d, and %s bears %d at most."
+              .formatted(
+                  choice.programme().name(),
+                  choice.temperatureC(),
+                  weakest.name(),
+                  weakest.limits().hottestWashC()));
+    }
+    return choice;
+  }
+
   private List<Step> beforeMain() {
     List<Step> steps = new ArrayList<>();
-    int pieces = job.first().stream().mapToInt(p -> p.count()).sum();
+    boolean atOnce = school.first().before() == School.Before.NOTHING;
+    List<SoiledPieces> loaded = atOnce ? job.all() : job.first();
+    int pieces = loaded.stream().mapToInt(p -> p.count()).sum();
     steps.add(
         new Step(
             1,
             Step.Action.LOAD,
-            "Load the first set",
+            atOnce ? "Load everything" : "Load the first set",
             Numbers.count(pieces, "piece") + ", tabs closed, parts apart, nothing squeezed in.",
-            false,
+            atOnce,
             null,
             List.of(),
             LOAD_MINUTES,
-            "Only the soiled pieces go first, so that the dirt leaves before anything joins."));
+            atOnce
+                ? "Nothing comes before the main wash, so all of it goes in at once."
+                : "Only the soiled pieces go first, so that the dirt leaves before anything joins."));
+    if (atOnce) {
+      return steps;
+    }
     firstRun().ifPresent(steps::add);
-    steps.add(look());
+    steps.add(look(steps.size() + 1));
     return steps;
   }
 
   private Optional<Step> firstRun() {
-    if (school.first() == School.First.COLD_RINSE) {
+    if (school.first().before() == School.Before.NOTHING) {
+      return Optional.empty();
+    }
+    if (school.first().before() == School.Before.COLD_RINSE) {
       Optional<Programme> rinse = ProgrammeChoice.rinse(job.machine().programmes());
       if (rinse.isEmpty()) {
         bends.add("No rinse first: this machine has no rinse programme.");
@@ -151,7 +237,10 @@ public final class WashPlanner {
                   "Cold water takes urine and protein out before heat could set them. No detergent yet."));
     }
     int limit = WashJob.weakestInHeat(job.first()).limits().hottestWashC();
-    int wanted = job.hasProtein() ? Math.min(school.firstC(), PROTEIN_SAFE_C) : school.firstC();
+    int wanted =
+        job.hasProtein()
+            ? Math.min(school.first().celsius(), PROTEIN_SAFE_C)
+            : school.first().celsius();
     boolean wool = job.first().stream().anyMatch(p -> p.kind().animalFibre());
     Optional<ProgrammeChoice> choice =
         ProgrammeChoice.wash(job.machine(), wanted, limit, SHORT_WASH_MINUTES, wool);
@@ -160,31 +249,36 @@ public final class WashPlanner {
     }
     return choice.map(
         c -> {
+          boolean soak = school.first().before() == School.Before.SOAK_PAUSE;
           MachineRun run =
               new MachineRun(
                   c.programme(),
                   c.temperatureC(),
                   0,
-                  Math.min(spinRpm, c.programme().fastestSpinRpm()));
-          List<PlannedDose> doses = doses(false, school.firstShare(), school.whitenerFirst());
+                  Math.min(spinRpm, c.programme().fastestSpinRpm()),
+                  soak ? SOAK_PAUSE_MINUTES : 0);
+          List<PlannedDose> doses =
+              doses(false, school.first().detergentShare(), school.first().whitenerScoops());
           return runStep(
               2,
-              "First wash",
+              soak ? "Cool wash with a soak" : "First wash",
               false,
               run,
               doses,
-              job.hasProtein()
-                  ? "A short wash takes the worst away; no warmer than 40, since heat sets protein."
-                  : "A short wash takes the worst away, so that the main wash starts in clean water.");
+              soak
+                  ? "Oxygen needs time more than heat: pause it, let it stand, then let it finish."
+                  : job.hasProtein()
+                      ? "A short wash takes the worst away; no warmer than 40, since heat sets protein."
+                      : "A short wash takes the worst away, so that the main wash starts in clean water.");
         });
   }
 
-  private Step look() {
+  private Step look(int number) {
     int bulkers = job.bulkers().stream().mapToInt(p -> p.count()).sum();
     String add =
         bulkers == 0 ? "Nothing joins." : "Add " + Numbers.count(bulkers, "small piece") + ".";
     return new Step(
-        3,
+        number,
         Step.Action.LOOK,
         bulkers == 0 ? "Look and fluff up" : "Look, and add the small pieces",
         "Peel pieces off the drum wall, treat what is still marked. " + add,
@@ -198,7 +292,7 @@ public final class WashPlanner {
   /** Returns the fewest rinses that meet the residue target, and at least what the school wants. */
   private int fewestRinses(List<Step> before, ProgrammeChoice main) {
     int own = main.programme().rinses();
-    int wanted = Math.min(own + school.extraRinses(), (int) Limits.RINSES.max());
+    int wanted = Math.min(own + school.finish().extraRinses(), (int) Limits.RINSES.max());
     int most = mostRinses(main.programme());
     for (int rinses = Math.min(wanted, most); rinses < most; rinses++) {
       if (Simulation.of(job, withRinses(before, main, rinses)).residueMet()) {
@@ -230,7 +324,7 @@ public final class WashPlanner {
             "Main wash",
             true,
             run,
-            doses(true, 1, school.whitenerMain()),
+            doses(true, 1, school.chemistry().whitenerScoops()),
             school.belief()));
     int done = run.rinses();
     Programme rinse = ProgrammeChoice.rinse(job.machine().programmes()).orElse(null);
@@ -316,7 +410,7 @@ public final class WashPlanner {
               row,
               p.referenceMassKg(),
               detergentShare,
-              school.strength(),
+              school.chemistry().strength(),
               job.trim()));
     }
     if (whitener != null && whitenerScoops > 0) {
@@ -363,11 +457,11 @@ public final class WashPlanner {
   private int spin() {
     Kind weakest = job.weakestInSpin();
     CareLimits limits = weakest.limits();
-    if (limits.fastestSpinRpm() < school.spinRpm()) {
+    if (limits.fastestSpinRpm() < school.finish().spinRpm()) {
       bends.add(
           "Spin %d asked, %d planned: %s bears no more."
-              .formatted(school.spinRpm(), limits.fastestSpinRpm(), weakest.name()));
+              .formatted(school.finish().spinRpm(), limits.fastestSpinRpm(), weakest.name()));
     }
-    return Math.min(school.spinRpm(), limits.fastestSpinRpm());
+    return Math.min(school.finish().spinRpm(), limits.fastestSpinRpm());
   }
 }

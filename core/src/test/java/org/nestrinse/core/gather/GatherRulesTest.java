@@ -2,6 +2,7 @@ package org.nestrinse.core.gather;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.nestrinse.core.Pieces.DISH_CLOTH;
 import static org.nestrinse.core.Pieces.GLASS_CLOTH;
 import static org.nestrinse.core.Pieces.HAND_TOWEL;
 import static org.nestrinse.core.Pieces.NOW;
@@ -26,6 +27,10 @@ import org.nestrinse.core.units.OutOfRange;
 
 /** Holding, advice, prep, wipes, emptying, and when the next wash is due. */
 class GatherRulesTest {
+  private static final SoilAdvice.Into AIRY =
+      new SoilAdvice.Into(PailStyle.DRY_PAIL, true, Set.of());
+  private static final SoilAdvice.Into CLOSED =
+      new SoilAdvice.Into(PailStyle.OUT_BAG, false, Set.of());
 
   private static Duration limit(Soil soil, Storage storage, SkinNeed... needs) {
     return HoldingClock.limit(
@@ -56,29 +61,39 @@ class GatherRulesTest {
 
   @Test
   void adviceComesWhenItHelps() {
-    List<String> stool = SoilAdvice.of(SHELL, Soil.STOOL, Solids.STILL_ON, Set.of(), true);
+    List<String> stool = SoilAdvice.of(SHELL, Soil.STOOL, Solids.STILL_ON, Set.of(), AIRY);
     assertThat(stool.get(0)).contains("toilet");
     assertThat(stool).anyMatch(a -> a.contains("Cold water only"));
     assertThat(stool).anyMatch(a -> a.contains("Close the tabs"));
     assertThat(stool).anyMatch(a -> a.contains("no soaking pail"));
-    assertThat(SoilAdvice.of(TRIFOLD, Soil.STOOL, Solids.LINER, Set.of(), true))
+    assertThat(SoilAdvice.of(TRIFOLD, Soil.STOOL, Solids.LINER, Set.of(), AIRY))
         .noneMatch(a -> a.contains("toilet"));
     assertThat(
-            SoilAdvice.of(HAND_TOWEL, Soil.VOMIT, Solids.SHAKEN, Set.of(SkinNeed.ILL), true).get(0))
+            SoilAdvice.of(HAND_TOWEL, Soil.VOMIT, Solids.SHAKEN, Set.of(SkinNeed.ILL), AIRY).get(0))
         .contains("Gloves")
         .contains("do not shake");
-    assertThat(SoilAdvice.of(GLASS_CLOTH, Soil.OIL, Solids.NONE, Set.of(), true))
+    assertThat(SoilAdvice.of(GLASS_CLOTH, Soil.OIL, Solids.NONE, Set.of(), AIRY))
         .singleElement()
         .asString()
         .contains("fire");
-    assertThat(SoilAdvice.of(TRIFOLD, Soil.WET, Solids.NONE, Set.of(), false))
+    assertThat(SoilAdvice.of(TRIFOLD, Soil.WET, Solids.NONE, Set.of(), CLOSED))
         .anyMatch(a -> a.contains("open"));
+  }
+
+  @Test
+  void aSortedBinTakesItsOwnKindOnly() {
+    SoilAdvice.Into kitchen =
+        new SoilAdvice.Into(PailStyle.SORTED_BIN, true, Set.of(DISH_CLOTH.bin()));
+    assertThat(SoilAdvice.of(GLASS_CLOTH, Soil.DIRT, Solids.NONE, Set.of(), kitchen).get(0))
+        .contains("Not into this bin", "what touches food");
+    assertThat(SoilAdvice.of(DISH_CLOTH, Soil.FOOD, Solids.NONE, Set.of(), kitchen))
+        .noneMatch(a -> a.contains("Not into this bin"));
   }
 
   @Test
   void shakingIsNeverAdvisedForTheIll() {
     for (Soil soil : Soil.values()) {
-      assertThat(SoilAdvice.of(TRIFOLD, soil, Solids.STILL_ON, Set.of(SkinNeed.ILL), true))
+      assertThat(SoilAdvice.of(TRIFOLD, soil, Solids.STILL_ON, Set.of(SkinNeed.ILL), AIRY))
           .noneMatch(a -> a.contains("shake or spray"));
     }
   }
