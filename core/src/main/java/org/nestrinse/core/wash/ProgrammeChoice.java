@@ -40,6 +40,15 @@ record ProgrammeChoice(Programme programme, int temperatureC) {
                 .thenComparing(c -> c.programme.name()));
   }
 
+  /** Returns the coolest setting that is no hotter than a limit, nearest in minutes. */
+  static Optional<ProgrammeChoice> coolest(
+      Machine machine, int limitC, int wantedMinutes, boolean wool) {
+    return temperatures(machine, wool).stream()
+        .filter(t -> t <= limitC)
+        .findFirst()
+        .flatMap(t -> exactly(machine, t, wantedMinutes, wool));
+  }
+
   /** Returns the setting of a programme that has exactly this temperature, nearest in minutes. */
   static Optional<ProgrammeChoice> exactly(
       Machine machine, int temperatureC, int wantedMinutes, boolean wool) {

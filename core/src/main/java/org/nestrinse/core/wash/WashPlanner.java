@@ -146,6 +146,7 @@ public final class WashPlanner {
     int wanted = Math.max(school.main().celsius(), job.sharedC());
     ProgrammeChoice choice =
         ProgrammeChoice.wash(job.machine(), wanted, limit, school.main().minutes(), wool)
+            .or(() -> ProgrammeChoice.coolest(job.machine(), limit, school.main().minutes(), wool))
             .orElseThrow(
                 () ->
                     new CannotPlan(
@@ -155,6 +156,11 @@ public final class WashPlanner {
       bends.add(
           "%d asked, %d planned: only from %d may all of these share a wash."
               .formatted(school.main().celsius(), choice.temperatureC(), wanted));
+    }
+    if (choice.temperatureC() > wanted) {
+      bends.add(
+          "%d asked, %d planned: the machine has nothing cooler."
+              .formatted(wanted, choice.temperatureC()));
     }
     if (choice.temperatureC() < school.main().celsius()) {
       String because =

@@ -118,6 +118,15 @@ class SchoolsTest {
   }
 
   @Test
+  void aMachineWithNothingCoolerBendsTheSchoolAndSaysSo() {
+    Machine hotOnly =
+        new Machine("hot only", 54, 7, 0.235, 2000, List.of(Pieces.QUICK_RINSE, Pieces.COTTONS));
+    Routine routine = planIn(hotOnly, NAPPIES, School.DAILY_CONCENTRATE);
+    assertThat(routine.mainWash().run().temperatureC()).isEqualTo(40);
+    assertThat(routine.bends()).contains("30 asked, 40 planned: the machine has nothing cooler.");
+  }
+
+  @Test
   void gentleSkinLoadsAllAtOnceWithoutEnzymesAndRinsesToTheTarget() {
     Routine routine = plan(NAPPIES, School.GENTLE_SKIN);
     assertThat(routine.steps())
