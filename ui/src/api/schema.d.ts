@@ -2124,6 +2124,7 @@ export interface components {
         };
         Product: {
             activator: boolean;
+            claim?: components["schemas"]["ProductClaim"];
             coats: boolean;
             /** Format: double */
             densityGMl?: number;
@@ -2151,6 +2152,7 @@ export interface components {
         };
         ProductChange: {
             activator?: boolean;
+            claim?: components["schemas"]["ProductClaimChange"];
             coats?: boolean;
             /** Format: double */
             densityGMl?: number;
@@ -2175,6 +2177,26 @@ export interface components {
             scoopMl?: number;
             /** Format: int32 */
             version?: number;
+        };
+        ProductClaim: {
+            /** Format: double */
+            log: number;
+            /** Format: double */
+            minC: number;
+            /** Format: double */
+            minMinutes: number;
+            /** Format: double */
+            minMlPerL: number;
+        };
+        ProductClaimChange: {
+            /** Format: double */
+            log?: number;
+            /** Format: double */
+            minC?: number;
+            /** Format: double */
+            minMinutes?: number;
+            /** Format: double */
+            minMlPerL?: number;
         };
         ProductRowChange: {
             /** Format: double */

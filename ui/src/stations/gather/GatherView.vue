@@ -35,6 +35,14 @@ watch(gathering, (now, before) => {
   }
 })
 
+// On a phone the pails lie in a row that scrolls; the chosen one is brought into sight.
+watch(chosenId, async () => {
+  await nextTick()
+  document
+    .querySelector('[data-pail][aria-pressed=true]')
+    ?.scrollIntoView({ inline: 'center', block: 'nearest' })
+})
+
 function choose(id: number) {
   chosenId.value = id
   why.suggest(gathering.value?.whys[`due.${id}`])
@@ -86,9 +94,9 @@ useKeys({
     </ViewHead>
 
     <ul
-      class="mt-3 grid grid-cols-3 gap-x-2 gap-y-3 border-b border-ink pb-2 sm:grid-cols-[repeat(auto-fit,minmax(108px,1fr))] sm:gap-x-3"
+      class="mt-3 flex gap-x-2 overflow-x-auto border-b border-ink p-1 pb-2 sm:grid sm:grid-cols-[repeat(auto-fit,minmax(108px,1fr))] sm:gap-x-3"
     >
-      <li v-for="pail in gathering.pails" :key="pail.id">
+      <li v-for="pail in gathering.pails" :key="pail.id" class="w-28 shrink-0 sm:w-auto">
         <button
           type="button"
           class="block w-full rounded-sm px-1 pt-1 pb-1.5 text-center"

@@ -40,7 +40,13 @@ const FIELDS: Field[] = [
   { key: 'scented', label: 'is scented', type: 'yes' },
   { key: 'coats', label: 'has softener or soap', type: 'yes' },
   { key: 'activator', label: 'has an activator (whitener)', type: 'yes' },
+  { key: 'hasClaim', label: 'its label claims to sanitise', type: 'yes' },
+  { key: 'claim.log', label: 'Claims a reduction of', type: 'number', unit: 'log' },
+  { key: 'claim.minMlPerL', label: 'at least', type: 'number', unit: 'mL/L' },
+  { key: 'claim.minMinutes', label: 'for at least', type: 'number', unit: 'min' },
+  { key: 'claim.minC', label: 'at or above', type: 'number', unit: '°C' },
 ]
+const CLAIM = { log: 3, minMlPerL: 4, minMinutes: 15, minC: 20 }
 const EMPTY_ROW = { softG: 50, mediumG: 65, hardG: 80 }
 const NEW: Values = {
   name: '',
@@ -58,6 +64,8 @@ const NEW: Values = {
   scented: false,
   coats: false,
   activator: false,
+  hasClaim: false,
+  claim: CLAIM,
 }
 
 function body(v: Values): Api['ProductChange'] {
@@ -79,6 +87,7 @@ function body(v: Values): Api['ProductChange'] {
     densityGMl: p.densityGMl,
     packPrice: p.packPrice,
     packG: p.packG,
+    claim: v.hasClaim ? p.claim : undefined,
   }
 }
 async function change(id: number, v: Values) {
@@ -88,6 +97,10 @@ async function change(id: number, v: Values) {
 async function add(v: Values) {
   await answer(api.POST('/api/products', { body: body(v) }))
   await reload()
+}
+function initial(p: Api['ProductView']): Values {
+  const claim = p.product.claim
+  return { ...p.product, version: p.version, hasClaim: claim != null, claim: claim ?? CLAIM }
 }
 function about(p: Api['Product']) {
   const scoop = p.scoopMl != null ? `, scoop of ${number(p.scoopMl)} mL` : ''
@@ -110,7 +123,7 @@ function about(p: Api['Product']) {
     >
       <FieldForm
         :fields="FIELDS"
-        :initial="{ ...p.product, version: p.version } as Values"
+        :initial="initial(p)"
         :save="(v: Values) => change(p.product.id, v)"
       />
     </OpenRow>

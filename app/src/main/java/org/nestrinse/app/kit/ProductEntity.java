@@ -67,6 +67,32 @@ class ProductEntity {
   @Column(name = "pack_g")
   double packG;
 
+  @Nullable Double claimLog;
+
+  @Column(name = "claim_min_ml_per_l")
+  @Nullable Double claimMinMlPerL;
+
+  @Nullable Double claimMinMinutes;
+
+  @Column(name = "claim_min_c")
+  @Nullable Double claimMinC;
+
+  void claim(Product.@Nullable Claim claim) {
+    claimLog = claim == null ? null : Double.valueOf(claim.log());
+    claimMinMlPerL = claim == null ? null : Double.valueOf(claim.minMlPerL());
+    claimMinMinutes = claim == null ? null : Double.valueOf(claim.minMinutes());
+    claimMinC = claim == null ? null : Double.valueOf(claim.minC());
+  }
+
+  private Product.@Nullable Claim claim() {
+    return claimLog == null
+            || claimMinMlPerL == null
+            || claimMinMinutes == null
+            || claimMinC == null
+        ? null
+        : new Product.Claim(claimLog, claimMinMlPerL, claimMinMinutes, claimMinC);
+  }
+
   Product toProduct() {
     return new Product(
         id,
@@ -84,6 +110,7 @@ class ProductEntity {
         scoopMl,
         densityGMl,
         packPrice,
-        packG);
+        packG,
+        claim());
   }
 }

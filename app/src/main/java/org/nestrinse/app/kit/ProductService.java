@@ -48,7 +48,15 @@ public class ProductService {
       @Nullable Double scoopMl,
       @Nullable Double densityGMl,
       @Nullable Double packPrice,
-      @Nullable Double packG) {}
+      @Nullable Double packG,
+      @Nullable ClaimChange claim) {}
+
+  /** What a sanitising product claims on its label, as it is sent. */
+  public record ClaimChange(
+      @Nullable Double log,
+      @Nullable Double minMlPerL,
+      @Nullable Double minMinutes,
+      @Nullable Double minC) {}
 
   /**
    * A product with the number of its changes.
@@ -112,6 +120,15 @@ public class ProductService {
     e.densityGMl = Given.optional("densityGMl", c.densityGMl, Limits.DENSITY_G_ML);
     e.packPrice = Given.number("packPrice", c.packPrice, PRICE);
     e.packG = Given.number("packG", c.packG, PACK_G);
+    ClaimChange claim = c.claim;
+    e.claim(
+        claim == null
+            ? null
+            : new Product.Claim(
+                Given.number("claim.log", claim.log, Limits.CLAIM_LOG),
+                Given.number("claim.minMlPerL", claim.minMlPerL, Limits.ML_PER_L),
+                Given.number("claim.minMinutes", claim.minMinutes, Limits.MINUTES),
+                Given.number("claim.minC", claim.minC, Limits.WATER_C)));
   }
 
   private static RowChange row(String field, @Nullable RowChange row) {

@@ -95,4 +95,25 @@ public record Dose(
     double scoops = quarters / QUARTERS;
     return new Dose(dose, ml, scoops, scoops * scoopG, scale, label, capped);
   }
+
+  /**
+   * Returns the dose that makes a bath as strong as a label asks, rounded up to a quarter scoop so
+   * that it is never weaker.
+   *
+   * @param mlPerL concentration wanted [mL/L]
+   * @param litres the bath [L]
+   * @param scoopMl volume of the scoop [mL], or null
+   * @param densityGMl density [g/mL], or null for that of water
+   */
+  public static Dose byConcentration(
+      double mlPerL, double litres, @Nullable Double scoopMl, @Nullable Double densityGMl) {
+    Limits.ML_PER_L.check("mlPerL", mlPerL);
+    double ml = mlPerL * litres;
+    double density = densityGMl == null ? 1 : densityGMl;
+    if (scoopMl == null) {
+      return new Dose(ml * density, ml, null, Math.ceil(ml) * density, 1, 0, false);
+    }
+    double scoops = Math.ceil(ml / scoopMl * QUARTERS - 1e-9) / QUARTERS;
+    return new Dose(ml * density, ml, scoops, scoops * scoopMl * density, 1, 0, false);
+  }
 }

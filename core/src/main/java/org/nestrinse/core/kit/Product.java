@@ -23,6 +23,7 @@ import org.nestrinse.core.units.Limits;
  * @param densityGMl density as it lies in the scoop [g/mL], or null
  * @param packPrice price of a pack, in the household's currency
  * @param packG content of a pack [g]
+ * @param claim what a sanitising product claims, or null
  */
 public record Product(
     long id,
@@ -40,7 +41,26 @@ public record Product(
     @Nullable Double scoopMl,
     @Nullable Double densityGMl,
     double packPrice,
-    double packG) {
+    double packG,
+    @Nullable Claim claim) {
+
+  /**
+   * What a sanitising product claims on its label. Outside its own concentration, time and
+   * temperature it counts for nothing.
+   *
+   * @param log reduction claimed [log₁₀]
+   * @param minMlPerL least concentration [mL/L]
+   * @param minMinutes least contact time
+   * @param minC least temperature [°C]
+   */
+  public record Claim(double log, double minMlPerL, double minMinutes, double minC) {
+    public Claim {
+      Limits.CLAIM_LOG.check("claim.log", log);
+      Limits.ML_PER_L.check("claim.minMlPerL", minMlPerL);
+      Limits.MINUTES.check("claim.minMinutes", minMinutes);
+      Limits.WATER_C.check("claim.minC", minC);
+    }
+  }
 
   /** What a product is for. */
   public enum Purpose {
@@ -64,6 +84,44 @@ public record Product(
     if (densityGMl != null) {
       Limits.DENSITY_G_ML.check("densityGMl", densityGMl);
     }
+  }
+
+  /** Makes a product that claims nothing. */
+  public Product(
+      long id,
+      String name,
+      Purpose purpose,
+      Form form,
+      boolean enzymes,
+      boolean scented,
+      boolean coats,
+      boolean activator,
+      LabelRow normal,
+      LabelRow heavy,
+      double referenceMassKg,
+      @Nullable Double maxG,
+      @Nullable Double scoopMl,
+      @Nullable Double densityGMl,
+      double packPrice,
+      double packG) {
+    this(
+        id,
+        name,
+        purpose,
+        form,
+        enzymes,
+        scented,
+        coats,
+        activator,
+        normal,
+        heavy,
+        referenceMassKg,
+        maxG,
+        scoopMl,
+        densityGMl,
+        packPrice,
+        packG,
+        null);
   }
 
   /** Returns the price of a gram, in the household's currency. */

@@ -69,6 +69,19 @@ public final class Joining {
     return room.isPresent() ? room : Optional.ofNullable(soft);
   }
 
+  /** Returns the first rule that pieces would break which weighs less than a run, if any. */
+  static Optional<String> minor(SoiledPieces pieces, List<SoiledPieces> going) {
+    List<SoiledPieces> together = together(going, pieces);
+    int mainC = TravelRules.commonC(together);
+    return going.stream()
+        .flatMap(
+            other ->
+                TravelRules.broken(pieces, other, mainC)
+                    .filter(rule -> !rule.grave())
+                    .map(rule -> reason(rule, pieces, other)))
+        .findFirst();
+  }
+
   /** A piece that bears less may take the heat away that lets two others travel together. */
   private static Optional<Verdict> chilled(
       SoiledPieces pieces, List<SoiledPieces> going, int mainC) {

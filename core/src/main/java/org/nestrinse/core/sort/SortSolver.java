@@ -132,6 +132,7 @@ public final class SortSolver {
         why.append(" Load ").append(i + 1).append(": ");
         why.append(
             Joining.refuse(p, drum.firstPieces(), List.of(), machine)
+                .or(() -> Joining.minor(p, drum.firstPieces()))
                 .orElse("it would be tighter than what may wait should make it"));
         why.append('.');
       }

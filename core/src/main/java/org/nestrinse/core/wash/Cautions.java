@@ -18,6 +18,9 @@ import org.nestrinse.core.units.Numbers;
 
 /** What a person should know before and during a routine, each at its step. */
 final class Cautions {
+  /** Two products meet when so much of the first is still there when the second comes in. */
+  private static final double MEETS_FROM = 0.02;
+
   private static final double HOT_C = 55;
   private static final double ENZYMES_FAIL_C = 65;
 
@@ -34,6 +37,7 @@ final class Cautions {
     Cautions cautions = new Cautions(job, steps);
     cautions.limits();
     cautions.sharing();
+    cautions.cationicMeetsAnionic(outcome);
     cautions.loading();
     cautions.products(outcome);
     cautions.fill();
@@ -88,6 +92,38 @@ final class Cautions {
             "Spins too fast for " + slow.name(),
             "%s bears %d at most; %d is planned."
                 .formatted(slow.name(), slow.limits().fastestSpinRpm(), step.run().spinRpm()),
+            step.number());
+      }
+    }
+  }
+
+  /**
+   * A sanitising rinse is cationic, a detergent anionic: in one bath they cancel out and leave a
+   * sticky film. They meet when the rinses before leave more than a fiftieth of the detergent.
+   */
+  private void cationicMeetsAnionic(Outcome outcome) {
+    double start = outcome.baths().stream().mapToDouble(Bath::detergentGL).max().orElse(0);
+    for (Step step : steps) {
+      Optional<PlannedDose> cationic =
+          step.doses().stream()
+              .filter(d -> d.product().purpose() == Product.Purpose.SANITISER)
+              .findFirst();
+      if (cationic.isEmpty() || start == 0) {
+        continue;
+      }
+      double left =
+          outcome.baths().stream()
+              .filter(b -> b.step() == step.number())
+              .mapToDouble(Bath::detergentGL)
+              .findFirst()
+              .orElse(0);
+      if (left > MEETS_FROM * start) {
+        add(
+            Strength.CHECK,
+            "cationic-anionic",
+            cationic.get().product().name() + " meets detergent",
+            "%s of the detergent is still there: the two cancel out and leave a sticky film. One rinse more would do."
+                .formatted(Numbers.percent(left / start)),
             step.number());
       }
     }

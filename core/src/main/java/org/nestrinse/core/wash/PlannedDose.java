@@ -1,5 +1,6 @@
 package org.nestrinse.core.wash;
 
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dose.Dose;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.units.Numbers;
@@ -10,10 +11,28 @@ import org.nestrinse.core.why.Why;
  *
  * @param product the product
  * @param dose how much
- * @param basis what it was computed from
+ * @param basis what it was computed from; null when the label gives a concentration
+ * @param waterL the bath that the concentration is for [L]; 0 when the label gives grams
  * @param reason why this product
  */
-public record PlannedDose(Product product, Dose dose, Dose.Basis basis, String reason) {
+public record PlannedDose(
+    Product product, Dose dose, Dose.@Nullable Basis basis, double waterL, String reason) {
+
+  /** Makes a dose by the grams of a label. */
+  public PlannedDose(Product product, Dose dose, Dose.Basis basis, String reason) {
+    this(product, dose, basis, 0, reason);
+  }
+
+  /** Returns the dose of a sanitising product that keeps its label's claim in so much water. */
+  static PlannedDose byClaim(Product product, Product.Claim claim, double waterL) {
+    return new PlannedDose(
+        product,
+        Dose.byConcentration(claim.minMlPerL(), waterL, product.scoopMl(), product.densityGMl()),
+        null,
+        waterL,
+        "It counts only at its label's strength, time and temperature, so it goes into the last rinse, measured for"
+            + " all of the water.");
+  }
 
   /** Returns the amount in the measure people have in their hand. */
   public String measure() {
@@ -26,6 +45,9 @@ public record PlannedDose(Product product, Dose dose, Dose.Basis basis, String r
 
   /** Returns the reason of the amount. */
   public Why why() {
+    if (basis == null) {
+      return byClaim();
+    }
     Why.Builder why =
         Why.of(measure() + " of " + product.name(), reason)
             .line("water", Numbers.of(basis.hardnessMmolL(), 1) + " mmol/L")
@@ -46,5 +68,18 @@ public record PlannedDose(Product product, Dose dose, Dose.Basis basis, String r
           .total(measure(), Numbers.of(dose.roundedDoseG(), 0) + " g");
     }
     return why.source("Estimate by docs/models.md, section 3. The label of your product wins.");
+  }
+
+  private Why byClaim() {
+    Why.Builder why =
+        Why.of(measure() + " of " + product.name(), reason)
+            .line("water in the bath", Numbers.of(waterL, 1) + " L");
+    if (product.claim() != null) {
+      why.line("label, at least", Numbers.of(product.claim().minMlPerL(), 2) + " mL/L")
+          .line("claims", Numbers.of(product.claim().log(), 1) + " log");
+    }
+    Double ml = dose.doseMl();
+    return why.total("needed", Numbers.of(ml == null ? 0 : ml, 0) + " mL")
+        .source("Estimate by docs/models.md, section 6. The label of your product wins.");
   }
 }

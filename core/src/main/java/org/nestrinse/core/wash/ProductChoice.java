@@ -67,4 +67,14 @@ record ProductChoice(Product product, String reason) {
                         ? "Oxygen lifts stains and kills at 40 and above; the activator lets it work cooler."
                         : "Oxygen lifts stains and kills, best at 60."));
   }
+
+  /** Returns the sanitising product whose label makes a claim, the strongest first. */
+  static Optional<Product> sanitiser(WashJob job) {
+    return job.products().stream()
+        .filter(p -> p.purpose() == Product.Purpose.SANITISER && p.claim() != null)
+        .filter(p -> !job.hasWool())
+        .max(
+            Comparator.comparingDouble((Product p) -> p.claim().log())
+                .thenComparing(Comparator.comparing(Product::id).reversed()));
+  }
 }

@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.bath.Additive;
 import org.nestrinse.core.bath.BathTemperature;
 import org.nestrinse.core.bath.BathWater;
 import org.nestrinse.core.bath.Fill;
@@ -67,9 +69,14 @@ final class Simulation {
     double rinseL = BathWater.rinseL(load);
     double interimL = retained(load, run.programme().interimRpm());
 
-    double firstBathL = run.washes() ? wash(step, run, load) : rinseL;
+    boolean dosedRinse = !run.washes() && !step.doses().isEmpty();
+    double dosedL = rinseL + (dosedRinse ? retainedL : 0);
+    double firstBathL = run.washes() ? wash(step, run, load) : dosedL;
     for (int rinse = 0; rinse < run.rinses(); rinse++) {
       boolean firstOfRinseRun = !run.washes() && rinse == 0;
+      if (firstOfRinseRun && dosedRinse) {
+        intoRinse(step, load, rinseL);
+      }
       rinse(step, load, rinseL, firstOfRinseRun ? retainedL : interimL);
       kwh += SPIN_KWH;
     }
@@ -99,6 +106,18 @@ final class Simulation {
     bath(step, Bath.Type.WASH, load, liquorL, liquorL - retainedL, run.bathMinutes(), setC);
     wet = load;
     return liquorL;
+  }
+
+  /** What goes into a rinse is there as if it had been in the water from the tap. */
+  private void intoRinse(Step step, TextileLoad load, double rinseL) {
+    for (PlannedDose dose : step.doses()) {
+      double held = retainedL + load.sorbedL();
+      double mixed = held + Solution.MIXING * rinseL;
+      double before = dose.dose().roundedDoseG() / held * mixed / (rinseL + held);
+      Solution carried = dissolved.getOrDefault(dose.product(), Solution.CLEAR);
+      dissolved.put(dose.product(), new Solution(carried.gramsPerL() + before));
+      productCost += dose.dose().roundedDoseG() * dose.product().pricePerG();
+    }
   }
 
   private void rinse(Step step, TextileLoad load, double rinseL, double heldL) {
@@ -193,7 +212,23 @@ final class Simulation {
         rinseL,
         run.programme().interimRpm(),
         job.machine().drumRadiusM(),
-        null);
+        additive(step));
+  }
+
+  private static @Nullable Additive additive(Step step) {
+    for (PlannedDose dose : step.doses()) {
+      Product.Claim claim = dose.product().claim();
+      if (claim != null && dose.product().purpose() == Product.Purpose.SANITISER) {
+        double density = dose.product().densityGMl() == null ? 1 : dose.product().densityGMl();
+        return new Additive(
+            dose.dose().roundedDoseG() / density,
+            claim.log(),
+            claim.minMlPerL(),
+            claim.minMinutes(),
+            claim.minC());
+      }
+    }
+    return null;
   }
 
   /** What was washed once has settled; what goes in at once still lies dry. */

@@ -4,6 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.bath.BathWater;
+import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.dose.Dose;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.gather.SoiledPieces;
@@ -35,6 +37,7 @@ public final class WashPlanner {
   private final List<String> bends = new ArrayList<>();
   private final @Nullable ProductChoice detergent;
   private final @Nullable ProductChoice whitener;
+  private final @Nullable Product sanitiser;
   private final int spinRpm;
 
   /** A soak-pause lasts so long [min]; 45 to 60 are usual. */
@@ -45,6 +48,8 @@ public final class WashPlanner {
     this.school = school;
     this.detergent = ProductChoice.detergent(job, school.chemistry()).orElse(null);
     this.whitener = ProductChoice.whitener(job).orElse(null);
+    this.sanitiser =
+        school.chemistry().sanitiser() ? ProductChoice.sanitiser(job).orElse(null) : null;
     this.spinRpm = spin();
   }
 
@@ -121,7 +126,7 @@ public final class WashPlanner {
                   detergent.product().name(),
                   detergent.reason()));
     }
-    if (school.chemistry().sanitiser()) {
+    if (school.chemistry().sanitiser() && sanitiser == null) {
       bends.add(
           "No sanitising product with its label's claim is in Kit; the plan counts with heat alone.");
     }
@@ -345,6 +350,7 @@ public final class WashPlanner {
               "The programme's own rinses would leave more detergent than these pieces should carry."));
       done += Math.max(1, rinse.rinses());
     }
+    sanitisingRinse(steps, rinse);
     steps.add(
         new Step(
             steps.size() + 1,
@@ -357,6 +363,35 @@ public final class WashPlanner {
             UNLOAD_MINUTES,
             "Wet pieces in a closed drum sour."));
     return renumbered(steps);
+  }
+
+  /** The additive goes into a rinse of its own at the end, measured for all of its water. */
+  private void sanitisingRinse(List<Step> steps, @Nullable Programme rinse) {
+    if (sanitiser == null || sanitiser.claim() == null) {
+      return;
+    }
+    if (rinse == null) {
+      String none = "No sanitising rinse: this machine has no rinse programme.";
+      if (!bends.contains(none)) {
+        bends.add(none);
+      }
+      return;
+    }
+    MachineRun run = new MachineRun(rinse, 0, 0, Math.min(spinRpm, rinse.fastestSpinRpm()));
+    MachineRun before = steps.get(steps.size() - 1).run();
+    double heldL =
+        SpinRetention.of(
+                job.wholeLoad(), before == null ? 0 : before.spinRpm(), job.machine().drumRadiusM())
+            .retainedL();
+    double waterL = BathWater.rinseL(job.wholeLoad()) + heldL;
+    steps.add(
+        runStep(
+            steps.size() + 1,
+            "Sanitising rinse",
+            true,
+            run,
+            List.of(PlannedDose.byClaim(sanitiser, sanitiser.claim(), waterL)),
+            "An additive by its label, after the detergent is out: the two cancel each other."));
   }
 
   private static List<Step> renumbered(List<Step> steps) {

@@ -154,6 +154,26 @@ class SortSolverTest {
         .isEqualTo(SortSolver.solve(offered, Pieces.MACHINE, Morning.NOW));
   }
 
+  /** A cot sheet of someone with eczema waits rather than take the enzymes from the dish cloths. */
+  @Test
+  void whatWaitsForASmallReasonSaysIt() {
+    Kind dish = Morning.kinds().get("dish cloth");
+    Kind muslin = Morning.kinds().get("muslin");
+    SoiledPieces due =
+        new SoiledPieces(
+            dish, 8, Soil.FOOD, true, Morning.NOW.minus(Duration.ofHours(20)), Set.of());
+    SoiledPieces skin =
+        new SoiledPieces(muslin, 1, Soil.MILK, true, Morning.NOW, Set.of(SkinNeed.SENSITIVE));
+    Sorted sorted =
+        SortSolver.solve(
+            List.of(new Offered(1, due, false), new Offered(2, skin, false)),
+            Pieces.MACHINE,
+            Morning.NOW);
+    assertThat(sorted.waiting())
+        .singleElement()
+        .satisfies(w -> assertThat(w.reason()).contains("without enzymes and scent"));
+  }
+
   @Test
   void nothingComesOfNothing() {
     Sorted sorted = SortSolver.solve(List.of(), Pieces.MACHINE, Morning.NOW);

@@ -20,6 +20,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.FieldSource;
 import org.nestrinse.core.Pieces;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Agitation;
@@ -94,6 +95,83 @@ class SchoolsTest {
     assertThat(detergent(main).enzymes()).isFalse();
     assertThat(main.run().rinses()).isGreaterThanOrEqualTo(main.run().programme().rinses() + 2);
     assertThat(routine.bends()).anyMatch(b -> b.contains("No sanitising product"));
+  }
+
+  private static final Product SANITISER =
+      new Product(
+          9,
+          "sanitising rinse",
+          Product.Purpose.SANITISER,
+          Product.Form.LIQUID,
+          false,
+          false,
+          false,
+          false,
+          new LabelRow(60, 60, 60),
+          new LabelRow(60, 60, 60),
+          4.5,
+          null,
+          30.0,
+          1.0,
+          6,
+          1500,
+          new Product.Claim(4, 3, 8, 10));
+
+  private static WashJob withSanitiser(Machine machine) {
+    WashJob job = in(machine, NAPPIES);
+    List<Product> products = new ArrayList<>(job.products());
+    products.add(SANITISER);
+    return new WashJob(
+        job.first(),
+        job.bulkers(),
+        job.machine(),
+        job.water(),
+        job.roomC(),
+        products,
+        job.tariff(),
+        job.houseGoal(),
+        job.trim(),
+        job.now(),
+        job.start(),
+        null);
+  }
+
+  @Test
+  void theSanitiserGoesIntoALastRinseAtTheStrengthOfItsLabel() {
+    WashJob job = withSanitiser(MACHINE);
+    Routine routine = WashPlanner.plan(job, School.SIXTY_WITH_SANITISER);
+    Step last = routine.steps().get(routine.steps().size() - 2);
+    assertThat(last.title()).isEqualTo("Sanitising rinse");
+    PlannedDose dose = last.doses().get(0);
+    Bath bath =
+        routine.outcome().baths().stream()
+            .filter(b -> b.step() == last.number())
+            .findFirst()
+            .orElseThrow();
+    assertThat(dose.dose().roundedDoseG()).isGreaterThanOrEqualTo(3 * bath.liquorL() - 1e-9);
+    assertThat(routine.outcome().hygiene().additiveLog()).isEqualTo(4);
+    assertThat(routine.bends()).noneMatch(b -> b.contains("sanitising"));
+    assertThat(dose.why().lines()).anyMatch(l -> l.label().equals("label, at least"));
+    Routine without = planIn(MACHINE, NAPPIES, School.SIXTY_WITH_SANITISER);
+    assertThat(routine.outcome().cost()).isGreaterThan(without.outcome().cost());
+    assertThat(routine.outcome().litres()).isGreaterThan(without.outcome().litres());
+    assertThat(WashPlanner.plan(job, School.HOT_AND_FULL).outcome().hygiene().additiveLog())
+        .isZero();
+  }
+
+  @Test
+  void aMachineWithoutARinseProgrammeSaysSo() {
+    Machine bare = new Machine("bare", 54, 7, 0.235, 2000, List.of(Pieces.COTTONS));
+    assertThat(WashPlanner.plan(withSanitiser(bare), School.SIXTY_WITH_SANITISER).bends())
+        .filteredOn(b -> b.startsWith("No sanitising rinse"))
+        .hasSize(1);
+  }
+
+  @Test
+  void aClaimIsChecked() {
+    assertThatThrownBy(() -> new Product.Claim(-1, 3, 8, 10)).hasMessageContaining("claim.log");
+    assertThatThrownBy(() -> new Product.Claim(3, 0, 8, 10))
+        .hasMessageContaining("claim.minMlPerL");
   }
 
   @Test
