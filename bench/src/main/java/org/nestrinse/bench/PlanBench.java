@@ -49,6 +49,7 @@ public class PlanBench {
   @Benchmark
   public List<Object> compareAllSchools() {
     return School.ALL.stream()
+        .filter(school -> school.main().by() == School.By.MACHINE)
         .map(
             school -> {
               Routine routine = WashPlanner.plan(job, school);

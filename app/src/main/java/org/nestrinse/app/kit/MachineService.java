@@ -67,6 +67,12 @@ public class MachineService {
     return entity().toMachine();
   }
 
+  /** Returns whether a machine is set up. */
+  @Transactional(readOnly = true)
+  public boolean isSetUp() {
+    return machines.count() > 0;
+  }
+
   /** Returns the machine with its version. */
   @Transactional(readOnly = true)
   public View view() {

@@ -128,11 +128,11 @@ public class ProposalService {
         .toList();
   }
 
-  /** Returns how many loads are proposed. */
+  /** Returns how many loads are proposed; none while no machine is set up. */
   @Transactional(readOnly = true)
   public int proposed() {
     List<Waiting> waiting = gather.waiting();
-    return waiting.isEmpty() ? 0 : new Look(waiting).solved().drums().size();
+    return waiting.isEmpty() || !machines.isSetUp() ? 0 : new Look(waiting).solved().drums().size();
   }
 
   /**

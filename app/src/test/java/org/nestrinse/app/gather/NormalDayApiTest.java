@@ -201,6 +201,17 @@ class NormalDayApiTest {
   }
 
   @Test
+  void withoutAMachineTheLineStillTellsWhatWaits() {
+    log(3, "WET");
+    RunningApp.Answer line = app.get("/api/line");
+    assertThat(line.status()).isEqualTo(200);
+    assertThat(line.json().get("pegs").get(0).get("state").asString()).startsWith("3 waiting");
+    RunningApp.Answer sorting = app.get("/api/sorting");
+    assertThat(sorting.status()).isEqualTo(409);
+    assertThat(sorting.json().get("detail").asString()).contains("No machine is set up yet");
+  }
+
+  @Test
   void habitsAreChangedAndTakenOut() {
     habit("AFTERNOON", 2);
     JsonNode now = app.send("PATCH", "/api/normal-days/habits/1", "{\"count\":5}").json();
