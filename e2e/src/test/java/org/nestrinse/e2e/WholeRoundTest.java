@@ -78,6 +78,12 @@ class WholeRoundTest extends Journey {
     browser.click("[data-nearest]");
     browser.gone("[role=alert] [data-strength=STOP]");
 
+    browser.see("[data-cannot='bucket-and-plunge']", "by hand");
+    browser.click("[data-school-row='gentle-skin'] th button");
+    browser.see("[data-step='1']", "Load everything");
+    browser.see("[data-row=residue][data-school=gentle-skin]", "of 50");
+    browser.click("[data-choice='sixty-with-sanitiser']");
+    browser.see("[data-step]", "sanitising rinse");
     browser.click("[data-choice='cool-and-sun']");
     browser.see("[data-step='2']", "Quick rinse");
     browser.click("[data-choice='hot-and-full']");
