@@ -155,7 +155,7 @@ useKeys({ ' ': start, Enter: start })
     />
 
     <div
-      class="sticky bottom-16 z-10 mt-4 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3 lg:bottom-0"
+      class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3 lg:bottom-0"
     >
       <button type="button" class="button-main" :disabled="busy || !ready" data-main @click="start">
         Start this wash <span class="keycap ml-2">Space</span>
