@@ -74,12 +74,9 @@ function soak(lot: Api['LotLot']) {
         <span class="min-w-52 flex-1">
           <strong>{{ lot.words }}</strong>
           <span class="block text-sm text-soft">{{ lot.reason }}</span>
-          <span v-if="lot.bleeds" class="block text-sm text-heat-word">
-            ! Dark and new: apart from pale pieces for three washes.
-          </span>
         </span>
         <span class="text-sm">
-          {{ lot.washes + lot.soakWashes }} of {{ lot.needed }}, ready
+          {{ lot.needed - lot.left }} of {{ lot.needed }}, ready
           <Figure :why="lot.why">
             <strong>{{ lot.readyWords }}</strong>
           </Figure>

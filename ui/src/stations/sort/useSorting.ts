@@ -1,4 +1,4 @@
-import { computed, ref, shallowRef } from 'vue'
+import { ref, shallowRef } from 'vue'
 import { Problem, answer, api, type Api } from '../../api/client'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
@@ -160,8 +160,6 @@ export function useSorting() {
     await reload()
   }
 
-  const main = computed(() => sorting.value?.drums.length ?? 0)
-
   return {
     ...loaded,
     sorting,
@@ -171,7 +169,6 @@ export function useSorting() {
     pair,
     asking,
     busy,
-    main,
     isPicked,
     pick,
     unpick,

@@ -13,11 +13,11 @@ import org.nestrinse.core.textile.TextileLoad;
  *
  * @param washes washes in all
  * @param soakable whether a cold soak counts
- * @param alone whether it is washed apart from everything else
+ * @param dyeWashes washes apart from pale pieces, which no soak replaces; 0 when nothing bleeds
  * @param reason why, in one sentence
  * @see "docs/models.md, prep"
  */
-public record Prep(int washes, boolean soakable, boolean alone, String reason) {
+public record Prep(int washes, boolean soakable, int dyeWashes, String reason) {
   /** A full soak [h] stands for {@link #SOAK_WASHES}. */
   public static final int SOAK_HOURS = 24;
 
@@ -32,8 +32,19 @@ public record Prep(int washes, boolean soakable, boolean alone, String reason) {
 
   private static final double MOSTLY = 0.5;
 
-  /** Returns what a kind needs, by its fibres. */
+  /** Returns what a kind needs, by its fibres and its dye. */
   public static Prep of(Kind kind) {
+    Prep prep = byFibre(kind);
+    return bleeds(kind, 0)
+        ? new Prep(
+            Math.max(prep.washes, DYE_WASHES),
+            prep.soakable,
+            DYE_WASHES,
+            prep.reason + " Dark and new, it travels apart from pale pieces for three washes.")
+        : prep;
+  }
+
+  private static Prep byFibre(Kind kind) {
     TextileLoad one = kind.load(1);
     double slow = one.share(Material.BAMBOO_VISCOSE) + one.share(Material.HEMP_COTTON);
     double natural = slow + one.share(Material.COTTON) + one.share(Material.LINEN);
@@ -41,26 +52,26 @@ public record Prep(int washes, boolean soakable, boolean alone, String reason) {
       return new Prep(
           1,
           false,
-          true,
+          0,
           "One wash alone with liquid: new microfibre sheds, and grips what others shed.");
     }
     if (kind.animalFibre()) {
-      return new Prep(1, false, false, "One gentle wash takes the finish out.");
+      return new Prep(1, false, 0, "One gentle wash takes the finish out.");
     }
     if (kind.absorbent() && natural > MOSTLY) {
       return slow >= MOSTLY / 2
           ? new Prep(
               4,
               true,
-              false,
+              0,
               "Bamboo and hemp drink fully after four washes; a day's cold soak stands for two.")
           : new Prep(
               3,
               true,
-              false,
+              0,
               "Cotton drinks fully after three washes; a day's cold soak stands for two.");
     }
-    return new Prep(1, false, false, "One wash takes the finish out.");
+    return new Prep(1, false, 0, "One wash takes the finish out.");
   }
 
   /** Returns how many washes a soak stands for. */
@@ -74,7 +85,7 @@ public record Prep(int washes, boolean soakable, boolean alone, String reason) {
   /** Returns the washes that are still to come. */
   public int left(int washed, Duration soaked) {
     int soakCredit = soakable ? credit(soaked) : 0;
-    return Math.max(0, washes - washed - soakCredit);
+    return Math.max(Math.max(0, washes - washed - soakCredit), dyeWashes - washed);
   }
 
   /** Returns whether pieces of this kind may bleed after so many washes. */

@@ -225,7 +225,7 @@ final class Cautions {
 
   private void fill() {
     Fill fill = job.fill();
-    if (fill.main() < Fill.LEAST) {
+    if (fill.main() < job.machine().window().least()) {
       add(
           Strength.CHECK,
           "under-full",

@@ -102,7 +102,8 @@ class GatherRulesTest {
   void everyFibreHasItsPrep() {
     assertThat(Prep.of(TRIFOLD)).matches(p -> p.washes() == 4 && p.soakable());
     assertThat(Prep.of(HAND_TOWEL)).matches(p -> p.washes() == 3 && p.soakable());
-    assertThat(Prep.of(GLASS_CLOTH)).matches(p -> p.washes() == 1 && p.alone() && !p.soakable());
+    assertThat(Prep.of(GLASS_CLOTH))
+        .matches(p -> p.washes() == 1 && !p.soakable() && p.reason().contains("alone"));
     assertThat(Prep.of(SHELL)).matches(p -> p.washes() == 1 && !p.soakable());
     assertThat(Prep.of(WOOL_COVER).washes()).isEqualTo(1);
   }
@@ -145,6 +146,13 @@ class GatherRulesTest {
     assertThat(Prep.bleeds(dark, 2)).isTrue();
     assertThat(Prep.bleeds(dark, 3)).isFalse();
     assertThat(Prep.bleeds(HAND_TOWEL, 0)).isFalse();
+    Prep prep = Prep.of(dark);
+    assertThat(prep.left(2, Duration.ofHours(24))).as("no soak replaces them").isEqualTo(1);
+    for (int washed = 0; washed < 5; washed++) {
+      assertThat(prep.left(washed, Duration.ZERO) == 0)
+          .as("whoever is ready bleeds no more")
+          .isEqualTo(!Prep.bleeds(dark, washed));
+    }
   }
 
   @Test
