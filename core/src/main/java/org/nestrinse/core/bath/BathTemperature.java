@@ -73,9 +73,40 @@ public record BathTemperature(
     }
   }
 
+  /**
+   * Returns the course of a bath whose programme lets go of the temperature after a while: it
+   * heats, holds for so long, and cools from then on.
+   *
+   * @param holdMinutes how long it is held at the set point [min]
+   */
+  public static BathTemperature held(Bath b, double holdMinutes) {
+    BathTemperature whole = of(b);
+    Double toSet = whole.minutesToSet;
+    if (toSet == null || toSet + holdMinutes >= b.minutes) {
+      return whole;
+    }
+    double until = toSet + holdMinutes;
+    BathTemperature heated =
+        of(new Bath(b.load, b.waterL, b.inletC, b.roomC, b.setC, until, b.heaterW, b.lossWK));
+    double capacity = capacityJK(b.load, b.waterL);
+    List<TemperaturePoint> profile = new ArrayList<>(heated.profile);
+    for (double minute = Math.floor(until) + 1; minute < b.minutes; minute++) {
+      profile.add(
+          new TemperaturePoint(minute, exponential(b, b.setC, capacity, 0, minute - until)));
+    }
+    double end = exponential(b, b.setC, capacity, 0, b.minutes - until);
+    profile.add(new TemperaturePoint(b.minutes, end));
+    return new BathTemperature(whole.startC, heated.peakC, end, toSet, heated.heaterKwh, profile);
+  }
+
+  /** Returns the heat that the bath takes up for each degree [J/K]. */
+  public static double capacityJK(TextileLoad load, double waterL) {
+    return waterL * WATER_J_L_K + load.massKg() * TEXTILE_J_KG_K + MACHINE_J_K;
+  }
+
   /** Returns the course of the bath. */
   public static BathTemperature of(Bath b) {
-    double capacity = b.waterL * WATER_J_L_K + b.load.massKg() * TEXTILE_J_KG_K + MACHINE_J_K;
+    double capacity = capacityJK(b.load, b.waterL);
     double solid = b.load.massKg() * TEXTILE_J_KG_K + MACHINE_J_K;
     double start = (b.waterL * WATER_J_L_K * b.inletC + solid * b.roomC) / capacity;
     boolean heats = b.heaterW > 0 && b.setC > start;

@@ -15,6 +15,7 @@ import org.nestrinse.core.units.Range;
  * @param massScale how the label dose is scaled for the mass of the load, 0.6 to 1.8
  * @param labelG the label dose for this hardness [g]
  * @param capped whether the product's maximum cut it
+ * @param byTeaspoon whether {@code scoops} counts teaspoons instead of the household's scoop
  * @see "docs/models.md, section 3"
  */
 public record Dose(
@@ -24,7 +25,16 @@ public record Dose(
     double roundedDoseG,
     double massScale,
     double labelG,
-    boolean capped) {
+    boolean capped,
+    boolean byTeaspoon) {
+  /** Powder for a bath by hand in medium water [mL/L]; 0.3 to 0.6 are usual. */
+  public static final double HAND_ML_PER_L = 0.45;
+
+  /** A teaspoon [mL]. */
+  public static final double TEASPOON_ML = 5;
+
+  private static final double MEDIUM_WATER_MMOL_L = 2;
+  private static final double USUAL_DENSITY_G_ML = 1;
   private static final double SCALE_BASE = 0.45;
   private static final double SCALE_PER_REFERENCE = 0.55;
   private static final Range MASS_SCALE = new Range(0.6, 1.8, "");
@@ -72,6 +82,52 @@ public record Dose(
         Limits.DENSITY_G_ML.check("densityGMl", densityGMl);
       }
     }
+  }
+
+  /** Makes a dose in the household's scoops. */
+  public Dose(
+      double doseG,
+      @Nullable Double doseMl,
+      @Nullable Double scoops,
+      double roundedDoseG,
+      double massScale,
+      double labelG,
+      boolean capped) {
+    this(doseG, doseMl, scoops, roundedDoseG, massScale, labelG, capped, false);
+  }
+
+  /**
+   * Returns the dose of a bath by hand, which goes by its litres, in quarter teaspoons.
+   *
+   * @param label the label's row, which tells how the hardness changes it
+   * @param litres water in the bath [L]
+   * @param hardnessMmolL hardness of the water [mmol/L]
+   * @param densityGMl density [g/mL], or null for that of water
+   */
+  public static Dose byHand(
+      LabelRow label, double litres, double hardnessMmolL, @Nullable Double densityGMl) {
+    Limits.WATER_L.check("litres", litres);
+    Limits.HARDNESS_MMOL_L.check("hardnessMmolL", hardnessMmolL);
+    double medium = label.at(MEDIUM_WATER_MMOL_L);
+    double hardness = medium == 0 ? 1 : label.at(hardnessMmolL) / medium;
+    double density = densityGMl == null ? USUAL_DENSITY_G_ML : densityGMl;
+    double ml = HAND_ML_PER_L * litres * hardness;
+    double spoons = Math.max(1, Math.rint(ml / TEASPOON_ML * QUARTERS)) / QUARTERS;
+    return new Dose(
+        ml * density,
+        ml,
+        spoons,
+        spoons * TEASPOON_ML * density,
+        hardness,
+        HAND_ML_PER_L * density,
+        false,
+        true);
+  }
+
+  /** Returns a dose of so many millilitres, as a person puts it in. */
+  public static Dose ofMl(double ml, @Nullable Double scoopMl, @Nullable Double densityGMl) {
+    double grams = ml * (densityGMl == null ? USUAL_DENSITY_G_ML : densityGMl);
+    return new Dose(grams, ml, scoopMl == null ? null : ml / scoopMl, grams, 1, 0, false);
   }
 
   /** Returns the dose. */

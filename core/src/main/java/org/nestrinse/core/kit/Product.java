@@ -1,7 +1,10 @@
 package org.nestrinse.core.kit;
 
+import java.util.EnumSet;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dose.LabelRow;
+import org.nestrinse.core.safety.Chemical;
 import org.nestrinse.core.units.Limits;
 
 /**
@@ -24,6 +27,7 @@ import org.nestrinse.core.units.Limits;
  * @param packPrice price of a pack, in the household's currency
  * @param packG content of a pack [g]
  * @param claim what a sanitising product claims, or null
+ * @param stated the chemical classes that its label states, or null to go by its purpose
  */
 public record Product(
     long id,
@@ -42,7 +46,8 @@ public record Product(
     @Nullable Double densityGMl,
     double packPrice,
     double packG,
-    @Nullable Claim claim) {
+    @Nullable Claim claim,
+    @Nullable Set<Chemical> stated) {
 
   /**
    * What a sanitising product claims on its label. Outside its own concentration, time and
@@ -67,6 +72,14 @@ public record Product(
     DETERGENT,
     OXYGEN_WHITENER,
     SANITISER,
+    SOFTENER,
+    /** Vinegar, citric acid. */
+    ACID,
+    /** Washing soda. */
+    SODA,
+    CHLORINE_BLEACH,
+    STAIN_REMOVER,
+    /** Whatever else; what is in it is not known unless the label states it. */
     OTHER
   }
 
@@ -77,6 +90,7 @@ public record Product(
   }
 
   public Product {
+    stated = stated == null ? null : Set.copyOf(stated);
     Limits.REFERENCE_MASS_KG.check("referenceMassKg", referenceMassKg);
     if (scoopMl != null) {
       Limits.SCOOP_ML.check("scoopMl", scoopMl);
@@ -121,7 +135,43 @@ public record Product(
         densityGMl,
         packPrice,
         packG,
+        null,
         null);
+  }
+
+  /**
+   * Returns the chemical classes in it: what its label states, else what such products usually are.
+   *
+   * @see "docs/models.md, products that must not meet"
+   */
+  public Set<Chemical> chemicals() {
+    if (stated != null) {
+      return stated;
+    }
+    Set<Chemical> usual = EnumSet.noneOf(Chemical.class);
+    switch (purpose) {
+      case DETERGENT, STAIN_REMOVER -> {
+        usual.add(Chemical.ANIONIC);
+        if (form == Form.POWDER) {
+          usual.add(Chemical.ALKALI);
+        }
+      }
+      case OXYGEN_WHITENER -> usual.add(Chemical.PEROXIDE);
+      case SANITISER, SOFTENER -> usual.add(Chemical.CATIONIC);
+      case ACID -> usual.add(Chemical.ACID);
+      case SODA -> usual.add(Chemical.ALKALI);
+      case CHLORINE_BLEACH -> usual.add(Chemical.CHLORINE);
+      case OTHER -> usual.add(Chemical.UNKNOWN);
+    }
+    if (enzymes) {
+      usual.add(Chemical.ENZYME);
+    }
+    return usual;
+  }
+
+  /** Returns whether it has what a chemical class names. */
+  public boolean has(Chemical chemical) {
+    return chemicals().contains(chemical);
   }
 
   /** Returns the price of a gram, in the household's currency. */

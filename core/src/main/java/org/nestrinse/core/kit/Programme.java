@@ -20,6 +20,9 @@ import org.nestrinse.core.units.OutOfRange;
  * @param extraRinses rinses that its option can add at most
  * @param interimRpm spin between rinses [rpm]
  * @param fastestSpinRpm fastest final spin [rpm]
+ * @param mainL liquor of its washing bath as it states or the household measured [L], or null
+ * @param rinseL fresh water of one rinse, likewise [L], or null
+ * @param measured what a log in the drum or on the plug showed, or null
  */
 public record Programme(
     String name,
@@ -32,12 +35,80 @@ public record Programme(
     int rinses,
     int extraRinses,
     int interimRpm,
-    int fastestSpinRpm) {
+    int fastestSpinRpm,
+    @Nullable Double mainL,
+    @Nullable Double rinseL,
+    @Nullable Measured measured) {
   /** Minutes of one rinse, filling and draining included. */
   public static final int RINSE_MINUTES = 9;
 
+  /** Minutes of one rinse by hand: fill, plunge a minute or so, wring, empty. */
+  public static final int HAND_RINSE_MINUTES = 5;
+
+  /** Minutes to wring a bucketful. */
+  public static final int WRING_MINUTES = 5;
+
   /** Minutes of the final spin. */
   public static final int SPIN_MINUTES = 9;
+
+  /**
+   * What a log showed of one run of the programme.
+   *
+   * @param chosenC the setting that ran [°C]
+   * @param peakC the highest temperature in the drum [°C], or null when only the plug was logged
+   * @param holdMinutes how long it stayed within 2 K of the peak [min], or null
+   * @param heaterW what the heater drew [W], or null when only the drum was logged
+   * @param kwh electricity of the whole run [kWh], or null
+   */
+  public record Measured(
+      int chosenC,
+      @Nullable Double peakC,
+      @Nullable Double holdMinutes,
+      @Nullable Double heaterW,
+      @Nullable Double kwh) {
+    public Measured {
+      Limits.WATER_C.check("measured.chosenC", chosenC);
+      if (peakC != null) {
+        Limits.WATER_C.check("measured.peakC", peakC);
+      }
+      if (holdMinutes != null) {
+        Limits.MINUTES.check("measured.holdMinutes", holdMinutes);
+      }
+      if (heaterW != null) {
+        Limits.HEATER_W.check("measured.heaterW", heaterW);
+      }
+    }
+  }
+
+  /** Makes a programme that states no litres and was never measured. */
+  public Programme(
+      String name,
+      Use use,
+      List<Integer> temperaturesC,
+      double shortfallC,
+      @Nullable Double measuredPeakC,
+      int washMinutes,
+      Agitation agitation,
+      int rinses,
+      int extraRinses,
+      int interimRpm,
+      int fastestSpinRpm) {
+    this(
+        name,
+        use,
+        temperaturesC,
+        shortfallC,
+        measuredPeakC,
+        washMinutes,
+        agitation,
+        rinses,
+        extraRinses,
+        interimRpm,
+        fastestSpinRpm,
+        null,
+        null,
+        null);
+  }
 
   /** What a programme is for. */
   public enum Use {
@@ -58,13 +129,47 @@ public record Programme(
     Limits.RINSES.check("extraRinses", extraRinses);
     Limits.RPM.check("interimRpm", interimRpm);
     Limits.RPM.check("fastestSpinRpm", fastestSpinRpm);
+    if (mainL != null) {
+      Limits.WATER_L.check("mainL", mainL);
+    }
+    if (rinseL != null) {
+      Limits.WATER_L.check("rinseL", rinseL);
+    }
     temperaturesC = List.copyOf(temperaturesC);
   }
 
-  /** Returns the temperature that the drum reaches when {@code chosenC} is chosen [°C]. */
+  /**
+   * Returns the temperature that the drum reaches when {@code chosenC} is chosen [°C]. A log wins:
+   * a hotter setting is taken to fall short by as much, a cooler one is capped by what was seen.
+   */
   public double reachesC(int chosenC) {
-    double byName = chosenC - shortfallC;
-    return measuredPeakC == null ? byName : Math.min(byName, measuredPeakC);
+    double reached = chosenC - shortfallC;
+    if (measured != null && measured.peakC() != null) {
+      reached =
+          chosenC < measured.chosenC()
+              ? Math.min(reached, measured.peakC())
+              : chosenC - measured.chosenC() + measured.peakC();
+    }
+    return measuredPeakC == null ? reached : Math.min(reached, measuredPeakC);
+  }
+
+  /** Returns the same programme with what a log showed of it. */
+  public Programme with(Measured seen) {
+    return new Programme(
+        name,
+        use,
+        temperaturesC,
+        shortfallC,
+        measuredPeakC,
+        washMinutes,
+        agitation,
+        rinses,
+        extraRinses,
+        interimRpm,
+        fastestSpinRpm,
+        mainL,
+        rinseL,
+        seen);
   }
 
   /**
@@ -74,8 +179,18 @@ public record Programme(
     return temperaturesC.stream().filter(t -> t <= limitC).max(Integer::compare).orElse(null);
   }
 
+  /** Returns how long one rinse takes, filling and draining or emptying included [min]. */
+  public int rinseMinutes() {
+    return agitation == Agitation.BY_HAND ? HAND_RINSE_MINUTES : RINSE_MINUTES;
+  }
+
+  /** Returns how long the last spin, or wringing by hand, takes [min]. */
+  public int spinMinutes() {
+    return agitation == Agitation.BY_HAND ? WRING_MINUTES : SPIN_MINUTES;
+  }
+
   /** Returns how long it runs with this many rinses in all [min]. */
   public int minutes(int rinsesInAll) {
-    return washMinutes + rinsesInAll * RINSE_MINUTES + SPIN_MINUTES;
+    return washMinutes + rinsesInAll * rinseMinutes() + spinMinutes();
   }
 }

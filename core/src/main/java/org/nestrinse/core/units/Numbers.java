@@ -41,13 +41,27 @@ public final class Numbers {
 
   /** Returns scoops in quarters as a person says them: 1.5 is "1½ scoops", 1 is "1 scoop". */
   public static String scoops(double scoops) {
-    int quarters = (int) Math.round(scoops * 4);
+    return quarters(scoops, "scoop");
+  }
+
+  /** Returns teaspoons in quarters as a person says them: 1.5 is "1½ teaspoons". */
+  public static String teaspoons(double teaspoons) {
+    return quarters(teaspoons, "teaspoon");
+  }
+
+  private static String quarters(double measures, String noun) {
+    int quarters = (int) Math.round(measures * 4);
     String fraction = new String[] {"", "¼", "½", "¾"}[quarters % 4];
     String whole = quarters >= 4 ? String.valueOf(quarters / 4) : "";
     if (quarters == 0) {
-      return "no scoop";
+      return "no " + noun;
     }
-    return whole + fraction + (quarters > 4 ? " scoops" : " scoop");
+    return whole + fraction + " " + noun + (quarters > 4 ? "s" : "");
+  }
+
+  /** Returns a count with the word for one or for several: "1 rinse more", "2 rinses more". */
+  public static String count(int count, String one, String several) {
+    return count + " " + (count == 1 ? one : several);
   }
 
   /** Returns "1 trifold" or "3 trifolds" for a plain English noun. */

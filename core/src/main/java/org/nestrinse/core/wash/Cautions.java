@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.nestrinse.core.bath.Fill;
+import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
@@ -14,14 +15,13 @@ import org.nestrinse.core.safety.Caution.Strength;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.Numbers;
 
 /** What a person should know before and during a routine, each at its step. */
 final class Cautions {
-  /** Two products meet when so much of the first is still there when the second comes in. */
-  private static final double MEETS_FROM = 0.02;
-
   private static final double HOT_C = 55;
+  private static final double HOT_FOR_HANDS_C = 45;
   private static final double ENZYMES_FAIL_C = 65;
 
   private final WashJob job;
@@ -37,7 +37,9 @@ final class Cautions {
     Cautions cautions = new Cautions(job, steps);
     cautions.limits();
     cautions.sharing();
-    cautions.cationicMeetsAnionic(outcome);
+    cautions.found.addAll(ChemistryCheck.of(job, steps, outcome));
+    cautions.asChosen();
+    cautions.hands();
     cautions.loading();
     cautions.products(outcome);
     cautions.fill();
@@ -69,12 +71,10 @@ final class Cautions {
       int planned = step.run().temperatureC();
       if (planned > limits.hottestWashC()) {
         String nearest =
-            ProgrammeChoice.wash(
-                    job.machine(), planned, limits.hottestWashC(), step.minutes(), job.hasWool())
-                .map(
-                    c ->
-                        "The nearest that fits is %d, with %s."
-                            .formatted(c.temperatureC(), c.programme().name()))
+            ProgrammeChoice.temperatures(job.machine(), job.hasWool()).stream()
+                .filter(t -> t <= limits.hottestWashC())
+                .reduce((one, other) -> other)
+                .map("The nearest that fits is %d."::formatted)
                 .orElse("No programme of this machine fits; take it out of the load.");
         add(
             Strength.STOP,
@@ -97,38 +97,6 @@ final class Cautions {
     }
   }
 
-  /**
-   * A sanitising rinse is cationic, a detergent anionic: in one bath they cancel out and leave a
-   * sticky film. They meet when the rinses before leave more than a fiftieth of the detergent.
-   */
-  private void cationicMeetsAnionic(Outcome outcome) {
-    double start = outcome.baths().stream().mapToDouble(Bath::detergentGL).max().orElse(0);
-    for (Step step : steps) {
-      Optional<PlannedDose> cationic =
-          step.doses().stream()
-              .filter(d -> d.product().purpose() == Product.Purpose.SANITISER)
-              .findFirst();
-      if (cationic.isEmpty() || start == 0) {
-        continue;
-      }
-      double left =
-          outcome.baths().stream()
-              .filter(b -> b.step() == step.number())
-              .mapToDouble(Bath::detergentGL)
-              .findFirst()
-              .orElse(0);
-      if (left > MEETS_FROM * start) {
-        add(
-            Strength.CHECK,
-            "cationic-anionic",
-            cationic.get().product().name() + " meets detergent",
-            "%s of the detergent is still there: the two cancel out and leave a sticky film. One rinse more would do."
-                .formatted(Numbers.percent(left / start)),
-            step.number());
-      }
-    }
-  }
-
   /** Pieces that may share a run only when it is hot stop a cooler one. */
   private void sharing() {
     int shared = job.sharedC();
@@ -144,6 +112,71 @@ final class Cautions {
             step.number());
       }
     }
+  }
+
+  /** What a person chose where people disagree, as far as it asks for care. */
+  private void asChosen() {
+    boolean sensitive = job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);
+    boolean enzymes =
+        steps.stream().flatMap(s -> s.doses().stream()).anyMatch(d -> d.product().enzymes());
+    if (sensitive && enzymes) {
+      add(
+          Strength.CHECK,
+          "enzymes-skin",
+          "Enzymes for sensitive skin",
+          "You asked for enzymes, and someone's skin is sensitive. Rinse well and watch; redness that lasts is a"
+              + " clinician's matter.",
+          mainStep());
+    }
+    boolean clothes = job.all().stream().anyMatch(p -> p.kind().role() == Role.CLOTHES);
+    boolean others = job.first().stream().anyMatch(p -> p.kind().role() != Role.CLOTHES);
+    if (clothes && others && job.wishes().chose(Disagreement.BABY_CLOTHES, "alone")) {
+      add(
+          Strength.CHECK,
+          "clothes-alone",
+          "Clothes are with other things",
+          "You wash baby clothes always alone, and here they are not. Sort can part them.",
+          1);
+    }
+    HygieneGoal asked = job.wishes().goal();
+    if (asked != null && asked.ordinal() < job.calledFor().ordinal()) {
+      add(
+          Strength.CHECK,
+          "goal-lowered",
+          "Goal lowered to " + asked.words(),
+          "Soil and people here call for %s. Your choice stays visible in the record."
+              .formatted(job.calledFor().words()),
+          1);
+    }
+  }
+
+  /** Hands in hot water, and water within a child's reach. */
+  private void hands() {
+    for (Step step : steps) {
+      if (step.action() != Step.Action.BY_HAND || step.run() == null) {
+        continue;
+      }
+      if (step.run().temperatureC() > HOT_FOR_HANDS_C) {
+        add(
+            Strength.CHECK,
+            "hot-hands",
+            "Hot for hands",
+            "%d is planned. Cold water first, then hot; gloves; the child out of reach."
+                .formatted(step.run().temperatureC()),
+            step.number());
+      }
+    }
+    steps.stream()
+        .filter(s -> s.action() == Step.Action.BY_HAND)
+        .findFirst()
+        .ifPresent(
+            s ->
+                add(
+                    Strength.CHECK,
+                    "bucket-child",
+                    "Water in a bucket",
+                    "Never leave it within a child's reach, not for a minute. Empty it before you turn away.",
+                    s.number()));
   }
 
   private void loading() {
@@ -269,9 +302,18 @@ final class Cautions {
           Strength.NOTE,
           "hang",
           "Hang, never tumble",
-          String.join(", ", hang) + ": waterproof or elastic, so no dryer, and shade above 35 °C.",
+          String.join(", ", hang) + ": waterproof or elastic, so no dryer. " + sun(),
           steps.size());
     }
+  }
+
+  private String sun() {
+    if (job.wishes().chose(Disagreement.SUN, "never")) {
+      return "Always in the shade, as you chose.";
+    }
+    return job.wishes().chose(Disagreement.SUN, "full")
+        ? "All day in the sun, as you chose; above 35 °C it shortens the life of rubber."
+        : "At most 3 h of strong sun, and shade above 35 °C.";
   }
 
   private int mainStep() {

@@ -1,9 +1,11 @@
 package org.nestrinse.core.wash;
 
 import java.util.List;
+import java.util.Map;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.bath.ResidueTarget;
+import org.nestrinse.core.kit.Product;
 
 /**
  * What a routine does and costs, from the simulation of its baths.
@@ -23,6 +25,8 @@ import org.nestrinse.core.bath.ResidueTarget;
  * @param minutes everything, waiting included
  * @param attendedMinutes minutes with a person
  * @param peakC highest temperature of any bath [°C]
+ * @param contents what is dissolved in each bath, in the order of {@code baths}
+ * @param wear how hard it is on the fibres, an ordinary wash at 40 being 1
  * @param finalMoistureLKg water left per kilogram of cotton after the last spin [L/kg]
  */
 public record Outcome(
@@ -41,9 +45,27 @@ public record Outcome(
     double minutes,
     double attendedMinutes,
     double peakC,
+    List<Contents> contents,
+    double wear,
     double finalMoistureLKg) {
   public Outcome {
     baths = List.copyOf(baths);
+    contents = List.copyOf(contents);
+  }
+
+  /**
+   * What is dissolved in one bath, mixed.
+   *
+   * @param step the number of its step
+   * @param apart whether it is water of its own, beside the rest
+   * @param gramsPerL concentration by product [g/L]
+   * @param rinseFactor what one more rinse before it would leave of what is carried in, 0 to 1
+   */
+  public record Contents(
+      int step, boolean apart, Map<Product, Double> gramsPerL, double rinseFactor) {
+    public Contents {
+      gramsPerL = Map.copyOf(gramsPerL);
+    }
   }
 
   /** Returns the whole cost, in the household's currency. */

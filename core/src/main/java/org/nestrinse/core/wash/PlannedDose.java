@@ -14,13 +14,47 @@ import org.nestrinse.core.why.Why;
  * @param basis what it was computed from; null when the label gives a concentration
  * @param waterL the bath that the concentration is for [L]; 0 when the label gives grams
  * @param reason why this product
+ * @param into whether it goes into the bath or into the last rinse
  */
 public record PlannedDose(
-    Product product, Dose dose, Dose.@Nullable Basis basis, double waterL, String reason) {
+    Product product,
+    Dose dose,
+    Dose.@Nullable Basis basis,
+    double waterL,
+    String reason,
+    Into into) {
+
+  /** Into which water of its run a product goes. */
+  public enum Into {
+    BATH,
+    LAST_RINSE
+  }
 
   /** Makes a dose by the grams of a label. */
   public PlannedDose(Product product, Dose dose, Dose.Basis basis, String reason) {
-    this(product, dose, basis, 0, reason);
+    this(product, dose, basis, 0, reason, Into.BATH);
+  }
+
+  /**
+   * Returns the dose of a bath by hand, measured by its litres, in teaspoons.
+   *
+   * @param litres water in the bath [L]
+   * @param hardnessMmolL hardness of the water [mmol/L]
+   */
+  static PlannedDose byHand(Product product, double litres, double hardnessMmolL, String reason) {
+    return new PlannedDose(
+        product,
+        Dose.byHand(product.normal(), litres, hardnessMmolL, product.densityGMl()),
+        null,
+        litres,
+        reason,
+        Into.BATH);
+  }
+
+  /** Returns so much of a product, because the person puts it in. */
+  static PlannedDose besides(Product product, double ml, Into into, String reason) {
+    return new PlannedDose(
+        product, Dose.ofMl(ml, product.scoopMl(), product.densityGMl()), null, 0, reason, into);
   }
 
   /** Returns the dose of a sanitising product that keeps its label's claim in so much water. */
@@ -31,22 +65,26 @@ public record PlannedDose(
         null,
         waterL,
         "It counts only at its label's strength, time and temperature, so it goes into the last rinse, measured for"
-            + " all of the water.");
+            + " all of the water.",
+        Into.BATH);
   }
 
   /** Returns the amount in the measure people have in their hand. */
   public String measure() {
     Double scoops = dose.scoops();
-    return scoops == null
-        ? Numbers.of(dose.roundedDoseG(), 0)
-            + (product.form() == Product.Form.LIQUID ? " mL" : " g")
-        : Numbers.scoops(scoops);
+    if (scoops == null) {
+      boolean liquid = product.form() == Product.Form.LIQUID && dose.doseMl() != null;
+      return liquid
+          ? Numbers.of(dose.doseMl(), 0) + " mL"
+          : Numbers.of(dose.roundedDoseG(), 0) + " g";
+    }
+    return dose.byTeaspoon() ? Numbers.teaspoons(scoops) : Numbers.scoops(scoops);
   }
 
   /** Returns the reason of the amount. */
   public Why why() {
     if (basis == null) {
-      return byClaim();
+      return dose.byTeaspoon() ? byLitre() : waterL > 0 ? byClaim() : asAdded();
     }
     Why.Builder why =
         Why.of(measure() + " of " + product.name(), reason)
@@ -68,6 +106,21 @@ public record PlannedDose(
           .total(measure(), Numbers.of(dose.roundedDoseG(), 0) + " g");
     }
     return why.source("Estimate by docs/models.md, section 3. The label of your product wins.");
+  }
+
+  private Why byLitre() {
+    return Why.of(measure() + " of " + product.name(), reason)
+        .line("water in the bath", Numbers.of(waterL, 1) + " L")
+        .line("by hand", Numbers.of(Dose.HAND_ML_PER_L, 2) + " mL for each litre")
+        .line("for this hardness", "× " + Numbers.fixed(dose.massScale(), 2))
+        .total("dose", Numbers.of(dose.doseG(), 1) + " g")
+        .source("Estimate by docs/models.md, section 3. The label of your product wins.");
+  }
+
+  private Why asAdded() {
+    return Why.of(measure() + " of " + product.name(), reason)
+        .total("put in", Numbers.of(dose.roundedDoseG(), 0) + " g")
+        .source("Your own choice. The label of your product wins.");
   }
 
   private Why byClaim() {

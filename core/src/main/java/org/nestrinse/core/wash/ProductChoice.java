@@ -19,16 +19,23 @@ record ProductChoice(Product product, String reason) {
   static Optional<ProductChoice> detergent(WashJob job, School.Chemistry wish) {
     boolean microfibre = job.wholeLoad().share(Material.MICROFIBRE) > 0.5;
     boolean wool = job.hasWool();
-    boolean gentleSkin =
-        wish.enzymeFree() || job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);
-    boolean wantsEnzymes = job.hasProtein() && !gentleSkin && !wool;
+    boolean sensitive = job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);
+    boolean asked = wish.enzymes() == School.Enzymes.WANTED;
+    boolean gentleSkin = wish.enzymes() == School.Enzymes.AVOIDED || (sensitive && !asked);
+    boolean wantsEnzymes = (job.hasProtein() || asked) && !gentleSkin && !wool;
     Product.Form form = microfibre || wool ? Product.Form.LIQUID : Product.Form.POWDER;
+    if (job.wishes().chose(Disagreement.FORM, "liquid")) {
+      form = Product.Form.LIQUID;
+    } else if (job.wishes().chose(Disagreement.FORM, "powder") && !wool) {
+      form = Product.Form.POWDER;
+    }
+    Product.Form wished = form;
     return job.products().stream()
         .filter(p -> p.purpose() == Product.Purpose.DETERGENT && !p.coats())
         .filter(p -> !(p.enzymes() && (gentleSkin || wool)))
         .filter(p -> !(p.scented() && gentleSkin))
         .min(
-            Comparator.comparing((Product p) -> p.form() != form)
+            Comparator.comparing((Product p) -> p.form() != wished)
                 .thenComparing(p -> p.enzymes() != wantsEnzymes)
                 .thenComparing(Product::scented)
                 .thenComparing(Product::id))

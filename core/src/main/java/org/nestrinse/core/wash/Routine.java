@@ -1,5 +1,6 @@
 package org.nestrinse.core.wash;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.nestrinse.core.safety.Caution;
@@ -12,26 +13,41 @@ import org.nestrinse.core.safety.Caution;
  * @param outcome what it does and costs
  * @param bends where the school's wishes were bent, and why
  * @param cautions stops, checks and notes
+ * @param imitation what was wanted of the machine beside what it gives; empty by hand
  */
 public record Routine(
-    School school, List<Step> steps, Outcome outcome, List<String> bends, List<Caution> cautions) {
+    School school,
+    List<Step> steps,
+    Outcome outcome,
+    List<String> bends,
+    List<Caution> cautions,
+    List<Imitation.Difference> imitation) {
   public Routine {
     steps = List.copyOf(steps);
     bends = List.copyOf(bends);
     cautions = List.copyOf(cautions);
+    imitation = List.copyOf(imitation);
   }
 
-  /** Returns the main wash. */
+  /** Returns the main wash: of the whole load, the hottest, then the longest. */
   public Step mainWash() {
+    return mainOf(steps).orElseThrow();
+  }
+
+  /** Returns the main wash among these steps, or nothing when none washes the whole load. */
+  static Optional<Step> mainOf(List<Step> steps) {
     return steps.stream()
         .filter(s -> s.wholeLoad() && s.run() != null && s.run().washes())
-        .findFirst()
-        .orElseThrow();
+        .max(
+            Comparator.comparingInt((Step s) -> s.run().temperatureC())
+                .thenComparingInt(s -> s.run().programme().washMinutes())
+                .thenComparingInt(s -> -s.number()));
   }
 
   /** Returns the run after which the load is taken out. */
   public MachineRun lastRun() {
     return steps.stream()
+        .filter(s -> !s.apart())
         .map(Step::run)
         .flatMap(run -> Optional.ofNullable(run).stream())
         .reduce((a, b) -> b)
@@ -41,5 +57,22 @@ public record Routine(
   /** Returns the first caution that forbids starting, or nothing. */
   public Optional<Caution> stop() {
     return cautions.stream().filter(c -> c.strength() == Caution.Strength.STOP).findFirst();
+  }
+
+  /**
+   * Returns the same routine with other steps, simulated anew: what is left to do after something
+   * was seen and a step was added or left out.
+   */
+  public static Routine rework(WashJob job, School school, List<Step> steps) {
+    List<Step> numbered = Step.numbered(steps);
+    WashJob scaled = HandPlanner.vessel(job);
+    Outcome outcome = Simulation.of(scaled, numbered);
+    return new Routine(
+        school,
+        numbered,
+        outcome,
+        List.of(),
+        Cautions.of(scaled, numbered, outcome, false),
+        List.of());
   }
 }

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
 
 /**
  * A coherent approach to washing, with its own defaults. Data, not code: the planner bends these
@@ -28,9 +30,13 @@ public record School(
     Chemistry chemistry,
     Finish finish) {
 
+  private static final Range SCOOPS = new Range(0, 4, "scoops");
+  private static final Range WASH_MINUTES = new Range(5, 300, "minutes");
+
   /** What comes before the main wash. */
   public enum Before {
     NOTHING,
+    /** Without detergent. */
     COLD_RINSE,
     SHORT_WASH,
     /** A short cool wash that is paused, so that it soaks. */
@@ -46,6 +52,12 @@ public record School(
    * @param whitenerScoops scoops of oxygen whitener
    */
   public record First(Before before, int celsius, double detergentShare, double whitenerScoops) {
+    public First {
+      Limits.WATER_C.check("first.celsius", celsius);
+      Limits.PHASE_SHARE.check("first.detergentShare", detergentShare);
+      SCOOPS.check("first.whitenerScoops", whitenerScoops);
+    }
+
     static final First NOTHING = new First(Before.NOTHING, 0, 0, 0);
     static final First COLD_RINSE = new First(Before.COLD_RINSE, 0, 0, 0);
   }
@@ -64,26 +76,47 @@ public record School(
    * @param minutes how long it should be
    * @param by machine, steam programme, or hand
    */
-  public record Main(int celsius, int minutes, By by) {}
+  public record Main(int celsius, int minutes, By by) {
+    public Main {
+      Limits.WATER_C.check("main.celsius", celsius);
+      WASH_MINUTES.check("main.minutes", minutes);
+    }
+  }
 
   /**
    * What goes in.
    *
    * @param strength dose strength: lean 0.6, label 1.0, strong 1.2
    * @param whitenerScoops scoops of oxygen whitener in the main wash
-   * @param enzymeFree whether it keeps enzymes and scent out whatever the soil
+   * @param enzymes whether it wants enzymes
    * @param form the form it wishes for; null leaves it to the textile
    * @param sanitiser whether it relies on a sanitising additive by its label
+   * @param vinegar whether a little vinegar goes into the last rinse
    */
   public record Chemistry(
       double strength,
       double whitenerScoops,
-      boolean enzymeFree,
+      Enzymes enzymes,
       Product.@Nullable Form form,
-      boolean sanitiser) {
-    static Chemistry plain(double strength, double whitenerScoops) {
-      return new Chemistry(strength, whitenerScoops, false, null, false);
+      boolean sanitiser,
+      boolean vinegar) {
+    public Chemistry {
+      Limits.STRENGTH.check("chemistry.strength", strength);
+      SCOOPS.check("chemistry.whitenerScoops", whitenerScoops);
     }
+
+    static Chemistry plain(double strength, double whitenerScoops) {
+      return new Chemistry(strength, whitenerScoops, Enzymes.BY_SOIL, null, false, false);
+    }
+  }
+
+  /** Whether a school wants enzymes. Wool and silk never get any. */
+  public enum Enzymes {
+    /** For stool and blood, unless someone's skin is sensitive. */
+    BY_SOIL,
+    WANTED,
+    /** Neither enzymes nor scent, whatever the soil. */
+    AVOIDED
   }
 
   /**
@@ -93,7 +126,12 @@ public record School(
    * @param spinRpm final spin wanted [rpm]
    * @param drying how it dries, in words
    */
-  public record Finish(int extraRinses, int spinRpm, String drying) {}
+  public record Finish(int extraRinses, int spinRpm, String drying) {
+    public Finish {
+      Limits.RINSES.check("finish.extraRinses", extraRinses);
+      Limits.RPM.check("finish.spinRpm", spinRpm);
+    }
+  }
 
   /** Enough detergent, heat and rubbing; nothing left to build up. */
   public static final School HOT_AND_FULL =
@@ -128,7 +166,7 @@ public record School(
           "Sixty degrees and an additive by its label give certainty where washing is shared or someone is ill.",
           First.COLD_RINSE,
           new Main(60, 120, By.MACHINE),
-          new Chemistry(1.0, 0, true, Product.Form.POWDER, true),
+          new Chemistry(1.0, 0, Enzymes.AVOIDED, Product.Form.POWDER, true, false),
           new Finish(2, 1400, "Absorbents tumble, laminates hang."));
 
   /** Fits the family's other laundry. */
@@ -172,7 +210,7 @@ public record School(
           "Long at forty without enzymes or scent, and rinsed well, leaves nothing on delicate skin.",
           First.NOTHING,
           new Main(40, 120, By.MACHINE),
-          new Chemistry(1.0, 0, true, null, false),
+          new Chemistry(1.0, 0, Enzymes.AVOIDED, null, false, false),
           new Finish(2, 1000, "Hung at once."));
 
   /** Blood and protein. */
@@ -194,7 +232,7 @@ public record School(
           "Cool, with liquid, and by itself, microfibre keeps its split ends and its grip.",
           First.NOTHING,
           new Main(30, 60, By.MACHINE),
-          new Chemistry(0.8, 0, false, Product.Form.LIQUID, false),
+          new Chemistry(0.8, 0, Enzymes.BY_SOIL, Product.Form.LIQUID, false, false),
           new Finish(1, 1400, "In the air, or tumbled without heat."));
 
   /** Rare, for sickness and towels. */
@@ -221,6 +259,26 @@ public record School(
           COOL_THEN_WARM,
           SOFT_FIBRE,
           HYGIENE_STEAM);
+
+  /** Returns the same school with another beginning. */
+  public School with(First otherFirst) {
+    return new School(id, name, belief, otherFirst, main, chemistry, finish);
+  }
+
+  /** Returns the same school with another main wash. */
+  public School with(Main otherMain) {
+    return new School(id, name, belief, first, otherMain, chemistry, finish);
+  }
+
+  /** Returns the same school with other products. */
+  public School with(Chemistry otherChemistry) {
+    return new School(id, name, belief, first, main, otherChemistry, finish);
+  }
+
+  /** Returns the same school with another end. */
+  public School with(Finish otherFinish) {
+    return new School(id, name, belief, first, main, chemistry, otherFinish);
+  }
 
   /** Returns the school with this short name; throws {@link OutOfRange} when there is none. */
   public static School of(String id) {

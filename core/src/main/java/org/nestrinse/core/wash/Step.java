@@ -1,5 +1,6 @@
 package org.nestrinse.core.wash;
 
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -15,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param doses what goes in, by drawer
  * @param minutes how long it takes
  * @param reason why it is done
+ * @param apart whether it is done in water of its own, beside the rest: covers by hand
  */
 public record Step(
     int number,
@@ -25,18 +27,55 @@ public record Step(
     @Nullable MachineRun run,
     List<PlannedDose> doses,
     int minutes,
-    String reason) {
+    String reason,
+    boolean apart) {
 
   /** Sorts of steps. */
   public enum Action {
     LOAD,
     RUN,
+    /** A bath that a person does by hand. */
+    BY_HAND,
     LOOK,
+    TREAT,
     UNLOAD
   }
 
   public Step {
     doses = List.copyOf(doses);
+  }
+
+  /** Makes a step in the same water as the rest. */
+  public Step(
+      int number,
+      Action action,
+      String title,
+      String detail,
+      boolean wholeLoad,
+      @Nullable MachineRun run,
+      List<PlannedDose> doses,
+      int minutes,
+      String reason) {
+    this(number, action, title, detail, wholeLoad, run, doses, minutes, reason, false);
+  }
+
+  /** Returns the same step at another place in the order. */
+  public Step at(int otherNumber) {
+    return new Step(
+        otherNumber, action, title, detail, wholeLoad, run, doses, minutes, reason, apart);
+  }
+
+  /** Returns the same step with other doses. */
+  public Step with(List<PlannedDose> otherDoses) {
+    return new Step(
+        number, action, title, detail, wholeLoad, run, otherDoses, minutes, reason, apart);
+  }
+
+  /** Returns the same steps, counted from 1. */
+  public static List<Step> numbered(List<Step> steps) {
+    List<Step> counted = new ArrayList<>();
+    steps.forEach(s -> counted.add(s.at(counted.size() + 1)));
+    return List.copyOf(counted);
   }
 
   /** Returns whether a person is needed, or the machine works alone. */

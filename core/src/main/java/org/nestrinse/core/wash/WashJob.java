@@ -40,6 +40,7 @@ import org.nestrinse.core.units.OutOfRange;
  * @param start the time of day at which it would start
  * @param askedC temperature of the main wash that the person asks for [°C], or null to leave it to
  *     the school
+ * @param wishes what else the person wants of this load
  */
 public record WashJob(
     List<SoiledPieces> first,
@@ -53,7 +54,8 @@ public record WashJob(
     double trim,
     Instant now,
     LocalTime start,
-    @Nullable Integer askedC) {
+    @Nullable Integer askedC,
+    Wishes wishes) {
   public WashJob {
     if (first.isEmpty()) {
       throw new OutOfRange("first", "empty", "at least one group of pieces");
@@ -67,10 +69,64 @@ public record WashJob(
     products = List.copyOf(products);
   }
 
+  /** Makes a job without wishes beyond the temperature. */
+  public WashJob(
+      List<SoiledPieces> first,
+      List<SoiledPieces> bulkers,
+      Machine machine,
+      Water water,
+      double roomC,
+      List<Product> products,
+      Tariff tariff,
+      HygieneGoal houseGoal,
+      double trim,
+      Instant now,
+      LocalTime start,
+      @Nullable Integer askedC) {
+    this(
+        first,
+        bulkers,
+        machine,
+        water,
+        roomC,
+        products,
+        tariff,
+        houseGoal,
+        trim,
+        now,
+        start,
+        askedC,
+        Wishes.NONE);
+  }
+
   /** Returns the same job with the temperature left to the school. */
   public WashJob unasked() {
+    return asking(null, wishes);
+  }
+
+  /** Returns the same job with another temperature asked for, and other wishes. */
+  public WashJob asking(@Nullable Integer otherC, Wishes otherWishes) {
     return new WashJob(
-        first, bulkers, machine, water, roomC, products, tariff, houseGoal, trim, now, start, null);
+        first,
+        bulkers,
+        machine,
+        water,
+        roomC,
+        products,
+        tariff,
+        houseGoal,
+        trim,
+        now,
+        start,
+        otherC,
+        otherWishes);
+  }
+
+  /** Returns the same job in another vessel, with these pieces as its first set and no bulkers. */
+  WashJob within(Machine vessel, List<SoiledPieces> pieces) {
+    return new WashJob(
+        pieces, List.of(), vessel, water, roomC, products, tariff, houseGoal, trim, now, start,
+        askedC, wishes);
   }
 
   /** Returns everything in the main wash. */
@@ -120,8 +176,13 @@ public record WashJob(
         .orElseThrow();
   }
 
-  /** Returns the hygiene goal: the most demanding of soil, persons and household. */
+  /** Returns the hygiene goal: as asked for, else what soil, people and household call for. */
   public HygieneGoal goal() {
+    return wishes.goal() == null ? calledFor() : wishes.goal();
+  }
+
+  /** Returns the most demanding goal of soil, people and household. */
+  public HygieneGoal calledFor() {
     return all().stream().map(SoiledPieces::goal).reduce(houseGoal, HygieneGoal::orHigher);
   }
 

@@ -1,15 +1,14 @@
 package org.nestrinse.core.wash;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.core.bath.BathWater;
 import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.dose.Dose;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.gather.SoiledPieces;
-import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.textile.CareLimits;
@@ -18,6 +17,7 @@ import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.OutOfRange;
 
 /**
  * Makes a routine of a load by a school, on the household's machine. The school wishes; the weakest
@@ -33,6 +33,7 @@ public final class WashPlanner {
   private static final int PROTEIN_SAFE_C = 40;
 
   private final WashJob job;
+  private final School asChosen;
   private final School school;
   private final List<String> bends = new ArrayList<>();
   private final @Nullable ProductChoice detergent;
@@ -40,16 +41,23 @@ public final class WashPlanner {
   private final @Nullable Product sanitiser;
   private final int spinRpm;
 
+  /** Microfibre gets no hotter bath unless a person wants it [°C]. */
+  private static final int MICROFIBRE_C = 40;
+
+  /** Vinegar for a kilogram of load [mL/kg]; never more than 20. */
+  private static final double VINEGAR_ML_KG = 15;
+
   /** A soak-pause lasts so long [min]; 45 to 60 are usual. */
   private static final int SOAK_PAUSE_MINUTES = 50;
 
-  private WashPlanner(WashJob job, School school) {
+  private WashPlanner(WashJob job, School asChosen) {
     this.job = job;
-    this.school = school;
-    this.detergent = ProductChoice.detergent(job, school.chemistry()).orElse(null);
+    this.asChosen = asChosen;
+    this.school = job.wishes().bend(asChosen);
+    this.detergent = ProductChoice.detergent(job, this.school.chemistry()).orElse(null);
     this.whitener = ProductChoice.whitener(job).orElse(null);
     this.sanitiser =
-        school.chemistry().sanitiser() ? ProductChoice.sanitiser(job).orElse(null) : null;
+        this.school.chemistry().sanitiser() ? ProductChoice.sanitiser(job).orElse(null) : null;
     this.spinRpm = spin();
   }
 
@@ -59,7 +67,10 @@ public final class WashPlanner {
    * @throws CannotPlan when no programme of the machine suits the load
    */
   public static Routine plan(WashJob job, School school) {
-    return new WashPlanner(job, school).plan();
+    boolean steam = school.main().by() == School.By.STEAM;
+    return job.machine().type().byHand() && !steam
+        ? HandPlanner.plan(job, school)
+        : new WashPlanner(job, school).plan();
   }
 
   /** Returns the temperatures that a person may ask for with this load on its machine [°C]. */
@@ -70,28 +81,37 @@ public final class WashPlanner {
   private Routine plan() {
     checkMeans();
     chemistry();
-    ProgrammeChoice main = mainProgramme();
+    Imitation.Want want = want();
+    Imitation.Match nearest = nearest(want);
+    tellBends(want, nearest);
     List<Step> before = beforeMain();
-    List<Step> steps = withRinses(before, main, fewestRinses(before, main));
-    Outcome outcome = Simulation.of(job, steps);
+    Draft draft = fewestRinses(before, want, nearest);
+    Outcome outcome = Simulation.of(job, draft.steps);
     if (!outcome.residueMet()) {
       bends.add(
           "Even with %d rinses the estimate leaves %s mg/kg; the target is %s."
               .formatted(
-                  rinsesAfterMain(steps),
+                  rinsesAfterMain(draft.steps),
                   Numbers.of(outcome.residueMgKg(), 0),
                   Numbers.of(job.residueTarget().mgKg(), 0)));
     }
     return new Routine(
-        school, steps, outcome, bends, Cautions.of(job, steps, outcome, detergent == null));
+        asChosen,
+        draft.steps,
+        outcome,
+        bends.stream().distinct().toList(),
+        Cautions.of(job, draft.steps, outcome, detergent == null),
+        draft.match.differences());
   }
+
+  /** Steps with the imitation that they came from. */
+  private record Draft(List<Step> steps, Imitation.Match match) {}
 
   /** A school that works by hand or by steam needs the means, and pieces that bear it. */
   private void checkMeans() {
-    boolean bucket = job.machine().type() == Machine.Type.BUCKET;
-    if (school.main().by() == School.By.HAND && !bucket) {
+    if (school.main().by() == School.By.HAND) {
       throw new CannotPlan(
-          "%s washes by hand in a bucket; Kit has %s."
+          "%s washes by hand in a bucket or basin; %s is chosen."
               .formatted(school.name(), job.machine().name()));
     }
     if (school.main().by() != School.By.STEAM) {
@@ -132,74 +152,112 @@ public final class WashPlanner {
     }
   }
 
-  private ProgrammeChoice mainProgramme() {
-    if (school.main().by() == School.By.STEAM && job.askedC() == null) {
-      return steam();
-    }
-    Kind weakest = WashJob.weakestInHeat(job.all());
-    int limit = weakest.limits().hottestWashC();
-    boolean wool = job.hasWool();
+  /** What the routine wants of the machine for the main wash, before rinses are counted. */
+  private Imitation.Want want() {
+    boolean steam = school.main().by() == School.By.STEAM && job.askedC() == null;
+    int limit = limitOf(job.all());
     Integer asked = job.askedC();
-    if (asked != null) {
-      return ProgrammeChoice.exactly(job.machine(), asked, school.main().minutes(), wool)
-          .orElseThrow(
-              () ->
-                  new CannotPlan(
-                      "No %s programme of this machine can be set to %d."
-                          .formatted(wool ? "wool" : "washing", asked)));
-    }
-    int wanted = Math.max(school.main().celsius(), job.sharedC());
-    ProgrammeChoice choice =
-        ProgrammeChoice.wash(job.machine(), wanted, limit, school.main().minutes(), wool)
-            .or(() -> ProgrammeChoice.coolest(job.machine(), limit, school.main().minutes(), wool))
-            .orElseThrow(
-                () ->
-                    new CannotPlan(
-                        "No %s programme of this machine stays at %d or below, which is what %s bears."
-                            .formatted(wool ? "wool" : "washing", limit, weakest.name())));
-    if (choice.temperatureC() > school.main().celsius() && wanted > school.main().celsius()) {
-      bends.add(
-          "%d asked, %d planned: only from %d may all of these share a wash."
-              .formatted(school.main().celsius(), choice.temperatureC(), wanted));
-    }
-    if (choice.temperatureC() > wanted) {
-      bends.add(
-          "%d asked, %d planned: the machine has nothing cooler."
-              .formatted(wanted, choice.temperatureC()));
-    }
-    if (choice.temperatureC() < school.main().celsius()) {
-      String because =
-          limit < school.main().celsius()
-              ? weakest.name() + " bears " + limit + " at most"
-              : "the machine has nothing nearer";
-      bends.add(
-          "%d asked, %d planned: %s."
-              .formatted(school.main().celsius(), choice.temperatureC(), because));
-    }
-    double reaches = choice.programme().reachesC(choice.temperatureC());
-    if (reaches < choice.temperatureC()) {
-      bends.add(
-          "%s at %d reaches %s only; the plan counts with that."
-              .formatted(choice.programme().name(), choice.temperatureC(), Numbers.of(reaches, 0)));
-    }
-    return choice;
+    int wanted = asked == null ? Math.max(school.main().celsius(), job.sharedC()) : asked;
+    return new Imitation.Want(
+        wanted,
+        asked == null ? limit : (int) Limits.WATER_C.max(),
+        asked != null,
+        school.main().minutes(),
+        steam ? Programme.Use.STEAM : ProgrammeChoice.use(job.hasWool()),
+        school.finish().extraRinses(),
+        spinRpm,
+        whitener != null && school.chemistry().whitenerScoops() > 0,
+        0);
   }
 
-  private ProgrammeChoice steam() {
-    ProgrammeChoice choice =
-        ProgrammeChoice.steam(job.machine())
-            .orElseThrow(() -> new CannotPlan("This machine has no steam programme."));
+  private Imitation.Match nearest(Imitation.Want want) {
+    return Imitation.of(job.machine(), want).orElseThrow(() -> cannot(want));
+  }
+
+  private CannotPlan cannot(Imitation.Want want) {
     Kind weakest = WashJob.weakestInHeat(job.all());
-    if (weakest.limits().hottestWashC() < choice.temperatureC()) {
-      throw new CannotPlan(
-          "%s runs at %d, and %s bears %d at most."
-              .formatted(
-                  choice.programme().name(),
-                  choice.temperatureC(),
-                  weakest.name(),
-                  weakest.limits().hottestWashC()));
+    int limit = weakest.limits().hottestWashC();
+    if (want.use() == Programme.Use.STEAM) {
+      return job.machine().programmes().stream()
+          .filter(p -> p.use() == Programme.Use.STEAM)
+          .findFirst()
+          .map(
+              p ->
+                  new CannotPlan(
+                      "%s runs at %d, and %s bears %d at most."
+                          .formatted(p.name(), p.temperaturesC().get(0), weakest.name(), limit)))
+          .orElse(new CannotPlan("This machine has no steam programme."));
     }
-    return choice;
+    String sort = job.hasWool() ? "wool" : "washing";
+    return want.exactly()
+        ? new CannotPlan(
+            "No %s programme of this machine can be set to %d.".formatted(sort, want.celsius()))
+        : new CannotPlan(
+            "No %s programme of this machine stays at %d or below, which is what %s bears."
+                .formatted(sort, limit, weakest.name()));
+  }
+
+  private void tellBends(Imitation.Want want, Imitation.Match match) {
+    MachineRun main =
+        match.runs().stream()
+            .filter(MachineRun::washes)
+            .max(Comparator.comparingInt(MachineRun::temperatureC))
+            .orElseThrow();
+    int asked = school.main().celsius();
+    int planned = main.temperatureC();
+    if (!want.exactly()) {
+      if (planned > asked && want.celsius() > asked) {
+        bends.add(
+            "%d asked, %d planned: only from %d may all of these share a wash."
+                .formatted(asked, planned, want.celsius()));
+      }
+      if (planned > want.celsius()) {
+        bends.add(
+            "%d asked, %d planned: the machine has nothing cooler."
+                .formatted(want.celsius(), planned));
+      }
+      if (planned < asked) {
+        bends.add("%d asked, %d planned: %s.".formatted(asked, planned, tooCoolBecause(want)));
+      }
+    }
+    double reaches = main.programme().reachesC(planned);
+    boolean heated = job.machine().heaterW() > 0;
+    if (heated && reaches < planned) {
+      bends.add(
+          "%s at %d reaches %s only; the plan counts with that."
+              .formatted(main.programme().name(), planned, Numbers.of(reaches, 0)));
+    }
+    if (!heated && planned > 0) {
+      bends.add(
+          job.machine().hotFillC() == null
+              ? "This machine has no heater and fills cold: the bath stays as cold as the tap."
+              : "This machine has no heater: it fills at %s and cools from there."
+                  .formatted(Numbers.of(Math.min(planned, job.machine().hotFillC()), 0)));
+    }
+    if (match.runs().stream().filter(MachineRun::washes).count() > 1) {
+      bends.add(
+          "%s asked, and no programme is as long: it washes twice."
+              .formatted(Numbers.duration(school.main().minutes())));
+    }
+  }
+
+  private String tooCoolBecause(Imitation.Want want) {
+    int asked = school.main().celsius();
+    if (want.hottestC() >= asked) {
+      return "the machine has nothing nearer";
+    }
+    Kind weakest = WashJob.weakestInHeat(job.all());
+    return weakest.limits().hottestWashC() <= want.hottestC()
+        ? weakest.name() + " bears " + want.hottestC() + " at most"
+        : "microfibre at 40 at most, unless you choose otherwise";
+  }
+
+  /** Microfibre may bear more by its label, but gets 40 unless a person wants it hotter. */
+  private int limitOf(List<SoiledPieces> pieces) {
+    int limit = WashJob.weakestInHeat(pieces).limits().hottestWashC();
+    boolean microfibre = pieces.stream().anyMatch(p -> p.kind().gripsLint());
+    boolean asLabelled = job.wishes().chose(Disagreement.MICROFIBRE_HEAT, "60");
+    return microfibre && !asLabelled ? Math.min(limit, MICROFIBRE_C) : limit;
   }
 
   private List<Step> beforeMain() {
@@ -223,65 +281,75 @@ public final class WashPlanner {
     if (atOnce) {
       return steps;
     }
-    firstRun().ifPresent(steps::add);
+    steps.addAll(firstRuns());
     steps.add(look(steps.size() + 1));
     return steps;
   }
 
-  private Optional<Step> firstRun() {
-    if (school.first().before() == School.Before.NOTHING) {
-      return Optional.empty();
-    }
+  private List<Step> firstRuns() {
     if (school.first().before() == School.Before.COLD_RINSE) {
       Optional<Programme> rinse = ProgrammeChoice.rinse(job.machine().programmes());
       if (rinse.isEmpty()) {
         bends.add("No rinse first: this machine has no rinse programme.");
       }
-      return rinse.map(
-          p ->
-              runStep(
-                  2,
-                  "Cold rinse",
-                  false,
-                  new MachineRun(p, 0, 0, Math.min(spinRpm, p.fastestSpinRpm())),
-                  List.of(),
-                  "Cold water takes urine and protein out before heat could set them. No detergent yet."));
+      return rinse.stream()
+          .map(
+              p ->
+                  runStep(
+                      2,
+                      "Cold rinse",
+                      false,
+                      new MachineRun(p, 0, 0, Math.min(spinRpm, p.fastestSpinRpm())),
+                      List.of(),
+                      "Cold water takes urine and protein out before heat could set them. No detergent yet."))
+          .toList();
     }
-    int limit = WashJob.weakestInHeat(job.first()).limits().hottestWashC();
-    int wanted =
-        job.hasProtein()
-            ? Math.min(school.first().celsius(), PROTEIN_SAFE_C)
-            : school.first().celsius();
+    boolean soak = school.first().before() == School.Before.SOAK_PAUSE;
+    int limit = limitOf(job.first());
+    int asked = school.first().celsius();
     boolean wool = job.first().stream().anyMatch(p -> p.kind().animalFibre());
-    Optional<ProgrammeChoice> choice =
-        ProgrammeChoice.wash(job.machine(), wanted, limit, SHORT_WASH_MINUTES, wool);
-    if (choice.isEmpty()) {
+    Optional<Imitation.Match> match =
+        Imitation.of(
+            job.machine(),
+            new Imitation.Want(
+                job.hasProtein() ? Math.min(asked, PROTEIN_SAFE_C) : asked,
+                limit,
+                false,
+                SHORT_WASH_MINUTES,
+                ProgrammeChoice.use(wool),
+                1,
+                spinRpm,
+                school.first().whitenerScoops() > 0,
+                soak ? SOAK_PAUSE_MINUTES : 0));
+    if (match.isEmpty()) {
       bends.add("No short wash first: no programme stays at " + limit + " or below.");
+      return List.of();
     }
-    return choice.map(
-        c -> {
-          boolean soak = school.first().before() == School.Before.SOAK_PAUSE;
-          MachineRun run =
-              new MachineRun(
-                  c.programme(),
-                  c.temperatureC(),
-                  0,
-                  Math.min(spinRpm, c.programme().fastestSpinRpm()),
-                  soak ? SOAK_PAUSE_MINUTES : 0);
-          List<PlannedDose> doses =
-              doses(false, school.first().detergentShare(), school.first().whitenerScoops());
-          return runStep(
-              2,
-              soak ? "Cool wash with a soak" : "First wash",
-              false,
-              run,
-              doses,
-              soak
-                  ? "Oxygen needs time more than heat: pause it, let it stand, then let it finish."
-                  : job.hasProtein()
-                      ? "A short wash takes the worst away; no warmer than 40, since heat sets protein."
-                      : "A short wash takes the worst away, so that the main wash starts in clean water.");
-        });
+    if (soak && !job.machine().pauses()) {
+      bends.add("No soak-pause: this machine does not pause. Soak in a bucket before, if need be.");
+    }
+    // One run is enough to begin with; what the nearest sequence adds comes with the main wash.
+    MachineRun run = match.get().runs().get(0);
+    return List.of(
+        runStep(
+            2,
+            run.pauseMinutes() > 0 ? "Cool wash with a soak" : "First wash",
+            false,
+            run,
+            withBesides(
+                doses(false, school.first().detergentShare(), school.first().whitenerScoops()),
+                Wishes.Where.FIRST_WASH,
+                PlannedDose.Into.BATH),
+            firstReason(run)));
+  }
+
+  private String firstReason(MachineRun run) {
+    if (run.pauseMinutes() > 0) {
+      return "Oxygen needs time more than heat: pause it, let it stand, then let it finish.";
+    }
+    return job.hasProtein()
+        ? "A short wash takes the worst away; no warmer than 40, since heat sets protein."
+        : "A short wash takes the worst away, so that the main wash starts in clean water.";
   }
 
   private Step look(int number) {
@@ -301,16 +369,21 @@ public final class WashPlanner {
   }
 
   /** Returns the fewest rinses that meet the residue target, and at least what the school wants. */
-  private int fewestRinses(List<Step> before, ProgrammeChoice main) {
-    int own = main.programme().rinses();
-    int wanted = Math.min(own + school.finish().extraRinses(), (int) Limits.RINSES.max());
-    int most = mostRinses(main.programme());
+  private Draft fewestRinses(List<Step> before, Imitation.Want want, Imitation.Match nearest) {
+    Programme main = last(nearest).programme();
+    int wanted = Math.min(main.rinses() + school.finish().extraRinses(), (int) Limits.RINSES.max());
+    int most = mostRinses(main);
     for (int rinses = Math.min(wanted, most); rinses < most; rinses++) {
-      if (Simulation.of(job, withRinses(before, main, rinses)).residueMet()) {
-        return rinses;
+      Draft draft = rinsing(before, want, rinses);
+      if (Simulation.of(job, draft.steps).residueMet()) {
+        return draft;
       }
     }
-    return most;
+    return rinsing(before, want, most);
+  }
+
+  private static MachineRun last(Imitation.Match match) {
+    return match.runs().stream().filter(MachineRun::washes).reduce((a, b) -> b).orElseThrow();
   }
 
   private int mostRinses(Programme main) {
@@ -319,38 +392,58 @@ public final class WashPlanner {
     return more ? Math.max(byOption, (int) Limits.RINSES.max()) : byOption;
   }
 
-  private List<Step> withRinses(List<Step> before, ProgrammeChoice main, int rinses) {
-    List<Step> steps = new ArrayList<>(before);
-    int extra =
-        Math.min(Math.max(0, rinses - main.programme().rinses()), main.programme().extraRinses());
-    MachineRun run =
-        new MachineRun(
-            main.programme(),
-            main.temperatureC(),
-            extra,
-            Math.min(spinRpm, main.programme().fastestSpinRpm()));
-    steps.add(
-        runStep(
-            steps.size() + 1,
-            "Main wash",
-            true,
-            run,
-            doses(true, 1, school.chemistry().whitenerScoops()),
-            school.belief()));
-    int done = run.rinses();
+  /** The programme's own rinses first, then its option, then rinse runs, as few runs as can be. */
+  private Draft rinsing(List<Step> before, Imitation.Want want, int rinses) {
+    Imitation.Match match = nearest(want.rinsing(rinses));
+    List<MachineRun> runs = new ArrayList<>(match.runs());
     Programme rinse = ProgrammeChoice.rinse(job.machine().programmes()).orElse(null);
+    int done =
+        match.runs().stream()
+            .skip(match.runs().indexOf(last(match)))
+            .mapToInt(MachineRun::rinses)
+            .sum();
     while (done < rinses && rinse != null) {
-      steps.add(
-          runStep(
-              steps.size() + 1,
-              "Rinse once more",
-              true,
-              new MachineRun(rinse, 0, 0, Math.min(spinRpm, rinse.fastestSpinRpm())),
-              List.of(),
-              "The programme's own rinses would leave more detergent than these pieces should carry."));
+      runs.add(new MachineRun(rinse, 0, 0, Math.min(spinRpm, rinse.fastestSpinRpm())));
       done += Math.max(1, rinse.rinses());
     }
-    sanitisingRinse(steps, rinse);
+    return new Draft(withRuns(before, runs), match);
+  }
+
+  private List<Step> withRuns(List<Step> before, List<MachineRun> runs) {
+    List<Step> steps = new ArrayList<>(before);
+    long washes = runs.stream().filter(MachineRun::washes).count();
+    boolean washed = false;
+    for (MachineRun run : runs) {
+      if (run.washes()) {
+        steps.add(
+            runStep(
+                steps.size() + 1,
+                washed ? "Wash once more" : "Main wash",
+                true,
+                run,
+                withBesides(
+                    doses(true, 1.0 / washes, school.chemistry().whitenerScoops() / washes),
+                    Wishes.Where.MAIN_WASH,
+                    PlannedDose.Into.BATH),
+                school.belief()));
+        washed = true;
+      } else {
+        boolean spins = run.rinses() == 0;
+        steps.add(
+            runStep(
+                steps.size() + 1,
+                spins ? "Spin once more" : "Rinse once more",
+                true,
+                run,
+                List.of(),
+                spins
+                    ? "What absorbs dries sooner the less water it keeps."
+                    : "The programme's own rinses would leave more detergent than these pieces should carry."));
+      }
+    }
+    vinegar(steps);
+    sanitisingRinse(steps, ProgrammeChoice.rinse(job.machine().programmes()).orElse(null));
+    lastRinseBesides(steps);
     steps.add(
         new Step(
             steps.size() + 1,
@@ -362,7 +455,72 @@ public final class WashPlanner {
             List.of(),
             UNLOAD_MINUTES,
             "Wet pieces in a closed drum sour."));
-    return renumbered(steps);
+    return Step.numbered(steps);
+  }
+
+  /** A little vinegar in the last rinse, when the school or the person wants it. */
+  private void vinegar(List<Step> steps) {
+    if (!school.chemistry().vinegar()) {
+      return;
+    }
+    Optional<Product> acid =
+        job.products().stream().filter(p -> p.purpose() == Product.Purpose.ACID).findFirst();
+    if (acid.isEmpty()) {
+      bends.add("No vinegar in Kit; the last rinse stays plain.");
+      return;
+    }
+    double ml = Math.min(VINEGAR_ML_KG * job.wholeLoad().massKg(), Wishes.BESIDES_ML.max());
+    intoLastRinse(
+        steps,
+        PlannedDose.besides(
+            acid.get(),
+            ml,
+            PlannedDose.Into.LAST_RINSE,
+            "Vinegar helps to rinse powder out; 15 mL for a kilogram, never more than 20."));
+  }
+
+  private void lastRinseBesides(List<Step> steps) {
+    for (PlannedDose dose :
+        withBesides(List.of(), Wishes.Where.LAST_RINSE, PlannedDose.Into.LAST_RINSE)) {
+      intoLastRinse(steps, dose);
+    }
+  }
+
+  private static void intoLastRinse(List<Step> steps, PlannedDose dose) {
+    for (int i = steps.size() - 1; i >= 0; i--) {
+      Step s = steps.get(i);
+      if (s.run() != null && s.run().rinses() > 0) {
+        List<PlannedDose> doses = new ArrayList<>(s.doses());
+        doses.add(dose);
+        steps.set(i, s.with(doses));
+        return;
+      }
+    }
+  }
+
+  private List<PlannedDose> withBesides(
+      List<PlannedDose> doses, Wishes.Where where, PlannedDose.Into into) {
+    return besides(job, doses, where, into);
+  }
+
+  /** Adds what a person puts in besides; throws {@link OutOfRange} for a product not in Kit. */
+  static List<PlannedDose> besides(
+      WashJob job, List<PlannedDose> doses, Wishes.Where where, PlannedDose.Into into) {
+    List<PlannedDose> more = new ArrayList<>(doses);
+    for (Wishes.Besides b : job.wishes().besides()) {
+      if (b.where() != where) {
+        continue;
+      }
+      Product product =
+          job.products().stream()
+              .filter(p -> p.id() == b.productId())
+              .findFirst()
+              .orElseThrow(
+                  () ->
+                      new OutOfRange("besides.productId", b.productId(), "a product that Kit has"));
+      more.add(PlannedDose.besides(product, b.ml(), into, "You put it in besides."));
+    }
+    return more;
   }
 
   /** The additive goes into a rinse of its own at the end, measured for all of its water. */
@@ -371,10 +529,7 @@ public final class WashPlanner {
       return;
     }
     if (rinse == null) {
-      String none = "No sanitising rinse: this machine has no rinse programme.";
-      if (!bends.contains(none)) {
-        bends.add(none);
-      }
+      bends.add("No sanitising rinse: this machine has no rinse programme.");
       return;
     }
     MachineRun run = new MachineRun(rinse, 0, 0, Math.min(spinRpm, rinse.fastestSpinRpm()));
@@ -383,7 +538,7 @@ public final class WashPlanner {
         SpinRetention.of(
                 job.wholeLoad(), before == null ? 0 : before.spinRpm(), job.machine().drumRadiusM())
             .retainedL();
-    double waterL = BathWater.rinseL(job.wholeLoad()) + heldL;
+    double waterL = Liquor.rinse(job.machine(), rinse, job.wholeLoad()) + heldL;
     steps.add(
         runStep(
             steps.size() + 1,
@@ -392,24 +547,6 @@ public final class WashPlanner {
             run,
             List.of(PlannedDose.byClaim(sanitiser, sanitiser.claim(), waterL)),
             "An additive by its label, after the detergent is out: the two cancel each other."));
-  }
-
-  private static List<Step> renumbered(List<Step> steps) {
-    List<Step> numbered = new ArrayList<>();
-    for (Step s : steps) {
-      numbered.add(
-          new Step(
-              numbered.size() + 1,
-              s.action(),
-              s.title(),
-              s.detail(),
-              s.wholeLoad(),
-              s.run(),
-              s.doses(),
-              s.minutes(),
-              s.reason()));
-    }
-    return numbered;
   }
 
   private static int rinsesAfterMain(List<Step> steps) {

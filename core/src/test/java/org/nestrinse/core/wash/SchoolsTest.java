@@ -115,7 +115,8 @@ class SchoolsTest {
           1.0,
           6,
           1500,
-          new Product.Claim(4, 3, 8, 10));
+          new Product.Claim(4, 3, 8, 10),
+          null);
 
   private static WashJob withSanitiser(Machine machine) {
     WashJob job = in(machine, NAPPIES);
@@ -276,20 +277,7 @@ class SchoolsTest {
     assertThatThrownBy(() -> plan(NAPPIES, School.BUCKET_AND_PLUNGE))
         .isInstanceOf(CannotPlan.class)
         .hasMessageContaining("by hand");
-    Programme plunge =
-        new Programme(
-            "Plunge",
-            Programme.Use.WASH,
-            List.of(0, 40),
-            0,
-            null,
-            25,
-            Agitation.BY_HAND,
-            2,
-            2,
-            0,
-            0);
-    Machine bucket = new Machine("bucket", Machine.Type.BUCKET, 14, 2, 0.2, 0, List.of(plunge));
+    Machine bucket = new Machine("bucket", Machine.Type.BUCKET, 14, 2, 0.2, 0, List.of());
     Routine routine =
         planIn(bucket, List.of(soiled(TRIFOLD, 6, Soil.WET)), School.BUCKET_AND_PLUNGE);
     assertThat(routine.mainWash().run().programme().agitation()).isEqualTo(Agitation.BY_HAND);

@@ -24,7 +24,6 @@ import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
-import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.units.OutOfRange;
 
 class SimulationTest {
@@ -201,40 +200,6 @@ class SimulationTest {
 
   private static ResidueTarget target(SoiledPieces pieces) {
     return job(List.of(pieces), List.of(), null).residueTarget();
-  }
-
-  /**
-   * The choice is no farther from the wish than any other setting of the machine that keeps the
-   * limit.
-   */
-  @ParameterizedTest
-  @CsvSource({
-    "60, 60, 150",
-    "60, 40, 150",
-    "40, 60, 75",
-    "40, 30, 30",
-    "90, 95, 120",
-    "20, 60, 35"
-  })
-  void theProgrammeIsTheNearestOfAll(int wanted, int limit, int minutes) {
-    ProgrammeChoice choice =
-        ProgrammeChoice.wash(MACHINE, wanted, limit, minutes, false).orElseThrow();
-    assertThat(choice.temperatureC()).isLessThanOrEqualTo(Math.min(wanted, limit));
-    double best = Double.POSITIVE_INFINITY;
-    for (Programme p : MACHINE.programmes()) {
-      for (int t : p.temperaturesC()) {
-        if (p.use() == Programme.Use.WASH && t <= Math.min(wanted, limit)) {
-          best = Math.min(best, distance(p, t, Math.min(wanted, limit), minutes));
-        }
-      }
-    }
-    assertThat(
-            distance(choice.programme(), choice.temperatureC(), Math.min(wanted, limit), minutes))
-        .isEqualTo(best);
-  }
-
-  private static double distance(Programme p, int t, int wanted, int minutes) {
-    return Math.max(0, wanted - p.reachesC(t)) * 30 + Math.abs(p.washMinutes() - minutes);
   }
 
   @Test
