@@ -2,6 +2,7 @@ package org.nestrinse.core;
 
 import java.time.Instant;
 import java.time.LocalTime;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import org.nestrinse.core.bath.HygieneGoal;
@@ -177,6 +178,24 @@ public final class Pieces {
           1.0,
           6,
           1000);
+  public static final Product VINEGAR =
+      new Product(
+          8,
+          "white vinegar",
+          Product.Purpose.ACID,
+          Product.Form.LIQUID,
+          false,
+          false,
+          false,
+          false,
+          new LabelRow(60, 60, 60),
+          new LabelRow(60, 60, 60),
+          4.5,
+          null,
+          30.0,
+          1.0,
+          1,
+          1000);
   public static final Tariff TARIFF =
       new Tariff(0.30, 0.15, LocalTime.of(0, 30), LocalTime.of(5, 30), 0.005);
 
@@ -228,5 +247,43 @@ public final class Pieces {
         NOW,
         LocalTime.of(9, 0),
         askedC);
+  }
+
+  /** Returns a job of these pieces in another machine. */
+  public static WashJob in(Machine machine, List<SoiledPieces> first) {
+    WashJob job = job(first, List.of(), null);
+    return new WashJob(
+        first,
+        List.of(),
+        machine,
+        job.water(),
+        job.roomC(),
+        job.products(),
+        job.tariff(),
+        job.houseGoal(),
+        job.trim(),
+        job.now(),
+        job.start(),
+        null);
+  }
+
+  /** Returns the same job with one more product on the shelf. */
+  public static WashJob with(WashJob job, Product product) {
+    List<Product> products = new ArrayList<>(job.products());
+    products.add(product);
+    return new WashJob(
+        job.first(),
+        job.bulkers(),
+        job.machine(),
+        job.water(),
+        job.roomC(),
+        products,
+        job.tariff(),
+        job.houseGoal(),
+        job.trim(),
+        job.now(),
+        job.start(),
+        job.askedC(),
+        job.wishes());
   }
 }

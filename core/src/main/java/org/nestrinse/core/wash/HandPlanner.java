@@ -124,7 +124,7 @@ final class HandPlanner {
 
   private int mainC() {
     int asked = job.askedC() == null ? school.main().celsius() : job.askedC();
-    int limit = WashJob.weakestInHeat(job.all()).limits().hottestWashC();
+    int limit = WashPlanner.limitOf(job, job.all());
     double hot = job.machine().hotFillC() == null ? USUAL_HOT_TAP_C : job.machine().hotFillC();
     int planned = job.askedC() == null ? (int) Math.min(Math.min(asked, limit), hot) : asked;
     if (planned < asked) {

@@ -155,7 +155,7 @@ public final class WashPlanner {
   /** What the routine wants of the machine for the main wash, before rinses are counted. */
   private Imitation.Want want() {
     boolean steam = school.main().by() == School.By.STEAM && job.askedC() == null;
-    int limit = limitOf(job.all());
+    int limit = limitOf(job, job.all());
     Integer asked = job.askedC();
     int wanted = asked == null ? Math.max(school.main().celsius(), job.sharedC()) : asked;
     return new Imitation.Want(
@@ -253,7 +253,7 @@ public final class WashPlanner {
   }
 
   /** Microfibre may bear more by its label, but gets 40 unless a person wants it hotter. */
-  private int limitOf(List<SoiledPieces> pieces) {
+  static int limitOf(WashJob job, List<SoiledPieces> pieces) {
     int limit = WashJob.weakestInHeat(pieces).limits().hottestWashC();
     boolean microfibre = pieces.stream().anyMatch(p -> p.kind().gripsLint());
     boolean asLabelled = job.wishes().chose(Disagreement.MICROFIBRE_HEAT, "60");
@@ -305,7 +305,7 @@ public final class WashPlanner {
           .toList();
     }
     boolean soak = school.first().before() == School.Before.SOAK_PAUSE;
-    int limit = limitOf(job.first());
+    int limit = limitOf(job, job.first());
     int asked = school.first().celsius();
     boolean wool = job.first().stream().anyMatch(p -> p.kind().animalFibre());
     Optional<Imitation.Match> match =

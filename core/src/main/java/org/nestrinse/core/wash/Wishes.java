@@ -1,8 +1,10 @@
 package org.nestrinse.core.wash;
 
 import java.util.EnumMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.units.Range;
@@ -13,14 +15,38 @@ import org.nestrinse.core.units.Range;
  * @param goal the hygiene goal, or null for the most demanding of soil, people and household
  * @param positions chosen positions on questions of dispute, by short name
  * @param besides products that the person puts in besides
+ * @param boosts what is done more for the hygiene goal
  */
 public record Wishes(
-    @Nullable HygieneGoal goal, Map<Disagreement, String> positions, List<Besides> besides) {
+    @Nullable HygieneGoal goal,
+    Map<Disagreement, String> positions,
+    List<Besides> besides,
+    Set<Boost> boosts) {
   /** Nothing beyond the school. */
-  public static final Wishes NONE = new Wishes(null, Map.of(), List.of());
+  public static final Wishes NONE = new Wishes(null, Map.of(), List.of(), Set.of());
 
   /** How much of a product may go in besides [mL]. */
   public static final Range BESIDES_ML = new Range(1, 1000, "mL");
+
+  private static final int LONGER_MINUTES = 60;
+
+  /** What can be done more for the hygiene goal, beside a hotter wash. */
+  public enum Boost {
+    LONGER("an hour longer"),
+    WHITENER("a scoop of oxygen whitener"),
+    SANITISER("a sanitising rinse by its label");
+
+    private final String words;
+
+    Boost(String words) {
+      this.words = words;
+    }
+
+    /** Returns the name a person uses. */
+    public String words() {
+      return words;
+    }
+  }
 
   /** Where a product goes in. */
   public enum Where {
@@ -60,6 +86,7 @@ public record Wishes(
             ? Map.of()
             : java.util.Collections.unmodifiableMap(new EnumMap<>(positions));
     besides = List.copyOf(besides);
+    boosts = Set.copyOf(boosts);
   }
 
   /** Returns the school as the chosen positions bend it. */
@@ -68,7 +95,32 @@ public record Wishes(
     for (Map.Entry<Disagreement, String> e : positions.entrySet()) {
       bent = e.getKey().bend(bent, e.getValue());
     }
-    return bent;
+    for (Boost boost : boosts) {
+      bent = bent.with(boosted(bent.chemistry(), boost));
+    }
+    return boosts.contains(Boost.LONGER)
+        ? bent.with(
+            new School.Main(
+                bent.main().celsius(), bent.main().minutes() + LONGER_MINUTES, bent.main().by()))
+        : bent;
+  }
+
+  private static School.Chemistry boosted(School.Chemistry c, Boost boost) {
+    double whitener = boost == Boost.WHITENER ? c.whitenerScoops() + 1 : c.whitenerScoops();
+    return new School.Chemistry(
+        c.strength(),
+        whitener,
+        c.enzymes(),
+        c.form(),
+        c.sanitiser() || boost == Boost.SANITISER,
+        c.vinegar());
+  }
+
+  /** Returns the same wishes with something done more. */
+  public Wishes with(Boost boost) {
+    Set<Boost> more = new HashSet<>(boosts);
+    more.add(boost);
+    return new Wishes(goal, positions, besides, more);
   }
 
   /** Returns whether a question is answered like this. */
@@ -81,6 +133,6 @@ public record Wishes(
     Map<Disagreement, String> more = new EnumMap<>(Disagreement.class);
     more.putAll(positions);
     more.put(question, position);
-    return new Wishes(goal, more, besides);
+    return new Wishes(goal, more, besides, boosts);
   }
 }

@@ -154,7 +154,11 @@ class ChemistryCheckTest {
     List<Product> products = new ArrayList<>(plain.products());
     products.add(product);
     Wishes wishes =
-        new Wishes(null, java.util.Map.of(), List.of(new Wishes.Besides(product.id(), where, 60)));
+        new Wishes(
+            null,
+            java.util.Map.of(),
+            List.of(new Wishes.Besides(product.id(), where, 60)),
+            Set.of());
     WashJob job =
         new WashJob(
             plain.first(),

@@ -1,0 +1,162 @@
+package org.nestrinse.core.run;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.wash.MachineRun;
+import org.nestrinse.core.wash.Step;
+
+/** What an answer makes of the steps that are still to come. */
+public final class Branch {
+  private static final int TREAT_MINUTES = 10;
+  private static final int PIECES_MINUTES = 3;
+
+  private Branch() {}
+
+  /**
+   * The steps after an answer.
+   *
+   * @param steps all steps, numbered anew
+   * @param current the number of the step to do now
+   * @param added what was added, in words; empty when nothing was
+   */
+  public record After(List<Step> steps, int current, String added) {}
+
+  /**
+   * Returns the steps as an answer makes them. What is added comes before the current step, so that
+   * its question is asked again, or right after it where that is not needed.
+   *
+   * @param steps all steps
+   * @param current number of the step at which the question is answered
+   * @param adds what the answer adds
+   * @param machine the machine, for its rinse programme
+   */
+  public static After of(List<Step> steps, int current, Judgement.Adds adds, Machine machine) {
+    return switch (adds) {
+      case NOTHING -> new After(steps, current, "");
+      case FIRST_AGAIN ->
+          inserted(steps, current, again(firstRun(steps, current), "once more", false));
+      case RINSE_FIRST -> inserted(steps, current, rinse(steps, current, machine, false));
+      case RINSE -> inserted(steps, current, rinse(steps, current, machine, true));
+      case MAIN_AGAIN -> inserted(steps, current, again(mainRun(steps), "once more", true));
+      case TREAT ->
+          inserted(
+              steps,
+              current,
+              Optional.of(
+                  person(
+                      Step.Action.TREAT,
+                      "Treat what is marked",
+                      "Stain remover, worked in with a soft brush; then both piles go back.",
+                      TREAT_MINUTES,
+                      "Treated while wet it comes out; dried it sets.")));
+      case MORE_PIECES ->
+          inserted(
+              steps,
+              current,
+              Optional.of(
+                  person(
+                      Step.Action.TREAT,
+                      "Add a few small pieces",
+                      "Clean hand towels or cloths, until the drum is half full and more.",
+                      PIECES_MINUTES,
+                      "A fuller drum rubs better.")));
+      case FEWER_PIECES ->
+          inserted(
+              steps,
+              current,
+              Optional.of(
+                  person(
+                      Step.Action.TREAT,
+                      "Take a few pieces out",
+                      "Until a hand fits above the load. They wait for the next round.",
+                      PIECES_MINUTES,
+                      "What cannot turn over does not get clean.")));
+    };
+  }
+
+  private static After inserted(List<Step> steps, int current, Optional<Step> added) {
+    if (added.isEmpty()) {
+      return new After(steps, current, "");
+    }
+    List<Step> more = new ArrayList<>(steps);
+    more.add(current - 1, added.get());
+    return new After(Step.numbered(more), current, added.get().title());
+  }
+
+  private static Optional<Step> firstRun(List<Step> steps, int current) {
+    return steps.stream()
+        .filter(s -> s.number() < current && s.run() != null && !s.apart())
+        .findFirst();
+  }
+
+  private static Optional<Step> mainRun(List<Step> steps) {
+    return steps.stream()
+        .filter(s -> s.wholeLoad() && s.run() != null && s.run().washes())
+        .findFirst();
+  }
+
+  private static Optional<Step> again(Optional<Step> step, String how, boolean whole) {
+    return step.map(
+        s ->
+            new Step(
+                s.number(),
+                s.action(),
+                s.title() + ", " + how,
+                s.detail(),
+                whole || s.wholeLoad(),
+                s.run(),
+                s.doses(),
+                s.minutes(),
+                "What you saw asks for it."));
+  }
+
+  /** A rinse by its own programme; by hand the last rinse of the routine again, once. */
+  private static Optional<Step> rinse(
+      List<Step> steps, int current, Machine machine, boolean whole) {
+    if (machine.type().byHand()) {
+      return steps.stream()
+          .filter(s -> s.run() != null && !s.run().washes() && !s.apart() && s.number() < current)
+          .reduce((a, b) -> b)
+          .map(
+              s -> {
+                MachineRun once = new MachineRun(s.run().programme(), s.run().temperatureC(), 0, 0);
+                return rinseStep(s.action(), once, "Fill, plunge, wring, empty.", whole);
+              });
+    }
+    int spin =
+        steps.stream()
+            .filter(s -> s.run() != null && !s.apart())
+            .mapToInt(s -> s.run().spinRpm())
+            .max()
+            .orElse(0);
+    return machine.programmes().stream()
+        .filter(p -> p.use() == Programme.Use.RINSE)
+        .findFirst()
+        .map(
+            p -> {
+              MachineRun run = new MachineRun(p, 0, 0, Math.min(spin, p.fastestSpinRpm()));
+              return rinseStep(Step.Action.RUN, run, p.name() + ", " + run.settings(), whole);
+            });
+  }
+
+  private static Step rinseStep(Step.Action action, MachineRun run, String detail, boolean whole) {
+    return new Step(
+        1,
+        action,
+        "Rinse once more",
+        detail,
+        whole,
+        run,
+        List.of(),
+        run.minutes(),
+        "What you saw asks for it.");
+  }
+
+  private static Step person(
+      Step.Action action, String title, String detail, int minutes, String reason) {
+    return new Step(1, action, title, detail, true, null, List.of(), minutes, reason);
+  }
+}

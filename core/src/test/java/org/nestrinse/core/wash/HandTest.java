@@ -1,0 +1,125 @@
+package org.nestrinse.core.wash;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+import static org.nestrinse.core.Pieces.SHELL;
+import static org.nestrinse.core.Pieces.TRIFOLD;
+import static org.nestrinse.core.Pieces.WOOL_COVER;
+import static org.nestrinse.core.Pieces.soiled;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.nestrinse.core.Pieces;
+import org.nestrinse.core.bath.SpinRetention;
+import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.TextileLoad;
+
+/** Washing in a bucket or a basin. */
+class HandTest {
+  private static final Machine BUCKET =
+      new Machine(
+          "12 L bucket",
+          Machine.Type.BUCKET,
+          12,
+          2,
+          0.15,
+          0,
+          List.of(),
+          55.0,
+          List.of(),
+          false,
+          true);
+  private static final List<SoiledPieces> DAY =
+      List.of(soiled(TRIFOLD, 6, Soil.WET), soiled(SHELL, 5, Soil.WET));
+
+  private static Routine plan(List<SoiledPieces> pieces, School school) {
+    return WashPlanner.plan(Pieces.in(BUCKET, pieces), school);
+  }
+
+  @Test
+  void followsTheOrderOfTheTrade() {
+    Routine routine = plan(DAY, School.BUCKET_AND_PLUNGE);
+    assertThat(routine.steps())
+        .extracting(Step::title)
+        .containsExactly(
+            "Lay out what is washed",
+            "Two rinses, plunged",
+            "Look at the water",
+            "Wash, plunge and soak",
+            "Rinse until clear",
+            "Covers on their own",
+            "Empty the bucket, hang everything");
+    assertThat(routine.steps()).allMatch(Step::attended);
+    Step wash = routine.mainWash();
+    assertThat(wash.run().pauseMinutes()).isBetween(20, 30);
+    assertThat(wash.run().spinRpm()).isZero();
+    assertThat(routine.outcome().attendedMinutes())
+        .isLessThan(routine.outcome().minutes() - wash.run().pauseMinutes() + 1e-9);
+    assertThat(routine.outcome().kwh()).isZero();
+  }
+
+  @Test
+  void theDoseGoesByTheLitresAndTheHardness() {
+    PlannedDose dose = plan(DAY, School.BUCKET_AND_PLUNGE).mainWash().doses().get(0);
+    // 8 L at 0.45 mL/L, times the label at 3.1 mmol/L over the label at 2.0: 80/60.
+    assertThat(dose.dose().doseMl()).isCloseTo(8 * 0.45 * 80 / 60, within(1e-9));
+    assertThat(dose.measure()).isEqualTo("1 teaspoon");
+    assertThat(dose.why().lines()).anyMatch(l -> l.label().equals("water in the bath"));
+  }
+
+  @Test
+  void rinsesUntilClearAndToTheTargetAndNotOnceMore() {
+    Routine routine = plan(DAY, School.BUCKET_AND_PLUNGE);
+    assertThat(routine.outcome().sudsVisible()).isFalse();
+    assertThat(routine.outcome().residueMet()).isTrue();
+    MachineRun rinse = routine.lastRun();
+    assertThat(rinse.rinses()).isGreaterThanOrEqualTo(2);
+  }
+
+  @Test
+  void wringingLeavesWhatTheModelSays() {
+    TextileLoad cotton = TextileLoad.of(Material.COTTON, 1);
+    double rpm = SpinRetention.wrungRpm(0.15);
+    assertThat(SpinRetention.of(cotton, rpm, 0.15).retainedL()).isCloseTo(1.3, within(1e-9));
+  }
+
+  @Test
+  void aLargeLoadTakesSeveralFillingsAndLonger() {
+    Routine one = plan(DAY, School.BUCKET_AND_PLUNGE);
+    Routine many = plan(List.of(soiled(TRIFOLD, 40, Soil.WET)), School.BUCKET_AND_PLUNGE);
+    assertThat(one.bends()).noneMatch(b -> b.contains("fillings"));
+    assertThat(many.bends()).anyMatch(b -> b.contains("fillings: 12 L bucket takes no more"));
+    assertThat(many.outcome().minutes()).isGreaterThan(one.outcome().minutes());
+    assertThat(many.outcome().litres()).isGreaterThan(one.outcome().litres());
+  }
+
+  @Test
+  void otherSchoolsAreDoneByHandTooWithinWhatTapAndPieceGive() {
+    Routine hot = plan(DAY, School.HOT_AND_FULL);
+    assertThat(hot.mainWash().run().temperatureC()).isEqualTo(55);
+    assertThat(hot.bends()).contains("60 asked, 55 planned: the tap gives no hotter water.");
+    assertThat(hot.cautions())
+        .anyMatch(c -> c.key().equals("hot-hands") && c.strength() == Caution.Strength.CHECK);
+    Routine wool = plan(List.of(soiled(WOOL_COVER, 2, Soil.WET)), School.BUCKET_AND_PLUNGE);
+    assertThat(wool.mainWash().run().temperatureC()).isEqualTo(30);
+    assertThat(wool.cautions()).noneMatch(c -> c.key().equals("hot-hands"));
+    assertThat(wool.cautions()).anyMatch(c -> c.key().equals("bucket-child"));
+    assertThat(wool.steps()).noneMatch(Step::apart);
+  }
+
+  @Test
+  void coldFirstForProtein() {
+    Routine routine = plan(List.of(soiled(TRIFOLD, 6, Soil.STOOL)), School.BUCKET_AND_PLUNGE);
+    assertThat(routine.steps().get(1).run().temperatureC()).isLessThan(20);
+    double peak =
+        routine.outcome().baths().get(0).profile().stream()
+            .mapToDouble(p -> p.temperatureC())
+            .max()
+            .orElseThrow();
+    assertThat(peak).isLessThan(30);
+  }
+}
