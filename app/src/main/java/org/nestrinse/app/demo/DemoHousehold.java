@@ -21,6 +21,7 @@ import org.nestrinse.app.sort.SortViews;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.PlanService;
 import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.app.wash.RunService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
@@ -68,6 +69,7 @@ class DemoHousehold implements ApplicationRunner {
   private final SortService sort;
   private final PlanService plans;
   private final RoundService rounds;
+  private final RunService runs;
   private final DryService dry;
   private final NormalDayService normal;
   private final LotService lots;
@@ -85,6 +87,7 @@ class DemoHousehold implements ApplicationRunner {
       SortService sort,
       PlanService plans,
       RoundService rounds,
+      RunService runs,
       DryService dry,
       NormalDayService normal,
       LotService lots,
@@ -99,6 +102,7 @@ class DemoHousehold implements ApplicationRunner {
     this.sort = sort;
     this.plans = plans;
     this.rounds = rounds;
+    this.runs = runs;
     this.dry = dry;
     this.normal = normal;
     this.lots = lots;
@@ -278,21 +282,22 @@ class DemoHousehold implements ApplicationRunner {
     }
     School school = index % 4 == 3 ? School.COOL_AND_SUN : School.HOT_AND_FULL;
     List<String> checks =
-        clock.at(at, () -> plans.plan(load.id(), school.id(), null)).cautions().stream()
+        clock
+            .at(at, () -> plans.plan(load.id(), PlanService.Request.of(school.id(), null)))
+            .cautions()
+            .stream()
             .filter(c -> c.strength() == Caution.Strength.CHECK)
             .map(Caution::key)
             .toList();
     WashViews.Round round =
         clock.at(
             at,
-            () ->
-                rounds.start(
-                    new RoundService.Start(load.id(), school.id(), null, List.copyOf(checks))));
+            () -> rounds.start(RoundService.Start.of(load.id(), school.id(), List.copyOf(checks))));
     Instant time = at;
     for (WashViews.PlanStep step : round.plan().steps()) {
       time =
           time.plus(Duration.ofMinutes(step.minutes() + (step.attended() ? random.nextInt(6) : 1)));
-      clock.at(time, () -> rounds.tick(round.id(), step.number()));
+      clock.at(time, () -> runs.tick(round.id(), step.number()));
     }
     return round;
   }

@@ -79,6 +79,7 @@ class TernHouse {
       List<KindService.Change> kinds,
       List<ProductService.Change> products,
       MachineService.Change machine,
+      List<MachineService.Change> vessels,
       List<PlaceService.Change> places,
       List<PailFact> pails,
       List<HabitFact> habits) {}
@@ -128,6 +129,7 @@ class TernHouse {
     facts.kinds.forEach(kinds::add);
     facts.products.forEach(products::add);
     machine.change(facts.machine);
+    facts.vessels.forEach(machine::add);
     facts.places.forEach(places::add);
     Map<String, Long> pailByName = new HashMap<>();
     for (PailFact p : facts.pails) {

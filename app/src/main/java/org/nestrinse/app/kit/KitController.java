@@ -9,6 +9,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -21,6 +22,7 @@ class KitController {
   private final ProductService products;
   private final MachineService machine;
   private final PlaceService places;
+  private final MeasurementService measurements;
   private final KindCatalogue catalogue;
 
   KitController(
@@ -30,6 +32,7 @@ class KitController {
       ProductService products,
       MachineService machine,
       PlaceService places,
+      MeasurementService measurements,
       KindCatalogue catalogue) {
     this.household = household;
     this.people = people;
@@ -37,6 +40,7 @@ class KitController {
     this.products = products;
     this.machine = machine;
     this.places = places;
+    this.measurements = measurements;
     this.catalogue = catalogue;
   }
 
@@ -122,6 +126,33 @@ class KitController {
   @PutMapping("/machine")
   MachineService.View changeMachine(@RequestBody MachineService.Change change) {
     return machine.change(change);
+  }
+
+  @GetMapping("/machines")
+  List<MachineService.View> machines() {
+    return machine.all();
+  }
+
+  @PostMapping("/machines")
+  @ResponseStatus(HttpStatus.CREATED)
+  MachineService.View addMachine(@RequestBody MachineService.Change change) {
+    return machine.add(change);
+  }
+
+  @PutMapping("/machines/{id}")
+  MachineService.View changeMachine(
+      @PathVariable long id, @RequestBody MachineService.Change change) {
+    return machine.change(id, change);
+  }
+
+  @PostMapping("/machines/{id}/logs")
+  MeasurementService.Preview log(@PathVariable long id, @RequestBody MeasurementService.Sent sent) {
+    return measurements.read(id, sent);
+  }
+
+  @DeleteMapping("/machines/{id}/logs")
+  MachineService.View forgetLog(@PathVariable long id, @RequestParam String programme) {
+    return machine.measured(id, programme, null);
   }
 
   @GetMapping("/places")

@@ -47,6 +47,15 @@ class MachineEntity {
   @Column(name = "heater_w")
   double heaterW;
 
+  @Column(name = "hot_fill_c")
+  @Nullable Double hotFillC;
+
+  @Column(name = "levels_l")
+  String levelsL = "";
+
+  boolean whitenerDrawer = true;
+  boolean pauses = true;
+
   @ElementCollection
   @CollectionTable(name = "programme", joinColumns = @JoinColumn(name = "machine_id"))
   @OrderColumn(name = "position")
@@ -78,6 +87,25 @@ class MachineEntity {
     int interimRpm;
     int fastestSpinRpm;
 
+    @Column(name = "main_l")
+    @Nullable Double mainL;
+
+    @Column(name = "rinse_l")
+    @Nullable Double rinseL;
+
+    @Column(name = "log_chosen_c")
+    @Nullable Integer logChosenC;
+
+    @Column(name = "log_peak_c")
+    @Nullable Double logPeakC;
+
+    @Nullable Double logHoldMinutes;
+
+    @Column(name = "log_heater_w")
+    @Nullable Double logHeaterW;
+
+    @Nullable Double logKwh;
+
     static ProgrammeRow of(Programme p) {
       ProgrammeRow row = new ProgrammeRow();
       row.name = p.name();
@@ -92,6 +120,16 @@ class MachineEntity {
       row.extraRinses = p.extraRinses();
       row.interimRpm = p.interimRpm();
       row.fastestSpinRpm = p.fastestSpinRpm();
+      row.mainL = p.mainL();
+      row.rinseL = p.rinseL();
+      Programme.Measured seen = p.measured();
+      if (seen != null) {
+        row.logChosenC = seen.chosenC();
+        row.logPeakC = seen.peakC();
+        row.logHoldMinutes = seen.holdMinutes();
+        row.logHeaterW = seen.heaterW();
+        row.logKwh = seen.kwh();
+      }
       return row;
     }
 
@@ -107,7 +145,12 @@ class MachineEntity {
           rinses,
           extraRinses,
           interimRpm,
-          fastestSpinRpm);
+          fastestSpinRpm,
+          mainL,
+          rinseL,
+          logChosenC == null
+              ? null
+              : new Programme.Measured(logChosenC, logPeakC, logHoldMinutes, logHeaterW, logKwh));
     }
   }
 
@@ -119,6 +162,16 @@ class MachineEntity {
         capacityKg,
         drumRadiusM,
         heaterW,
-        programmes.stream().map(ProgrammeRow::toProgramme).toList());
+        programmes.stream().map(ProgrammeRow::toProgramme).toList(),
+        hotFillC,
+        levels(),
+        whitenerDrawer,
+        pauses);
+  }
+
+  private List<Double> levels() {
+    return levelsL.isEmpty()
+        ? List.of()
+        : Arrays.stream(levelsL.split(",")).map(Double::valueOf).toList();
   }
 }

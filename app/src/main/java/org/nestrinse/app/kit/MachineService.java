@@ -1,22 +1,28 @@
 package org.nestrinse.app.kit;
 
 import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
+import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** The household's washing machine. */
+/** What the household washes in. The first is the one that loads are sorted for. */
 @Service
 public class MachineService {
   private static final int LONGEST_NAME = 80;
+  private static final int MOST_LEVELS = 8;
   private static final Range CAPACITY_KG = new Range(1, 20, "kg");
   private static final Range SHORTFALL_K = new Range(0, 40, "°C");
   private static final Range WASH_MINUTES = new Range(0, 300, "minutes");
@@ -31,10 +37,11 @@ public class MachineService {
   /**
    * The machine with the number of its changes.
    *
+   * @param id its number
    * @param version counts its changes
    * @param machine the machine
    */
-  public record View(long version, Machine machine) {}
+  public record View(long id, long version, Machine machine) {}
 
   /** A programme as it is sent. */
   public record ProgrammeChange(
@@ -48,7 +55,10 @@ public class MachineService {
       @Nullable Integer rinses,
       @Nullable Integer extraRinses,
       @Nullable Integer interimRpm,
-      @Nullable Integer fastestSpinRpm) {}
+      @Nullable Integer fastestSpinRpm,
+      @Nullable Double mainL,
+      @Nullable Double rinseL,
+      Programme.@Nullable Measured measured) {}
 
   /** What is sent to change the machine. */
   public record Change(
@@ -59,7 +69,11 @@ public class MachineService {
       @Nullable Double capacityKg,
       @Nullable Double drumRadiusM,
       @Nullable Double heaterW,
-      @Nullable List<@Nullable ProgrammeChange> programmes) {}
+      @Nullable List<@Nullable ProgrammeChange> programmes,
+      @Nullable Double hotFillC,
+      @Nullable List<@Nullable Double> levelsL,
+      @Nullable Boolean whitenerDrawer,
+      @Nullable Boolean pauses) {}
 
   /** Returns the machine; throws {@link NotNow} when none is set up. */
   @Transactional(readOnly = true)
@@ -82,7 +96,57 @@ public class MachineService {
   /** Changes the machine, or sets it up when there is none. */
   @Transactional
   public View change(Change c) {
-    MachineEntity e = machines.findAll().stream().findFirst().orElseGet(MachineEntity::new);
+    return apply(first().orElseGet(MachineEntity::new), c);
+  }
+
+  /** Returns every machine, vessel and basin, the first one first. */
+  @Transactional(readOnly = true)
+  public List<View> all() {
+    return machines.findAll(Sort.by("id")).stream().map(MachineService::view).toList();
+  }
+
+  /** Returns one machine; the first when no number is given. */
+  @Transactional(readOnly = true)
+  public View one(@Nullable Long id) {
+    return view(id == null ? entity() : entity(id));
+  }
+
+  /** Returns what is plunged by hand, if the household has such a vessel. */
+  @Transactional(readOnly = true)
+  public Optional<View> byHand() {
+    return all().stream().filter(v -> v.machine.type().byHand()).findFirst();
+  }
+
+  /** Adds another machine, a bucket or a basin. */
+  @Transactional
+  public View add(Change c) {
+    return apply(new MachineEntity(), c);
+  }
+
+  /** Changes one of the machines. */
+  @Transactional
+  public View change(long id, Change c) {
+    return apply(entity(id), c);
+  }
+
+  /** Keeps what a log showed of a programme. */
+  @Transactional
+  public View measured(long id, String programme, Programme.@Nullable Measured seen) {
+    MachineEntity e = entity(id);
+    MachineEntity.ProgrammeRow row =
+        e.programmes.stream()
+            .filter(p -> p.name.equals(programme))
+            .findFirst()
+            .orElseThrow(() -> new OutOfRange("programme", programme, "one of this machine"));
+    row.logChosenC = seen == null ? null : Integer.valueOf(seen.chosenC());
+    row.logPeakC = seen == null ? null : seen.peakC();
+    row.logHoldMinutes = seen == null ? null : seen.holdMinutes();
+    row.logHeaterW = seen == null ? null : seen.heaterW();
+    row.logKwh = seen == null ? null : seen.kwh();
+    return view(machines.saveAndFlush(e));
+  }
+
+  private View apply(MachineEntity e, Change c) {
     if (e.id != null && e.version != Given.whole("version", c.version, VERSION)) {
       throw new Stale("the machine", view(e));
     }
@@ -92,8 +156,16 @@ public class MachineService {
     e.capacityKg = Given.number("capacityKg", c.capacityKg, CAPACITY_KG);
     e.drumRadiusM = Given.number("drumRadiusM", c.drumRadiusM, Limits.DRUM_RADIUS_M);
     e.heaterW = Given.number("heaterW", c.heaterW, Limits.HEATER_W);
+    e.hotFillC = Given.optional("hotFillC", c.hotFillC, Limits.WATER_C);
+    e.levelsL = levels(c.levelsL);
+    e.whitenerDrawer = c.whitenerDrawer == null || c.whitenerDrawer;
+    e.pauses = c.pauses == null || c.pauses;
     List<Programme> programmes =
-        Given.list("programmes", c.programmes).stream().map(MachineService::programme).toList();
+        e.type.byHand()
+            ? List.of()
+            : Given.list("programmes", c.programmes).stream()
+                .map(MachineService::programme)
+                .toList();
     e.programmes.clear();
     programmes.stream().map(MachineEntity.ProgrammeRow::of).forEach(e.programmes::add);
     return view(machines.saveAndFlush(e));
@@ -111,16 +183,38 @@ public class MachineService {
         Given.whole("programmes.rinses", p.rinses, Limits.RINSES),
         Given.whole("programmes.extraRinses", p.extraRinses, Limits.RINSES),
         Given.whole("programmes.interimRpm", p.interimRpm, Limits.RPM),
-        Given.whole("programmes.fastestSpinRpm", p.fastestSpinRpm, Limits.RPM));
+        Given.whole("programmes.fastestSpinRpm", p.fastestSpinRpm, Limits.RPM),
+        Given.optional("programmes.mainL", p.mainL, Limits.WATER_L),
+        Given.optional("programmes.rinseL", p.rinseL, Limits.WATER_L),
+        p.measured);
+  }
+
+  private static String levels(@Nullable List<@Nullable Double> levels) {
+    if (levels == null || levels.isEmpty()) {
+      return "";
+    }
+    if (levels.size() > MOST_LEVELS) {
+      throw new OutOfRange("levelsL", levels.size() + " levels", "up to " + MOST_LEVELS);
+    }
+    return levels.stream()
+        .map(l -> String.valueOf(Given.number("levelsL", l, Limits.WATER_L)))
+        .collect(Collectors.joining(","));
   }
 
   private MachineEntity entity() {
-    return machines.findAll().stream()
-        .findFirst()
+    return first()
         .orElseThrow(() -> new NotNow("No machine is set up yet. Kit is the place for it."));
   }
 
+  private Optional<MachineEntity> first() {
+    return machines.findAll(Sort.by("id")).stream().findFirst();
+  }
+
+  private MachineEntity entity(long id) {
+    return machines.findById(id).orElseThrow(() -> new NotFound("machine", id));
+  }
+
   private static View view(MachineEntity e) {
-    return new View(e.version, e.toMachine());
+    return new View(e.id, e.version, e.toMachine());
   }
 }

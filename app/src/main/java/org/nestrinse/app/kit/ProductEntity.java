@@ -9,9 +9,13 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.util.Arrays;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.safety.Chemical;
 
 @Entity
 @Table(name = "product")
@@ -67,6 +71,11 @@ class ProductEntity {
   @Column(name = "pack_g")
   double packG;
 
+  @Nullable String chemicals;
+
+  @Column(name = "left_g")
+  @Nullable Double leftG;
+
   @Nullable Double claimLog;
 
   @Column(name = "claim_min_ml_per_l")
@@ -93,6 +102,22 @@ class ProductEntity {
         : new Product.Claim(claimLog, claimMinMlPerL, claimMinMinutes, claimMinC);
   }
 
+  void stated(@Nullable Set<Chemical> stated) {
+    chemicals =
+        stated == null
+            ? null
+            : stated.stream().map(Chemical::name).sorted().collect(Collectors.joining(","));
+  }
+
+  private @Nullable Set<Chemical> stated() {
+    if (chemicals == null) {
+      return null;
+    }
+    return chemicals.isEmpty()
+        ? Set.of()
+        : Arrays.stream(chemicals.split(",")).map(Chemical::valueOf).collect(Collectors.toSet());
+  }
+
   Product toProduct() {
     return new Product(
         id,
@@ -111,6 +136,7 @@ class ProductEntity {
         densityGMl,
         packPrice,
         packG,
-        claim());
+        claim(),
+        stated());
   }
 }

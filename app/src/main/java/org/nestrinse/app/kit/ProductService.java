@@ -1,11 +1,14 @@
 package org.nestrinse.app.kit;
 
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.safety.Chemical;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -19,6 +22,7 @@ public class ProductService {
   private static final int LONGEST_NAME = 80;
   private static final Range PRICE = new Range(0, 1000, "");
   private static final Range PACK_G = new Range(1, 50000, "g");
+  private static final Range LEFT_G = new Range(0, 100000, "g");
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
 
   private final ProductRepository products;
@@ -49,7 +53,9 @@ public class ProductService {
       @Nullable Double densityGMl,
       @Nullable Double packPrice,
       @Nullable Double packG,
-      @Nullable ClaimChange claim) {}
+      @Nullable ClaimChange claim,
+      @Nullable Set<@Nullable Chemical> stated,
+      @Nullable Double leftG) {}
 
   /** What a sanitising product claims on its label, as it is sent. */
   public record ClaimChange(
@@ -63,8 +69,10 @@ public class ProductService {
    *
    * @param version counts its changes
    * @param product the product
+   * @param leftG what is left of the pack [g]
+   * @param chemicals the classes that decide what it must not meet
    */
-  public record View(long version, Product product) {}
+  public record View(long version, Product product, double leftG, List<String> chemicals) {}
 
   /** Returns all products. */
   @Transactional(readOnly = true)
@@ -120,6 +128,14 @@ public class ProductService {
     e.densityGMl = Given.optional("densityGMl", c.densityGMl, Limits.DENSITY_G_ML);
     e.packPrice = Given.number("packPrice", c.packPrice, PRICE);
     e.packG = Given.number("packG", c.packG, PACK_G);
+    e.leftG = Given.optional("leftG", c.leftG, LEFT_G);
+    Set<@Nullable Chemical> stated = c.stated;
+    e.stated(
+        stated == null
+            ? null
+            : stated.stream()
+                .map(s -> Given.choice("stated", s, Chemical.class))
+                .collect(Collectors.toSet()));
     ClaimChange claim = c.claim;
     e.claim(
         claim == null
@@ -138,7 +154,20 @@ public class ProductService {
     return row;
   }
 
+  /** Takes so many grams out of a pack, never below nothing; gives back when negative. */
+  @Transactional
+  public void take(long id, double grams) {
+    ProductEntity e = products.findById(id).orElseThrow(() -> new NotFound("product", id));
+    e.leftG = Math.max(0, left(e) - grams);
+  }
+
+  private static double left(ProductEntity e) {
+    return e.leftG == null ? e.packG : e.leftG;
+  }
+
   private static View view(ProductEntity e) {
-    return new View(e.version, e.toProduct());
+    Product product = e.toProduct();
+    List<String> chemicals = product.chemicals().stream().map(Chemical::words).sorted().toList();
+    return new View(e.version, product, left(e), chemicals);
   }
 }

@@ -11,6 +11,9 @@ import org.nestrinse.core.units.Range;
 public final class Given {
   private static final String MISSING = "missing";
 
+  /** The longest name of a person. */
+  public static final int LONGEST_PERSON = 60;
+
   private Given() {}
 
   /**
@@ -85,5 +88,10 @@ public final class Given {
       }
     }
     return List.copyOf(values);
+  }
+
+  /** Returns a person's name, or null when none is given; throws when it is too long. */
+  public static @Nullable String name(String field, @Nullable String value) {
+    return value == null || value.isBlank() ? null : text(field, value, LONGEST_PERSON);
   }
 }

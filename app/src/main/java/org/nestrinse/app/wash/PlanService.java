@@ -3,12 +3,17 @@ package org.nestrinse.app.wash;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.Household;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.kit.ProductService;
+import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.time.HouseClock;
@@ -20,61 +25,137 @@ import org.nestrinse.app.wash.WashViews.Plan;
 import org.nestrinse.app.wash.WashViews.PlanDose;
 import org.nestrinse.app.wash.WashViews.PlanStep;
 import org.nestrinse.core.bath.Fill;
+import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.Bath;
 import org.nestrinse.core.wash.CannotPlan;
+import org.nestrinse.core.wash.Disagreement;
 import org.nestrinse.core.wash.Dominance;
+import org.nestrinse.core.wash.Effects;
 import org.nestrinse.core.wash.MachineRun;
 import org.nestrinse.core.wash.Outcome;
 import org.nestrinse.core.wash.PlannedDose;
+import org.nestrinse.core.wash.ProductFit;
+import org.nestrinse.core.wash.Remedies;
 import org.nestrinse.core.wash.Routine;
 import org.nestrinse.core.wash.RoutineWhys;
 import org.nestrinse.core.wash.School;
 import org.nestrinse.core.wash.Step;
+import org.nestrinse.core.wash.WallCard;
 import org.nestrinse.core.wash.WashJob;
 import org.nestrinse.core.wash.WashPlanner;
+import org.nestrinse.core.wash.Wishes;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** Plans a load by the schools, from what is stored about the household. */
 @Service
 public class PlanService {
+  private static final int LONGEST_SCHOOL = 40;
+
   private final SortService sort;
   private final HouseholdService households;
   private final MachineService machines;
   private final ProductService products;
   private final HouseClock clock;
+  private final SchoolService schools;
 
   PlanService(
       SortService sort,
       HouseholdService households,
       MachineService machines,
       ProductService products,
-      HouseClock clock) {
+      HouseClock clock,
+      SchoolService schools) {
     this.sort = sort;
     this.households = households;
     this.machines = machines;
     this.products = products;
     this.clock = clock;
+    this.schools = schools;
+  }
+
+  /** A product put in besides, as it is sent. */
+  public record BesidesSent(
+      @Nullable Long productId, Wishes.@Nullable Where where, @Nullable Double ml) {}
+
+  /**
+   * What is sent to plan a load.
+   *
+   * @param school short name of the school
+   * @param temperatureC what the person asks for [°C], or null
+   * @param machineId the machine or vessel, or null for the first
+   * @param goal the hygiene goal, or null for what soil and people call for
+   * @param positions chosen positions on questions of dispute
+   * @param besides products put in besides
+   * @param boosts what is done more for the goal
+   */
+  public record Request(
+      @Nullable String school,
+      @Nullable Integer temperatureC,
+      @Nullable Long machineId,
+      @Nullable HygieneGoal goal,
+      @Nullable Map<Disagreement, @Nullable String> positions,
+      @Nullable List<@Nullable BesidesSent> besides,
+      @Nullable Set<Wishes.Boost> boosts) {
+    /** Makes a request for a school as it is. */
+    public static Request of(String school, @Nullable Integer temperatureC) {
+      return new Request(school, temperatureC, null, null, null, null, null);
+    }
+
+    Wishes wishes() {
+      Map<Disagreement, String> chosen = new EnumMap<>(Disagreement.class);
+      if (positions != null) {
+        positions.forEach(
+            (question, at) -> {
+              if (at != null) {
+                chosen.put(question, at);
+              }
+            });
+      }
+      return new Wishes(
+          goal,
+          chosen,
+          besides == null
+              ? List.of()
+              : Given.list("besides", besides).stream().map(Request::besides).toList(),
+          boosts == null ? Set.of() : boosts);
+    }
+
+    private static Wishes.Besides besides(BesidesSent b) {
+      if (b.productId == null) {
+        throw new OutOfRange("besides.productId", "missing", "the number of a product in Kit");
+      }
+      return new Wishes.Besides(
+          b.productId,
+          Given.choice("besides.where", b.where, Wishes.Where.class),
+          Given.number("besides.ml", b.ml, Wishes.BESIDES_ML));
+    }
   }
 
   /** Returns every school on this load, for looking at side by side. */
   @Transactional(readOnly = true)
-  public Comparison compare(long loadId) {
+  public Comparison compare(long loadId, @Nullable Long machineId, @Nullable HygieneGoal goal) {
     LoadPieces pieces = sort.pieces(loadId);
-    WashJob job = job(pieces, null);
+    Wishes wishes = new Wishes(goal, Map.of(), List.of(), Set.of());
+    WashJob job = job(pieces, null, wishes, machineId);
     List<Routine> routines = new ArrayList<>();
+    List<Plan> plans = new ArrayList<>();
     List<CannotWash> cannot = new ArrayList<>();
-    for (School school : School.ALL) {
+    for (SchoolService.View offered : schools.all()) {
+      School school = offered.school();
       try {
-        routines.add(WashPlanner.plan(job, school));
+        WashJob fitting = byHandIfWanted(pieces, job, school, machineId);
+        Routine routine = WashPlanner.plan(fitting, school);
+        routines.add(routine);
+        plans.add(view(fitting.asWashed(), routine));
       } catch (CannotPlan e) {
         cannot.add(new CannotWash(school.id(), school.name(), String.valueOf(e.getMessage())));
       }
     }
-    List<Plan> plans = routines.stream().map(r -> view(job, r)).toList();
     List<Dominated> dominated =
         routines.stream()
             .flatMap(
@@ -90,26 +171,111 @@ public class PlanService {
         pieces.count(),
         bulkers,
         WashPlanner.temperatures(job),
+        job.calledFor(),
         plans,
         cannot,
         dominated);
   }
 
-  /** Returns one school on this load, with the temperature that a person asks for, if any. */
+  /** A school that washes by hand takes the household's bucket, unless a machine was chosen. */
+  private WashJob byHandIfWanted(
+      LoadPieces pieces, WashJob job, School school, @Nullable Long machineId) {
+    boolean wants = school.main().by() == School.By.HAND && machineId == null;
+    return wants
+        ? machines.byHand().map(v -> job(pieces, job.askedC(), job.wishes(), v.id())).orElse(job)
+        : job;
+  }
+
+  /** What a plan is made of. */
+  record Planned(WashJob job, Routine routine) {}
+
+  /** Returns one school on this load, as it is asked for. */
   @Transactional(readOnly = true)
-  public Plan plan(long loadId, String school, @Nullable Integer askedC) {
-    WashJob job = job(sort.pieces(loadId), askedC);
-    return view(job, WashPlanner.plan(job, School.of(school)));
+  public Plan plan(long loadId, Request request) {
+    Planned planned = planned(loadId, request);
+    return view(planned.job.asWashed(), planned.routine);
+  }
+
+  Planned planned(long loadId, Request request) {
+    LoadPieces pieces = sort.pieces(loadId);
+    School school = schools.of(Given.text("school", request.school, LONGEST_SCHOOL));
+    WashJob asked = job(pieces, request.temperatureC, request.wishes(), request.machineId);
+    WashJob job = byHandIfWanted(pieces, asked, school, request.machineId);
+    return new Planned(job, WashPlanner.plan(job, school));
+  }
+
+  /** Returns what else could be chosen for this load, with what it would change. */
+  @Transactional(readOnly = true)
+  public WashViews.Options options(long loadId, Request request) {
+    Planned p = planned(loadId, request);
+    School school = p.routine.school();
+    Map<String, WashViews.Question> questions = new LinkedHashMap<>();
+    for (Effects.Effect e : Effects.of(p.job, school, p.routine)) {
+      WashViews.Question q =
+          questions.computeIfAbsent(
+              e.question().name(),
+              key ->
+                  new WashViews.Question(
+                      key,
+                      e.question().question(),
+                      e.question().standing(),
+                      e.question().bendsRoutine(),
+                      new ArrayList<>()));
+      q.positions()
+          .add(
+              new WashViews.PositionEffect(
+                  e.position().id(), e.position().words(), e.chosen(), e.words()));
+    }
+    List<WashViews.RemedyView> remedies =
+        Remedies.of(p.job, school, p.routine).stream()
+            .map(
+                r ->
+                    new WashViews.RemedyView(
+                        r.words(),
+                        r.celsius(),
+                        r.boosts(),
+                        r.routine().outcome().hygiene().totalLog(),
+                        r.routine().outcome().cost() - p.routine.outcome().cost(),
+                        r.routine().outcome().minutes() - p.routine.outcome().minutes()))
+            .toList();
+    List<WashViews.Fit> fits =
+        ProductFit.of(p.job, p.routine).stream()
+            .map(
+                f ->
+                    new WashViews.Fit(
+                        f.product().id(), f.product().name(), f.used(), f.suits(), f.reasons()))
+            .toList();
+    return new WashViews.Options(List.copyOf(questions.values()), remedies, fits);
+  }
+
+  /** Keeps a school as this request bends it, under a name of its own. */
+  @Transactional
+  public SchoolService.View keepSchool(String name, Request request) {
+    School base = schools.of(Given.text("school", request.school, LONGEST_SCHOOL));
+    School bent = request.wishes().bend(base);
+    if (request.temperatureC != null) {
+      bent =
+          bent.with(new School.Main(request.temperatureC, bent.main().minutes(), bent.main().by()));
+    }
+    return schools.keep(name, bent, base.id());
+  }
+
+  /** Returns the routine on one page, for the other carer. */
+  @Transactional(readOnly = true)
+  public WallCard card(long loadId, Request request) {
+    Planned p = planned(loadId, request);
+    return WallCard.of(p.job, p.routine, sort.title(loadId));
   }
 
   /** Returns a load with everything that its routine depends on, as of now. */
-  WashJob job(LoadPieces pieces, @Nullable Integer askedC) {
+  WashJob job(
+      LoadPieces pieces, @Nullable Integer askedC, Wishes wishes, @Nullable Long machineId) {
     Household household = households.current();
     Instant now = clock.instant();
     return new WashJob(
         pieces.first(),
         pieces.bulkers(),
-        machines.machine(),
+        machines.one(machineId).machine(),
         household.water(),
         household.roomC(),
         products.products(),
@@ -118,15 +284,17 @@ public class PlanService {
         household.trim(),
         now,
         now.atZone(household.zoneId()).toLocalTime(),
-        askedC);
+        askedC,
+        wishes);
   }
 
   /** Returns a routine as it is shown and kept. */
   Plan view(WashJob job, Routine routine) {
     Integer nearest = null;
     if (routine.stop().isPresent() && job.askedC() != null) {
-      MachineRun fitting = WashPlanner.plan(job.unasked(), routine.school()).mainWash().run();
-      nearest = fitting == null ? null : fitting.temperatureC();
+      Routine unasked = WashPlanner.plan(job.unasked(), routine.school());
+      MachineRun fitting = unasked.mainWash().run();
+      nearest = fitting == null || unasked.stop().isPresent() ? null : fitting.temperatureC();
     }
     return new Plan(
         routine.school().id(),
@@ -134,16 +302,19 @@ public class PlanService {
         routine.school().belief(),
         routine.school().finish().drying(),
         job.askedC(),
-        routine.steps().stream().map(PlanService::step).toList(),
+        routine.steps().stream().map(s -> step(s, routine.outcome())).toList(),
         routine.outcome().baths(),
         figures(job, routine),
         routine.bends(),
         routine.cautions(),
         nearest,
-        RoutineWhys.of(job, routine));
+        RoutineWhys.of(job, routine),
+        routine.imitation(),
+        job.machine().name(),
+        WashJob.weakestInHeat(job.all()).name());
   }
 
-  private static PlanStep step(Step s) {
+  private static PlanStep step(Step s, Outcome outcome) {
     MachineRun run = s.run();
     List<PlanDose> doses = new ArrayList<>();
     for (int i = 0; i < s.doses().size(); i++) {
@@ -154,7 +325,11 @@ public class PlanService {
               d.measure(),
               d.dose().roundedDoseG(),
               d.product().purpose() == Product.Purpose.OXYGEN_WHITENER,
-              "dose." + s.number() + "." + i));
+              "dose." + s.number() + "." + i,
+              d.product().id(),
+              d.into() == PlannedDose.Into.LAST_RINSE
+                  || d.product().purpose() == Product.Purpose.SANITISER,
+              atMinute(s, d, outcome)));
     }
     return new PlanStep(
         s.number(),
@@ -170,6 +345,19 @@ public class PlanService {
         doses);
   }
 
+  /** The minute of the routine at which a product comes into the water. */
+  private static double atMinute(Step s, PlannedDose dose, Outcome outcome) {
+    List<Bath> own =
+        outcome.baths().stream()
+            .filter(b -> b.step() == s.number() && b.type() != Bath.Type.SPIN)
+            .toList();
+    if (own.isEmpty()) {
+      return 0;
+    }
+    boolean last = dose.into() == PlannedDose.Into.LAST_RINSE;
+    return (last ? own.get(own.size() - 1) : own.get(0)).startMinute();
+  }
+
   private Figures figures(WashJob job, Routine routine) {
     Outcome o = routine.outcome();
     Step main = routine.mainWash();
@@ -181,7 +369,7 @@ public class PlanService {
             .sum();
     int rinses =
         routine.steps().stream()
-            .filter(s -> s.wholeLoad() && s.run() != null)
+            .filter(s -> s.wholeLoad() && s.run() != null && s.number() >= main.number())
             .mapToInt(s -> s.run().rinses())
             .sum();
     Fill fill = job.fill();
@@ -216,6 +404,19 @@ public class PlanService {
         Numbers.duration(o.minutes()),
         households.timeWords().at(ready),
         fill.massKg(),
-        fill.main());
+        fill.main(),
+        o.wear(),
+        careMarginK(job, routine));
+  }
+
+  /** How many degrees the hottest run stays below what the weakest piece bears. */
+  private static int careMarginK(WashJob job, Routine routine) {
+    int hottest =
+        routine.steps().stream()
+            .filter(s -> s.run() != null)
+            .mapToInt(s -> s.run().temperatureC())
+            .max()
+            .orElse(0);
+    return WashJob.weakestInHeat(job.all()).limits().hottestWashC() - hottest;
   }
 }

@@ -13,6 +13,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Lob;
 import jakarta.persistence.OrderBy;
+import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
@@ -75,6 +76,14 @@ class RoundEntity {
 
   @Lob String planned;
 
+  @Nullable Long machineId;
+  @Nullable @Lob String wishes;
+  @Nullable @Lob String goingSteps;
+  @Nullable @Lob String going;
+  @Nullable Instant heldSince;
+  @Nullable String heldWhy;
+  @Nullable String carer;
+
   @ElementCollection
   @CollectionTable(name = "round_step", joinColumns = @JoinColumn(name = "round_id"))
   @OrderBy("number")
@@ -86,5 +95,45 @@ class RoundEntity {
     String title;
     int minutes;
     @Nullable Instant doneAt;
+    int moreMinutes;
+    long heldSeconds;
+    @Nullable String addedBecause;
+  }
+
+  @ElementCollection
+  @CollectionTable(name = "round_event", joinColumns = @JoinColumn(name = "round_id"))
+  @OrderColumn(name = "position")
+  List<EventRow> events = new ArrayList<>();
+
+  @Embeddable
+  static class EventRow {
+    Instant at;
+    int step;
+
+    @Enumerated(EnumType.STRING)
+    WashViews.EventKind kind;
+
+    @Nullable String code;
+    String words;
+    @Nullable String carer;
+  }
+
+  /** Returns the step to do, or null when all are done. */
+  @Nullable StepRow current() {
+    return steps.stream().filter(s -> s.doneAt == null).findFirst().orElse(null);
+  }
+
+  /** Returns since when the current step is on. */
+  Instant currentSince() {
+    return steps.stream()
+        .map(s -> s.doneAt)
+        .filter(t -> t != null)
+        .reduce((a, b) -> b)
+        .orElse(startedAt);
+  }
+
+  /** Returns whether somebody stands at it, in earnest or for practice. */
+  boolean going() {
+    return state == RoundState.RUNNING || state == RoundState.PRACTISE;
   }
 }

@@ -9,7 +9,9 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface RoundRepository extends JpaRepository<RoundEntity, Long> {
   Optional<RoundEntity> findFirstByStateOrderByStartedAtDesc(RoundState state);
 
-  Page<RoundEntity> findAllByOrderByStartedAtDesc(Pageable page);
+  Page<RoundEntity> findByStateNotOrderByStartedAtDesc(RoundState state, Pageable page);
 
-  List<RoundEntity> findAllByOrderByStartedAt();
+  List<RoundEntity> findByStateNotOrderByStartedAt(RoundState state);
+
+  List<RoundEntity> findByState(RoundState state);
 }

@@ -1,15 +1,13 @@
 package org.nestrinse.app.wash;
 
-import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
@@ -22,13 +20,15 @@ import org.nestrinse.app.wash.WashViews.Figures;
 import org.nestrinse.app.wash.WashViews.Plan;
 import org.nestrinse.app.wash.WashViews.PlanStep;
 import org.nestrinse.app.wash.WashViews.Round;
-import org.nestrinse.app.wash.WashViews.RoundStep;
 import org.nestrinse.app.wash.WashViews.Summary;
 import org.nestrinse.app.wash.WashViews.SummaryPage;
+import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.wash.Disagreement;
 import org.nestrinse.core.wash.School;
+import org.nestrinse.core.wash.Wishes;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
@@ -36,7 +36,10 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Rounds: started, ticked off step by step, finished, and kept with their computed numbers. */
+/**
+ * Rounds: started, and kept with their computed numbers. What is done in between is {@link
+ * RunService}.
+ */
 @Service
 public class RoundService {
   private static final int LONGEST_NOTE = 2000;
@@ -49,7 +52,8 @@ public class RoundService {
   private final PlanService plans;
   private final SortService sort;
   private final HouseholdService households;
-  private final MachineService machines;
+  private final SchoolService schools;
+  private final RoundLook look;
   private final ApplicationEventPublisher events;
   private final JsonMapper json;
   private final HouseClock clock;
@@ -59,7 +63,8 @@ public class RoundService {
       PlanService plans,
       SortService sort,
       HouseholdService households,
-      MachineService machines,
+      SchoolService schools,
+      RoundLook look,
       ApplicationEventPublisher events,
       JsonMapper json,
       HouseClock clock) {
@@ -67,21 +72,51 @@ public class RoundService {
     this.plans = plans;
     this.sort = sort;
     this.households = households;
-    this.machines = machines;
+    this.schools = schools;
+    this.look = look;
     this.events = events;
     this.json = json;
     this.clock = clock;
   }
 
   /**
-   * What is sent to start a round; {@code checksRead} holds the keys of the checks that the person
-   * has read.
+   * What is sent to start a round, or to practise it.
+   *
+   * @param loadId the load
+   * @param school short name of the school
+   * @param temperatureC what the person asks for [°C], or null
+   * @param checksRead keys of the checks that the person has read
+   * @param machineId the machine or vessel, or null for the first
+   * @param goal the hygiene goal, or null for what is called for
+   * @param positions chosen positions on questions of dispute
+   * @param besides products put in besides
+   * @param boosts what is done more for the goal
+   * @param practise whether it is only practised: nothing of it is kept
+   * @param carer who is at it, or null
    */
   public record Start(
       @Nullable Long loadId,
       @Nullable String school,
       @Nullable Integer temperatureC,
-      @Nullable List<@Nullable String> checksRead) {}
+      @Nullable List<@Nullable String> checksRead,
+      @Nullable Long machineId,
+      @Nullable HygieneGoal goal,
+      @Nullable Map<Disagreement, @Nullable String> positions,
+      @Nullable List<PlanService.@Nullable BesidesSent> besides,
+      @Nullable Set<Wishes.Boost> boosts,
+      @Nullable Boolean practise,
+      @Nullable String carer) {
+    /** Makes the start of a school as it is. */
+    public static Start of(long loadId, String school, List<String> checksRead) {
+      return new Start(
+          loadId, school, null, List.copyOf(checksRead), null, null, null, null, null, null, null);
+    }
+
+    PlanService.Request request() {
+      return new PlanService.Request(
+          school, temperatureC, machineId, goal, positions, besides, boosts);
+    }
+  }
 
   /** What is sent to write a note. */
   public record NoteChange(@Nullable Integer version, @Nullable String note) {}
@@ -95,15 +130,27 @@ public class RoundService {
     if (start.school == null) {
       throw new OutOfRange("school", "missing", "one of " + School.ids());
     }
-    if (rounds.findFirstByStateOrderByStartedAtDesc(RoundState.RUNNING).isPresent()) {
+    boolean practise = Boolean.TRUE.equals(start.practise);
+    if (!practise && rounds.findFirstByStateOrderByStartedAtDesc(RoundState.RUNNING).isPresent()) {
       throw new NotNow("The machine is busy with another round. Finish that first.");
     }
-    Plan plan = plans.plan(start.loadId, start.school, start.temperatureC);
+    PlanService.Planned planned = plans.planned(start.loadId, start.request());
+    Plan plan = plans.view(planned.job().asWashed(), planned.routine());
     refuseStops(plan);
     refuseUnreadChecks(plan, start.checksRead);
+    rounds.deleteAll(rounds.findByState(RoundState.PRACTISE));
     String summary = sort.title(start.loadId);
-    LoadPieces pieces = sort.start(start.loadId);
-    return view(rounds.saveAndFlush(entity(plan, pieces, summary)));
+    LoadPieces pieces = practise ? sort.pieces(start.loadId) : sort.start(start.loadId);
+    RoundEntity e = entity(plan, pieces, summary);
+    e.state = practise ? RoundState.PRACTISE : RoundState.RUNNING;
+    e.machineId = start.machineId;
+    e.wishes = json.writeValueAsString(start.request());
+    e.goingSteps = json.writeValueAsString(planned.routine().steps());
+    e.carer = Given.name("carer", start.carer);
+    RunService.happened(e, 1, WashViews.EventKind.STARTED, null, "started", clock.instant());
+    RoundEntity saved = rounds.saveAndFlush(e);
+    events.publishEvent(new RoundChanged(saved.id));
+    return look.view(saved);
   }
 
   /** Returns the running round, or null. */
@@ -111,53 +158,23 @@ public class RoundService {
   public @Nullable Round running() {
     return rounds
         .findFirstByStateOrderByStartedAtDesc(RoundState.RUNNING)
-        .map(this::view)
+        .map(look::view)
+        .orElse(null);
+  }
+
+  /** Returns the round that is practised, or null. */
+  @Transactional(readOnly = true)
+  public @Nullable Round practised() {
+    return rounds
+        .findFirstByStateOrderByStartedAtDesc(RoundState.PRACTISE)
+        .map(look::view)
         .orElse(null);
   }
 
   /** Returns one round. */
   @Transactional(readOnly = true)
   public Round one(long id) {
-    return view(entity(id));
-  }
-
-  /** Ticks the next step off; with the last one the round leaves the machine and hangs. */
-  @Transactional
-  public Round tick(long id, int number) {
-    RoundEntity e = running(id);
-    RoundEntity.StepRow next =
-        e.steps.stream().filter(s -> s.doneAt == null).findFirst().orElseThrow();
-    if (next.number != number) {
-      throw new NotNow("Step " + next.number + ", " + next.title + ", comes first.");
-    }
-    next.doneAt = clock.instant();
-    if (e.steps.stream().allMatch(s -> s.doneAt != null)) {
-      e.state = RoundState.HANGING;
-      e.finishedAt = clock.instant();
-      rounds.saveAndFlush(e);
-      events.publishEvent(
-          new RoundWashed(
-              e.id,
-              sort.pieces(e.loadId),
-              e.spinRpm,
-              machines.machine().drumRadiusM(),
-              clock.instant()));
-      return view(entity(id));
-    }
-    return view(rounds.saveAndFlush(e));
-  }
-
-  /** Takes the last tick back while the round still runs. */
-  @Transactional
-  public Round untick(long id) {
-    RoundEntity e = running(id);
-    RoundEntity.StepRow last =
-        e.steps.stream()
-            .filter(s -> s.doneAt != null)
-            .reduce((a, b) -> b)
-            .orElseThrow(() -> new NotNow("No step is ticked off yet."));
-    last.doneAt = null;
-    return view(rounds.saveAndFlush(e));
+    return look.view(entity(id));
   }
 
   /** Writes a note; throws {@link Stale} when it was changed since the version sent. */
@@ -170,10 +187,10 @@ public class RoundService {
           "note", note.length() + " characters", "up to " + LONGEST_NOTE + " characters");
     }
     if (e.version != Given.whole("version", change.version, VERSION)) {
-      throw new Stale("the note", summary(e, households.timeWords()));
+      throw new Stale("the note", summary(e, households.timeWords(), schools.names()));
     }
     e.note = note;
-    return summary(rounds.saveAndFlush(e), households.timeWords());
+    return summary(rounds.saveAndFlush(e), households.timeWords(), schools.names());
   }
 
   /** Marks a round as back on the shelf. */
@@ -197,10 +214,13 @@ public class RoundService {
   public SummaryPage page(int page, int size) {
     int number = new Range(0, 100000, "").check("page", page);
     int length = new Range(1, LARGEST_PAGE, "rounds").check("size", size);
-    Page<RoundEntity> found = rounds.findAllByOrderByStartedAtDesc(PageRequest.of(number, length));
+    Page<RoundEntity> found =
+        rounds.findByStateNotOrderByStartedAtDesc(
+            RoundState.PRACTISE, PageRequest.of(number, length));
     TimeWords words = households.timeWords();
+    Map<String, String> names = schools.names();
     return new SummaryPage(
-        found.stream().map(e -> summary(e, words)).toList(),
+        found.stream().map(e -> summary(e, words, names)).toList(),
         number,
         found.getTotalPages(),
         found.getTotalElements());
@@ -210,7 +230,10 @@ public class RoundService {
   @Transactional(readOnly = true)
   public List<Summary> all() {
     TimeWords words = households.timeWords();
-    return rounds.findAllByOrderByStartedAt().stream().map(e -> summary(e, words)).toList();
+    Map<String, String> names = schools.names();
+    return rounds.findByStateNotOrderByStartedAt(RoundState.PRACTISE).stream()
+        .map(e -> summary(e, words, names))
+        .toList();
   }
 
   private static void refuseStops(Plan plan) {
@@ -302,47 +325,12 @@ public class RoundService {
     return rounds.findById(id).orElseThrow(() -> new NotFound("round", id));
   }
 
-  private RoundEntity running(long id) {
-    RoundEntity e = entity(id);
-    if (e.state != RoundState.RUNNING) {
-      throw new NotNow("This round is no longer in the machine.");
-    }
-    return e;
-  }
-
-  private Round view(RoundEntity e) {
-    RoundEntity.StepRow next =
-        e.steps.stream().filter(s -> s.doneAt == null).findFirst().orElse(null);
-    Instant since =
-        e.steps.stream()
-            .map(s -> s.doneAt)
-            .filter(t -> t != null)
-            .reduce((a, b) -> b)
-            .orElse(e.startedAt);
-    boolean current = next != null && e.state == RoundState.RUNNING;
-    return new Round(
-        e.id,
-        e.version,
-        e.state,
-        e.summary,
-        e.startedAt,
-        households.timeWords().at(e.startedAt),
-        e.finishedAt,
-        e.note,
-        json.readValue(e.planned, Plan.class),
-        e.steps.stream().map(s -> new RoundStep(s.number, s.title, s.doneAt)).toList(),
-        current ? next.number : null,
-        current ? since : null,
-        current ? since.plus(Duration.ofMinutes(next.minutes)) : null,
-        sort.setAside(e.loadId));
-  }
-
-  private static Summary summary(RoundEntity e, TimeWords words) {
+  private static Summary summary(RoundEntity e, TimeWords words, Map<String, String> names) {
     return new Summary(
         e.id,
         e.version,
         e.state,
-        School.of(e.school).name(),
+        names.getOrDefault(e.school, e.school),
         e.summary,
         e.startedAt,
         words.at(e.startedAt),

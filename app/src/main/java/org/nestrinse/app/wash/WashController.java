@@ -1,11 +1,16 @@
 package org.nestrinse.app.wash;
 
+import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.wash.WallCard;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -17,15 +22,29 @@ import org.springframework.web.bind.annotation.RestController;
 class WashController {
   private final PlanService plans;
   private final RoundService rounds;
+  private final SchoolService schools;
+  private final DoseLog doses;
+  private final CardPage cards;
 
-  WashController(PlanService plans, RoundService rounds) {
+  WashController(
+      PlanService plans,
+      RoundService rounds,
+      SchoolService schools,
+      DoseLog doses,
+      CardPage cards) {
     this.plans = plans;
     this.rounds = rounds;
+    this.schools = schools;
+    this.doses = doses;
+    this.cards = cards;
   }
 
   @GetMapping("/loads/{id}/plans")
-  WashViews.Comparison compare(@PathVariable long id) {
-    return plans.compare(id);
+  WashViews.Comparison compare(
+      @PathVariable long id,
+      @RequestParam(required = false) @Nullable Long machineId,
+      @RequestParam(required = false) @Nullable HygieneGoal goal) {
+    return plans.compare(id, machineId, goal);
   }
 
   @GetMapping("/loads/{id}/plan")
@@ -33,7 +52,71 @@ class WashController {
       @PathVariable long id,
       @RequestParam String school,
       @RequestParam(required = false) @Nullable Integer temperatureC) {
-    return plans.plan(id, school, temperatureC);
+    return plans.plan(id, PlanService.Request.of(school, temperatureC));
+  }
+
+  @PostMapping("/loads/{id}/plan")
+  WashViews.Plan planAsked(@PathVariable long id, @RequestBody PlanService.Request request) {
+    return plans.plan(id, request);
+  }
+
+  @PostMapping("/loads/{id}/options")
+  WashViews.Options options(@PathVariable long id, @RequestBody PlanService.Request request) {
+    return plans.options(id, request);
+  }
+
+  @PostMapping("/loads/{id}/card")
+  WallCard card(@PathVariable long id, @RequestBody PlanService.Request request) {
+    return plans.card(id, request);
+  }
+
+  @PostMapping(value = "/loads/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  byte[] cardPage(
+      @PathVariable long id,
+      @RequestParam CardPage.Size size,
+      @RequestBody PlanService.Request request) {
+    return cards.pdf(plans.card(id, request), size);
+  }
+
+  @GetMapping("/schools")
+  List<SchoolService.View> schools() {
+    return schools.all();
+  }
+
+  /**
+   * What is sent to keep a school under a name of its own.
+   *
+   * @param name its name
+   * @param plan how it is bent
+   */
+  record OwnSchool(@Nullable String name, PlanService.Request plan) {}
+
+  @PostMapping("/schools")
+  @ResponseStatus(HttpStatus.CREATED)
+  SchoolService.View keepSchool(@RequestBody OwnSchool own) {
+    return plans.keepSchool(own.name, own.plan);
+  }
+
+  @PutMapping("/schools/{id}")
+  SchoolService.View changeSchool(
+      @PathVariable String id, @RequestBody SchoolService.Change change) {
+    return schools.change(id, change);
+  }
+
+  @DeleteMapping("/schools/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void putSchoolAway(@PathVariable String id) {
+    schools.putAway(id);
+  }
+
+  @PostMapping("/schools/{id}/back")
+  SchoolService.View takeSchoolOut(@PathVariable String id) {
+    return schools.takeOut(id);
+  }
+
+  @GetMapping("/products/left")
+  List<DoseLog.Lasts> lasts() {
+    return doses.lasts();
   }
 
   @PostMapping("/rounds")
@@ -44,21 +127,11 @@ class WashController {
 
   @GetMapping("/rounds/running")
   WashViews.Running running() {
-    return new WashViews.Running(rounds.running());
+    return new WashViews.Running(rounds.running(), rounds.practised());
   }
 
   @GetMapping("/rounds/{id}")
   WashViews.Round one(@PathVariable long id) {
     return rounds.one(id);
-  }
-
-  @PostMapping("/rounds/{id}/steps/{number}")
-  WashViews.Round tick(@PathVariable long id, @PathVariable int number) {
-    return rounds.tick(id, number);
-  }
-
-  @DeleteMapping("/rounds/{id}/steps/last")
-  WashViews.Round untick(@PathVariable long id) {
-    return rounds.untick(id);
   }
 }

@@ -5,9 +5,12 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.run.UnloadClock;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.wash.Bath;
+import org.nestrinse.core.wash.Imitation;
 import org.nestrinse.core.wash.Step;
+import org.nestrinse.core.wash.Wishes;
 import org.nestrinse.core.why.Why;
 
 /** What the Wash and Run views show. */
@@ -22,6 +25,7 @@ public final class WashViews {
    * @param pieces how many pieces
    * @param bulkers how many of them join for the main wash
    * @param temperaturesC what the machine can be set to [°C]
+   * @param calledFor the hygiene goal that soil, people and household call for
    * @param plans one for each school
    * @param cannot schools that cannot wash it here, and why
    * @param dominated schools that another beats in everything
@@ -32,6 +36,7 @@ public final class WashViews {
       int pieces,
       int bulkers,
       List<Integer> temperaturesC,
+      HygieneGoal calledFor,
       List<Plan> plans,
       List<CannotWash> cannot,
       List<Dominated> dominated) {}
@@ -68,6 +73,9 @@ public final class WashViews {
    * @param cautions stops, checks and notes
    * @param nearestC after a stop for heat: the temperature of the nearest plan that fits, else null
    * @param whys reasons by key
+   * @param imitation what is wanted of the machine beside what it gives; null in older rounds
+   * @param machine what it is washed in; null in older rounds
+   * @param weakest the piece that bears the least heat; null in older rounds
    */
   public record Plan(
       String school,
@@ -81,7 +89,75 @@ public final class WashViews {
       List<String> bends,
       List<Caution> cautions,
       @Nullable Integer nearestC,
-      Map<String, Why> whys) {}
+      Map<String, Why> whys,
+      @Nullable List<Imitation.Difference> imitation,
+      @Nullable String machine,
+      @Nullable String weakest) {}
+
+  /**
+   * What else could be chosen for a load.
+   *
+   * @param questions where people disagree, with what each position would change here
+   * @param remedies what would reach the hygiene goal, when it is not reached
+   * @param fits which products suit this load, and why not
+   */
+  public record Options(List<Question> questions, List<RemedyView> remedies, List<Fit> fits) {}
+
+  /**
+   * A question of dispute.
+   *
+   * @param id short name
+   * @param question as it is asked
+   * @param standing what is done when nobody chooses, and why
+   * @param bendsRoutine whether it bends this routine, or is decided elsewhere
+   * @param positions the answers
+   */
+  public record Question(
+      String id,
+      String question,
+      String standing,
+      boolean bendsRoutine,
+      List<PositionEffect> positions) {}
+
+  /**
+   * One answer with what it would change.
+   *
+   * @param id short name
+   * @param words as shown
+   * @param chosen whether it is chosen
+   * @param effect what it would change on this load
+   */
+  public record PositionEffect(String id, String words, boolean chosen, String effect) {}
+
+  /**
+   * A way to the hygiene goal.
+   *
+   * @param words what is done
+   * @param temperatureC what to ask for [°C], or null to leave it
+   * @param boosts what is done more
+   * @param totalLog what it gives
+   * @param moreCost what it costs more
+   * @param moreMinutes how much longer it takes
+   */
+  public record RemedyView(
+      String words,
+      @Nullable Integer temperatureC,
+      List<Wishes.Boost> boosts,
+      double totalLog,
+      double moreCost,
+      double moreMinutes) {}
+
+  /**
+   * Whether a product suits the load.
+   *
+   * @param productId its number
+   * @param product its name
+   * @param used whether the routine uses it
+   * @param suits whether nothing speaks against it
+   * @param reasons why, or why not
+   */
+  public record Fit(
+      long productId, String product, boolean used, boolean suits, List<String> reasons) {}
 
   /**
    * One step.
@@ -119,9 +195,19 @@ public final class WashViews {
    * @param grams the same in grams
    * @param oxygen whether it is a whitener
    * @param why key of its reason
+   * @param productId its number; null in older rounds
+   * @param lastRinse whether it goes into the softener drawer, for a rinse; null in older rounds
+   * @param atMinute when it comes into the water; null in older rounds
    */
   public record PlanDose(
-      String product, String measure, double grams, boolean oxygen, String why) {}
+      String product,
+      String measure,
+      double grams,
+      boolean oxygen,
+      String why,
+      @Nullable Long productId,
+      @Nullable Boolean lastRinse,
+      @Nullable Double atMinute) {}
 
   /**
    * What a routine does and costs.
@@ -156,6 +242,8 @@ public final class WashViews {
    * @param readyWords when it is done if started now, in words
    * @param massKg dry mass
    * @param fill share of the drum in the main wash
+   * @param wear on the fibres, an ordinary hour at 40 being 1; null in older rounds
+   * @param careMarginK degrees below what the weakest piece bears; null in older rounds
    */
   public record Figures(
       String programme,
@@ -187,7 +275,9 @@ public final class WashViews {
       String durationWords,
       String readyWords,
       double massKg,
-      double fill) {}
+      double fill,
+      @Nullable Double wear,
+      @Nullable Integer careMarginK) {}
 
   /**
    * A round.
@@ -200,11 +290,19 @@ public final class WashViews {
    * @param startedWords in words
    * @param finishedAt when it left the machine, or null
    * @param note what a person wrote
-   * @param plan the routine as planned
+   * @param plan the routine as it goes, with what was added on the way
+   * @param planned the routine as it was planned, when it goes otherwise; else null
    * @param steps what is done
    * @param currentStep number of the step to do, or null when all are done
    * @param currentSince when that step began, or null
    * @param currentEnds when that step should be over, or null
+   * @param heldSince since when it is held, or null
+   * @param heldWhy why, or null
+   * @param carer who is at it, or null when nobody said
+   * @param judgements what to look at in the current step
+   * @param lying how long it has lain washed in the drum; null while it is washed
+   * @param readyWords when everything is out of the machine, in words
+   * @param events what happened, oldest first
    * @param setAside sorting rules that were set aside for its load, with the reason given
    */
   public record Round(
@@ -217,23 +315,107 @@ public final class WashViews {
       @Nullable Instant finishedAt,
       String note,
       Plan plan,
+      @Nullable Plan planned,
       List<RoundStep> steps,
       @Nullable Integer currentStep,
       @Nullable Instant currentSince,
       @Nullable Instant currentEnds,
+      @Nullable Instant heldSince,
+      @Nullable String heldWhy,
+      @Nullable String carer,
+      List<JudgementView> judgements,
+      @Nullable Lying lying,
+      String readyWords,
+      List<RoundEvent> events,
       List<String> setAside) {}
+
+  /**
+   * How long a washed load has lain in the drum.
+   *
+   * @param since when the last run ended
+   * @param state what that means
+   * @param words in a sentence
+   */
+  public record Lying(Instant since, UnloadClock.State state, String words) {}
+
+  /**
+   * Something to look at.
+   *
+   * @param id short name
+   * @param question as it is asked
+   * @param answers what can be said, with what each adds
+   * @param given short name of the answer given at this step, or null
+   */
+  public record JudgementView(
+      String id, String question, List<AnswerView> answers, @Nullable String given) {}
+
+  /**
+   * An answer.
+   *
+   * @param id short name
+   * @param words as shown
+   * @param adds what it adds, in words; empty for nothing
+   */
+  public record AnswerView(String id, String words, String adds) {}
+
+  /**
+   * Something that happened.
+   *
+   * @param at when
+   * @param words in words
+   * @param timeWords when, in words
+   * @param step number of the step at which it happened
+   * @param kind what sort of thing
+   * @param carer who did it, or null
+   */
+  public record RoundEvent(
+      Instant at,
+      String timeWords,
+      int step,
+      EventKind kind,
+      String words,
+      @Nullable String carer) {}
+
+  /** What can happen in a round. */
+  public enum EventKind {
+    STARTED,
+    DONE,
+    BACK,
+    ANSWERED,
+    ADDED,
+    HELD,
+    RESUMED,
+    SKIPPED,
+    MORE_TIME,
+    DOSED,
+    HANDED_OVER
+  }
 
   /**
    * A step of a round.
    *
    * @param number counted from 1
    * @param title in a few words
+   * @param plannedMinutes how long it was planned to take
    * @param doneAt when it was ticked off, or null
+   * @param tookMinutes how long it took, without holds, or null
+   * @param added why it was added, or null
    */
-  public record RoundStep(int number, String title, @Nullable Instant doneAt) {}
+  public record RoundStep(
+      int number,
+      String title,
+      int plannedMinutes,
+      @Nullable Instant doneAt,
+      @Nullable Long tookMinutes,
+      @Nullable String added) {}
 
-  /** Whether something runs now. */
-  public record Running(@Nullable Round round) {}
+  /**
+   * Whether something runs now.
+   *
+   * @param round the round in the machine, or null
+   * @param practice the round that is practised, or null
+   */
+  public record Running(@Nullable Round round, @Nullable Round practice) {}
 
   /**
    * A round as a line in the record.

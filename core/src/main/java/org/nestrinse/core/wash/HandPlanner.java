@@ -154,7 +154,7 @@ final class HandPlanner {
             Numbers.count(pieces, "piece")
                 + ", "
                 + Numbers.count(fillings, "filling")
-                + " of the "
+                + " of "
                 + job.machine().name()
                 + "."
                 + apart,

@@ -122,6 +122,14 @@ public record WashJob(
         otherWishes);
   }
 
+  /**
+   * Returns the job as it lies in what it is washed in: by hand without covers, in as many fillings
+   * as it needs; in a machine as it is.
+   */
+  public WashJob asWashed() {
+    return HandPlanner.vessel(this);
+  }
+
   /** Returns the same job in another vessel, with these pieces as its first set and no bulkers. */
   WashJob within(Machine vessel, List<SoiledPieces> pieces) {
     return new WashJob(

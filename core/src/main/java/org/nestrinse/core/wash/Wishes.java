@@ -89,8 +89,8 @@ public record Wishes(
     boosts = Set.copyOf(boosts);
   }
 
-  /** Returns the school as the chosen positions bend it. */
-  School bend(School school) {
+  /** Returns the school as the chosen positions and what is done more bend it. */
+  public School bend(School school) {
     School bent = school;
     for (Map.Entry<Disagreement, String> e : positions.entrySet()) {
       bent = e.getKey().bend(bent, e.getValue());

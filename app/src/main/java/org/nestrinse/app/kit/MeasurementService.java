@@ -1,0 +1,305 @@
+package org.nestrinse.app.kit;
+
+import java.io.IOException;
+import java.io.StringReader;
+import java.time.DateTimeException;
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.time.LocalTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.measure.Finding;
+import org.nestrinse.core.measure.Phase;
+import org.nestrinse.core.measure.PowerTrace;
+import org.nestrinse.core.measure.Reading;
+import org.nestrinse.core.measure.TemperatureLog;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Logs of the drum or the plug as CSV: read, shown beside what the programme promises, and kept
+ * only when asked and only as a whole. The format is described in docs/formats.md.
+ */
+@Service
+public class MeasurementService {
+  private static final int LONGEST_TEXT = 1_000_000;
+  private static final int LONGEST_NAME = 80;
+  private static final int MOST_ERRORS = 20;
+  private static final int MOST_POINTS = 240;
+  private static final double MINUTES_PER_DAY = 24 * 60;
+  private static final double SECONDS_PER_MINUTE = 60;
+  private static final Pattern PLAIN = Pattern.compile("\\d+([.,]\\d+)?");
+
+  private final MachineService machines;
+
+  MeasurementService(MachineService machines) {
+    this.machines = machines;
+  }
+
+  /** What is logged. */
+  public enum Sort {
+    TEMPERATURE("°C", Limits.WATER_C),
+    POWER("W", PowerTrace.WATTS);
+
+    private final String unit;
+    private final Range range;
+
+    Sort(String unit, Range range) {
+      this.unit = unit;
+      this.range = range;
+    }
+  }
+
+  /**
+   * A log as it is sent.
+   *
+   * @param sort drum or plug
+   * @param programme the programme that ran, by its name
+   * @param chosenC the setting that ran [°C]
+   * @param text the CSV
+   * @param keep whether to keep it on the programme, or only to look
+   */
+  public record Sent(
+      @Nullable Sort sort,
+      @Nullable String programme,
+      @Nullable Integer chosenC,
+      @Nullable String text,
+      @Nullable Boolean keep) {}
+
+  /**
+   * What is wrong in one place of a file.
+   *
+   * @param line counted from 1, the head included
+   * @param column its name
+   * @param found what stands there
+   * @param expected what should
+   */
+  public record LineError(long line, String column, String found, String expected) {}
+
+  /**
+   * What a log shows.
+   *
+   * @param readings how many lines were read
+   * @param errors what is wrong; nothing is kept while there are any
+   * @param moreErrors how many more there are
+   * @param findings what the programme promises beside what was seen
+   * @param phases what happens, in order
+   * @param points the course, thinned for drawing
+   * @param says what keeping it will do
+   * @param kept whether it was kept
+   */
+  public record Preview(
+      int readings,
+      List<LineError> errors,
+      int moreErrors,
+      List<Finding> findings,
+      List<Phase> phases,
+      List<Reading> points,
+      String says,
+      boolean kept) {}
+
+  /** Reads a log and, when asked and nothing is wrong, keeps it on the programme. */
+  @Transactional
+  public Preview read(long machineId, Sent sent) {
+    Sort sort = Given.choice("sort", sent.sort, Sort.class);
+    String name = Given.text("programme", sent.programme, LONGEST_NAME);
+    Machine machine = machines.one(machineId).machine();
+    Programme programme =
+        machine.programmes().stream()
+            .filter(p -> p.name().equals(name))
+            .findFirst()
+            .orElseThrow(() -> new OutOfRange("programme", name, "one of " + machine.name()));
+    int chosenC = Given.whole("chosenC", sent.chosenC, Limits.WATER_C);
+    if (!programme.temperaturesC().contains(chosenC)) {
+      throw new OutOfRange("chosenC", chosenC, "one of " + programme.temperaturesC());
+    }
+    List<LineError> errors = new ArrayList<>();
+    List<Reading> readings = parse(sort, text(sent.text), errors);
+    if (!errors.isEmpty()) {
+      int more = Math.max(0, errors.size() - MOST_ERRORS);
+      List<LineError> shown = errors.stream().limit(MOST_ERRORS).toList();
+      String says = "Nothing is kept. Mend the file and read it again.";
+      return new Preview(
+          readings.size(), shown, more, List.of(), List.of(), List.of(), says, false);
+    }
+    return analysed(machineId, machine, programme, chosenC, sort, readings, sent);
+  }
+
+  private Preview analysed(
+      long machineId,
+      Machine machine,
+      Programme programme,
+      int chosenC,
+      Sort sort,
+      List<Reading> readings,
+      Sent sent) {
+    Programme.Measured seen;
+    List<Finding> findings;
+    List<Phase> phases;
+    if (sort == Sort.TEMPERATURE) {
+      TemperatureLog log = TemperatureLog.of(readings);
+      seen = log.onto(programme, chosenC);
+      findings = log.beside(programme, chosenC);
+      phases = log.phases();
+    } else {
+      PowerTrace trace = PowerTrace.of(readings);
+      seen = trace.onto(programme, chosenC);
+      findings = trace.beside(programme, machine.heaterW());
+      phases = trace.phases();
+    }
+    boolean keep = Boolean.TRUE.equals(sent.keep);
+    if (keep) {
+      machines.measured(machineId, programme.name(), seen);
+    }
+    String says =
+        "%s at %d %s planned with %s from now on."
+            .formatted(
+                programme.name(),
+                chosenC,
+                keep ? "is" : "will be",
+                sort == Sort.TEMPERATURE ? "this peak and hold" : "this heater");
+    return new Preview(
+        readings.size(), List.of(), 0, findings, phases, thinned(readings), says, keep);
+  }
+
+  private static List<Reading> thinned(List<Reading> readings) {
+    int step = Math.max(1, readings.size() / MOST_POINTS);
+    List<Reading> points = new ArrayList<>();
+    for (int i = 0; i < readings.size(); i += step) {
+      points.add(readings.get(i));
+    }
+    return points;
+  }
+
+  private static String text(@Nullable String text) {
+    if (text == null || text.isBlank()) {
+      throw new OutOfRange("text", "empty", "a CSV file with a head and lines of time and value");
+    }
+    if (text.length() > LONGEST_TEXT) {
+      throw new OutOfRange("text", text.length() + " characters", "up to " + LONGEST_TEXT);
+    }
+    return text;
+  }
+
+  private static List<Reading> parse(Sort sort, String text, List<LineError> errors) {
+    CSVFormat format =
+        CSVFormat.DEFAULT
+            .builder()
+            .setTrim(true)
+            .setIgnoreEmptyLines(true)
+            .setDelimiter(text.lines().findFirst().orElse("").contains(";") ? ';' : ',')
+            .get();
+    List<Reading> readings = new ArrayList<>();
+    try (CSVParser parser = format.parse(new StringReader(text.replace("\uFEFF", "")))) {
+      Times times = new Times();
+      boolean head = true;
+      for (CSVRecord record : parser) {
+        long line = parser.getCurrentLineNumber();
+        if (head) {
+          head = false;
+          checkHead(sort, record, line, errors);
+          continue;
+        }
+        Reading reading = reading(sort, record, line, times, errors);
+        if (reading != null) {
+          readings.add(reading);
+        }
+      }
+    } catch (IOException | IllegalStateException | java.io.UncheckedIOException e) {
+      errors.add(new LineError(1, "file", "unreadable", "comma-separated text"));
+    }
+    return readings;
+  }
+
+  private static void checkHead(Sort sort, CSVRecord record, long line, List<LineError> errors) {
+    String expected = "time," + sort.unit;
+    String found = String.join(",", record.toList());
+    if (!found.equalsIgnoreCase(expected)) {
+      errors.add(new LineError(line, "head", found, expected));
+    }
+  }
+
+  private static @Nullable Reading reading(
+      Sort sort, CSVRecord record, long line, Times times, List<LineError> errors) {
+    if (record.size() != 2) {
+      errors.add(
+          new LineError(line, "line", record.size() + " columns", "two: time and " + sort.unit));
+      return null;
+    }
+    Double minute = times.minute(record.get(0));
+    if (minute == null) {
+      errors.add(
+          new LineError(
+              line,
+              "time",
+              record.get(0),
+              "minutes, 09:41, 09:41:30 or 2026-05-20T09:41:00, later than the line before"));
+    }
+    String written = record.get(1).replace(',', '.');
+    double value;
+    try {
+      value = Double.parseDouble(written);
+    } catch (NumberFormatException e) {
+      errors.add(new LineError(line, sort.unit, record.get(1), "a number"));
+      return null;
+    }
+    if (!(value >= sort.range.min() && value <= sort.range.max())) {
+      errors.add(new LineError(line, sort.unit, record.get(1), sort.range.describe()));
+      return null;
+    }
+    return minute == null ? null : new Reading(minute, value);
+  }
+
+  /** Reads times in one of four ways and turns them into minutes since the first. */
+  private static final class Times {
+    private @Nullable Double first;
+    private double before = -1;
+
+    @Nullable Double minute(String written) {
+      Double absolute = absolute(written);
+      if (absolute == null) {
+        return null;
+      }
+      if (first == null) {
+        first = absolute;
+      }
+      double minute = absolute - first;
+      // A clock that passes midnight begins anew.
+      if (written.length() <= "09:41:30".length() && written.contains(":") && minute < before) {
+        minute += MINUTES_PER_DAY;
+      }
+      if (minute <= before) {
+        return null;
+      }
+      before = minute;
+      return minute;
+    }
+
+    private static @Nullable Double absolute(String written) {
+      if (PLAIN.matcher(written).matches()) {
+        return Double.valueOf(written.replace(',', '.'));
+      }
+      try {
+        if (written.contains("T") || written.contains(" ")) {
+          LocalDateTime at = LocalDateTime.parse(written.replace(' ', 'T').replaceFirst("Z$", ""));
+          LocalDateTime epoch = LocalDateTime.of(2000, 1, 1, 0, 0);
+          return Duration.between(epoch, at).toMillis() / 1000.0 / SECONDS_PER_MINUTE;
+        }
+        return LocalTime.parse(written).toSecondOfDay() / SECONDS_PER_MINUTE;
+      } catch (DateTimeException e) {
+        return null;
+      }
+    }
+  }
+}

@@ -1,0 +1,73 @@
+package org.nestrinse.app.pretend;
+
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.core.units.OutOfRange;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/pretend")
+class PretendController {
+  private final PretendWasher washer;
+  private final PretendLogs logs;
+
+  PretendController(PretendWasher washer, PretendLogs logs) {
+    this.washer = washer;
+    this.logs = logs;
+  }
+
+  /** What is sent to let the pretend washer wash a round. */
+  record Attach(@Nullable Long roundId, @Nullable Double speed) {}
+
+  /** What the pretend washer does, if anything. */
+  record Washer(PretendWasher.@Nullable State state) {}
+
+  @GetMapping("/washer")
+  Washer washer() {
+    return new Washer(washer.state());
+  }
+
+  @PostMapping("/washer")
+  Washer attach(@RequestBody Attach attach) {
+    if (attach.roundId == null) {
+      throw new OutOfRange("roundId", "missing", "the number of the round");
+    }
+    double speed = Given.number("speed", attach.speed, PretendWasher.SPEED);
+    return new Washer(washer.attach(attach.roundId, speed));
+  }
+
+  @DeleteMapping("/washer")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void detach() {
+    washer.detach();
+  }
+
+  @GetMapping(value = "/probe", produces = MediaType.TEXT_PLAIN_VALUE)
+  String probe(
+      @RequestParam long machineId,
+      @RequestParam String programme,
+      @RequestParam int chosenC,
+      @RequestParam double shortByK) {
+    return logs.probe(
+        machineId, programme, chosenC, PretendLogs.SHORT_BY_K.check("shortByK", shortByK));
+  }
+
+  @GetMapping(value = "/plug", produces = MediaType.TEXT_PLAIN_VALUE)
+  String plug(
+      @RequestParam long machineId,
+      @RequestParam String programme,
+      @RequestParam int chosenC,
+      @RequestParam double shortByK) {
+    return logs.plug(
+        machineId, programme, chosenC, PretendLogs.SHORT_BY_K.check("shortByK", shortByK));
+  }
+}

@@ -1,0 +1,86 @@
+package org.nestrinse.app.wash;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.ProductService;
+import org.nestrinse.app.time.HouseClock;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What was really put in, and how long each product will last. */
+@Service
+public class DoseLog {
+  private static final Duration LOOKED_BACK = Duration.ofDays(28);
+  private static final double HOURS_PER_DAY = 24;
+
+  /** With less to look back on nothing is said [days]. */
+  private static final double LEAST_DAYS = 3;
+
+  private final DoseTakenRepository taken;
+  private final ProductService products;
+  private final HouseClock clock;
+
+  DoseLog(DoseTakenRepository taken, ProductService products, HouseClock clock) {
+    this.taken = taken;
+    this.products = products;
+    this.clock = clock;
+  }
+
+  /**
+   * How long a product lasts.
+   *
+   * @param productId its number
+   * @param leftG what is left [g]
+   * @param gramsPerDay used a day lately [g], 0 when it was not
+   * @param daysLeft at that rate, or null when too little was used to tell
+   */
+  public record Lasts(
+      long productId, double leftG, double gramsPerDay, @Nullable Double daysLeft) {}
+
+  /** Notes that so much of a product went in. */
+  @Transactional
+  public void put(long roundId, int step, long productId, double grams) {
+    DoseTakenEntity e = new DoseTakenEntity();
+    e.roundId = roundId;
+    e.step = step;
+    e.productId = productId;
+    e.grams = grams;
+    e.at = clock.instant();
+    taken.save(e);
+    products.take(productId, grams);
+  }
+
+  /** Takes back what was noted at a step. */
+  @Transactional
+  public void takeBack(long roundId, int step) {
+    for (DoseTakenEntity e : taken.findByRoundIdAndStep(roundId, step)) {
+      products.take(e.productId, -e.grams);
+      taken.delete(e);
+    }
+  }
+
+  /** Returns how long each product lasts by the use of the last four weeks. */
+  @Transactional(readOnly = true)
+  public List<Lasts> lasts() {
+    Instant now = clock.instant();
+    Map<Long, Double> used = new HashMap<>();
+    Instant first = now;
+    for (DoseTakenEntity e : taken.findByAtAfter(now.minus(LOOKED_BACK))) {
+      used.merge(e.productId, e.grams, Double::sum);
+      first = e.at.isBefore(first) ? e.at : first;
+    }
+    double days = Duration.between(first, now).toHours() / HOURS_PER_DAY;
+    List<Lasts> all = new ArrayList<>();
+    for (ProductService.View v : products.all()) {
+      double perDay = days < LEAST_DAYS ? 0 : used.getOrDefault(v.product().id(), 0.0) / days;
+      all.add(
+          new Lasts(v.product().id(), v.leftG(), perDay, perDay > 0 ? v.leftG() / perDay : null));
+    }
+    return all;
+  }
+}

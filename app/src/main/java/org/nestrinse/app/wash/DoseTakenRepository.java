@@ -1,0 +1,11 @@
+package org.nestrinse.app.wash;
+
+import java.time.Instant;
+import java.util.List;
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface DoseTakenRepository extends JpaRepository<DoseTakenEntity, Long> {
+  List<DoseTakenEntity> findByAtAfter(Instant from);
+
+  List<DoseTakenEntity> findByRoundIdAndStep(Long roundId, int step);
+}

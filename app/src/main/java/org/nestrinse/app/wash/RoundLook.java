@@ -1,0 +1,182 @@
+package org.nestrinse.app.wash;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.app.wash.WashViews.Plan;
+import org.nestrinse.app.wash.WashViews.Round;
+import org.nestrinse.app.wash.WashViews.RoundStep;
+import org.nestrinse.core.run.Judgement;
+import org.nestrinse.core.run.UnloadClock;
+import org.nestrinse.core.wash.Step;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/** How a stored round is shown. */
+@Component
+class RoundLook {
+  private static final double SECONDS_PER_MINUTE = 60;
+
+  private final SortService sort;
+  private final HouseholdService households;
+  private final JsonMapper json;
+  private final HouseClock clock;
+
+  RoundLook(SortService sort, HouseholdService households, JsonMapper json, HouseClock clock) {
+    this.sort = sort;
+    this.households = households;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** Returns the steps as they stand; none in rounds from before steps were kept. */
+  List<Step> steps(RoundEntity e) {
+    return e.goingSteps == null
+        ? List.of()
+        : json.readValue(e.goingSteps, new TypeReference<List<Step>>() {});
+  }
+
+  Round view(RoundEntity e) {
+    RoundEntity.StepRow next = e.current();
+    boolean current = next != null && e.going();
+    Instant since = e.currentSince();
+    Instant now = clock.instant();
+    Instant ends = current ? ends(e, next, since, now) : null;
+    Plan planned = json.readValue(e.planned, Plan.class);
+    Plan going = e.going == null ? planned : json.readValue(e.going, Plan.class);
+    TimeWords words = households.timeWords();
+    return new Round(
+        e.id,
+        e.version,
+        e.state,
+        e.summary,
+        e.startedAt,
+        words.at(e.startedAt),
+        e.finishedAt,
+        e.note,
+        going,
+        e.going == null ? null : planned,
+        done(e),
+        current ? next.number : null,
+        current ? since : null,
+        ends,
+        e.heldSince,
+        e.heldWhy,
+        e.carer,
+        current ? judgements(e, next) : List.of(),
+        current ? lying(e, next, since, ends, now) : null,
+        ends == null ? "" : words.at(ready(e, next, ends, now)),
+        e.events.stream()
+            .map(
+                x ->
+                    new WashViews.RoundEvent(
+                        x.at, words.at(x.at), x.step, x.kind, x.words, x.carer))
+            .toList(),
+        sort.setAside(e.loadId));
+  }
+
+  /** When the current step should be over: more time and holds move it on. */
+  private static Instant ends(RoundEntity e, RoundEntity.StepRow row, Instant since, Instant now) {
+    long held = row.heldSeconds;
+    if (e.heldSince != null) {
+      held += Duration.between(e.heldSince, now).toSeconds();
+    }
+    return since.plus(Duration.ofMinutes((long) row.minutes + row.moreMinutes)).plusSeconds(held);
+  }
+
+  private static Instant ready(
+      RoundEntity e, RoundEntity.StepRow current, Instant ends, Instant now) {
+    long after =
+        e.steps.stream()
+            .filter(s -> s.doneAt == null && s.number > current.number)
+            .mapToLong(s -> s.minutes)
+            .sum();
+    Instant over = ends.isAfter(now) ? ends : now;
+    return over.plus(Duration.ofMinutes(after));
+  }
+
+  private static List<RoundStep> done(RoundEntity e) {
+    List<RoundStep> steps = new ArrayList<>();
+    Instant before = e.startedAt;
+    for (RoundEntity.StepRow s : e.steps) {
+      Long took = null;
+      if (s.doneAt != null) {
+        double seconds = Duration.between(before, s.doneAt).toSeconds() - s.heldSeconds;
+        took = Math.max(0, Math.round(seconds / SECONDS_PER_MINUTE));
+        before = s.doneAt;
+      }
+      steps.add(new RoundStep(s.number, s.title, s.minutes, s.doneAt, took, s.addedBecause));
+    }
+    return steps;
+  }
+
+  private List<WashViews.JudgementView> judgements(RoundEntity e, RoundEntity.StepRow row) {
+    List<Step> steps = steps(e);
+    if (row.number > steps.size()) {
+      return List.of();
+    }
+    Step step = steps.get(row.number - 1);
+    boolean before = steps.stream().limit(row.number - 1L).anyMatch(s -> s.run() != null);
+    boolean joins = step.wholeLoad() && !sort.pieces(e.loadId).bulkers().isEmpty();
+    return Judgement.at(step, before, joins).stream()
+        .map(
+            j ->
+                new WashViews.JudgementView(
+                    j.name(),
+                    j.question(),
+                    j.answers().stream()
+                        .map(a -> new WashViews.AnswerView(a.id(), a.words(), adds(a.adds())))
+                        .toList(),
+                    given(e, row.number, j)))
+        .toList();
+  }
+
+  static String adds(Judgement.Adds adds) {
+    return switch (adds) {
+      case NOTHING -> "";
+      case FIRST_AGAIN -> "the first wash once more";
+      case RINSE_FIRST, RINSE -> "a rinse";
+      case TREAT -> "stain remover";
+      case MORE_PIECES -> "a few small pieces";
+      case FEWER_PIECES -> "take some out";
+      case MAIN_AGAIN -> "the main wash once more";
+    };
+  }
+
+  private static @Nullable String given(RoundEntity e, int step, Judgement judgement) {
+    String prefix = judgement.name() + "=";
+    return e.events.stream()
+        .filter(x -> x.step == step && x.code != null && x.code.startsWith(prefix))
+        .map(x -> x.code.substring(prefix.length()))
+        .reduce((a, b) -> b)
+        .orElse(null);
+  }
+
+  /** From the end of the last run on the load lies wet in a closed drum. */
+  private WashViews.@Nullable Lying lying(
+      RoundEntity e, RoundEntity.StepRow row, Instant since, @Nullable Instant ends, Instant now) {
+    List<Step> steps = steps(e);
+    if (row.number > steps.size()) {
+      return null;
+    }
+    boolean unload = steps.get(row.number - 1).action() == Step.Action.UNLOAD;
+    boolean lastRun =
+        steps.get(row.number - 1).action() == Step.Action.RUN
+            && row.number < steps.size()
+            && steps.get(row.number).action() == Step.Action.UNLOAD;
+    Instant from = unload ? since : lastRun ? ends : null;
+    if (from == null || from.isAfter(now)) {
+      return null;
+    }
+    double minutes = Duration.between(from, now).toSeconds() / SECONDS_PER_MINUTE;
+    UnloadClock lies = new UnloadClock(minutes);
+    return new WashViews.Lying(from, lies.state(), lies.words());
+  }
+}

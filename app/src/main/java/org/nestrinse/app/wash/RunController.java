@@ -1,0 +1,82 @@
+package org.nestrinse.app.wash;
+
+import io.swagger.v3.oas.annotations.Hidden;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+@RestController
+@RequestMapping("/api/rounds")
+class RunController {
+  private final RunService runs;
+  private final RoundStream stream;
+
+  RunController(RunService runs, RoundStream stream) {
+    this.runs = runs;
+    this.stream = stream;
+  }
+
+  @Hidden
+  @GetMapping(value = "/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+  SseEmitter stream() {
+    return stream.listen();
+  }
+
+  @PostMapping("/{id}/steps/{number}")
+  WashViews.Round tick(
+      @PathVariable long id,
+      @PathVariable int number,
+      @RequestBody(required = false) RunService.@Nullable Tick tick) {
+    return runs.tick(id, number, tick == null ? RunService.Tick.AS_PLANNED : tick);
+  }
+
+  @DeleteMapping("/{id}/steps/last")
+  WashViews.Round untick(@PathVariable long id) {
+    return runs.untick(id);
+  }
+
+  @PostMapping("/{id}/answers")
+  WashViews.Round answer(@PathVariable long id, @RequestBody RunService.Answered answered) {
+    return runs.answer(id, answered);
+  }
+
+  @PostMapping("/{id}/skip")
+  WashViews.Round skip(@PathVariable long id, @RequestBody RunService.Because because) {
+    return runs.skip(id, because);
+  }
+
+  @PostMapping("/{id}/hold")
+  WashViews.Round hold(@PathVariable long id, @RequestBody RunService.Because because) {
+    return runs.hold(id, because);
+  }
+
+  @PostMapping("/{id}/resume")
+  WashViews.Round resume(@PathVariable long id, @RequestBody RunService.Because because) {
+    return runs.resume(id, because);
+  }
+
+  @PostMapping("/{id}/more")
+  WashViews.Round more(@PathVariable long id, @RequestBody RunService.More more) {
+    return runs.more(id, more);
+  }
+
+  @PostMapping("/{id}/handover")
+  WashViews.Round handOver(@PathVariable long id, @RequestBody RunService.Because to) {
+    return runs.handOver(id, to);
+  }
+
+  @DeleteMapping("/practice")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void stopPractice() {
+    runs.stopPractice();
+  }
+}

@@ -1,0 +1,387 @@
+package org.nestrinse.app.wash;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.sort.LoadPieces;
+import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.wash.WashViews.EventKind;
+import org.nestrinse.app.wash.WashViews.PlanDose;
+import org.nestrinse.app.wash.WashViews.PlanStep;
+import org.nestrinse.app.wash.WashViews.Round;
+import org.nestrinse.core.run.Branch;
+import org.nestrinse.core.run.Judgement;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Range;
+import org.nestrinse.core.wash.Routine;
+import org.nestrinse.core.wash.Step;
+import org.nestrinse.core.wash.WashJob;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Doing a round: ticking off, looking and answering, holding, skipping, handing over. */
+@Service
+public class RunService {
+  private static final int LONGEST_REASON = 200;
+  private static final int LONGEST_WORDS = 300;
+  private static final Range SHARE = new Range(0, 2, "times the planned dose");
+  private static final Range MORE_MINUTES = new Range(1, 120, "minutes");
+
+  private final RoundRepository rounds;
+  private final RoundLook look;
+  private final PlanService plans;
+  private final SchoolService schools;
+  private final SortService sort;
+  private final MachineService machines;
+  private final DoseLog doses;
+  private final ApplicationEventPublisher events;
+  private final JsonMapper json;
+  private final HouseClock clock;
+
+  RunService(
+      RoundRepository rounds,
+      RoundLook look,
+      PlanService plans,
+      SchoolService schools,
+      SortService sort,
+      MachineService machines,
+      DoseLog doses,
+      ApplicationEventPublisher events,
+      JsonMapper json,
+      HouseClock clock) {
+    this.rounds = rounds;
+    this.look = look;
+    this.plans = plans;
+    this.schools = schools;
+    this.sort = sort;
+    this.machines = machines;
+    this.doses = doses;
+    this.events = events;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /**
+   * What is sent when a step is ticked off.
+   *
+   * @param shares of each planned dose what really went in, 1 for all of it; null for all of all
+   * @param carer who did it, or null
+   */
+  public record Tick(@Nullable List<@Nullable Double> shares, @Nullable String carer) {
+    /** Everything as planned. */
+    public static final Tick AS_PLANNED = new Tick(null, null);
+  }
+
+  /** What is sent with an answer. */
+  public record Answered(
+      @Nullable Judgement judgement, @Nullable String answer, @Nullable String carer) {}
+
+  /** What is sent with a reason. */
+  public record Because(@Nullable String why, @Nullable String carer) {}
+
+  /** What is sent to take more time. */
+  public record More(@Nullable Integer minutes, @Nullable String carer) {}
+
+  /** Ticks the next step off as planned. */
+  @Transactional
+  public Round tick(long id, int number) {
+    return tick(id, number, Tick.AS_PLANNED);
+  }
+
+  /** Ticks the next step off; with the last one the round leaves the machine and hangs. */
+  @Transactional
+  public Round tick(long id, int number, Tick tick) {
+    RoundEntity e = going(id);
+    RoundEntity.StepRow next = next(e);
+    if (next.number != number) {
+      throw new NotNow("Step " + next.number + ", " + next.title + ", comes first.");
+    }
+    resumed(e, tick.carer);
+    dose(e, next, tick);
+    next.doneAt = clock.instant();
+    happened(e, number, EventKind.DONE, null, next.title, next.doneAt, tick.carer);
+    return e.current() == null ? finished(e) : kept(e);
+  }
+
+  /** Tells which doses went in, and of which how much when it was not all. */
+  private void dose(RoundEntity e, RoundEntity.StepRow row, Tick tick) {
+    List<PlanDose> planned = step(e, row.number).doses();
+    for (int i = 0; i < planned.size(); i++) {
+      Double sent = tick.shares == null || i >= tick.shares.size() ? null : tick.shares.get(i);
+      double share = sent == null ? 1 : Given.number("shares", sent, SHARE);
+      PlanDose dose = planned.get(i);
+      if (share != 1) {
+        String words =
+            share == 0
+                ? "no " + dose.product()
+                : Numbers.percent(share) + " of " + dose.measure() + " of " + dose.product();
+        happened(e, row.number, EventKind.DOSED, null, words, clock.instant(), tick.carer);
+      }
+      if (e.state == RoundState.RUNNING && dose.productId() != null && share > 0) {
+        doses.put(e.id, row.number, dose.productId(), share * dose.grams());
+      }
+    }
+  }
+
+  private PlanStep step(RoundEntity e, int number) {
+    String plan = e.going == null ? e.planned : e.going;
+    return json.readValue(plan, WashViews.Plan.class).steps().get(number - 1);
+  }
+
+  private Round finished(RoundEntity e) {
+    if (e.state == RoundState.PRACTISE) {
+      Round view = look.view(e);
+      rounds.delete(e);
+      events.publishEvent(new RoundChanged(e.id));
+      return view;
+    }
+    e.state = RoundState.HANGING;
+    e.finishedAt = clock.instant();
+    rounds.saveAndFlush(e);
+    LoadPieces pieces = sort.pieces(e.loadId);
+    double radius = machines.one(e.machineId).machine().drumRadiusM();
+    events.publishEvent(new RoundWashed(e.id, pieces, e.spinRpm, radius, clock.instant()));
+    events.publishEvent(new RoundChanged(e.id));
+    return look.view(entity(e.id));
+  }
+
+  /** Takes the last tick back while the round still goes. */
+  @Transactional
+  public Round untick(long id) {
+    RoundEntity e = going(id);
+    RoundEntity.StepRow last =
+        e.steps.stream()
+            .filter(s -> s.doneAt != null)
+            .reduce((a, b) -> b)
+            .orElseThrow(() -> new NotNow("No step is ticked off yet."));
+    last.doneAt = null;
+    doses.takeBack(e.id, last.number);
+    happened(e, last.number, EventKind.BACK, null, "back to " + last.title, clock.instant());
+    return kept(e);
+  }
+
+  /** Answers what was looked at; an answer can add a step, and all figures follow. */
+  @Transactional
+  public Round answer(long id, Answered sent) {
+    RoundEntity e = going(id);
+    Judgement judgement = Given.choice("judgement", sent.judgement, Judgement.class);
+    Judgement.Answer answer = judgement.answer(Given.text("answer", sent.answer, LONGEST_REASON));
+    RoundEntity.StepRow row = next(e);
+    boolean asked =
+        look.view(e).judgements().stream().anyMatch(j -> j.id().equals(judgement.name()));
+    if (!asked) {
+      throw new NotNow("That is not looked at in this step.");
+    }
+    String said = judgement.question() + " " + answer.words();
+    String code = judgement.name() + "=" + answer.id();
+    happened(e, row.number, EventKind.ANSWERED, code, said, clock.instant(), sent.carer);
+    Branch.After after =
+        Branch.of(look.steps(e), row.number, answer.adds(), machines.one(e.machineId).machine());
+    if (!after.added().isEmpty()) {
+      RoundEntity.StepRow added = new RoundEntity.StepRow();
+      added.addedBecause = shortened(said, LONGEST_REASON);
+      e.steps.add(row.number - 1, added);
+      rework(e, after.steps());
+      happened(
+          e,
+          row.number,
+          EventKind.ADDED,
+          null,
+          "added: " + after.added(),
+          clock.instant(),
+          sent.carer);
+    }
+    return kept(e);
+  }
+
+  /** Leaves the current step out, with a reason; never loading, the main wash or unloading. */
+  @Transactional
+  public Round skip(long id, Because because) {
+    RoundEntity e = going(id);
+    RoundEntity.StepRow row = next(e);
+    String why = Given.text("why", because.why, LONGEST_REASON);
+    List<Step> steps = new ArrayList<>(look.steps(e));
+    if (steps.size() < row.number) {
+      throw new NotNow("This round is from before steps could be left out.");
+    }
+    Step step = steps.get(row.number - 1);
+    boolean washes = step.wholeLoad() && step.run() != null && step.run().washes();
+    boolean another =
+        steps.stream()
+            .anyMatch(s -> s != step && s.wholeLoad() && s.run() != null && s.run().washes());
+    if (step.action() == Step.Action.LOAD || step.action() == Step.Action.UNLOAD) {
+      throw new NotNow("Loading and unloading cannot be left out.");
+    }
+    if (washes && !another) {
+      throw new NotNow("Without its main wash it is no wash. Hold it, or go back and plan anew.");
+    }
+    resumed(e, because.carer);
+    steps.remove(row.number - 1);
+    e.steps.remove(row);
+    happened(
+        e,
+        row.number,
+        EventKind.SKIPPED,
+        null,
+        "left out: " + row.title + ", " + why,
+        clock.instant(),
+        because.carer);
+    rework(e, Step.numbered(steps));
+    return kept(e);
+  }
+
+  /** Holds the round: the machine stopped, the power is gone, the child woke up. */
+  @Transactional
+  public Round hold(long id, Because because) {
+    RoundEntity e = going(id);
+    if (e.heldSince != null) {
+      throw new NotNow("It is held already.");
+    }
+    e.heldSince = clock.instant();
+    e.heldWhy = Given.text("why", because.why, LONGEST_REASON);
+    happened(
+        e, next(e).number, EventKind.HELD, null, "held: " + e.heldWhy, e.heldSince, because.carer);
+    return kept(e);
+  }
+
+  /** Goes on after a hold. */
+  @Transactional
+  public Round resume(long id, Because because) {
+    RoundEntity e = going(id);
+    if (e.heldSince == null) {
+      throw new NotNow("It is not held.");
+    }
+    resumed(e, because.carer);
+    return kept(e);
+  }
+
+  /** Gives the current step more time. */
+  @Transactional
+  public Round more(long id, More more) {
+    RoundEntity e = going(id);
+    RoundEntity.StepRow row = next(e);
+    int minutes = Given.whole("minutes", more.minutes, MORE_MINUTES);
+    row.moreMinutes += minutes;
+    happened(
+        e,
+        row.number,
+        EventKind.MORE_TIME,
+        null,
+        minutes + " min more",
+        clock.instant(),
+        more.carer);
+    return kept(e);
+  }
+
+  /** Hands the round over to another carer. */
+  @Transactional
+  public Round handOver(long id, Because to) {
+    RoundEntity e = going(id);
+    String name = Given.text("carer", to.carer, Given.LONGEST_PERSON);
+    e.carer = name;
+    happened(
+        e, next(e).number, EventKind.HANDED_OVER, null, "handed over to " + name, clock.instant());
+    return kept(e);
+  }
+
+  /** Stops practising; nothing of it is kept. */
+  @Transactional
+  public void stopPractice() {
+    for (RoundEntity e : rounds.findByState(RoundState.PRACTISE)) {
+      rounds.delete(e);
+      events.publishEvent(new RoundChanged(e.id));
+    }
+  }
+
+  private void resumed(RoundEntity e, @Nullable String carer) {
+    if (e.heldSince == null) {
+      return;
+    }
+    RoundEntity.StepRow row = next(e);
+    row.heldSeconds += Duration.between(e.heldSince, clock.instant()).toSeconds();
+    e.heldSince = null;
+    e.heldWhy = null;
+    happened(e, row.number, EventKind.RESUMED, null, "went on", clock.instant(), carer);
+  }
+
+  /** Simulates the steps as they now stand, and brings the rows into their order. */
+  private void rework(RoundEntity e, List<Step> steps) {
+    PlanService.Request request =
+        json.readValue(String.valueOf(e.wishes), PlanService.Request.class);
+    LoadPieces pieces = sort.pieces(e.loadId);
+    WashJob job =
+        plans.job(pieces, request.temperatureC(), request.wishes(), e.machineId).asWashed();
+    Routine routine = Routine.rework(job, schools.of(e.school), steps);
+    e.goingSteps = json.writeValueAsString(routine.steps());
+    e.going = json.writeValueAsString(plans.view(job, routine));
+    for (int i = 0; i < e.steps.size(); i++) {
+      RoundEntity.StepRow row = e.steps.get(i);
+      Step step = routine.steps().get(i);
+      row.number = i + 1;
+      row.title = step.title();
+      row.minutes = step.minutes();
+    }
+  }
+
+  static void happened(
+      RoundEntity e, int step, EventKind kind, @Nullable String code, String words, Instant at) {
+    happened(e, step, kind, code, words, at, null);
+  }
+
+  private static void happened(
+      RoundEntity e,
+      int step,
+      EventKind kind,
+      @Nullable String code,
+      String words,
+      Instant at,
+      @Nullable String carer) {
+    RoundEntity.EventRow row = new RoundEntity.EventRow();
+    row.at = at;
+    row.step = step;
+    row.kind = kind;
+    row.code = code;
+    row.words = shortened(words, LONGEST_WORDS);
+    row.carer = carer == null ? e.carer : Given.name("carer", carer);
+    e.events.add(row);
+  }
+
+  private static String shortened(String text, int longest) {
+    return text.length() <= longest ? text : text.substring(0, longest - 1) + "…";
+  }
+
+  private Round kept(RoundEntity e) {
+    RoundEntity saved = rounds.saveAndFlush(e);
+    events.publishEvent(new RoundChanged(saved.id));
+    return look.view(saved);
+  }
+
+  private static RoundEntity.StepRow next(RoundEntity e) {
+    RoundEntity.StepRow next = e.current();
+    if (next == null) {
+      throw new NotNow("Every step is done.");
+    }
+    return next;
+  }
+
+  private RoundEntity entity(long id) {
+    return rounds.findById(id).orElseThrow(() -> new NotFound("round", id));
+  }
+
+  private RoundEntity going(long id) {
+    RoundEntity e = entity(id);
+    if (!e.going()) {
+      throw new NotNow("This round is no longer in the machine.");
+    }
+    return e;
+  }
+}

@@ -1,0 +1,210 @@
+package org.nestrinse.app.wash;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.Stale;
+import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
+import org.nestrinse.core.wash.School;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The ten schools, and those that the household made for itself from any of them. */
+@Service
+public class SchoolService {
+  private static final String OWN = "own-";
+  private static final int LONGEST_NAME = 60;
+  private static final int LONGEST_DRYING = 200;
+  private static final int MOST_OWN = 20;
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range SCOOPS = new Range(0, 4, "scoops");
+  private static final Range WASH_MINUTES = new Range(5, 300, "minutes");
+
+  private final OwnSchoolRepository own;
+  private final JsonMapper json;
+
+  SchoolService(OwnSchoolRepository own, JsonMapper json) {
+    this.own = own;
+    this.json = json;
+  }
+
+  /**
+   * A school as it is shown.
+   *
+   * @param id short name
+   * @param version counts its changes, 0 for one of the ten
+   * @param own whether the household made it
+   * @param basedOn name of the school that it was made from, or null
+   * @param school what it wants
+   */
+  public record View(
+      String id, long version, boolean own, @Nullable String basedOn, School school) {}
+
+  /**
+   * What is sent to change an own school.
+   *
+   * @param version counts its changes
+   * @param name as shown
+   * @param before what comes before the main wash
+   * @param firstCelsius temperature of that [°C]
+   * @param detergentShare share of the detergent dose in it
+   * @param firstWhitenerScoops scoops of whitener in it
+   * @param mainCelsius temperature of the main wash [°C]
+   * @param mainMinutes how long it should be
+   * @param strength dose strength
+   * @param whitenerScoops scoops of whitener in the main wash
+   * @param enzymes whether it wants enzymes
+   * @param form powder or liquid, or null by the textile
+   * @param sanitiser whether a sanitising rinse by its label ends it
+   * @param vinegar whether a little vinegar goes into the last rinse
+   * @param extraRinses rinses more than the programme gives
+   * @param spinRpm final spin [rpm]
+   * @param drying how it dries, in words
+   */
+  public record Change(
+      @Nullable Integer version,
+      @Nullable String name,
+      School.@Nullable Before before,
+      @Nullable Integer firstCelsius,
+      @Nullable Double detergentShare,
+      @Nullable Double firstWhitenerScoops,
+      @Nullable Integer mainCelsius,
+      @Nullable Integer mainMinutes,
+      @Nullable Double strength,
+      @Nullable Double whitenerScoops,
+      School.@Nullable Enzymes enzymes,
+      Product.@Nullable Form form,
+      @Nullable Boolean sanitiser,
+      @Nullable Boolean vinegar,
+      @Nullable Integer extraRinses,
+      @Nullable Integer spinRpm,
+      @Nullable String drying) {}
+
+  /** Returns all schools, the ten first. */
+  @Transactional(readOnly = true)
+  public List<View> all() {
+    List<View> all = new ArrayList<>();
+    School.ALL.forEach(s -> all.add(new View(s.id(), 0, false, null, s)));
+    own.findByRemovedFalseOrderById().forEach(e -> all.add(view(e)));
+    return all;
+  }
+
+  /** Returns the school with this short name. */
+  @Transactional(readOnly = true)
+  public School of(String id) {
+    return id.startsWith(OWN) ? read(entity(id)) : School.of(id);
+  }
+
+  /** Returns names by short name, schools put away included, for the record. */
+  @Transactional(readOnly = true)
+  public Map<String, String> names() {
+    Map<String, String> names = new java.util.HashMap<>();
+    School.ALL.forEach(s -> names.put(s.id(), s.name()));
+    own.findAll().forEach(e -> names.put(OWN + e.id, e.name));
+    return names;
+  }
+
+  /** Keeps a school under a name of its own. */
+  @Transactional
+  public View keep(@Nullable String name, School school, String basedOn) {
+    if (own.findByRemovedFalseOrderById().size() >= MOST_OWN) {
+      throw new NotNow("Twenty schools of your own are the most. Put one away first.");
+    }
+    OwnSchoolEntity e = new OwnSchoolEntity();
+    e.name = freeName(name, null);
+    e.basedOn = names().getOrDefault(basedOn, basedOn);
+    e.school = json.writeValueAsString(school);
+    return view(own.saveAndFlush(e));
+  }
+
+  /** Changes an own school; throws {@link Stale} when it was changed since the version sent. */
+  @Transactional
+  public View change(String id, Change c) {
+    OwnSchoolEntity e = entity(id);
+    if (e.version != Given.whole("version", c.version, VERSION)) {
+      throw new Stale(e.name, view(e));
+    }
+    e.name = freeName(c.name, e.id);
+    School before = read(e);
+    School school =
+        new School(
+            before.id(),
+            e.name,
+            before.belief(),
+            new School.First(
+                Given.choice("before", c.before, School.Before.class),
+                Given.whole("firstCelsius", c.firstCelsius, Limits.WATER_C),
+                Given.number("detergentShare", c.detergentShare, Limits.PHASE_SHARE),
+                Given.number("firstWhitenerScoops", c.firstWhitenerScoops, SCOOPS)),
+            new School.Main(
+                Given.whole("mainCelsius", c.mainCelsius, Limits.WATER_C),
+                Given.whole("mainMinutes", c.mainMinutes, WASH_MINUTES),
+                before.main().by()),
+            new School.Chemistry(
+                Given.number("strength", c.strength, Limits.STRENGTH),
+                Given.number("whitenerScoops", c.whitenerScoops, SCOOPS),
+                Given.choice("enzymes", c.enzymes, School.Enzymes.class),
+                c.form,
+                Given.yesNo("sanitiser", c.sanitiser),
+                Given.yesNo("vinegar", c.vinegar)),
+            new School.Finish(
+                Given.whole("extraRinses", c.extraRinses, Limits.RINSES),
+                Given.whole("spinRpm", c.spinRpm, Limits.RPM),
+                Given.text("drying", c.drying, LONGEST_DRYING)));
+    e.school = json.writeValueAsString(school);
+    return view(own.saveAndFlush(e));
+  }
+
+  /** Puts an own school away; rounds that were washed by it keep its name. */
+  @Transactional
+  public void putAway(String id) {
+    entity(id).removed = true;
+  }
+
+  /** Takes an own school out again. */
+  @Transactional
+  public View takeOut(String id) {
+    OwnSchoolEntity e = entity(id);
+    e.removed = false;
+    return view(own.saveAndFlush(e));
+  }
+
+  private String freeName(@Nullable String name, @Nullable Long except) {
+    String wanted = Given.text("name", name, LONGEST_NAME);
+    boolean taken =
+        School.ALL.stream().anyMatch(s -> s.name().equalsIgnoreCase(wanted))
+            || own.findByRemovedFalseOrderById().stream()
+                .anyMatch(e -> e.name.equalsIgnoreCase(wanted) && !e.id.equals(except));
+    if (taken) {
+      throw new OutOfRange("name", wanted, "a name that no other school has");
+    }
+    return wanted;
+  }
+
+  private OwnSchoolEntity entity(String id) {
+    String number = id.startsWith(OWN) ? id.substring(OWN.length()) : "";
+    if (!number.matches("\\d{1,9}")) {
+      throw new OutOfRange("school", id, "one of your own schools");
+    }
+    return own.findById(Long.valueOf(number))
+        .orElseThrow(() -> new NotFound("school", Long.parseLong(number)));
+  }
+
+  private School read(OwnSchoolEntity e) {
+    School s = json.readValue(e.school, School.class);
+    return new School(
+        OWN + e.id, e.name, s.belief(), s.first(), s.main(), s.chemistry(), s.finish());
+  }
+
+  private View view(OwnSchoolEntity e) {
+    return new View(OWN + e.id, e.version, true, e.basedOn, read(e));
+  }
+}
