@@ -16,6 +16,11 @@ export const router = createRouter({
       component: () => import('./stations/wash/WashStation.vue'),
       meta: { title: 'Wash' },
     },
+    {
+      path: '/card',
+      component: () => import('./stations/wash/CardView.vue'),
+      meta: { title: 'Wall card' },
+    },
     { path: '/dry', component: () => import('./stations/dry/DryView.vue'), meta: { title: 'Dry' } },
     {
       path: '/shelf',

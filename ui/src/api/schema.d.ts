@@ -372,6 +372,38 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/loads/{id}/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["card"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/loads/{id}/card.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cardPage"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/loads/{id}/items": {
         parameters: {
             query?: never;
@@ -420,6 +452,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/loads/{id}/options": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["options"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/loads/{id}/plan": {
         parameters: {
             query?: never;
@@ -429,7 +477,7 @@ export interface paths {
         };
         get: operations["plan"];
         put?: never;
-        post?: never;
+        post: operations["planAsked"];
         delete?: never;
         options?: never;
         head?: never;
@@ -460,9 +508,57 @@ export interface paths {
             cookie?: never;
         };
         get: operations["machine"];
+        put: operations["changeMachine_1"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["machines"];
+        put?: never;
+        post: operations["addMachine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
         put: operations["changeMachine"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/machines/{id}/logs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["log"];
+        delete: operations["forgetLog"];
         options?: never;
         head?: never;
         patch?: never;
@@ -740,6 +836,54 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pretend/plug": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plug"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pretend/probe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["probe"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pretend/washer": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["washer"];
+        put?: never;
+        post: operations["attach"];
+        delete: operations["detach"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/products": {
         parameters: {
             query?: never;
@@ -750,6 +894,22 @@ export interface paths {
         get: operations["products"];
         put?: never;
         post: operations["addProduct"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/products/left": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["lasts"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -852,6 +1012,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rounds/practice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["stopPractice"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rounds/running": {
         parameters: {
             query?: never;
@@ -884,6 +1060,102 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rounds/{id}/answers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["answer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/handover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["handOver"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/hold": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["hold"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/more": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["more"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/resume": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resume"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/skip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["skip"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rounds/{id}/steps/last": {
         parameters: {
             query?: never;
@@ -910,6 +1182,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["tick"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["schools"];
+        put?: never;
+        post: operations["keepSchool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeSchool"];
+        post?: never;
+        delete: operations["putSchoolAway"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/schools/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["takeSchoolOut"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1039,6 +1359,17 @@ export interface components {
             line: components["schemas"]["PieceLine"];
             reason: string;
         };
+        AnswerView: {
+            adds: string;
+            id: string;
+            words: string;
+        };
+        Attach: {
+            /** Format: int64 */
+            roundId?: number;
+            /** Format: double */
+            speed?: number;
+        };
         Bath: {
             /** Format: double */
             detergentGL: number;
@@ -1140,6 +1471,8 @@ export interface components {
         Comparison: {
             /** Format: int32 */
             bulkers: number;
+            /** @enum {string} */
+            calledFor: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
             cannot: components["schemas"]["CannotWash"][];
             dominated: components["schemas"]["Dominated"][];
             /** Format: int64 */
@@ -1188,6 +1521,16 @@ export interface components {
         Dominated: {
             by: string;
             school: string;
+        };
+        DoseLogLasts: {
+            /** Format: double */
+            daysLeft?: number;
+            /** Format: double */
+            gramsPerDay: number;
+            /** Format: double */
+            leftG: number;
+            /** Format: int64 */
+            productId: number;
         };
         DoseRequest: {
             /** Format: double */
@@ -1306,6 +1649,8 @@ export interface components {
             additiveLog: number;
             /** Format: double */
             attendedMinutes: number;
+            /** Format: int32 */
+            careMarginK?: number;
             /** Format: double */
             cost: number;
             durationWords: string;
@@ -1350,10 +1695,14 @@ export interface components {
             /** Format: int32 */
             spinRpm: number;
             sudsVisible: boolean;
+            /** Format: double */
+            targetGL?: number;
             /** Format: int32 */
             temperatureC: number;
             /** Format: double */
             totalLog: number;
+            /** Format: double */
+            wear?: number;
         };
         Fill: {
             /** Format: double */
@@ -1395,6 +1744,20 @@ export interface components {
             most: number;
             /** Format: double */
             to: number;
+        };
+        Finding: {
+            agrees: boolean;
+            promised: string;
+            seen: string;
+            what: string;
+        };
+        Fit: {
+            product: string;
+            /** Format: int64 */
+            productId: number;
+            reasons: string[];
+            suits: boolean;
+            used: boolean;
         };
         GatherComing: {
             /** Format: date-time */
@@ -1594,6 +1957,12 @@ export interface components {
             /** Format: double */
             totalLog: number;
         };
+        ImitationDifference: {
+            met: boolean;
+            planned: string;
+            wanted: string;
+            what: string;
+        };
         Item: {
             /** Format: int32 */
             count: number;
@@ -1608,6 +1977,12 @@ export interface components {
             hard: boolean;
             reason: string;
             rule: string;
+        };
+        JudgementView: {
+            answers: components["schemas"]["AnswerView"][];
+            given?: string;
+            id: string;
+            question: string;
         };
         KindCataloguePreset: {
             group: string;
@@ -1777,6 +2152,13 @@ export interface components {
             /** Format: int64 */
             kindId?: number;
         };
+        Lying: {
+            /** Format: date-time */
+            since: string;
+            /** @enum {string} */
+            state: "FRESH" | "SOON" | "SOUR";
+            words: string;
+        };
         Machine: {
             /** Format: double */
             capacityKg: number;
@@ -1786,10 +2168,15 @@ export interface components {
             drumRadiusM: number;
             /** Format: double */
             heaterW: number;
+            /** Format: double */
+            hotFillC?: number;
+            levelsL: number[];
             name: string;
+            pauses: boolean;
             programmes: components["schemas"]["Programme"][];
             /** @enum {string} */
-            type: "FRONT_LOADER" | "TOP_LOADER" | "BUCKET";
+            type: "FRONT_LOADER" | "TOP_LOADER" | "TWIN_TUB" | "BUCKET" | "HAND_BASIN";
+            whitenerDrawer: boolean;
         };
         MachineChange: {
             /** Format: double */
@@ -1800,12 +2187,17 @@ export interface components {
             drumRadiusM?: number;
             /** Format: double */
             heaterW?: number;
+            /** Format: double */
+            hotFillC?: number;
+            levelsL?: number[];
             name?: string;
+            pauses?: boolean;
             programmes?: components["schemas"]["MachineProgrammeChange"][];
             /** @enum {string} */
-            type?: "FRONT_LOADER" | "TOP_LOADER" | "BUCKET";
+            type?: "FRONT_LOADER" | "TOP_LOADER" | "TWIN_TUB" | "BUCKET" | "HAND_BASIN";
             /** Format: int32 */
             version?: number;
+            whitenerDrawer?: boolean;
         };
         MachineFront: {
             /** Format: double */
@@ -1814,7 +2206,7 @@ export interface components {
             drumL: number;
             name: string;
             /** @enum {string} */
-            type: "FRONT_LOADER" | "TOP_LOADER" | "BUCKET";
+            type: "FRONT_LOADER" | "TOP_LOADER" | "TWIN_TUB" | "BUCKET" | "HAND_BASIN";
             typeWords: string;
             window: components["schemas"]["FillWindow"];
         };
@@ -1828,8 +2220,13 @@ export interface components {
             /** Format: int32 */
             interimRpm?: number;
             /** Format: double */
+            mainL?: number;
+            measured?: components["schemas"]["ProgrammeMeasured"];
+            /** Format: double */
             measuredPeakC?: number;
             name?: string;
+            /** Format: double */
+            rinseL?: number;
             /** Format: int32 */
             rinses?: number;
             /** Format: double */
@@ -1841,6 +2238,8 @@ export interface components {
             washMinutes?: number;
         };
         MachineView: {
+            /** Format: int64 */
+            id: number;
             machine: components["schemas"]["Machine"];
             /** Format: int64 */
             version: number;
@@ -1850,6 +2249,34 @@ export interface components {
             massKg?: number;
             /** @enum {string} */
             material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "SILK";
+        };
+        MeasurementLineError: {
+            column: string;
+            expected: string;
+            found: string;
+            /** Format: int64 */
+            line: number;
+        };
+        MeasurementPreview: {
+            errors: components["schemas"]["MeasurementLineError"][];
+            findings: components["schemas"]["Finding"][];
+            kept: boolean;
+            /** Format: int32 */
+            moreErrors: number;
+            phases: components["schemas"]["Phase"][];
+            points: components["schemas"]["Reading"][];
+            /** Format: int32 */
+            readings: number;
+            says: string;
+        };
+        MeasurementSent: {
+            /** Format: int32 */
+            chosenC?: number;
+            keep?: boolean;
+            programme?: string;
+            /** @enum {string} */
+            sort?: "TEMPERATURE" | "POWER";
+            text?: string;
         };
         Move: {
             /** Format: int64 */
@@ -1941,6 +2368,15 @@ export interface components {
             /** Format: int32 */
             wanted: number;
         };
+        Options: {
+            fits: components["schemas"]["Fit"][];
+            questions: components["schemas"]["Question"][];
+            remedies: components["schemas"]["RemedyView"][];
+        };
+        OwnSchool: {
+            name?: string;
+            plan: components["schemas"]["PlanRequest"];
+        };
         Pail: {
             airy: boolean;
             /** Format: int32 */
@@ -2030,6 +2466,14 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        Phase: {
+            /** Format: double */
+            fromMinute: number;
+            /** @enum {string} */
+            sort: "FILLING" | "HEATING" | "HOLDING" | "WASHING" | "COOLING" | "SPINNING";
+            /** Format: double */
+            toMinute: number;
+        };
         PieceLine: {
             /** Format: int32 */
             count: number;
@@ -2083,26 +2527,56 @@ export interface components {
             cautions: components["schemas"]["Caution"][];
             drying?: string;
             figures: components["schemas"]["Figures"];
+            imitation?: components["schemas"]["ImitationDifference"][];
+            machine?: string;
             /** Format: int32 */
             nearestC?: number;
             school: string;
             schoolName: string;
             steps: components["schemas"]["PlanStep"][];
+            weakest?: string;
             whys: {
                 [key: string]: components["schemas"]["Why"];
             };
         };
+        PlanBesidesSent: {
+            /** Format: double */
+            ml?: number;
+            /** Format: int64 */
+            productId?: number;
+            /** @enum {string} */
+            where?: "FIRST_WASH" | "MAIN_WASH" | "LAST_RINSE";
+        };
         PlanDose: {
             /** Format: double */
+            atMinute?: number;
+            /** Format: double */
             grams: number;
+            lastRinse?: boolean;
             measure: string;
             oxygen: boolean;
             product: string;
+            /** Format: int64 */
+            productId?: number;
             why: string;
+        };
+        PlanRequest: {
+            besides?: components["schemas"]["PlanBesidesSent"][];
+            boosts?: ("LONGER" | "WHITENER" | "SANITISER")[];
+            /** @enum {string} */
+            goal?: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+            /** Format: int64 */
+            machineId?: number;
+            positions?: {
+                [key: string]: string;
+            };
+            school?: string;
+            /** Format: int32 */
+            temperatureC?: number;
         };
         PlanStep: {
             /** @enum {string} */
-            action: "LOAD" | "RUN" | "LOOK" | "UNLOAD";
+            action: "LOAD" | "RUN" | "BY_HAND" | "LOOK" | "TREAT" | "UNLOAD";
             attended: boolean;
             detail: string;
             doses: components["schemas"]["PlanDose"][];
@@ -2110,6 +2584,8 @@ export interface components {
             minutes: number;
             /** Format: int32 */
             number: number;
+            /** Format: int32 */
+            pauseMinutes?: number;
             programme?: string;
             reason: string;
             settings?: string;
@@ -2121,6 +2597,30 @@ export interface components {
             minute?: number;
             /** Format: double */
             temperatureC?: number;
+        };
+        PositionEffect: {
+            chosen: boolean;
+            effect: string;
+            id: string;
+            words: string;
+        };
+        PretendWasherState: {
+            /** Format: double */
+            minute: number;
+            /** Format: double */
+            minutes: number;
+            phase: string;
+            /** Format: int64 */
+            roundId: number;
+            /** Format: double */
+            speed: number;
+            /** Format: int32 */
+            step: number;
+            /** Format: double */
+            temperatureC: number;
+            waits: boolean;
+            /** Format: double */
+            waterL: number;
         };
         Product: {
             activator: boolean;
@@ -2143,12 +2643,13 @@ export interface components {
             /** Format: double */
             packPrice: number;
             /** @enum {string} */
-            purpose: "DETERGENT" | "OXYGEN_WHITENER" | "SANITISER" | "OTHER";
+            purpose: "DETERGENT" | "OXYGEN_WHITENER" | "SANITISER" | "SOFTENER" | "ACID" | "SODA" | "CHLORINE_BLEACH" | "STAIN_REMOVER" | "OTHER";
             /** Format: double */
             referenceMassKg: number;
             scented: boolean;
             /** Format: double */
             scoopMl?: number;
+            stated?: ("CHLORINE" | "ACID" | "PEROXIDE" | "ALKALI" | "ANIONIC" | "CATIONIC" | "AMMONIA" | "ENZYME" | "PHENOLIC" | "BORATE" | "OIL_SOLVENT" | "UNKNOWN")[];
         };
         ProductChange: {
             activator?: boolean;
@@ -2161,6 +2662,8 @@ export interface components {
             form?: "POWDER" | "LIQUID";
             heavy?: components["schemas"]["ProductRowChange"];
             /** Format: double */
+            leftG?: number;
+            /** Format: double */
             maxG?: number;
             name?: string;
             normal?: components["schemas"]["ProductRowChange"];
@@ -2169,12 +2672,13 @@ export interface components {
             /** Format: double */
             packPrice?: number;
             /** @enum {string} */
-            purpose?: "DETERGENT" | "OXYGEN_WHITENER" | "SANITISER" | "OTHER";
+            purpose?: "DETERGENT" | "OXYGEN_WHITENER" | "SANITISER" | "SOFTENER" | "ACID" | "SODA" | "CHLORINE_BLEACH" | "STAIN_REMOVER" | "OTHER";
             /** Format: double */
             referenceMassKg?: number;
             scented?: boolean;
             /** Format: double */
             scoopMl?: number;
+            stated?: ("CHLORINE" | "ACID" | "PEROXIDE" | "ALKALI" | "ANIONIC" | "CATIONIC" | "AMMONIA" | "ENZYME" | "PHENOLIC" | "BORATE" | "OIL_SOLVENT" | "UNKNOWN")[];
             /** Format: int32 */
             version?: number;
         };
@@ -2207,6 +2711,9 @@ export interface components {
             softG?: number;
         };
         ProductView: {
+            chemicals: string[];
+            /** Format: double */
+            leftG: number;
             product: components["schemas"]["Product"];
             /** Format: int64 */
             version: number;
@@ -2221,8 +2728,13 @@ export interface components {
             /** Format: int32 */
             interimRpm: number;
             /** Format: double */
+            mainL?: number;
+            measured?: components["schemas"]["ProgrammeMeasured"];
+            /** Format: double */
             measuredPeakC?: number;
             name: string;
+            /** Format: double */
+            rinseL?: number;
             /** Format: int32 */
             rinses: number;
             /** Format: double */
@@ -2232,6 +2744,18 @@ export interface components {
             use: "RINSE" | "WASH" | "WOOL" | "STEAM" | "SPIN";
             /** Format: int32 */
             washMinutes: number;
+        };
+        ProgrammeMeasured: {
+            /** Format: int32 */
+            chosenC: number;
+            /** Format: double */
+            heaterW?: number;
+            /** Format: double */
+            holdMinutes?: number;
+            /** Format: double */
+            kwh?: number;
+            /** Format: double */
+            peakC?: number;
         };
         ProposalAccepting: {
             moves?: components["schemas"]["ProposalMoveSent"][];
@@ -2252,6 +2776,19 @@ export interface components {
         ProposalNewLoad: {
             pailIds?: number[];
         };
+        Question: {
+            bendsRoutine: boolean;
+            id: string;
+            positions: components["schemas"]["PositionEffect"][];
+            question: string;
+            standing: string;
+        };
+        Reading: {
+            /** Format: double */
+            minute: number;
+            /** Format: double */
+            value: number;
+        };
         RearrangementSetAside: {
             /** Format: int32 */
             drum: number;
@@ -2265,6 +2802,18 @@ export interface components {
             format: string;
             household: string;
             rounds: components["schemas"]["Summary"][];
+        };
+        RemedyView: {
+            boosts: ("LONGER" | "WHITENER" | "SANITISER")[];
+            /** Format: double */
+            moreCost: number;
+            /** Format: double */
+            moreMinutes: number;
+            /** Format: int32 */
+            temperatureC?: number;
+            /** Format: double */
+            totalLog: number;
+            words: string;
         };
         RetentionRequest: {
             /** Format: double */
@@ -2301,28 +2850,48 @@ export interface components {
             targetMgKg?: number;
         };
         Round: {
+            carer?: string;
             /** Format: date-time */
             currentEnds?: string;
             /** Format: date-time */
             currentSince?: string;
             /** Format: int32 */
             currentStep?: number;
+            events: components["schemas"]["RoundEvent"][];
             /** Format: date-time */
             finishedAt?: string;
+            /** Format: date-time */
+            heldSince?: string;
+            heldWhy?: string;
             /** Format: int64 */
             id: number;
+            judgements: components["schemas"]["JudgementView"][];
+            lying?: components["schemas"]["Lying"];
             note: string;
             plan: components["schemas"]["Plan"];
+            planned?: components["schemas"]["Plan"];
+            readyWords: string;
             setAside: string[];
             /** Format: date-time */
             startedAt: string;
             startedWords: string;
             /** @enum {string} */
-            state: "RUNNING" | "HANGING" | "SHELVED";
+            state: "PRACTISE" | "RUNNING" | "HANGING" | "SHELVED";
             steps: components["schemas"]["RoundStep"][];
             title: string;
             /** Format: int64 */
             version: number;
+        };
+        RoundEvent: {
+            /** Format: date-time */
+            at: string;
+            carer?: string;
+            /** @enum {string} */
+            kind: "STARTED" | "DONE" | "BACK" | "ANSWERED" | "ADDED" | "HELD" | "RESUMED" | "SKIPPED" | "MORE_TIME" | "DOSED" | "HANDED_OVER";
+            /** Format: int32 */
+            step: number;
+            timeWords: string;
+            words: string;
         };
         RoundNoteChange: {
             note?: string;
@@ -2330,19 +2899,35 @@ export interface components {
             version?: number;
         };
         RoundStart: {
+            besides?: components["schemas"]["PlanBesidesSent"][];
+            boosts?: ("LONGER" | "WHITENER" | "SANITISER")[];
+            carer?: string;
             checksRead?: string[];
+            /** @enum {string} */
+            goal?: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
             /** Format: int64 */
             loadId?: number;
+            /** Format: int64 */
+            machineId?: number;
+            positions?: {
+                [key: string]: string;
+            };
+            practise?: boolean;
             school?: string;
             /** Format: int32 */
             temperatureC?: number;
         };
         RoundStep: {
+            added?: string;
             /** Format: date-time */
             doneAt?: string;
             /** Format: int32 */
             number: number;
+            /** Format: int32 */
+            plannedMinutes: number;
             title: string;
+            /** Format: int64 */
+            tookMinutes?: number;
         };
         Rule: {
             name: string;
@@ -2351,8 +2936,114 @@ export interface components {
             strength: "HARD" | "SOFT";
             title: string;
         };
+        RunAnswered: {
+            answer?: string;
+            carer?: string;
+            /** @enum {string} */
+            judgement?: "WATER" | "STUCK" | "STAINS" | "FILL" | "SUDS" | "SMELL";
+        };
+        RunBecause: {
+            carer?: string;
+            why?: string;
+        };
+        RunMore: {
+            carer?: string;
+            /** Format: int32 */
+            minutes?: number;
+        };
+        RunTick: {
+            carer?: string;
+            shares?: number[];
+        };
         Running: {
+            practice?: components["schemas"]["Round"];
             round?: components["schemas"]["Round"];
+        };
+        School: {
+            belief: string;
+            chemistry: components["schemas"]["SchoolChemistry"];
+            finish: components["schemas"]["SchoolFinish"];
+            first: components["schemas"]["SchoolFirst"];
+            id: string;
+            main: components["schemas"]["SchoolMain"];
+            name: string;
+        };
+        SchoolChange: {
+            /** @enum {string} */
+            before?: "NOTHING" | "COLD_RINSE" | "SHORT_WASH" | "SOAK_PAUSE";
+            /** Format: double */
+            detergentShare?: number;
+            drying?: string;
+            /** @enum {string} */
+            enzymes?: "BY_SOIL" | "WANTED" | "AVOIDED";
+            /** Format: int32 */
+            extraRinses?: number;
+            /** Format: int32 */
+            firstCelsius?: number;
+            /** Format: double */
+            firstWhitenerScoops?: number;
+            /** @enum {string} */
+            form?: "POWDER" | "LIQUID";
+            /** Format: int32 */
+            mainCelsius?: number;
+            /** Format: int32 */
+            mainMinutes?: number;
+            name?: string;
+            sanitiser?: boolean;
+            /** Format: int32 */
+            spinRpm?: number;
+            /** Format: double */
+            strength?: number;
+            /** Format: int32 */
+            version?: number;
+            vinegar?: boolean;
+            /** Format: double */
+            whitenerScoops?: number;
+        };
+        SchoolChemistry: {
+            /** @enum {string} */
+            enzymes: "BY_SOIL" | "WANTED" | "AVOIDED";
+            /** @enum {string} */
+            form?: "POWDER" | "LIQUID";
+            sanitiser: boolean;
+            /** Format: double */
+            strength: number;
+            vinegar: boolean;
+            /** Format: double */
+            whitenerScoops: number;
+        };
+        SchoolFinish: {
+            drying: string;
+            /** Format: int32 */
+            extraRinses: number;
+            /** Format: int32 */
+            spinRpm: number;
+        };
+        SchoolFirst: {
+            /** @enum {string} */
+            before: "NOTHING" | "COLD_RINSE" | "SHORT_WASH" | "SOAK_PAUSE";
+            /** Format: int32 */
+            celsius: number;
+            /** Format: double */
+            detergentShare: number;
+            /** Format: double */
+            whitenerScoops: number;
+        };
+        SchoolMain: {
+            /** @enum {string} */
+            by: "MACHINE" | "STEAM" | "HAND";
+            /** Format: int32 */
+            celsius: number;
+            /** Format: int32 */
+            minutes: number;
+        };
+        SchoolView: {
+            basedOn?: string;
+            id: string;
+            own: boolean;
+            school: components["schemas"]["School"];
+            /** Format: int64 */
+            version: number;
         };
         Shelf: {
             bundles: components["schemas"]["Bundles"];
@@ -2479,7 +3170,7 @@ export interface components {
             startedAt: string;
             startedWords: string;
             /** @enum {string} */
-            state: "RUNNING" | "HANGING" | "SHELVED";
+            state: "PRACTISE" | "RUNNING" | "HANGING" | "SHELVED";
             summary: string;
             /** Format: int32 */
             temperatureC: number;
@@ -2507,6 +3198,24 @@ export interface components {
             line: components["schemas"]["PieceLine"];
             reason: string;
             untilWords: string;
+        };
+        WallCard: {
+            minds: string[];
+            steps: components["schemas"]["WallCardLine"][];
+            summary: string;
+            title: string;
+        };
+        WallCardLine: {
+            doses: string[];
+            how: string;
+            minutes: string;
+            /** Format: int32 */
+            number: number;
+            what: string;
+            yours: boolean;
+        };
+        Washer: {
+            state?: components["schemas"]["PretendWasherState"];
         };
         WeatherHour: {
             /** Format: date-time */
@@ -3209,6 +3918,60 @@ export interface operations {
             };
         };
     };
+    card: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WallCard"];
+                };
+            };
+        };
+    };
+    cardPage: {
+        parameters: {
+            query: {
+                size: "A4" | "A5";
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+        };
+    };
     join: {
         parameters: {
             query?: never;
@@ -3286,6 +4049,32 @@ export interface operations {
             };
         };
     };
+    options: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Options"];
+                };
+            };
+        };
+    };
     plan: {
         parameters: {
             query: {
@@ -3311,9 +4100,38 @@ export interface operations {
             };
         };
     };
-    compare: {
+    planAsked: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlanRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Plan"];
+                };
+            };
+        };
+    };
+    compare: {
+        parameters: {
+            query?: {
+                machineId?: number;
+                goal?: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+            };
             header?: never;
             path: {
                 id: number;
@@ -3353,7 +4171,7 @@ export interface operations {
             };
         };
     };
-    changeMachine: {
+    changeMachine_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -3365,6 +4183,126 @@ export interface operations {
                 "application/json": components["schemas"]["MachineChange"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineView"];
+                };
+            };
+        };
+    };
+    machines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineView"][];
+                };
+            };
+        };
+    };
+    addMachine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MachineChange"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineView"];
+                };
+            };
+        };
+    };
+    changeMachine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MachineChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MachineView"];
+                };
+            };
+        };
+    };
+    log: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["MeasurementSent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MeasurementPreview"];
+                };
+            };
+        };
+    };
+    forgetLog: {
+        parameters: {
+            query: {
+                programme: string;
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -3929,6 +4867,118 @@ export interface operations {
             };
         };
     };
+    plug: {
+        parameters: {
+            query: {
+                machineId: number;
+                programme: string;
+                chosenC: number;
+                shortByK: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+        };
+    };
+    probe: {
+        parameters: {
+            query: {
+                machineId: number;
+                programme: string;
+                chosenC: number;
+                shortByK: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
+            };
+        };
+    };
+    washer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Washer"];
+                };
+            };
+        };
+    };
+    attach: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Attach"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Washer"];
+                };
+            };
+        };
+    };
+    detach: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     products: {
         parameters: {
             query?: never;
@@ -3969,6 +5019,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["ProductView"];
+                };
+            };
+        };
+    };
+    lasts: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DoseLogLasts"][];
                 };
             };
         };
@@ -4112,6 +5182,24 @@ export interface operations {
             };
         };
     };
+    stopPractice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     running: {
         parameters: {
             query?: never;
@@ -4142,6 +5230,162 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Round"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunAnswered"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Round"];
+                };
+            };
+        };
+    };
+    handOver: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunBecause"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Round"];
+                };
+            };
+        };
+    };
+    hold: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunBecause"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Round"];
+                };
+            };
+        };
+    };
+    more: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunMore"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Round"];
+                };
+            };
+        };
+    };
+    resume: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunBecause"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Round"];
+                };
+            };
+        };
+    };
+    skip: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunBecause"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -4186,7 +5430,11 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": components["schemas"]["RunTick"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -4195,6 +5443,118 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Round"];
+                };
+            };
+        };
+    };
+    schools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolView"][];
+                };
+            };
+        };
+    };
+    keepSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["OwnSchool"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolView"];
+                };
+            };
+        };
+    };
+    changeSchool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SchoolChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolView"];
+                };
+            };
+        };
+    };
+    putSchoolAway: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    takeSchoolOut: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SchoolView"];
                 };
             };
         };

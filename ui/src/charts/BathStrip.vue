@@ -1,23 +1,28 @@
 <script setup lang="ts">
-import { scaleLinear } from 'd3-scale'
+import { scaleLinear, scaleLog } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { useElementSize } from '@vueuse/core'
-import { computed, useId, useTemplateRef } from 'vue'
+import { computed, ref, useId, useTemplateRef } from 'vue'
 import type { Api } from '../api/client'
 import { duration, number } from '../use/format'
 import ChartTable from './ChartTable.vue'
 
 /**
- * The bath strip: time runs right, temperature up, one tinted area per bath, products as drops at their moment,
- * the detergent in the water as a falling stair on its own scale.
+ * The bath strip: time runs right, temperature up, one tinted area per bath, products as drops at their moment, soak
+ * pauses and holding bands, the detergent in the water as a falling stair on its own scale down to the target. Pointer
+ * or arrow keys read any moment; `at` marks how far a running round is.
  */
-const props = defineProps<{ plan: Api['Plan'] }>()
+const props = defineProps<{ plan: Api['Plan']; at?: number }>()
 
 const holder = useTemplateRef<HTMLElement>('holder')
 const { width: measured } = useElementSize(holder)
 const id = useId()
 const width = computed(() => Math.max(330, measured.value || 760))
 const PLOT = { left: 38, top: 34, bottom: 232 }
+/** Below so little nothing is drawn of the detergent [g/L]. */
+const LEAST_GL = 0.002
+/** A soak-pause begins so long after its run [min]. */
+const PAUSE_AFTER = 12
 const right = computed(() => width.value - 14)
 
 const steps = computed(() => {
@@ -42,10 +47,18 @@ const baths = computed(() =>
         (p) => [x.value(bath.startMinute + p.minute), y.value(p.temperatureC)] as [number, number],
       )
       const peak = Math.max(...bath.profile.map((p) => p.temperatureC))
+      const held = bath.setC > 0 ? bath.profile.filter((p) => p.temperatureC >= bath.setC - 1) : []
       return {
         ...bath,
         peak,
         warm: peak > 45,
+        hold:
+          held.length > 1
+            ? {
+                from: bath.startMinute + (held[0]?.minute ?? 0),
+                to: bath.startMinute + (held.at(-1)?.minute ?? 0),
+              }
+            : undefined,
         area: area<[number, number]>()
           .x((p) => p[0])
           .y0(PLOT.bottom)
@@ -55,11 +68,12 @@ const baths = computed(() =>
     }),
 )
 
-const strongest = computed(() => Math.max(0.001, ...props.plan.baths.map((b) => b.detergentGL)))
+const strongest = computed(() => Math.max(0.01, ...props.plan.baths.map((b) => b.detergentGL)))
 const stairY = computed(() =>
-  scaleLinear()
-    .domain([0, strongest.value])
-    .range([PLOT.bottom - 2, PLOT.top + 8]),
+  scaleLog()
+    .domain([LEAST_GL, strongest.value])
+    .range([PLOT.bottom - 3, PLOT.top + 8])
+    .clamp(true),
 )
 const stair = computed(() => {
   let before = -1
@@ -79,16 +93,34 @@ const mainBath = computed(() =>
     .filter((b) => b.type === 'WASH')
     .reduce((a, b) => (b.minutes > (a?.minutes ?? 0) ? b : a), baths.value[0]),
 )
+const target = computed(() => {
+  const gl = props.plan.figures.targetGL
+  return gl && gl > LEAST_GL && mainBath.value
+    ? { gl, y: stairY.value(gl), from: x.value(mainBath.value.startMinute) }
+    : undefined
+})
 
-const doses = computed(() =>
-  steps.value.flatMap((step) =>
-    step.doses.map((dose, i) => ({
-      ...dose,
-      x: x.value(step.start) + 5,
-      y: PLOT.top + 30 + i * 38,
+const pauses = computed(() =>
+  steps.value
+    .filter((s) => s.pauseMinutes)
+    .map((s) => ({
+      from: s.start + (s.action === 'BY_HAND' ? 2 : PAUSE_AFTER),
+      minutes: s.pauseMinutes ?? 0,
     })),
-  ),
 )
+
+const doses = computed(() => {
+  const seen = new Map<number, number>()
+  return steps.value.flatMap((step) =>
+    step.doses.map((dose) => {
+      const minute = dose.atMinute ?? step.start
+      const row = seen.get(minute) ?? 0
+      seen.set(minute, row + 1)
+      const left = x.value(minute) + 5
+      return { ...dose, x: Math.min(left, right.value - 118), y: PLOT.top + 30 + row * 38 }
+    }),
+  )
+})
 
 /** What stands under the strip: each look, each washing bath, and the rinses after it together. */
 const parts = computed(() =>
@@ -125,6 +157,43 @@ const labels = computed(() => {
 })
 const height = computed(() => PLOT.bottom + (labels.value.some((l) => l.row === 1) ? 64 : 36))
 
+/** The moment that is read, in minutes; none until a pointer or a key comes. */
+const reading = ref<number>()
+const marked = computed(() => reading.value ?? props.at)
+const words = computed(() => {
+  const minute = reading.value
+  if (minute === undefined) return ''
+  const step = steps.value.find((s) => minute < s.end) ?? steps.value.at(-1)
+  const bath = props.plan.baths.find(
+    (b) => minute >= b.startMinute && minute < b.startMinute + b.minutes,
+  )
+  const parts = [`${duration(minute)} in: ${step?.title ?? ''}`]
+  if (bath) {
+    const point = bath.profile.find((p) => bath.startMinute + p.minute >= minute)
+    parts.push(bath.type.toLowerCase())
+    if (point) parts.push(`${number(point.temperatureC)}°`)
+    parts.push(`${number(bath.liquorL)} L`, `detergent ${number(bath.detergentGL, 3)} g/L`)
+  }
+  return parts.join(', ')
+})
+function point(event: PointerEvent) {
+  const box = (event.currentTarget as Element).getBoundingClientRect()
+  const px = ((event.clientX - box.left) / box.width) * width.value
+  reading.value = Math.max(0, Math.min(total.value, x.value.invert(px)))
+}
+const FAST = 10
+function key(event: KeyboardEvent) {
+  const way = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key]
+  const end = { Home: 0, End: total.value }[event.key]
+  if (end !== undefined) reading.value = end
+  else if (way) {
+    const by = way * (event.shiftKey ? FAST : 1)
+    reading.value = Math.max(0, Math.min(total.value, Math.round((reading.value ?? 0) + by)))
+  } else return
+  event.preventDefault()
+  event.stopPropagation()
+}
+
 const rows = computed(() =>
   props.plan.baths.map((b) => [
     steps.value.find((s) => s.number === b.step)?.title ?? '',
@@ -144,142 +213,225 @@ const description = computed(
 
 <template>
   <div ref="holder" data-chart="bath-strip">
-    <svg
-      :viewBox="`0 0 ${width} ${height}`"
-      role="img"
-      class="block w-full"
-      :aria-labelledby="`${id}-t ${id}-d`"
+    <div
+      class="relative"
+      role="slider"
+      tabindex="0"
+      aria-label="Read a moment of the strip"
+      aria-valuemin="0"
+      :aria-valuemax="Math.round(total)"
+      :aria-valuenow="Math.round(reading ?? 0)"
+      :aria-valuetext="words || 'arrow keys read a moment'"
+      data-reader
+      @keydown="key"
+      @pointermove="point"
+      @pointerdown="point"
+      @pointerleave="reading = undefined"
+      @blur="reading = undefined"
     >
-      <title :id="`${id}-t`">Bath strip</title>
-      <desc :id="`${id}-d`">{{ description }}</desc>
-      <g v-for="t in ticks" :key="t">
-        <line
-          :x1="PLOT.left"
-          :x2="right"
-          :y1="y(t)"
-          :y2="y(t)"
-          stroke="var(--c-line)"
-          :stroke-dasharray="t === 0 ? undefined : '1 5'"
-        />
-        <text x="30" :y="y(t) + 4" text-anchor="end" font-size="11.5">{{ t }}°</text>
-      </g>
-
-      <rect
-        v-for="s in steps.filter((s) => s.attended)"
-        :key="`a${s.number}`"
-        :x="x(s.start)"
-        :y="PLOT.top"
-        :width="Math.max(1, x(s.end) - x(s.start))"
-        :height="PLOT.bottom - PLOT.top"
-        :fill="`url(#${id}-hatch)`"
-      />
-      <defs>
-        <pattern
-          :id="`${id}-hatch`"
-          width="7"
-          height="7"
-          patternUnits="userSpaceOnUse"
-          patternTransform="rotate(45)"
-        >
-          <line x1="0" y1="0" x2="0" y2="7" stroke="var(--c-sun)" stroke-width="1.4" />
-        </pattern>
-      </defs>
-
-      <g v-for="(b, i) in baths" :key="`b${i}`">
-        <path
-          :d="b.area ?? ''"
-          :fill="`color-mix(in srgb, var(${b.warm ? '--c-heat' : '--c-water'}) 26%, transparent)`"
-        />
-        <path
-          :d="b.line ?? ''"
-          fill="none"
-          :stroke="`var(${b.warm ? '--c-heat' : '--c-water'})`"
-          stroke-width="2.2"
-        />
-      </g>
-      <g v-for="s in steps" :key="`l${s.number}`">
-        <line
-          :x1="x(s.start)"
-          :x2="x(s.start)"
-          :y1="PLOT.top"
-          :y2="PLOT.bottom"
-          stroke="var(--c-line)"
-        />
-      </g>
-
-      <path
-        :d="stair"
-        fill="none"
-        stroke="var(--c-ink)"
-        stroke-width="1.6"
-        stroke-dasharray="2 3"
-      />
-      <g v-if="mainBath && mainBath.detergentGL > 0">
-        <text
-          :x="(x(mainBath.startMinute) + x(mainBath.startMinute + mainBath.minutes)) / 2"
-          :y="PLOT.top - 14"
-          text-anchor="middle"
-          font-size="12"
-        >
-          detergent {{ number(mainBath.detergentGL, 1) }} g/L, after the rinses
-          {{ number(lastBath?.detergentGL ?? 0, 3) }}
-        </text>
-        <circle
-          v-if="lastBath"
-          :cx="x(lastBath.startMinute + lastBath.minutes)"
-          :cy="stairY(lastBath.detergentGL)"
-          r="3.4"
-          fill="var(--c-ink)"
-        />
-      </g>
-      <text
-        v-if="mainBath && mainBath.setC > 0"
-        :x="(x(mainBath.startMinute) + x(mainBath.startMinute + mainBath.minutes)) / 2"
-        :y="y(mainBath.peak) + 24"
-        text-anchor="middle"
-        class="num"
-        font-size="16"
+      <svg
+        :viewBox="`0 0 ${width} ${height}`"
+        role="img"
+        class="block w-full"
+        :aria-labelledby="`${id}-t ${id}-d`"
       >
-        {{ number(mainBath.setC) }}° for {{ duration(plan.figures.holdMinutes) }}
-      </text>
+        <title :id="`${id}-t`">Bath strip</title>
+        <desc :id="`${id}-d`">{{ description }}</desc>
+        <defs>
+          <pattern
+            :id="`${id}-hatch`"
+            width="7"
+            height="7"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
+            <line x1="0" y1="0" x2="0" y2="7" stroke="var(--c-sun)" stroke-width="1.4" />
+          </pattern>
+        </defs>
+        <g v-for="t in ticks" :key="t">
+          <line
+            :x1="PLOT.left"
+            :x2="right"
+            :y1="y(t)"
+            :y2="y(t)"
+            stroke="var(--c-line)"
+            :stroke-dasharray="t === 0 ? undefined : '1 5'"
+          />
+          <text x="30" :y="y(t) + 4" text-anchor="end" font-size="11.5">{{ t }}°</text>
+        </g>
 
-      <g v-for="(d, i) in doses" :key="`d${i}`">
-        <path
-          :d="`M${d.x + 6} ${d.y - 12} c5 7 7 10 7 13.5 a7 7 0 0 1 -14 0 c0 -3.5 2 -6.5 7 -13.5 z`"
-          :fill="d.oxygen ? 'var(--c-plum)' : 'var(--c-water)'"
-          stroke="var(--c-paper)"
-        />
         <rect
-          :x="d.x + 15"
-          :y="d.y - 14"
-          width="96"
-          height="30"
-          fill="var(--c-paper)"
-          opacity="0.72"
+          v-for="s in steps.filter((s) => s.attended)"
+          :key="`a${s.number}`"
+          :x="x(s.start)"
+          :y="PLOT.top"
+          :width="Math.max(1, x(s.end) - x(s.start))"
+          :height="PLOT.bottom - PLOT.top"
+          :fill="`url(#${id}-hatch)`"
         />
-        <text :x="d.x + 17" :y="d.y - 2" class="num" font-size="13">{{ d.measure }}</text>
-        <text :x="d.x + 17" :y="d.y + 12" font-size="11">{{ d.product }}</text>
-      </g>
 
-      <g v-for="l in labels" :key="l.name + l.middle">
+        <g v-for="(b, i) in baths" :key="`b${i}`">
+          <path
+            :d="b.area ?? ''"
+            :fill="`color-mix(in srgb, var(${b.warm ? '--c-heat' : '--c-water'}) 26%, transparent)`"
+          />
+          <path
+            :d="b.line ?? ''"
+            fill="none"
+            :stroke="`var(${b.warm ? '--c-heat' : '--c-water'})`"
+            stroke-width="2.2"
+          />
+          <rect
+            v-if="b.hold"
+            :x="x(b.hold.from)"
+            :y="y(b.setC) - 3.5"
+            :width="Math.max(0, x(b.hold.to) - x(b.hold.from))"
+            height="7"
+            fill="var(--c-heat)"
+            opacity="0.45"
+            data-hold
+          />
+        </g>
+        <g v-for="s in steps" :key="`l${s.number}`">
+          <line
+            :x1="x(s.start)"
+            :x2="x(s.start)"
+            :y1="PLOT.top"
+            :y2="PLOT.bottom"
+            stroke="var(--c-line)"
+          />
+        </g>
+
+        <g v-for="(p, i) in pauses" :key="`p${i}`" data-pause>
+          <path
+            :d="`M${x(p.from)} ${PLOT.top + 6} v-6 H${x(p.from + p.minutes)} v6`"
+            fill="none"
+            stroke="var(--c-plum)"
+            stroke-width="1.6"
+          />
+          <text
+            :x="(x(p.from) + x(p.from + p.minutes)) / 2"
+            :y="PLOT.top - 5"
+            text-anchor="middle"
+            font-size="11.5"
+          >
+            soaks {{ duration(p.minutes) }}
+          </text>
+        </g>
+
+        <path
+          :d="stair"
+          fill="none"
+          stroke="var(--c-ink)"
+          stroke-width="1.6"
+          stroke-dasharray="2 3"
+        />
+        <g v-if="target" data-target>
+          <line
+            :x1="target.from"
+            :x2="right"
+            :y1="target.y"
+            :y2="target.y"
+            stroke="var(--c-good)"
+            stroke-width="1.6"
+            stroke-dasharray="7 4"
+          />
+          <text
+            :x="target.from + 4"
+            :y="target.y - 4"
+            font-size="11"
+            paint-order="stroke"
+            stroke="var(--c-paper)"
+            stroke-width="3"
+          >
+            residue target
+          </text>
+        </g>
+        <g v-if="mainBath && mainBath.detergentGL > 0">
+          <text
+            :x="(x(mainBath.startMinute) + x(mainBath.startMinute + mainBath.minutes)) / 2"
+            :y="PLOT.top - 16"
+            text-anchor="middle"
+            font-size="12"
+          >
+            detergent {{ number(mainBath.detergentGL, 1) }} g/L, after the rinses
+            {{ number(lastBath?.detergentGL ?? 0, 3) }}
+          </text>
+          <circle
+            v-if="lastBath"
+            :cx="x(lastBath.startMinute + lastBath.minutes)"
+            :cy="stairY(lastBath.detergentGL || LEAST_GL)"
+            r="3.4"
+            fill="var(--c-ink)"
+          />
+        </g>
         <text
-          :x="l.middle"
-          :y="PLOT.bottom + 17 + l.row * 29"
+          v-if="mainBath && mainBath.setC > 0"
+          :x="(x(mainBath.startMinute) + x(mainBath.startMinute + mainBath.minutes)) / 2"
+          :y="y(mainBath.peak) + 24"
           text-anchor="middle"
-          font-size="12"
-          font-weight="600"
+          class="num"
+          font-size="16"
         >
-          {{ l.name }}
+          {{ number(mainBath.setC) }}° for {{ duration(plan.figures.holdMinutes) }}
         </text>
-        <text :x="l.middle" :y="PLOT.bottom + 30 + l.row * 29" text-anchor="middle" font-size="11">
-          {{ l.minutes }}
-        </text>
-      </g>
-    </svg>
-    <ChartTable
-      caption="Baths in order"
-      :head="['step', 'bath', 'from', 'lasts', 'peak °C', 'water L', 'detergent g/L']"
-      :rows="rows"
-    />
+
+        <g v-for="(d, i) in doses" :key="`d${i}`">
+          <path
+            :d="`M${d.x + 6} ${d.y - 12} c5 7 7 10 7 13.5 a7 7 0 0 1 -14 0 c0 -3.5 2 -6.5 7 -13.5 z`"
+            :fill="d.oxygen ? 'var(--c-plum)' : 'var(--c-water)'"
+            stroke="var(--c-paper)"
+          />
+          <rect
+            :x="d.x + 15"
+            :y="d.y - 14"
+            width="96"
+            height="30"
+            fill="var(--c-paper)"
+            opacity="0.72"
+          />
+          <text :x="d.x + 17" :y="d.y - 2" class="num" font-size="13">{{ d.measure }}</text>
+          <text :x="d.x + 17" :y="d.y + 12" font-size="11">{{ d.product }}</text>
+        </g>
+
+        <line
+          v-if="marked !== undefined"
+          :x1="x(marked)"
+          :x2="x(marked)"
+          :y1="PLOT.top - 4"
+          :y2="PLOT.bottom + 4"
+          stroke="var(--c-ink)"
+          stroke-width="1.6"
+        />
+
+        <g v-for="l in labels" :key="l.name + l.middle">
+          <text
+            :x="l.middle"
+            :y="PLOT.bottom + 17 + l.row * 29"
+            text-anchor="middle"
+            font-size="12"
+            font-weight="600"
+          >
+            {{ l.name }}
+          </text>
+          <text
+            :x="l.middle"
+            :y="PLOT.bottom + 30 + l.row * 29"
+            text-anchor="middle"
+            font-size="11"
+          >
+            {{ l.minutes }}
+          </text>
+        </g>
+      </svg>
+    </div>
+    <div class="flex flex-wrap items-baseline gap-x-4">
+      <ChartTable
+        caption="Baths in order"
+        :head="['step', 'bath', 'from', 'lasts', 'peak °C', 'water L', 'detergent g/L']"
+        :rows="rows"
+      />
+      <p class="min-h-5 text-sm" data-reading>{{ words }}</p>
+    </div>
   </div>
 </template>

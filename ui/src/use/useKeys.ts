@@ -36,7 +36,9 @@ export function useKeys(keys: Record<string, () => void>) {
 export function useWalking() {
   useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     const step = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
-    const ownArrows = (event.target as HTMLElement).closest?.('[role=radiogroup], [role=tablist]')
+    const ownArrows = (event.target as HTMLElement).closest?.(
+      '[role=radiogroup], [role=tablist], [role=slider]',
+    )
     if (!step || typing(event) || ownArrows || document.querySelector('[role=dialog]')) {
       return
     }

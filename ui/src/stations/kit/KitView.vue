@@ -6,6 +6,7 @@ import MachinePanel from './MachinePanel.vue'
 import PeoplePanel from './PeoplePanel.vue'
 import PlacesPanel from './PlacesPanel.vue'
 import ProductsPanel from './ProductsPanel.vue'
+import SchoolsPanel from './SchoolsPanel.vue'
 import TextilesPanel from './TextilesPanel.vue'
 
 const PANELS = [
@@ -14,6 +15,7 @@ const PANELS = [
   { name: 'Textiles', panel: TextilesPanel },
   { name: 'Products', panel: ProductsPanel },
   { name: 'Machine', panel: MachinePanel },
+  { name: 'Schools', panel: SchoolsPanel },
   { name: 'Places and pails', panel: PlacesPanel },
 ]
 </script>

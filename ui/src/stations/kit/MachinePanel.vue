@@ -1,11 +1,14 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
 import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
+import { number } from '../../use/format'
 import { useLoaded } from '../../use/useLoaded'
+import MachineLogs from './MachineLogs.vue'
 
 type Programme = Api['Programme']
 
@@ -17,6 +20,9 @@ const FIRST: Api['Machine'] = {
   capacityKg: 6,
   drumRadiusM: 0.235,
   heaterW: 2000,
+  levelsL: [],
+  whitenerDrawer: true,
+  pauses: true,
   programmes: [
     programme('Quick rinse', 'RINSE', [0], 0, 1, 0),
     programme('Short', 'WASH', [30, 40, 60], 25, 1, 1),
@@ -48,17 +54,23 @@ function programme(
 }
 
 const {
-  data: view,
+  data: machines,
   error,
   loading,
   reload,
 } = useLoaded(async () => {
-  const found = await api.GET('/api/machine')
-  return found.response.status === 409
-    ? { version: 0, machine: FIRST }
-    : answer(Promise.resolve(found))
+  const found = await answer(api.GET('/api/machines'))
+  return found.length ? found : [{ id: 0, version: 0, machine: FIRST }]
 })
+const chosen = ref(0)
+const view = computed(
+  () => machines.value?.find((m) => m.id === chosen.value) ?? machines.value?.[0],
+)
 const programmes = computed(() => view.value?.machine.programmes ?? [])
+const byHand = computed(() => isByHand(view.value?.machine.type))
+function isByHand(type: Api['Machine']['type'] | undefined) {
+  return type === 'BUCKET' || type === 'HAND_BASIN'
+}
 
 const MACHINE: Field[] = [
   { key: 'name', label: 'Name', type: 'text' },
@@ -66,18 +78,34 @@ const MACHINE: Field[] = [
     key: 'type',
     label: 'Sort',
     type: 'choice',
-    options: choices('FRONT_LOADER', 'TOP_LOADER', 'BUCKET'),
+    options: choices('FRONT_LOADER', 'TOP_LOADER', 'TWIN_TUB', 'BUCKET', 'HAND_BASIN'),
   },
-  { key: 'drumL', label: 'Drum', type: 'number', unit: 'L' },
+  { key: 'drumL', label: 'Drum, tub or bucket', type: 'number', unit: 'L' },
   { key: 'capacityKg', label: 'Takes at most', type: 'number', unit: 'kg' },
-  { key: 'drumRadiusM', label: 'Radius of the drum', type: 'number', unit: 'm' },
+  { key: 'drumRadiusM', label: 'Radius of it', type: 'number', unit: 'm' },
   {
     key: 'heaterW',
     label: 'Heater',
     type: 'number',
     unit: 'W',
-    hint: '0 for a machine that only fills hot',
+    hint: '0 for a machine that only fills hot, and by hand',
   },
+  {
+    key: 'hotFillC',
+    label: 'Hot water that it is filled with',
+    type: 'number',
+    unit: '°C',
+    optional: true,
+    hint: 'empty when it fills cold; by hand what the tap gives',
+  },
+  {
+    key: 'levels',
+    label: 'Water levels',
+    type: 'text',
+    hint: 'litres, commas between; empty when it chooses itself',
+  },
+  { key: 'whitenerDrawer', label: 'has a drawer for whitener', type: 'yes' },
+  { key: 'pauses', label: 'can be paused', type: 'yes' },
 ]
 const PROGRAMME: Field[] = [
   { key: 'name', label: 'Name on the dial', type: 'text' },
@@ -111,6 +139,15 @@ const PROGRAMME: Field[] = [
   { key: 'extraRinses', label: 'Rinses by option, at most', type: 'whole' },
   { key: 'interimRpm', label: 'Spin between rinses', type: 'whole', unit: 'rpm' },
   { key: 'fastestSpinRpm', label: 'Fastest spin', type: 'whole', unit: 'rpm' },
+  {
+    key: 'mainL',
+    label: 'Water of its washing bath',
+    type: 'number',
+    unit: 'L',
+    optional: true,
+    hint: 'if it states it or you measured it',
+  },
+  { key: 'rinseL', label: 'Water of one rinse', type: 'number', unit: 'L', optional: true },
 ]
 
 function editable(p: Programme): Values {
@@ -121,11 +158,7 @@ function read(v: Values): Programme {
   return {
     name: p.name,
     use: p.use,
-    temperaturesC: p.temperatures
-      .split(',')
-      .map((t) => t.trim())
-      .filter((t) => t !== '')
-      .map(Number),
+    temperaturesC: numbers(p.temperatures),
     shortfallC: p.shortfallC,
     measuredPeakC: p.measuredPeakC,
     washMinutes: p.washMinutes,
@@ -134,16 +167,70 @@ function read(v: Values): Programme {
     extraRinses: p.extraRinses,
     interimRpm: p.interimRpm,
     fastestSpinRpm: p.fastestSpinRpm,
+    mainL: p.mainL,
+    rinseL: p.rinseL,
+    measured: p.measured,
   }
 }
+function numbers(text: string) {
+  return text
+    .split(',')
+    .map((t) => t.trim())
+    .filter((t) => t !== '')
+    .map(Number)
+}
 async function put(machine: Partial<Api['Machine']>, version: unknown) {
-  const now = { ...(view.value?.machine ?? FIRST), ...machine }
-  await answer(api.PUT('/api/machine', { body: { ...now, version: version as number } }))
+  const body = { ...(view.value?.machine ?? FIRST), ...machine, version: version as number }
+  const id = view.value?.id
+  const kept = id
+    ? await answer(api.PUT('/api/machines/{id}', { params: { path: { id } }, body }))
+    : await answer(api.PUT('/api/machine', { body }))
+  chosen.value = kept.id
   await reload()
 }
+function machineOf(v: Values): Partial<Api['Machine']> {
+  const m = v as unknown as Api['Machine'] & { levels: string }
+  return {
+    name: m.name,
+    type: m.type,
+    drumL: m.drumL,
+    capacityKg: m.capacityKg,
+    drumRadiusM: m.drumRadiusM,
+    heaterW: m.heaterW,
+    hotFillC: m.hotFillC,
+    levelsL: numbers(m.levels),
+    whitenerDrawer: m.whitenerDrawer,
+    pauses: m.pauses,
+  }
+}
 function saveMachine(v: Values) {
-  const { name, drumL, capacityKg, drumRadiusM, heaterW } = v as unknown as Api['Machine']
-  return put({ name, drumL, capacityKg, drumRadiusM, heaterW }, v.version)
+  return put(machineOf(v), v.version)
+}
+async function add(v: Values) {
+  const machine = { ...FIRST, ...machineOf(v) }
+  const added = await answer(api.POST('/api/machines', { body: { ...machine, version: 0 } }))
+  chosen.value = added.id
+  await reload()
+}
+const NEW: Values = {
+  name: '',
+  type: 'BUCKET',
+  drumL: 12,
+  capacityKg: 2,
+  drumRadiusM: 0.15,
+  heaterW: 0,
+  hotFillC: 50,
+  levels: '',
+  whitenerDrawer: false,
+  pauses: true,
+}
+function measuredWords(p: Programme) {
+  const m = p.measured
+  if (!m) return ''
+  const peak = m.peakC == null ? '' : `, reaches ${number(m.peakC)}°`
+  const hold = m.holdMinutes == null ? '' : ` for ${number(m.holdMinutes)} min`
+  const heater = m.heaterW == null ? '' : `, heater ${number(m.heaterW)} W`
+  return `, measured at ${m.chosenC}${peak}${hold}${heater}`
 }
 function saveProgramme(index: number, v: Values) {
   const all = [...programmes.value]
@@ -153,34 +240,59 @@ function saveProgramme(index: number, v: Values) {
 </script>
 
 <template>
-  <LoadState :error="error" :loading="loading && !view" @again="reload" />
-  <div v-if="view" class="max-w-3xl">
+  <LoadState :error="error" :loading="loading && !machines" @again="reload" />
+  <div v-if="view && machines" class="max-w-3xl">
+    <ChoiceRow
+      v-if="machines.length > 1"
+      v-model="chosen"
+      class="mb-3"
+      label="Which"
+      hide-label
+      :options="machines.map((m) => ({ value: m.id, words: m.machine.name }))"
+    />
     <FieldForm
-      :key="view.version"
+      :key="`${view.id}.${view.version}`"
       :fields="MACHINE"
-      :initial="{ ...view.machine, version: view.version } as Values"
+      :initial="
+        {
+          ...view.machine,
+          levels: view.machine.levelsL.join(', '),
+          version: view.version,
+        } as unknown as Values
+      "
       :save="saveMachine"
     />
-    <h2 class="mt-6 mb-1 text-lg">Programmes</h2>
+    <template v-if="!byHand">
+      <h2 class="mt-6 mb-1 text-lg">Programmes</h2>
+      <OpenRow
+        v-for="(p, i) in programmes"
+        :key="`${view.id}.${i}.${view.version}`"
+        :name="p.name"
+        :about="`${p.use.toLowerCase()}, ${p.temperaturesC.join(', ')}°, ${p.washMinutes} min, ${p.rinses} rinses${p.shortfallC ? `, stays ${p.shortfallC}° cooler` : ''}${measuredWords(p)}`"
+      >
+        <FieldForm
+          :fields="PROGRAMME"
+          :initial="editable(p)"
+          :save="(v: Values) => saveProgramme(i, v)"
+        />
+      </OpenRow>
+      <OpenRow name="A new programme" about="from the dial">
+        <FieldForm
+          :fields="PROGRAMME"
+          :initial="editable(programme('', 'WASH', [40, 60], 60, 2, 1))"
+          :save="(v: Values) => saveProgramme(programmes.length, v)"
+          save-label="Add"
+        />
+      </OpenRow>
+      <MachineLogs v-if="view.id" :key="view.id" :view="view" @kept="reload" />
+    </template>
+    <h2 class="mt-6 mb-1 text-lg">Another</h2>
     <OpenRow
-      v-for="(p, i) in programmes"
-      :key="`${i}.${view.version}`"
-      :name="p.name"
-      :about="`${p.use.toLowerCase()}, ${p.temperaturesC.join(', ')}°, ${p.washMinutes} min, ${p.rinses} rinses${p.shortfallC ? `, stays ${p.shortfallC}° cooler` : ''}`"
+      v-slot="{ close }"
+      name="A new machine or vessel"
+      about="a bucket, a basin, a second machine"
     >
-      <FieldForm
-        :fields="PROGRAMME"
-        :initial="editable(p)"
-        :save="(v: Values) => saveProgramme(i, v)"
-      />
-    </OpenRow>
-    <OpenRow name="A new programme" about="from the dial">
-      <FieldForm
-        :fields="PROGRAMME"
-        :initial="editable(programme('', 'WASH', [40, 60], 60, 2, 1))"
-        :save="(v: Values) => saveProgramme(programmes.length, v)"
-        save-label="Add"
-      />
+      <FieldForm :fields="MACHINE" :initial="NEW" :save="add" save-label="Add" @saved="close()" />
     </OpenRow>
   </div>
 </template>

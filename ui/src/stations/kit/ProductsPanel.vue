@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
@@ -7,7 +8,22 @@ import { choices, type Field, type Values } from '../../parts/fields'
 import { number } from '../../use/format'
 import { useLoaded } from '../../use/useLoaded'
 
-const { data: products, error, loading, reload } = useLoaded(() => answer(api.GET('/api/products')))
+const { data, error, loading, reload } = useLoaded(async () => {
+  const [shelf, left] = await Promise.all([
+    answer(api.GET('/api/products')),
+    answer(api.GET('/api/products/left')),
+  ])
+  return { shelf, left }
+})
+const products = computed(() => data.value?.shelf)
+function lasts(id: number) {
+  const found = data.value?.left.find((l) => l.productId === id)
+  if (!found) return ''
+  const days = found.daysLeft
+  return days == null
+    ? `, ${number(found.leftG)} g left`
+    : `, ${number(found.leftG)} g left, for ${number(days)} days`
+}
 
 const FIELDS: Field[] = [
   { key: 'name', label: 'Name, by what it is', type: 'text' },
@@ -15,7 +31,17 @@ const FIELDS: Field[] = [
     key: 'purpose',
     label: 'For',
     type: 'choice',
-    options: choices('DETERGENT', 'OXYGEN_WHITENER', 'SANITISER', 'OTHER'),
+    options: choices(
+      'DETERGENT',
+      'OXYGEN_WHITENER',
+      'SANITISER',
+      'SOFTENER',
+      'ACID',
+      'SODA',
+      'CHLORINE_BLEACH',
+      'STAIN_REMOVER',
+      'OTHER',
+    ),
   },
   { key: 'form', label: 'Form', type: 'choice', options: choices('POWDER', 'LIQUID') },
   { key: 'scoopMl', label: 'Your scoop or cap', type: 'number', unit: 'mL', optional: true },
@@ -36,6 +62,7 @@ const FIELDS: Field[] = [
   { key: 'maxG', label: 'At most in one bath', type: 'number', unit: 'g', optional: true },
   { key: 'packPrice', label: 'Price of a pack', type: 'number' },
   { key: 'packG', label: 'A pack holds', type: 'number', unit: 'g' },
+  { key: 'leftG', label: 'Of it is left', type: 'number', unit: 'g', optional: true },
   { key: 'enzymes', label: 'has enzymes', type: 'yes' },
   { key: 'scented', label: 'is scented', type: 'yes' },
   { key: 'coats', label: 'has softener or soap', type: 'yes' },
@@ -88,6 +115,8 @@ function body(v: Values): Api['ProductChange'] {
     packPrice: p.packPrice,
     packG: p.packG,
     claim: v.hasClaim ? p.claim : undefined,
+    stated: p.stated,
+    leftG: p.leftG,
   }
 }
 async function change(id: number, v: Values) {
@@ -100,11 +129,18 @@ async function add(v: Values) {
 }
 function initial(p: Api['ProductView']): Values {
   const claim = p.product.claim
-  return { ...p.product, version: p.version, hasClaim: claim != null, claim: claim ?? CLAIM }
+  return {
+    ...p.product,
+    leftG: p.leftG,
+    version: p.version,
+    hasClaim: claim != null,
+    claim: claim ?? CLAIM,
+  }
 }
-function about(p: Api['Product']) {
+function about(view: Api['ProductView']) {
+  const p = view.product
   const scoop = p.scoopMl != null ? `, scoop of ${number(p.scoopMl)} mL` : ''
-  return `${p.form.toLowerCase()}${p.enzymes ? ', enzymes' : ''}${scoop}`
+  return `${p.form.toLowerCase()}${p.enzymes ? ', enzymes' : ''}${scoop}${lasts(p.id)}; counts as ${view.chemicals.join(', ') || 'nothing that must not meet'}`
 }
 </script>
 
@@ -119,7 +155,7 @@ function about(p: Api['Product']) {
       v-for="p in products"
       :key="`${p.product.id}.${p.version}`"
       :name="p.product.name"
-      :about="about(p.product)"
+      :about="about(p)"
     >
       <FieldForm
         :fields="FIELDS"

@@ -6,6 +6,7 @@ import HygieneBars from '../../charts/HygieneBars.vue'
 import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
+import RunHappened from '../wash/RunHappened.vue'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
 import { number, percent } from '../../use/format'
@@ -68,7 +69,7 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
   <LoadState :error="error" :loading="loading && !round" @again="reload" />
   <template v-if="round">
     <ViewHead :title="round.startedWords" :state="round.title">
-      {{ round.plan.schoolName }}, as it was planned.
+      {{ round.plan.schoolName }}, as it went.
       <template v-for="bend in round.plan.bends" :key="bend"> ↷ {{ bend }} </template>
     </ViewHead>
     <div class="mt-2 grid gap-x-5 gap-y-3 border-b border-ink pb-2 lg:grid-cols-[1fr_190px]">
@@ -102,6 +103,8 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
         </template>
       </li>
     </ul>
+    <h2 class="mt-4 text-lg">Planned and happened</h2>
+    <RunHappened :round="round" />
     <form class="mt-4 max-w-xl" @submit.prevent="saveNote(round.version)">
       <label class="block font-head text-lg font-semibold" for="note">Note</label>
       <textarea id="note" v-model="note" rows="3" :maxlength="LONGEST_NOTE" class="mt-1 w-full" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import type { Api } from '../../api/client'
 import CautionNote from '../../parts/CautionNote.vue'
 import Figure from '../../parts/Figure.vue'
@@ -8,6 +9,8 @@ import { duration, number } from '../../use/format'
 const props = defineProps<{ plan: Api['Plan'] }>()
 const read = defineModel<Record<string, boolean>>('read', { required: true })
 
+const byHand = computed(() => props.plan.steps.some((s) => s.action === 'BY_HAND'))
+const missing = computed(() => props.plan.imitation?.filter((d) => !d.met) ?? [])
 function cautionsAt(step: number) {
   return props.plan.cautions.filter((c) => c.step === step && c.strength !== 'STOP')
 }
@@ -15,7 +18,7 @@ function cautionsAt(step: number) {
 
 <template>
   <section aria-label="Set the machine">
-    <h2 class="text-lg">Set the machine</h2>
+    <h2 class="text-lg">{{ byHand ? 'By hand' : 'Set the machine' }}</h2>
     <ol class="mt-1">
       <li
         v-for="step in plan.steps"
@@ -34,14 +37,18 @@ function cautionsAt(step: number) {
           <span class="shrink-0 text-soft">{{ duration(step.minutes) }}</span>
         </p>
         <p v-if="step.doses.length" class="mt-0.5">
-          drawer:
-          <template v-for="(dose, i) in step.doses" :key="dose.product">
+          {{ step.action === 'BY_HAND' ? 'put in' : 'drawer' }}:
+          <template v-for="(dose, i) in step.doses" :key="dose.product + i">
             {{ i ? ', ' : '' }}
             <Figure :why="plan.whys[dose.why]">
               <strong>{{ dose.measure }}</strong>
             </Figure>
             {{ dose.product }}
-            <span class="text-soft">({{ number(dose.grams) }} g)</span>
+            <span class="text-soft"
+              >({{ number(dose.grams, dose.grams < 10 ? 1 : 0) }} g{{
+                dose.lastRinse ? ', softener drawer' : ''
+              }})</span
+            >
           </template>
         </p>
         <p v-if="step.attended" class="text-sm">{{ step.detail }}</p>
@@ -56,5 +63,28 @@ function cautionsAt(step: number) {
         />
       </li>
     </ol>
+    <details v-if="plan.imitation?.length" class="mt-1 text-sm" data-imitation>
+      <summary class="cursor-pointer font-semibold">
+        {{
+          missing.length ? `The machine differs in ${missing.length}` : 'The machine does all of it'
+        }}
+      </summary>
+      <table class="mt-1">
+        <thead>
+          <tr class="text-left text-soft">
+            <th scope="col" class="pr-6 font-normal">of the main wash</th>
+            <th scope="col" class="pr-6 font-normal">wanted</th>
+            <th scope="col" class="font-normal">{{ plan.machine }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="d in plan.imitation" :key="d.what" class="border-t border-line">
+            <th scope="row" class="pr-6 text-left font-normal">{{ d.what }}</th>
+            <td class="pr-6">{{ d.wanted }}</td>
+            <td>{{ d.met ? '✓' : '≠' }} {{ d.planned }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </details>
   </section>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, shallowRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { answer, api, type Api } from '../../api/client'
 import BathStrip from '../../charts/BathStrip.vue'
 import HygieneBars from '../../charts/HygieneBars.vue'
@@ -13,25 +14,44 @@ import { useAct } from '../../use/useAct'
 import { useKeys } from '../../use/useKeys'
 import { useLoaded } from '../../use/useLoaded'
 import MachineCard from './MachineCard.vue'
+import MoreChoices from './MoreChoices.vue'
 import SchoolTable from './SchoolTable.vue'
+import { useCarer } from './useCarer'
+import { useWishes, type Boost, type Goal } from './useWishes'
 
 const props = defineProps<{ loadId: number }>()
 const emit = defineEmits<{ started: [] }>()
 
+/** A practised round runs at this many times the speed of a real one. */
+const PRACTICE_SPEED = 600
+
+const router = useRouter()
 const why = useWhy()
 const messages = useMessages()
 const { act, busy } = useAct()
+const { carer } = useCarer()
+const wishes = useWishes()
+const { school, machineId, goal } = wishes
+
+const { data: machines } = useLoaded(() => answer(api.GET('/api/machines')))
 const {
   data: comparison,
   error,
   loading,
   reload,
 } = useLoaded(() =>
-  answer(api.GET('/api/loads/{id}/plans', { params: { path: { id: props.loadId } } })),
+  answer(
+    api.GET('/api/loads/{id}/plans', {
+      params: {
+        path: { id: props.loadId },
+        query: { machineId: machineId.value, goal: goal.value },
+      },
+    }),
+  ),
 )
 
-const school = ref('hot-and-full')
 const asked = shallowRef<Api['Plan']>()
+const options = shallowRef<Api['Options']>()
 const read = ref<Record<string, boolean>>({})
 
 const plan = computed(
@@ -42,11 +62,35 @@ const schools = computed(
 )
 const temperature = computed({
   get: () => plan.value?.figures.temperatureC ?? 0,
-  set: (celsius: number) => ask(celsius),
+  set: (celsius: number) => {
+    const usual = comparison.value?.plans.find((p) => p.school === school.value)
+    wishes.temperatureC.value = usual?.figures.temperatureC === celsius ? undefined : celsius
+  },
 })
 const temperatures = computed(
   () => comparison.value?.temperaturesC.map((t) => ({ value: t, words: `${t}°` })) ?? [],
 )
+const machineChoice = computed({
+  get: () => machineId.value ?? machines.value?.[0]?.id ?? 0,
+  set: (id: number) => {
+    wishes.clear()
+    machineId.value = id === machines.value?.[0]?.id ? undefined : id
+    reload()
+  },
+})
+const GOALS: { value: Goal; words: string }[] = [
+  { value: 'LIGHT', words: 'light' },
+  { value: 'EVERYDAY', words: 'everyday' },
+  { value: 'EXTRA_CARE', words: 'extra care' },
+  { value: 'ILLNESS', words: 'illness' },
+]
+const goalChoice = computed({
+  get: () => goal.value ?? comparison.value?.calledFor ?? 'LIGHT',
+  set: (chosen: Goal) => {
+    goal.value = chosen === comparison.value?.calledFor ? undefined : chosen
+    reload()
+  },
+})
 const checks = computed(() => plan.value?.cautions.filter((c) => c.strength === 'CHECK') ?? [])
 const stops = computed(() => plan.value?.cautions.filter((c) => c.strength === 'STOP') ?? [])
 const ready = computed(
@@ -58,29 +102,44 @@ watch(comparison, (now) => {
     school.value = now.plans[0]?.school ?? ''
   }
 })
-watch(school, () => (asked.value = undefined))
+watch(school, () => wishes.clear())
+watch(wishes.request, replan, { deep: true })
 watch(plan, (now) => why.suggest(now?.whys.temperature))
+watch(plan, look)
 
-async function ask(celsius: number) {
-  const usual = comparison.value?.plans.find((p) => p.school === school.value)
-  if (usual?.figures.temperatureC === celsius) {
+const path = computed(() => ({ path: { id: props.loadId } }))
+
+/** Plans anew with what is asked. What cannot be planned is told, and the last plan stays. */
+async function replan() {
+  if (wishes.plain.value) {
     asked.value = undefined
     return
   }
-  const planned = await act(() =>
-    answer(
-      api.GET('/api/loads/{id}/plan', {
-        params: {
-          path: { id: props.loadId },
-          query: { school: school.value, temperatureC: celsius },
-        },
-      }),
-    ),
-  )
-  if (planned) asked.value = planned
+  const request = wishes.request.value
+  try {
+    const planned = await answer(
+      api.POST('/api/loads/{id}/plan', { params: path.value, body: request }),
+    )
+    if (wishes.request.value === request) asked.value = planned
+  } catch (problem) {
+    messages.problem(problem)
+    wishes.temperatureC.value = undefined
+  }
 }
 
-async function start() {
+/** What else could be chosen is looked up once the plan stands. */
+async function look() {
+  const request = wishes.request.value
+  const found = await api.POST('/api/loads/{id}/options', { params: path.value, body: request })
+  if (found.data && wishes.request.value === request) options.value = found.data
+}
+
+function remedy(r: Api['RemedyView']) {
+  if (r.temperatureC != null) wishes.temperatureC.value = r.temperatureC
+  wishes.boosts.value = [...wishes.boosts.value, ...(r.boosts as Boost[])]
+}
+
+async function begin(practise: boolean) {
   if (!plan.value || !ready.value) {
     messages.problem(
       new Error(
@@ -95,15 +154,33 @@ async function start() {
     answer(
       api.POST('/api/rounds', {
         body: {
+          ...wishes.request.value,
           loadId: props.loadId,
-          school: school.value,
-          temperatureC: asked.value?.figures.temperatureC,
           checksRead: checks.value.map((c) => c.key),
+          practise,
+          carer: carer.value || undefined,
         },
       }),
     ),
   )
-  if (round) emit('started')
+  if (!round) return
+  if (practise) {
+    await act(() =>
+      answer(
+        api.POST('/api/pretend/washer', { body: { roundId: round.id, speed: PRACTICE_SPEED } }),
+      ),
+    )
+  }
+  emit('started')
+}
+function start() {
+  return begin(false)
+}
+function card() {
+  router.push({
+    path: '/card',
+    query: { load: String(props.loadId), plan: JSON.stringify(wishes.request.value) },
+  })
 }
 
 useKeys({ ' ': start, Enter: start })
@@ -120,6 +197,13 @@ useKeys({ ' ': start, Enter: start })
     <div class="mt-2 flex flex-wrap items-center gap-x-8 gap-y-2">
       <ChoiceRow v-model="school" label="School" hide-label :options="schools" />
       <ChoiceRow v-model="temperature" label="Main wash" :options="temperatures" />
+      <ChoiceRow v-model="goalChoice" label="Goal" :options="GOALS" />
+      <ChoiceRow
+        v-if="machines && machines.length > 1"
+        v-model="machineChoice"
+        label="In"
+        :options="machines.map((m) => ({ value: m.id, words: m.machine.name }))"
+      />
     </div>
 
     <div
@@ -129,17 +213,41 @@ useKeys({ ' ': start, Enter: start })
       role="alert"
     >
       <CautionNote :caution="stop" />
+    </div>
+    <button
+      v-if="plan.nearestC != null"
+      type="button"
+      class="button-plain mt-2 font-semibold"
+      data-nearest
+      @click="temperature = plan.nearestC"
+    >
+      Plan {{ plan.nearestC }}° instead
+    </button>
+    <p v-for="bend in plan.bends" :key="bend" class="mt-1 text-sm" data-bend>↷ {{ bend }}</p>
+    <div
+      v-if="!plan.figures.goalMet && options?.remedies.length"
+      class="mt-1.5 flex flex-wrap items-center gap-1.5 text-sm"
+      data-remedies
+    >
+      <span>
+        <strong class="text-heat-word">! Goal missed:</strong> {{ plan.figures.goalVerdict }}. What
+        would reach it:
+      </span>
       <button
-        v-if="plan.nearestC != null"
+        v-for="r in options.remedies"
+        :key="r.words"
         type="button"
-        class="button-plain mt-2 font-semibold"
-        data-nearest
-        @click="ask(plan.nearestC)"
+        class="chip min-h-9 px-2"
+        data-remedy
+        @click="remedy(r)"
       >
-        Plan {{ plan.nearestC }}° instead
+        {{ r.words
+        }}<span class="text-soft"
+          >, +{{ r.moreCost.toFixed(2)
+          }}{{ r.moreMinutes >= 1 ? `, +${r.moreMinutes.toFixed(0)} min` : '' }}</span
+        >
       </button>
     </div>
-    <p v-for="bend in plan.bends" :key="bend" class="mt-1 text-sm" data-bend>↷ {{ bend }}</p>
 
     <div class="mt-2 grid gap-x-5 gap-y-3 border-b border-ink pb-2 lg:grid-cols-[1fr_190px]">
       <BathStrip :plan="plan" />
@@ -147,6 +255,18 @@ useKeys({ ' ': start, Enter: start })
     </div>
 
     <MachineCard v-model:read="read" class="mt-3" :plan="plan" />
+    <MoreChoices
+      v-if="options"
+      class="mt-5"
+      :options="options"
+      :wishes="wishes"
+      :plan="plan"
+      @kept="
+        (id: string) => {
+          reload().then(() => (school = id))
+        }
+      "
+    />
     <SchoolTable
       class="mt-5"
       :comparison="comparison"
@@ -155,11 +275,21 @@ useKeys({ ' ': start, Enter: start })
     />
 
     <div
-      class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3 lg:bottom-0"
+      class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-paper py-3 lg:bottom-0 print:hidden"
     >
       <button type="button" class="button-main" :disabled="busy || !ready" data-main @click="start">
         Start this wash <span class="keycap ml-2">Space</span>
       </button>
+      <button
+        type="button"
+        class="button-plain"
+        :disabled="busy || !ready"
+        data-practise
+        @click="begin(true)"
+      >
+        Practise it
+      </button>
+      <button type="button" class="button-plain" data-card @click="card">Wall card</button>
       <p class="text-sm text-soft">
         {{
           stops.length

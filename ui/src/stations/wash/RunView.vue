@@ -1,68 +1,126 @@
 <script setup lang="ts">
-import { useIntervalFn, useNow } from '@vueuse/core'
+import { useNow, useWakeLock } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
-import { computed, watch } from 'vue'
+import { computed, onMounted, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, type Api } from '../../api/client'
+import BathStrip from '../../charts/BathStrip.vue'
 import CautionNote from '../../parts/CautionNote.vue'
-import Figure from '../../parts/Figure.vue'
 import { useLine } from '../../stores/line'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
 import { duration, number } from '../../use/format'
 import { useAct } from '../../use/useAct'
 import { useKeys } from '../../use/useKeys'
+import RunDoses from './RunDoses.vue'
+import RunHappened from './RunHappened.vue'
+import RunJudgements from './RunJudgements.vue'
+import RunTools from './RunTools.vue'
+import { useBell } from './useBell'
+import { useCarer } from './useCarer'
 
-/** One step at a time, very large, with what is next. Another carer on another device sees the same within seconds. */
-const props = defineProps<{ round: Api['Round'] }>()
-const emit = defineEmits<{ changed: [] }>()
+/** One step at a time, very large, with what is next. Every device that looks at it shows the same, at once. */
+const props = defineProps<{ round: Api['Round']; washer?: Api['PretendWasherState'] }>()
+const emit = defineEmits<{ changed: []; practised: [] }>()
 
-const FOLLOW_MS = 10_000
+const MS_PER_MINUTE = 60_000
+const SPEEDS = [1, 10, 60, 600]
 const router = useRouter()
 const messages = useMessages()
 const why = useWhy()
 const { act, busy } = useAct()
+const { carer } = useCarer()
+const bell = useBell()
 const { ahead } = storeToRefs(useLine())
 const now = useNow({ interval: 1000 })
-useIntervalFn(() => emit('changed'), FOLLOW_MS)
+const awake = useWakeLock()
+const shares = ref<number[]>([])
 
+onMounted(() => {
+  if (awake.isSupported.value) awake.request('screen').catch(() => undefined)
+})
+
+const practised = computed(() => props.round.state === 'PRACTISE')
 const plan = computed(() => props.round.plan)
 const step = computed(() => plan.value.steps.find((s) => s.number === props.round.currentStep))
 const next = computed(() =>
   plan.value.steps.find((s) => s.number === (props.round.currentStep ?? 0) + 1),
 )
 const cautions = computed(() => plan.value.cautions.filter((c) => c.step === step.value?.number))
+const working = computed(() =>
+  props.washer?.roundId === props.round.id && props.washer.step === props.round.currentStep
+    ? props.washer
+    : undefined,
+)
 const left = computed(() => {
+  if (working.value && !working.value.waits) return working.value.minutes - working.value.minute
   if (!props.round.currentEnds) return 0
-  return Math.ceil(
-    (Date.parse(props.round.currentEnds) - now.value.getTime() - ahead.value) / 60_000,
-  )
+  const end = Date.parse(props.round.currentEnds)
+  const held = props.round.heldSince
+  // While it is held the clock stands where the hold began.
+  const moment = held ? lastSeen.value : now.value.getTime() + ahead.value
+  return Math.ceil((end - moment) / MS_PER_MINUTE)
 })
+/** The moment for which the server told when the step ends. */
+const lastSeen = ref(Date.now())
+watch(
+  () => props.round,
+  () => (lastSeen.value = Date.now() + ahead.value),
+  { immediate: true },
+)
 const share = computed(() => {
   const minutes = step.value?.minutes ?? 1
   return Math.min(1, Math.max(0, 1 - left.value / minutes))
 })
+const at = computed(() => {
+  const before = plan.value.steps
+    .filter((s) => s.number < (props.round.currentStep ?? 0))
+    .reduce((sum, s) => sum + s.minutes, 0)
+  const minutes = step.value?.minutes ?? 0
+  return before + Math.min(minutes, Math.max(0, minutes - left.value))
+})
+const clockWords = computed(() => {
+  if (props.round.heldSince) return `held: ${props.round.heldWhy}`
+  if (left.value > 0) return `${duration(left.value)} left`
+  return step.value?.attended ? 'take your time' : 'should be done'
+})
 
 watch(
   step,
-  (now) => {
-    const dose = now?.doses[0]
+  (is, was) => {
+    const dose = is?.doses[0]
     why.suggest(plan.value.whys[dose ? dose.why : 'minutes'])
+    if (is?.attended && was && !was.attended) bell.ring(`You are needed: ${is.title}`)
   },
   { immediate: true },
 )
+watch(left, (minutes, before) => {
+  if (minutes <= 0 && before > 0 && step.value && !step.value.attended) {
+    bell.ring(`${step.value.title} should be done.`)
+  }
+})
+
+const path = computed(() => ({ path: { id: props.round.id } }))
+const by = computed(() => carer.value || undefined)
 
 async function tick() {
   const current = step.value
   if (!current) return
+  const wasPractice = practised.value
   const round = await act(() =>
     answer(
       api.POST('/api/rounds/{id}/steps/{number}', {
         params: { path: { id: props.round.id, number: current.number } },
+        body: { shares: shares.value, carer: by.value },
       }),
     ),
   )
-  if (round?.state === 'HANGING') {
+  if (round?.currentStep == null && round) {
+    if (wasPractice) {
+      messages.done('Practised to the end. Nothing of it was kept.')
+      emit('practised')
+      return
+    }
     messages.done('Washed. Hang it now: a wet heap sours.')
     router.push('/dry')
     return
@@ -70,43 +128,134 @@ async function tick() {
   emit('changed')
 }
 
-async function untick() {
-  await act(() =>
-    answer(api.DELETE('/api/rounds/{id}/steps/last', { params: { path: { id: props.round.id } } })),
+async function change(call: () => Promise<Api['Round']>) {
+  const round = await act(call)
+  if (round) emit('changed')
+  return round
+}
+function untick() {
+  return change(() => answer(api.DELETE('/api/rounds/{id}/steps/last', { params: path.value })))
+}
+async function say(judgement: Api['JudgementView'], chosen: string) {
+  const before = props.round.steps.length
+  const round = await change(() =>
+    answer(
+      api.POST('/api/rounds/{id}/answers', {
+        params: path.value,
+        body: { judgement: judgement.id as never, answer: chosen, carer: by.value },
+      }),
+    ),
   )
-  emit('changed')
+  if (round && round.steps.length > before) {
+    const added = round.plan.steps.find((s) => s.number === round.currentStep)
+    messages.done(`Added: ${added?.title}. Out of the machine at ${round.readyWords}.`)
+  }
+}
+function hold(reason: string) {
+  return change(() =>
+    answer(
+      api.POST('/api/rounds/{id}/hold', {
+        params: path.value,
+        body: { why: reason, carer: by.value },
+      }),
+    ),
+  )
+}
+function resume() {
+  return change(() =>
+    answer(api.POST('/api/rounds/{id}/resume', { params: path.value, body: { carer: by.value } })),
+  )
+}
+function more(minutes: number) {
+  return change(() =>
+    answer(
+      api.POST('/api/rounds/{id}/more', {
+        params: path.value,
+        body: { minutes, carer: by.value },
+      }),
+    ),
+  )
+}
+function skip(reason: string) {
+  return change(() =>
+    answer(
+      api.POST('/api/rounds/{id}/skip', {
+        params: path.value,
+        body: { why: reason, carer: by.value },
+      }),
+    ),
+  )
+}
+function handOver(to: string) {
+  return change(() =>
+    answer(api.POST('/api/rounds/{id}/handover', { params: path.value, body: { carer: to } })),
+  )
+}
+function attach(speed: number) {
+  return act(() =>
+    answer(api.POST('/api/pretend/washer', { body: { roundId: props.round.id, speed } })),
+  )
+}
+async function stopPractice() {
+  await act(() => answer(api.DELETE('/api/rounds/practice')))
+  emit('practised')
+}
+/** Space starts what stands still, and else ticks the step off. */
+function space() {
+  return props.round.heldSince ? resume() : tick()
 }
 
-useKeys({ ' ': tick, Enter: tick })
+useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
 </script>
 
 <template>
-  <p class="text-soft">{{ plan.schoolName }}, {{ round.title }}, since {{ round.startedWords }}</p>
+  <div
+    v-if="practised"
+    class="hatch mb-2 flex flex-wrap items-center gap-3 border border-ink p-2"
+    data-practice
+  >
+    <p>
+      <strong>Practice.</strong> A pretend washer, {{ washer?.speed ?? 600 }} times as fast. Nothing
+      of it is kept.
+    </p>
+    <button type="button" class="button-plain" data-stop-practice @click="stopPractice">
+      Stop practising
+    </button>
+  </div>
+  <p class="text-soft">
+    {{ plan.schoolName }}, {{ round.title }}, since {{ round.startedWords
+    }}{{ round.carer ? `, with ${round.carer}` : '' }}. Out of the machine at
+    <strong data-ready-at>{{ round.readyWords }}</strong>.
+  </p>
   <section v-if="step" class="mt-2 border-y-2 border-ink py-4" aria-live="polite" data-running>
     <p class="text-lg">
       Step {{ step.number }} of {{ plan.steps.length }}, {{ step.attended ? 'you' : 'the machine' }}
     </p>
     <h1 class="mt-1 text-4xl sm:text-5xl" data-running-title>{{ step.title }}</h1>
     <p class="mt-2 text-xl sm:text-2xl">{{ step.detail }}</p>
-    <ul v-if="step.doses.length" class="mt-3 text-xl sm:text-2xl">
-      <li v-for="dose in step.doses" :key="dose.product">
-        <Figure :why="plan.whys[dose.why]">
-          <strong>{{ dose.measure }}</strong>
-        </Figure>
-        {{ dose.product }} <span class="text-base text-soft">({{ number(dose.grams) }} g)</span>
-      </li>
-    </ul>
+    <RunDoses v-model="shares" :step="step" :whys="plan.whys" />
     <p class="mt-3 text-soft">{{ step.reason }}</p>
     <div class="mt-4 flex items-center gap-4">
-      <p class="font-head text-3xl font-bold" role="timer">
-        {{
-          left > 0 ? `${duration(left)} left` : step.attended ? 'take your time' : 'should be done'
-        }}
-      </p>
+      <p class="font-head text-3xl font-bold" role="timer">{{ clockWords }}</p>
       <div class="h-3 flex-1 border border-ink" aria-hidden="true">
         <div class="h-full bg-water" :style="{ width: `${share * 100}%` }" />
       </div>
     </div>
+    <p v-if="working" class="mt-1 text-lg" data-washer>
+      Pretend washer: {{ working.phase
+      }}<template v-if="!working.waits"
+        >, {{ number(working.temperatureC) }}°, {{ number(working.waterL) }} L</template
+      >
+    </p>
+    <p
+      v-if="round.lying"
+      class="mt-2 text-lg"
+      :class="round.lying.state === 'FRESH' ? 'text-soft' : 'font-semibold text-heat-word'"
+      data-lying
+    >
+      {{ round.lying.state === 'FRESH' ? '' : '! ' }}{{ round.lying.words }}
+    </p>
+    <RunJudgements :judgements="round.judgements" :busy="busy" @answer="say" />
     <CautionNote v-for="c in cautions" :key="c.key" class="mt-2" :caution="c" />
   </section>
 
@@ -118,7 +267,8 @@ useKeys({ ' ': tick, Enter: tick })
       data-main
       @click="tick"
     >
-      {{ next ? 'Done, next' : 'Done, hang it' }} <span class="keycap ml-2">Space</span>
+      {{ next ? 'Done, next' : practised ? 'Done' : 'Done, hang it' }}
+      <span class="keycap ml-2">Space</span>
     </button>
     <button
       type="button"
@@ -128,23 +278,44 @@ useKeys({ ' ': tick, Enter: tick })
     >
       One step back
     </button>
+    <button
+      type="button"
+      class="button-plain min-h-16 px-5"
+      :aria-pressed="bell.on.value"
+      data-bell
+      @click="bell.toggle()"
+    >
+      {{ bell.on.value ? 'Bell on' : 'Ring for me' }}
+    </button>
   </div>
   <p v-if="next" class="mt-3 text-lg">
     Then: <strong>{{ next.title }}</strong>, {{ duration(next.minutes) }}
   </p>
+  <RunTools
+    :round="round"
+    :busy="busy"
+    @hold="hold"
+    @resume="resume"
+    @more="more"
+    @skip="skip"
+    @hand-over="handOver"
+  />
 
-  <ol class="mt-5 max-w-xl">
-    <li
-      v-for="s in round.steps"
-      :key="s.number"
-      class="flex justify-between border-t border-line py-1"
-      :class="s.number === round.currentStep ? 'font-bold' : ''"
+  <div class="mt-5 border-t border-ink pt-2">
+    <BathStrip :plan="plan" :at="at" />
+  </div>
+  <RunHappened class="mt-3" :round="round" />
+  <div v-if="!practised" class="mt-3 flex flex-wrap items-center gap-2 text-sm text-soft">
+    <span>Let the pretend washer run it:</span>
+    <button
+      v-for="s in SPEEDS"
+      :key="s"
+      type="button"
+      class="chip min-h-9 px-2"
+      :data-speed="s"
+      @click="attach(s)"
     >
-      <span
-        >{{ s.doneAt ? '✓' : s.number === round.currentStep ? '▸' : '·' }} {{ s.number }}.
-        {{ s.title }}</span
-      >
-      <span class="text-soft">{{ s.doneAt ? 'done' : '' }}</span>
-    </li>
-  </ol>
+      {{ s }} ×
+    </button>
+  </div>
 </template>

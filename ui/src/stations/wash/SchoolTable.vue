@@ -75,6 +75,17 @@ const COLUMNS: Column[] = [
       { key: 'minutes', text: `${f.durationWords}, ${number(f.attendedMinutes)} min` },
     ],
   },
+  {
+    name: 'wear',
+    head: 'wear, care',
+    cells: ({ figures: f }) => [
+      { key: 'wear', text: number(f.wear ?? 0, 1) },
+      {
+        key: 'care',
+        text: (f.careMarginK ?? 0) > 0 ? `${f.careMarginK}° below its limit` : 'at its limit',
+      },
+    ],
+  },
 ]
 </script>
 
@@ -142,7 +153,7 @@ const COLUMNS: Column[] = [
             <th scope="row" class="py-1 pr-2 text-left font-normal text-soft">
               {{ c.schoolName }}
             </th>
-            <td colspan="7" class="px-2 py-1 text-soft">not here: {{ c.reason }}</td>
+            <td colspan="8" class="px-2 py-1 text-soft">not here: {{ c.reason }}</td>
           </tr>
         </tbody>
       </table>

@@ -4,12 +4,15 @@ import { useRoute } from 'vue-router'
 import { answer, api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
+import { useLine } from '../../stores/line'
 import { useLoaded } from '../../use/useLoaded'
 import PlanView from './PlanView.vue'
 import RunView from './RunView.vue'
+import { useRoundStream } from './useRoundStream'
 
 const route = useRoute()
-/** What runs, or the plan of the load that was chosen or is ready first, or neither. */
+const line = useLine()
+/** What runs or is practised, or the plan of the load that was chosen or is ready first, or neither. */
 const {
   data: state,
   error,
@@ -20,7 +23,11 @@ const {
     answer(api.GET('/api/rounds/running')),
     answer(api.GET('/api/loads')),
   ])
-  return { round: running.round, loads }
+  return { round: running.practice ?? running.round, loads }
+})
+const { washer } = useRoundStream(() => {
+  reload()
+  line.refresh()
 })
 const load = computed(
   () => state.value?.loads.find((l) => l.id === Number(route.query.load)) ?? state.value?.loads[0],
@@ -30,7 +37,14 @@ const load = computed(
 <template>
   <LoadState :error="error" :loading="loading && !state" @again="reload" />
   <template v-if="state">
-    <RunView v-if="state.round" :round="state.round" @changed="reload" />
+    <RunView
+      v-if="state.round"
+      :key="state.round.id"
+      :round="state.round"
+      :washer="washer"
+      @changed="reload"
+      @practised="reload"
+    />
     <template v-else-if="load">
       <nav
         v-if="state.loads.length > 1"

@@ -342,7 +342,8 @@ public class PlanService {
         s.reason(),
         run == null ? null : run.programme().name(),
         run == null ? null : run.settings(),
-        doses);
+        doses,
+        run == null || run.pauseMinutes() == 0 ? null : Integer.valueOf(run.pauseMinutes()));
   }
 
   /** The minute of the routine at which a product comes into the water. */
@@ -406,7 +407,19 @@ public class PlanService {
         fill.massKg(),
         fill.main(),
         o.wear(),
+        targetGL(o),
         careMarginK(job, routine));
+  }
+
+  /** Residue grows with what is in the last water, so the target does too. */
+  private static double targetGL(Outcome o) {
+    double last =
+        o.baths().stream()
+            .filter(b -> b.type() != Bath.Type.SPIN)
+            .mapToDouble(Bath::detergentGL)
+            .reduce((a, b) -> b)
+            .orElse(0);
+    return o.residueMgKg() <= 0 ? 0 : last * o.residueTarget().mgKg() / o.residueMgKg();
   }
 
   /** How many degrees the hottest run stays below what the weakest piece bears. */

@@ -173,6 +173,7 @@ public final class WashViews {
    * @param programme name on the dial, or null
    * @param settings how to set it, or null
    * @param doses what goes into the drawer
+   * @param pauseMinutes how long it stands and soaks, or null; null in older rounds
    */
   public record PlanStep(
       int number,
@@ -185,7 +186,8 @@ public final class WashViews {
       String reason,
       @Nullable String programme,
       @Nullable String settings,
-      List<PlanDose> doses) {}
+      List<PlanDose> doses,
+      @Nullable Integer pauseMinutes) {}
 
   /**
    * One product for one bath.
@@ -243,6 +245,8 @@ public final class WashViews {
    * @param massKg dry mass
    * @param fill share of the drum in the main wash
    * @param wear on the fibres, an ordinary hour at 40 being 1; null in older rounds
+   * @param targetGL detergent in the last water that would just meet the target [g/L]; null in
+   *     older rounds
    * @param careMarginK degrees below what the weakest piece bears; null in older rounds
    */
   public record Figures(
@@ -277,6 +281,7 @@ public final class WashViews {
       double massKg,
       double fill,
       @Nullable Double wear,
+      @Nullable Double targetGL,
       @Nullable Integer careMarginK) {}
 
   /**

@@ -35,6 +35,7 @@ public final class RoutineWhys {
     all.hygiene();
     all.residue();
     all.uses();
+    all.wear();
     return all.whys;
   }
 
@@ -150,6 +151,31 @@ public final class RoutineWhys {
             "target, " + outcome.residueTarget().words(),
             Numbers.of(outcome.residueTarget().mgKg(), 0) + " mg/kg");
     whys.put("residue", why.section(4));
+  }
+
+  private void wear() {
+    Why.Builder wear =
+        Why.of(
+            "Wear " + Numbers.fixed(outcome.wear(), 1),
+            "An ordinary hour at 40 is 1. Rubbing, heat, each rinse and a fast spin add; a house scale for comparing"
+                + " routines.");
+    routine.steps().stream()
+        .filter(s -> s.run() != null && !s.apart())
+        .forEach(s -> wear.line(s.title(), Numbers.duration(s.run().programme().washMinutes())));
+    whys.put(
+        "wear",
+        wear.line("hottest", Numbers.of(outcome.peakC(), 0) + " °C")
+            .total("together", Numbers.fixed(outcome.wear(), 2))
+            .source("House scale, docs/models.md, wear of a wash."));
+    Why.Builder care =
+        Why.of(
+            "What the pieces bear",
+            "Every run is held against the limits of every piece in it; a hotter or faster one is a stop.");
+    job.all().stream()
+        .map(p -> p.kind())
+        .distinct()
+        .forEach(k -> care.line(k.name(), k.limits().words()));
+    whys.put("care", care.source("Care labels in Kit, else the strictest of the parts."));
   }
 
   private void uses() {

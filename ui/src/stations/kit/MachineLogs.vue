@@ -1,0 +1,207 @@
+<script setup lang="ts">
+import { computed, ref, shallowRef } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import LogCourse from '../../charts/LogCourse.vue'
+import { useMessages } from '../../stores/messages'
+import { duration } from '../../use/format'
+import { useAct } from '../../use/useAct'
+
+/** A log of the drum or the plug: read, looked at beside what the programme promises, kept as a whole or not at all. */
+const props = defineProps<{ view: Api['MachineView'] }>()
+const emit = defineEmits<{ kept: [] }>()
+
+const messages = useMessages()
+const { act, busy } = useAct()
+const washing = computed(() => props.view.machine.programmes.filter((p) => p.washMinutes > 0))
+const programme = ref(washing.value[0]?.name ?? '')
+const settings = computed(
+  () => washing.value.find((p) => p.name === programme.value)?.temperaturesC ?? [],
+)
+const setting = ref<number>()
+const chosenC = computed(() =>
+  setting.value !== undefined && settings.value.includes(setting.value)
+    ? setting.value
+    : (settings.value.at(-1) ?? 0),
+)
+const sort = ref<'TEMPERATURE' | 'POWER'>('TEMPERATURE')
+const text = ref('')
+const preview = shallowRef<Api['MeasurementPreview']>()
+const measured = computed(() => washing.value.filter((p) => p.measured))
+
+async function read(keep: boolean) {
+  const found = await act(() =>
+    answer(
+      api.POST('/api/machines/{id}/logs', {
+        params: { path: { id: props.view.id } },
+        body: {
+          sort: sort.value,
+          programme: programme.value,
+          chosenC: chosenC.value,
+          text: text.value,
+          keep,
+        },
+      }),
+    ),
+  )
+  if (!found) return
+  preview.value = found
+  if (found.kept) {
+    messages.done(found.says, () => forget(programme.value))
+    text.value = ''
+    preview.value = undefined
+    emit('kept')
+  }
+}
+async function forget(name: string) {
+  await act(() =>
+    answer(
+      api.DELETE('/api/machines/{id}/logs', {
+        params: { path: { id: props.view.id }, query: { programme: name } },
+      }),
+    ),
+  )
+  emit('kept')
+}
+async function file(event: Event) {
+  const chosen = (event.target as HTMLInputElement).files?.[0]
+  if (!chosen) return
+  text.value = await chosen.text()
+  await read(false)
+}
+/** The pretend probe or plug logs a run: one that keeps its word, or one that falls eight degrees short. */
+async function pretend(shortByK: number) {
+  const query = {
+    machineId: props.view.id,
+    programme: programme.value,
+    chosenC: chosenC.value,
+    shortByK,
+  }
+  const log = await act(() =>
+    sort.value === 'TEMPERATURE'
+      ? answer(api.GET('/api/pretend/probe', { params: { query }, parseAs: 'text' }))
+      : answer(api.GET('/api/pretend/plug', { params: { query }, parseAs: 'text' })),
+  )
+  if (log === undefined) return
+  text.value = log
+  await read(false)
+}
+</script>
+
+<template>
+  <section aria-label="What it really does" data-logs>
+    <h2 class="mt-6 mb-1 text-lg">What it really does</h2>
+    <p class="text-soft">
+      Put a temperature logger into the drum, or read the power at the plug, and bring the file
+      here: a head of time,°C or time,W and a line for each reading.
+    </p>
+    <p v-for="p in measured" :key="p.name" class="mt-1 text-sm">
+      {{ p.name }} is planned with its log at {{ p.measured?.chosenC }}.
+      <button type="button" class="button-quiet" @click="forget(p.name)">Forget it</button>
+    </p>
+    <div class="mt-2 flex flex-wrap items-end gap-3">
+      <label>
+        <span class="block text-sm font-semibold">What was logged</span>
+        <select v-model="sort" data-log-sort>
+          <option value="TEMPERATURE">temperature in the drum</option>
+          <option value="POWER">power at the plug</option>
+        </select>
+      </label>
+      <label>
+        <span class="block text-sm font-semibold">Programme</span>
+        <select v-model="programme" data-log-programme>
+          <option v-for="p in washing" :key="p.name">{{ p.name }}</option>
+        </select>
+      </label>
+      <label>
+        <span class="block text-sm font-semibold">Set to</span>
+        <select
+          :value="chosenC"
+          @change="setting = Number(($event.target as HTMLSelectElement).value)"
+        >
+          <option v-for="t in settings" :key="t" :value="t">{{ t }}°</option>
+        </select>
+      </label>
+    </div>
+    <div class="mt-2 flex flex-wrap items-center gap-3">
+      <label>
+        <span class="block text-sm font-semibold">File</span>
+        <input type="file" accept=".csv,text/csv,text/plain" data-log-file @change="file" />
+      </label>
+      <button type="button" class="button-plain" data-pretend-honest @click="pretend(0)">
+        Pretend {{ sort === 'TEMPERATURE' ? 'probe' : 'plug' }}: as promised
+      </button>
+      <button type="button" class="button-plain" data-pretend-short @click="pretend(8)">
+        Pretend {{ sort === 'TEMPERATURE' ? 'probe' : 'plug' }}: 8° short
+      </button>
+    </div>
+    <label class="mt-2 block">
+      <span class="block text-sm font-semibold">Or paste it</span>
+      <textarea v-model="text" rows="4" class="w-full font-mono text-sm" data-log-text />
+    </label>
+    <button
+      type="button"
+      class="button-plain mt-1"
+      :disabled="busy"
+      data-log-read
+      @click="read(false)"
+    >
+      Read it
+    </button>
+
+    <div v-if="preview" class="mt-3 border border-ink p-3" data-log-preview>
+      <template v-if="preview.errors.length">
+        <p class="font-semibold text-heat-word" role="alert">! {{ preview.says }}</p>
+        <ul class="mt-1 text-sm">
+          <li v-for="(e, i) in preview.errors" :key="i" data-log-error>
+            line {{ e.line }}, {{ e.column }}: “{{ e.found }}”; expected {{ e.expected }}
+          </li>
+        </ul>
+        <p v-if="preview.moreErrors" class="text-sm">and {{ preview.moreErrors }} more</p>
+      </template>
+      <template v-else>
+        <LogCourse
+          :points="preview.points"
+          :phases="preview.phases"
+          :unit="sort === 'POWER' ? 'W' : '°C'"
+        />
+        <p class="mt-1 text-sm">
+          <template v-for="(p, i) in preview.phases" :key="i"
+            >{{ i ? ', ' : '' }}{{ p.sort.toLowerCase() }}
+            {{ duration(p.toMinute - p.fromMinute) }}</template
+          >. {{ preview.readings }} readings.
+        </p>
+        <table class="mt-1 text-sm">
+          <thead>
+            <tr class="text-left text-soft">
+              <th scope="col" class="pr-6 font-normal">what</th>
+              <th scope="col" class="pr-6 font-normal">promised</th>
+              <th scope="col" class="font-normal">seen</th>
+            </tr>
+          </thead>
+          <tbody>
+            <tr
+              v-for="f in preview.findings"
+              :key="f.what"
+              class="border-t border-line"
+              data-finding
+            >
+              <th scope="row" class="pr-6 text-left font-normal">{{ f.what }}</th>
+              <td class="pr-6">{{ f.promised }}</td>
+              <td><strong v-if="!f.agrees" class="text-heat-word">≠ </strong>{{ f.seen }}</td>
+            </tr>
+          </tbody>
+        </table>
+        <p class="mt-2">{{ preview.says }}</p>
+        <button
+          type="button"
+          class="button-main mt-2"
+          :disabled="busy"
+          data-log-keep
+          @click="read(true)"
+        >
+          Keep it
+        </button>
+      </template>
+    </div>
+  </section>
+</template>

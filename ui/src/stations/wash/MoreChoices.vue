@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import OpenRow from '../../parts/OpenRow.vue'
+import { useMessages } from '../../stores/messages'
+import { useAct } from '../../use/useAct'
+import { useLoaded } from '../../use/useLoaded'
+import type { Besides, Wishes } from './useWishes'
+
+/** Where people disagree, which product suits, what goes in besides, and keeping it as a school of one's own. */
+const props = defineProps<{ options: Api['Options']; wishes: Wishes; plan: Api['Plan'] }>()
+const emit = defineEmits<{ kept: [school: string] }>()
+
+const messages = useMessages()
+const { act, busy } = useAct()
+const { data: products } = useLoaded(() => answer(api.GET('/api/products')))
+
+const chosen = computed(() => Object.keys(props.wishes.positions.value).length)
+const WHERE: { value: Besides['where']; words: string }[] = [
+  { value: 'FIRST_WASH', words: 'the first wash' },
+  { value: 'MAIN_WASH', words: 'the main wash' },
+  { value: 'LAST_RINSE', words: 'the last rinse' },
+]
+const besides = ref<{ productId?: number; where: Besides['where']; ml: string }>({
+  where: 'MAIN_WASH',
+  ml: '30',
+})
+const problem = ref('')
+function put() {
+  const ml = Number(besides.value.ml)
+  if (!besides.value.productId) {
+    problem.value = 'Choose a product first.'
+    return
+  }
+  if (!(ml >= 1 && ml <= 1000)) {
+    problem.value = '1 to 1000 mL.'
+    return
+  }
+  problem.value = ''
+  props.wishes.put({ productId: besides.value.productId, where: besides.value.where, ml })
+}
+function name(productId: number) {
+  return products.value?.find((p) => p.product.id === productId)?.product.name ?? ''
+}
+
+const ownName = ref('')
+async function keep() {
+  const school = await act(() =>
+    answer(
+      api.POST('/api/schools', {
+        body: { name: ownName.value, plan: props.wishes.request.value },
+      }),
+    ),
+  )
+  if (!school) return
+  messages.done(`${school.school.name} is kept.`, async () => {
+    await answer(api.DELETE('/api/schools/{id}', { params: { path: { id: school.id } } }))
+    emit('kept', props.plan.school)
+  })
+  ownName.value = ''
+  emit('kept', school.id)
+}
+</script>
+
+<template>
+  <section aria-label="Otherwise" class="print:hidden">
+    <OpenRow
+      name="Where people disagree"
+      :about="chosen ? `${chosen} chosen by you` : 'thirteen questions, and what each changes here'"
+    >
+      <div
+        v-for="q in options.questions"
+        :key="q.id"
+        class="border-t border-line py-2"
+        :data-question="q.id"
+      >
+        <p>
+          <strong>{{ q.question }}</strong> <span class="text-sm text-soft">{{ q.standing }}</span>
+        </p>
+        <ul class="mt-1 grid gap-1">
+          <li v-for="p in q.positions" :key="p.id" class="flex items-baseline gap-2 text-sm">
+            <button
+              type="button"
+              class="chip min-h-9 min-w-28 shrink-0 px-2 text-left"
+              :class="
+                wishes.positions.value[q.id] === p.id ? 'bg-ink font-semibold text-paper' : ''
+              "
+              :aria-pressed="wishes.positions.value[q.id] === p.id"
+              :data-position="p.id"
+              @click="wishes.choose(q.id, p.id)"
+            >
+              {{ p.words }}
+            </button>
+            <span data-effect>{{ p.effect }}</span>
+          </li>
+        </ul>
+      </div>
+    </OpenRow>
+
+    <OpenRow
+      name="Which product suits"
+      :about="`${options.fits.filter((f) => f.suits).length} of ${options.fits.length} suit this load`"
+    >
+      <ul class="text-sm">
+        <li
+          v-for="f in options.fits"
+          :key="f.productId"
+          class="flex flex-wrap gap-x-3 border-t border-line py-1"
+          :data-fit="f.product"
+        >
+          <strong class="min-w-40" :class="f.suits ? '' : 'text-heat-word'">
+            {{ f.used ? '▸' : f.suits ? '✓' : '✗' }} {{ f.product }}
+          </strong>
+          <span class="text-soft"
+            >{{ f.used ? 'in this plan. ' : '' }}{{ f.reasons.join(' ') }}</span
+          >
+        </li>
+      </ul>
+    </OpenRow>
+
+    <OpenRow
+      name="Put in besides"
+      :about="
+        wishes.besides.value.length
+          ? `${wishes.besides.value.length} put in by you`
+          : 'anything else that you add; it is checked against all the rest'
+      "
+    >
+      <ul v-if="wishes.besides.value.length" class="mb-2 text-sm">
+        <li v-for="(b, i) in wishes.besides.value" :key="i" class="flex items-center gap-2 py-0.5">
+          {{ b.ml }} mL of <strong>{{ name(b.productId) }}</strong> into
+          {{ WHERE.find((w) => w.value === b.where)?.words }}
+          <button type="button" class="button-quiet" @click="wishes.takeOut(i)">take it out</button>
+        </li>
+      </ul>
+      <form class="flex flex-wrap items-end gap-2" @submit.prevent="put">
+        <label>
+          <span class="block text-sm font-semibold">Product</span>
+          <select v-model="besides.productId" data-besides-product>
+            <option v-for="p in products" :key="p.product.id" :value="p.product.id">
+              {{ p.product.name }}
+            </option>
+          </select>
+        </label>
+        <label>
+          <span class="block text-sm font-semibold">Into</span>
+          <select v-model="besides.where" data-besides-where>
+            <option v-for="w in WHERE" :key="w.value" :value="w.value">{{ w.words }}</option>
+          </select>
+        </label>
+        <label>
+          <span class="block text-sm font-semibold">mL</span>
+          <input v-model="besides.ml" class="w-24" type="number" step="any" inputmode="decimal" />
+        </label>
+        <button type="submit" class="button-plain" data-besides-add>Put it in</button>
+        <p v-if="problem" class="font-semibold text-heat-word" role="alert">! {{ problem }}</p>
+      </form>
+    </OpenRow>
+
+    <OpenRow
+      name="Keep as a school of your own"
+      :about="`from ${plan.schoolName}, as it stands here`"
+    >
+      <form class="flex flex-wrap items-end gap-2" @submit.prevent="keep">
+        <label>
+          <span class="block text-sm font-semibold">Name</span>
+          <input v-model="ownName" type="text" maxlength="60" data-own-name />
+        </label>
+        <button type="submit" class="button-plain" :disabled="busy" data-own-keep>Keep it</button>
+      </form>
+      <p class="mt-1 text-sm text-soft">
+        Temperature and what you chose above become its own. Kit has the rest of it to change.
+      </p>
+    </OpenRow>
+  </section>
+</template>

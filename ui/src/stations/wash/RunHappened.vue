@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import type { Api } from '../../api/client'
+import { duration } from '../../use/format'
+
+/** What was planned and what happened, side by side, and everything in its order. */
+const props = defineProps<{ round: Api['Round'] }>()
+const otherwise = computed(() => {
+  const planned = props.round.planned
+  if (!planned) return ''
+  const before = planned.figures
+  const now = props.round.plan.figures
+  return `Planned ${before.durationWords}, now ${now.durationWords}; residue ${before.residueMgKg.toFixed(0)}, now ${now.residueMgKg.toFixed(0)} mg/kg.`
+})
+</script>
+
+<template>
+  <section aria-label="Planned and happened">
+    <table class="w-full max-w-2xl text-sm">
+      <thead>
+        <tr class="text-left text-soft">
+          <th scope="col" class="py-1 font-normal">step</th>
+          <th scope="col" class="px-3 font-normal">planned</th>
+          <th scope="col" class="px-3 font-normal">took</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="s in round.steps"
+          :key="s.number"
+          class="border-t border-line"
+          :class="s.number === round.currentStep ? 'font-bold' : ''"
+        >
+          <th scope="row" class="py-1 text-left font-normal">
+            {{ s.doneAt ? '✓' : s.number === round.currentStep ? '▸' : '·' }} {{ s.number }}.
+            {{ s.title }}
+            <span v-if="s.added" class="block pl-4 text-soft">added: {{ s.added }}</span>
+          </th>
+          <td class="px-3">{{ duration(s.plannedMinutes) }}</td>
+          <td class="px-3">{{ s.tookMinutes != null ? duration(s.tookMinutes) : '' }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p v-if="otherwise" class="mt-1 text-sm" data-otherwise>{{ otherwise }}</p>
+    <details class="mt-1 text-sm" data-events>
+      <summary class="cursor-pointer text-soft underline decoration-line underline-offset-4">
+        What happened, in order
+      </summary>
+      <ol class="mt-1">
+        <li v-for="(e, i) in round.events" :key="i">
+          <span class="text-soft">{{ e.timeWords }}</span> {{ e.words
+          }}<span v-if="e.carer" class="text-soft">, {{ e.carer }}</span>
+        </li>
+      </ol>
+    </details>
+  </section>
+</template>

@@ -1,0 +1,137 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import type { Api } from '../../api/client'
+import { useCarer } from './useCarer'
+
+/** Hold, more time, leave out with a reason, hand over. */
+defineProps<{ round: Api['Round']; busy: boolean }>()
+const emit = defineEmits<{
+  hold: [why: string]
+  resume: []
+  more: [minutes: number]
+  skip: [why: string]
+  handOver: [to: string]
+}>()
+
+const { carer } = useCarer()
+const HOLDS = ['the machine stopped', 'power cut', 'the child woke up', 'soaks a while']
+const MORE = [5, 10, 30]
+const open = ref<'hold' | 'skip' | 'over'>()
+const why = ref('')
+const to = ref('')
+
+function show(which: typeof open.value) {
+  open.value = open.value === which ? undefined : which
+}
+function hold(reason: string) {
+  open.value = undefined
+  emit('hold', reason)
+}
+function skip() {
+  emit('skip', why.value)
+  open.value = undefined
+  why.value = ''
+}
+function over() {
+  emit('handOver', to.value)
+  open.value = undefined
+}
+</script>
+
+<template>
+  <section aria-label="When it goes otherwise" class="mt-3">
+    <div class="flex flex-wrap gap-2">
+      <button
+        v-if="round.heldSince"
+        type="button"
+        class="button-plain min-h-12 px-4 font-semibold"
+        :disabled="busy"
+        data-resume
+        @click="$emit('resume')"
+      >
+        Go on
+      </button>
+      <button
+        v-else
+        type="button"
+        class="button-plain min-h-12 px-4"
+        :aria-expanded="open === 'hold'"
+        data-hold
+        @click="show('hold')"
+      >
+        Hold
+      </button>
+      <button
+        v-for="m in MORE"
+        :key="m"
+        type="button"
+        class="button-plain min-h-12 px-3"
+        :disabled="busy"
+        :data-more="m"
+        @click="$emit('more', m)"
+      >
+        +{{ m }} min
+      </button>
+      <button
+        type="button"
+        class="button-plain min-h-12 px-4"
+        :aria-expanded="open === 'skip'"
+        data-skip
+        @click="show('skip')"
+      >
+        Leave out
+      </button>
+      <button
+        type="button"
+        class="button-plain min-h-12 px-4"
+        :aria-expanded="open === 'over'"
+        data-hand-over
+        @click="show('over')"
+      >
+        Hand over
+      </button>
+    </div>
+    <div v-if="open === 'hold'" class="mt-2 flex flex-wrap gap-2">
+      <button
+        v-for="h in HOLDS"
+        :key="h"
+        type="button"
+        class="chip min-h-11 px-3"
+        :data-hold-why="h"
+        @click="hold(h)"
+      >
+        {{ h }}
+      </button>
+    </div>
+    <form v-if="open === 'skip'" class="mt-2 flex flex-wrap items-end gap-2" @submit.prevent="skip">
+      <label class="flex-1">
+        <span class="block text-sm font-semibold">Why is it left out?</span>
+        <input v-model="why" type="text" maxlength="200" class="w-full" data-skip-why />
+      </label>
+      <button type="submit" class="button-plain min-h-11" :disabled="busy" data-skip-do>
+        Leave it out
+      </button>
+    </form>
+    <form v-if="open === 'over'" class="mt-2 grid gap-2 sm:grid-cols-2" @submit.prevent="over">
+      <label>
+        <span class="block text-sm font-semibold">Who takes over?</span>
+        <input v-model="to" type="text" maxlength="60" class="w-full" data-hand-over-to />
+      </label>
+      <label>
+        <span class="block text-sm font-semibold">Who holds this device?</span>
+        <input v-model="carer" type="text" maxlength="60" class="w-full" data-carer />
+      </label>
+      <button
+        type="submit"
+        class="button-plain min-h-11 justify-self-start"
+        :disabled="busy"
+        data-hand-over-do
+      >
+        Hand it over
+      </button>
+      <p class="self-center text-sm text-soft">
+        They open Wash on their own device and see the same step.
+      </p>
+    </form>
+  </section>
+</template>

@@ -1,0 +1,11 @@
+import { useLocalStorage } from '@vueuse/core'
+
+/**
+ * Who holds this device: a name that goes with what is done on it, kept on the device alone.
+ *
+ * @example const { carer } = useCarer()
+ */
+export function useCarer() {
+  const carer = useLocalStorage('nest-rinse-carer', '')
+  return { carer }
+}

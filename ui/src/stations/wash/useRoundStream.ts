@@ -1,0 +1,26 @@
+import { tryOnScopeDispose, useEventListener, useIntervalFn } from '@vueuse/core'
+import { shallowRef } from 'vue'
+import type { Api } from '../../api/client'
+
+const FOLLOW_MS = 20_000
+
+/**
+ * Listens to what changes about a round on any device, and to what the pretend washer does. The browser opens a broken
+ * line again by itself; now and then it looks anyway.
+ *
+ * @example const { washer } = useRoundStream(() => reload())
+ */
+export function useRoundStream(changed: () => void) {
+  const washer = shallowRef<Api['PretendWasherState']>()
+  const line = new EventSource('/api/rounds/stream')
+  line.addEventListener('round', () => changed())
+  line.addEventListener('washer', (event) => {
+    washer.value = JSON.parse((event as MessageEvent<string>).data) as Api['PretendWasherState']
+  })
+  tryOnScopeDispose(() => line.close())
+  useIntervalFn(changed, FOLLOW_MS)
+  useEventListener(document, 'visibilitychange', () => {
+    if (document.visibilityState === 'visible') changed()
+  })
+  return { washer }
+}
