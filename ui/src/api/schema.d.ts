@@ -2534,6 +2534,7 @@ export interface components {
             school: string;
             schoolName: string;
             steps: components["schemas"]["PlanStep"][];
+            temperaturesC?: number[];
             weakest?: string;
             whys: {
                 [key: string]: components["schemas"]["Why"];

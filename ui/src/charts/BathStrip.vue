@@ -23,6 +23,7 @@ const PLOT = { left: 38, top: 34, bottom: 232 }
 const LEAST_GL = 0.002
 /** A soak-pause begins so long after its run [min]. */
 const PAUSE_AFTER = 12
+const NARROW = 520
 const right = computed(() => width.value - 14)
 
 const steps = computed(() => {
@@ -109,15 +110,17 @@ const pauses = computed(() =>
     })),
 )
 
+/** Labels of products that would lie on each other go one row down. */
+const DOSE_WIDTH = 112
 const doses = computed(() => {
-  const seen = new Map<number, number>()
+  const ends: number[] = []
   return steps.value.flatMap((step) =>
     step.doses.map((dose) => {
-      const minute = dose.atMinute ?? step.start
-      const row = seen.get(minute) ?? 0
-      seen.set(minute, row + 1)
-      const left = x.value(minute) + 5
-      return { ...dose, x: Math.min(left, right.value - 118), y: PLOT.top + 30 + row * 38 }
+      const left = Math.min(x.value(dose.atMinute ?? step.start) + 5, right.value - DOSE_WIDTH)
+      let row = ends.findIndex((end) => end <= left)
+      if (row < 0) row = ends.length
+      ends[row] = left + DOSE_WIDTH
+      return { ...dose, x: left, y: PLOT.top + 30 + row * 38 }
     }),
   )
 })
@@ -141,21 +144,25 @@ const parts = computed(() =>
   }),
 )
 
-/** Labels of short parts move to a second row so that nothing overlaps. */
+/** Labels of short parts move to another row so that nothing overlaps. */
+const LABEL_ROWS = 3
 const labels = computed(() => {
-  const ends = [-100, -100]
+  const ends = new Array<number>(LABEL_ROWS).fill(-100)
   return parts.value.map((part) => {
     const half = Math.max(part.name.length, 6) * 3.4
     const middle = Math.max(
       PLOT.left + half - 12,
       Math.min(right.value - half + 6, (x.value(part.start) + x.value(part.end)) / 2),
     )
-    const row = middle - half < (ends[0] ?? 0) ? 1 : 0
+    const free = ends.findIndex((end) => end <= middle - half)
+    const row = free < 0 ? LABEL_ROWS - 1 : free
     ends[row] = middle + half + 4
     return { name: part.name, middle, row, minutes: duration(part.end - part.start) }
   })
 })
-const height = computed(() => PLOT.bottom + (labels.value.some((l) => l.row === 1) ? 64 : 36))
+const height = computed(
+  () => PLOT.bottom + 36 + 29 * Math.max(0, ...labels.value.map((l) => l.row)),
+)
 
 /** The moment that is read, in minutes; none until a pointer or a key comes. */
 const reading = ref<number>()
@@ -261,7 +268,7 @@ const description = computed(
         </g>
 
         <rect
-          v-for="s in steps.filter((s) => s.attended)"
+          v-for="s in steps.filter((s) => s.attended && s.action !== 'BY_HAND')"
           :key="`a${s.number}`"
           :x="x(s.start)"
           :y="PLOT.top"
@@ -350,7 +357,7 @@ const description = computed(
         <g v-if="mainBath && mainBath.detergentGL > 0">
           <text
             :x="(x(mainBath.startMinute) + x(mainBath.startMinute + mainBath.minutes)) / 2"
-            :y="PLOT.top - 16"
+            :y="PLOT.top - 21"
             text-anchor="middle"
             font-size="12"
           >
@@ -368,7 +375,7 @@ const description = computed(
         <text
           v-if="mainBath && mainBath.setC > 0"
           :x="(x(mainBath.startMinute) + x(mainBath.startMinute + mainBath.minutes)) / 2"
-          :y="y(mainBath.peak) + 24"
+          :y="width < NARROW ? (y(mainBath.peak) + PLOT.bottom) / 2 + 30 : y(mainBath.peak) + 24"
           text-anchor="middle"
           class="num"
           font-size="16"

@@ -67,11 +67,15 @@ const temperature = computed({
     wishes.temperatureC.value = usual?.figures.temperatureC === celsius ? undefined : celsius
   },
 })
-const temperatures = computed(
-  () => comparison.value?.temperaturesC.map((t) => ({ value: t, words: `${t}°` })) ?? [],
+const temperatures = computed(() =>
+  (plan.value?.temperaturesC ?? comparison.value?.temperaturesC ?? []).map((t) => ({
+    value: t,
+    words: `${t}°`,
+  })),
 )
 const machineChoice = computed({
-  get: () => machineId.value ?? machines.value?.[0]?.id ?? 0,
+  // A school that washes by hand takes the bucket by itself.
+  get: () => machines.value?.find((m) => m.machine.name === plan.value?.machine)?.id ?? 0,
   set: (id: number) => {
     wishes.clear()
     machineId.value = id === machines.value?.[0]?.id ? undefined : id
@@ -194,7 +198,7 @@ useKeys({ ' ': start, Enter: start })
         comparison.bulkers ? `, ${comparison.bulkers} of them join for the main wash` : ''
       }}. {{ plan.belief }} {{ plan.drying }}
     </ViewHead>
-    <div class="mt-2 flex flex-wrap items-center gap-x-8 gap-y-2">
+    <div class="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
       <ChoiceRow v-model="school" label="School" hide-label :options="schools" />
       <ChoiceRow v-model="temperature" label="Main wash" :options="temperatures" />
       <ChoiceRow v-model="goalChoice" label="Goal" :options="GOALS" />
@@ -290,7 +294,7 @@ useKeys({ ' ': start, Enter: start })
         Practise it
       </button>
       <button type="button" class="button-plain" data-card @click="card">Wall card</button>
-      <p class="text-sm text-soft">
+      <p class="text-sm text-soft" :class="ready ? 'hidden sm:block' : ''">
         {{
           stops.length
             ? 'A stop stands: change the plan first.'

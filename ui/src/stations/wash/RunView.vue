@@ -259,7 +259,9 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
     <CautionNote v-for="c in cautions" :key="c.key" class="mt-2" :caution="c" />
   </section>
 
-  <div class="mt-4 flex flex-wrap items-center gap-3">
+  <div
+    class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-2 lg:static lg:border-0 lg:py-0"
+  >
     <button
       type="button"
       class="button-main min-h-16 flex-1 text-2xl sm:flex-none sm:px-10"
@@ -272,24 +274,26 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
     </button>
     <button
       type="button"
-      class="button-plain min-h-16 px-5"
+      class="button-plain min-h-16 px-3 sm:px-5"
       :disabled="busy || !round.steps.some((s) => s.doneAt)"
       @click="untick"
     >
       One step back
     </button>
+  </div>
+  <p class="mt-3 flex flex-wrap items-center justify-between gap-3 text-lg">
+    <span v-if="next"
+      >Then: <strong>{{ next.title }}</strong>, {{ duration(next.minutes) }}</span
+    >
     <button
       type="button"
-      class="button-plain min-h-16 px-5"
+      class="button-plain min-h-12 px-4 text-base"
       :aria-pressed="bell.on.value"
       data-bell
       @click="bell.toggle()"
     >
       {{ bell.on.value ? 'Bell on' : 'Ring for me' }}
     </button>
-  </div>
-  <p v-if="next" class="mt-3 text-lg">
-    Then: <strong>{{ next.title }}</strong>, {{ duration(next.minutes) }}
   </p>
   <RunTools
     :round="round"

@@ -114,7 +114,7 @@ const COLUMNS: Column[] = [
             <th scope="row" class="py-1 pr-2 text-left font-normal">
               <button
                 type="button"
-                class="font-head font-semibold underline decoration-line underline-offset-4"
+                class="text-left font-head font-semibold underline decoration-line underline-offset-4"
                 @click="$emit('choose', plan.school)"
               >
                 {{ plan.schoolName }}

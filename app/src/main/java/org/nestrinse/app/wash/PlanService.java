@@ -119,7 +119,7 @@ public class PlanService {
       return new Wishes(
           goal,
           chosen,
-          besides == null
+          besides == null || besides.isEmpty()
               ? List.of()
               : Given.list("besides", besides).stream().map(Request::besides).toList(),
           boosts == null ? Set.of() : boosts);
@@ -311,11 +311,13 @@ public class PlanService {
         RoutineWhys.of(job, routine),
         routine.imitation(),
         job.machine().name(),
-        WashJob.weakestInHeat(job.all()).name());
+        WashJob.weakestInHeat(job.all()).name(),
+        WashPlanner.temperatures(job));
   }
 
   private static PlanStep step(Step s, Outcome outcome) {
     MachineRun run = s.run();
+    boolean machine = s.action() == Step.Action.RUN;
     List<PlanDose> doses = new ArrayList<>();
     for (int i = 0; i < s.doses().size(); i++) {
       PlannedDose d = s.doses().get(i);
@@ -340,8 +342,8 @@ public class PlanService {
         s.attended(),
         s.minutes(),
         s.reason(),
-        run == null ? null : run.programme().name(),
-        run == null ? null : run.settings(),
+        run == null || !machine ? null : run.programme().name(),
+        run == null || !machine ? null : run.settings(),
         doses,
         run == null || run.pauseMinutes() == 0 ? null : Integer.valueOf(run.pauseMinutes()));
   }

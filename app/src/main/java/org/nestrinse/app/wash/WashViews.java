@@ -76,6 +76,7 @@ public final class WashViews {
    * @param imitation what is wanted of the machine beside what it gives; null in older rounds
    * @param machine what it is washed in; null in older rounds
    * @param weakest the piece that bears the least heat; null in older rounds
+   * @param temperaturesC what a person may ask for [°C]; null in older rounds
    */
   public record Plan(
       String school,
@@ -92,7 +93,8 @@ public final class WashViews {
       Map<String, Why> whys,
       @Nullable List<Imitation.Difference> imitation,
       @Nullable String machine,
-      @Nullable String weakest) {}
+      @Nullable String weakest,
+      @Nullable List<Integer> temperaturesC) {}
 
   /**
    * What else could be chosen for a load.

@@ -12,6 +12,7 @@ class PageController {
     "/gather",
     "/sort",
     "/wash",
+    "/card",
     "/run",
     "/dry",
     "/shelf",

@@ -85,7 +85,7 @@ public final class Effects {
       return;
     }
     String sign = after > before ? "+" : "−";
-    String amount = sign + Numbers.of(Math.abs(after - before), digits);
+    String amount = sign + Numbers.fixed(Math.abs(after - before), digits);
     parts.add((name + " " + amount + " " + unit).strip());
   }
 

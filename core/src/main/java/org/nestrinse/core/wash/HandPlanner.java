@@ -18,6 +18,7 @@ import org.nestrinse.core.units.Numbers;
  * @see "docs/models.md, hand washing"
  */
 final class HandPlanner {
+  private static final List<Integer> WARMTHS_C = List.of(15, 25, 30, 40, 45, 50, 55, 60);
   private static final int LUKEWARM_C = 25;
   private static final int COLD_C = 15;
 
@@ -47,6 +48,12 @@ final class HandPlanner {
     this.job = vessel(whole);
     this.fillings = fillings(whole);
     this.detergent = ProductChoice.detergent(job, school.chemistry()).orElse(null);
+  }
+
+  /** Returns how warm a bath by hand may be asked for [°C]: up to what the tap gives. */
+  static List<Integer> temperatures(Machine vessel) {
+    double hot = vessel.hotFillC() == null ? USUAL_HOT_TAP_C : vessel.hotFillC();
+    return WARMTHS_C.stream().filter(t -> t <= hot).toList();
   }
 
   static Routine plan(WashJob job, School school) {

@@ -54,15 +54,23 @@ public final class RoutineWhys {
   private void temperature() {
     Bath bath = mainBath();
     String bends = routine.bends().isEmpty() ? "" : " " + String.join(" ", routine.bends());
+    boolean heated = bath.setC() > 0;
+    double start = bath.profile().get(0).temperatureC();
+    double end = bath.profile().get(bath.profile().size() - 1).temperatureC();
+    String title =
+        heated
+            ? "Holds "
+                + Numbers.of(bath.setC(), 0)
+                + "° for "
+                + Numbers.duration(bath.holdMinutes())
+            : "From " + Numbers.of(start, 0) + "° to " + Numbers.of(end, 0) + "°";
+    String sentence =
+        heated
+            ? "Cold tap water and a load at room temperature are heated to the set point and kept there."
+            : "Nothing heats it: the water that runs in warms the load, and from there it nears the room.";
     whys.put(
         "temperature",
-        Why.of(
-                "Holds "
-                    + Numbers.of(bath.setC(), 0)
-                    + "° for "
-                    + Numbers.duration(bath.holdMinutes()),
-                "Cold tap water and a load at room temperature are heated to the set point and kept there."
-                    + bends)
+        Why.of(title, sentence + bends)
             .line("liquor", Numbers.of(bath.liquorL(), 1) + " L")
             .line("load", Numbers.of(job.wholeLoad().massKg(), 1) + " kg")
             .line("tap", Numbers.of(job.water().inletC(), 0) + " °C")

@@ -75,7 +75,9 @@ public final class WashPlanner {
 
   /** Returns the temperatures that a person may ask for with this load on its machine [°C]. */
   public static List<Integer> temperatures(WashJob job) {
-    return ProgrammeChoice.temperatures(job.machine(), job.hasWool());
+    return job.machine().type().byHand()
+        ? HandPlanner.temperatures(job.machine())
+        : ProgrammeChoice.temperatures(job.machine(), job.hasWool());
   }
 
   private Routine plan() {

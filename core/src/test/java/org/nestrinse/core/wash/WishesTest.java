@@ -180,7 +180,7 @@ class WishesTest {
             .orElseThrow()
             .words();
     double kwh = now.outcome().kwh() - other.outcome().kwh();
-    assertThat(words).contains("−" + org.nestrinse.core.units.Numbers.of(kwh, 1) + " kWh");
+    assertThat(words).contains("−" + org.nestrinse.core.units.Numbers.fixed(kwh, 1) + " kWh");
   }
 
   @Test
