@@ -39,10 +39,29 @@ class AccessibilityTest extends Journey {
     browser.see("[role=alert] [data-strength=STOP]");
     analyse("/wash with a stop");
     browser.open("/wash");
+    for (String row :
+        new String[] {"Where people disagree", "Which product suits", "Put in besides"}) {
+      browser.click("[data-row='" + row + "'] button");
+    }
+    browser.see("[data-effect]");
+    browser.click("[data-imitation] summary");
+    analyse("/wash with all its choices");
+    browser.click("[data-card]");
+    browser.see("[data-wall-card]");
+    analyse("/card");
+    browser.open("/wash");
     readChecks();
     browser.click("button[data-main]", "Start this wash");
     browser.see("[data-running-title]");
     look("/wash");
+    browser.click("button[data-main]");
+    browser.see("[data-running-title]", "First wash");
+    browser.click("button[data-main]");
+    browser.see("[data-judgement]");
+    browser.click("[data-hold]");
+    browser.click("[data-hand-over]");
+    browser.click("[data-events] summary");
+    analyse("/wash with questions");
     for (String tab :
         new String[] {"People", "Textiles", "Products", "Machine", "Places and pails"}) {
       browser.open("/kit");
@@ -52,6 +71,14 @@ class AccessibilityTest extends Journey {
       browser.see("form");
       analyse("/kit " + tab);
     }
+    browser.open("/kit");
+    browser.click("[role=tab]", "Machine");
+    browser.click("[data-pretend-short]");
+    browser.see("[data-log-preview] svg");
+    analyse("/kit with a log");
+    browser.click("[role=tab]", "Schools");
+    browser.see("dt", "Hot and full");
+    analyse("/kit Schools");
     assertThat(found).isEmpty();
   }
 

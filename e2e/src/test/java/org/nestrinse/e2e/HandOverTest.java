@@ -28,6 +28,14 @@ class HandOverTest extends Journey {
       browser.see("[data-running-title]", "Look");
       assertThat(app.get("/api/rounds/running").json().get("round").get("currentStep").asInt())
           .isEqualTo(3);
+      browser.click("[data-hand-over]");
+      browser.type("[data-carer]", "Sunniva");
+      browser.type("[data-hand-over-to]", "Oskar");
+      browser.click("[data-hand-over-do]");
+      other.see("main", "with Oskar");
+      other.click("[data-hold]");
+      other.click("[data-hold-why='the child woke up']");
+      browser.see("[role=timer]", "held: the child woke up");
     }
   }
 

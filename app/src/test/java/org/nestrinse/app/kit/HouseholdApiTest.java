@@ -74,7 +74,7 @@ class HouseholdApiTest {
     assertThat(app.get("/api/kinds").json().size()).isGreaterThanOrEqualTo(25);
     assertThat(app.get("/api/machine").json().get("machine").get("programmes")).hasSize(9);
     assertThat(app.get("/api/people").json()).hasSize(5);
-    assertThat(app.get("/api/products").json()).hasSize(9);
+    assertThat(app.get("/api/products").json()).hasSize(10);
     assertThat(app.get("/api/record").json().get("total").asInt()).isGreaterThanOrEqualTo(13);
     assertThat(app.get("/api/pails").json().get("pails")).hasSize(7);
     for (JsonNode kind : app.get("/api/kinds").json()) {

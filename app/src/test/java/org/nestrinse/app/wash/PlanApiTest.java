@@ -1,0 +1,222 @@
+package org.nestrinse.app.wash;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.lowagie.text.pdf.PdfReader;
+import java.io.IOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.RunningApp;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * What a person can ask of a plan: positions, goals, vessels, products besides, own schools, a
+ * card.
+ */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class PlanApiTest {
+  private static final String HOT = "\"school\":\"hot-and-full\"";
+  private static final String COOL = "\"school\":\"cool-and-sun\"";
+
+  private RunningApp app;
+  private NursingLoad load;
+
+  @BeforeAll
+  void start() {
+    app = RunningApp.demo(DemoApp.MOMENT);
+    load = NursingLoad.of(app);
+  }
+
+  @AfterAll
+  void stop() {
+    app.close();
+  }
+
+  private long product(String name) {
+    for (JsonNode p : app.get("/api/products").json()) {
+      if (p.get("product").get("name").asString().equals(name)) {
+        return p.get("product").get("id").asLong();
+      }
+    }
+    throw new AssertionError(name);
+  }
+
+  @Test
+  void aChosenPositionDoesWhatItsEffectSaid() {
+    JsonNode options = app.post("/api/loads/" + load.id() + "/options", "{" + COOL + "}").json();
+    assertThat(options.get("questions")).hasSize(13);
+    JsonNode heat = Lives.named(options.get("questions"), "id", "MAIN_HEAT");
+    String effect = Lives.named(heat.get("positions"), "id", "60").get("effect").asString();
+    double before = load.plan(COOL).get("figures").get("kwh").asDouble();
+    JsonNode after = load.plan(COOL + ",\"positions\":{\"MAIN_HEAT\":\"60\"}");
+    double more = after.get("figures").get("kwh").asDouble() - before;
+    assertThat(effect).contains("+%.1f kWh".formatted(more));
+    assertThat(after.get("figures").get("temperatureC").asInt()).isEqualTo(60);
+  }
+
+  @Test
+  void remediesReachTheGoalWhenTaken() {
+    JsonNode plan = load.plan(COOL);
+    assertThat(plan.get("figures").get("goalMet").asBoolean()).isFalse();
+    JsonNode remedies =
+        app.post("/api/loads/" + load.id() + "/options", "{" + COOL + "}").json().get("remedies");
+    assertThat(remedies.size()).isPositive();
+    for (JsonNode r : remedies) {
+      String ask = COOL + ",\"boosts\":" + r.get("boosts");
+      if (!r.get("temperatureC").isNull()) {
+        ask += ",\"temperatureC\":" + r.get("temperatureC").asInt();
+      }
+      assertThat(load.plan(ask).get("figures").get("goalMet").asBoolean()).isTrue();
+    }
+  }
+
+  @Test
+  void bleachBesidesIsAStopThatCannotBePassed() {
+    String besides =
+        HOT
+            + ",\"besides\":[{\"productId\":%d,\"where\":\"MAIN_WASH\",\"ml\":60}]"
+                .formatted(product("chlorine bleach 4 %"));
+    JsonNode plan = load.plan(besides);
+    assertThat(plan.get("cautions").toString())
+        .contains("chlorine-textile")
+        .contains("chlorine-heat")
+        .contains("\"STOP\"");
+    RunningApp.Answer start =
+        load.tryStart(besides, "\"chlorine-textile\",\"chlorine-heat\",\"chlorine-peroxide\"");
+    assertThat(start.status()).isEqualTo(409);
+    assertThat(start.json().get("detail").asString()).startsWith("Stop.");
+    assertThat(load.tryStart(besides + ",\"practise\":true", "").status()).isEqualTo(409);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "\"positions\":{\"SPIN\":\"round\"} | positions.SPIN | high, low",
+        "\"positions\":{\"TEA\":\"yes\"} | positions | BABY_CLOTHES",
+        "\"besides\":[{\"productId\":1,\"where\":\"MAIN_WASH\",\"ml\":0}] | besides.ml | 1 to 1000",
+        "\"besides\":[{\"productId\":999,\"where\":\"MAIN_WASH\",\"ml\":9}] | besides.productId | a product",
+        "\"besides\":[{\"where\":\"MAIN_WASH\",\"ml\":9}] | besides.productId | number of a product",
+        "\"besides\":[{\"productId\":1,\"ml\":9}] | besides.where | MAIN_WASH",
+        "\"goal\":\"SPOTLESS\" | goal | EVERYDAY",
+        "\"boosts\":[\"MAGIC\"] | boosts | WHITENER"
+      })
+  void whatCannotBeAskedIsNamed(String more, String field, String allowed) {
+    RunningApp.Answer answer = load.tryPlan(HOT + "," + more);
+    assertThat(answer.status()).as(answer.body()).isEqualTo(400);
+    assertThat(answer.json().get("field").asString()).contains(field);
+    assertThat(answer.json().get("allowed").asString()).contains(allowed);
+  }
+
+  @Test
+  void theBucketWashesByHandAndTheFrontLoaderDoesNot() {
+    JsonNode byHand = load.plan("\"school\":\"bucket-and-plunge\"");
+    assertThat(byHand.get("machine").asString()).isEqualTo("the 12 L bucket");
+    assertThat(byHand.get("steps").toString()).contains("Covers on their own");
+    long front = app.get("/api/machines").json().get(0).get("id").asLong();
+    RunningApp.Answer refused =
+        load.tryPlan("\"school\":\"bucket-and-plunge\",\"machineId\":" + front);
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.json().get("detail").asString()).contains("by hand");
+    assertThat(load.tryPlan(HOT + ",\"machineId\":999").status()).isEqualTo(404);
+  }
+
+  @Test
+  void aGoalIsJudgedForThisLoadAlone() {
+    String goals = "/api/loads/" + load.id() + "/plans?goal=";
+    JsonNode strict = app.get(goals + "ILLNESS").json();
+    JsonNode usual = app.get("/api/loads/" + load.id() + "/plans").json();
+    assertThat(met(strict)).isLessThan(met(usual));
+    assertThat(strict.get("calledFor")).isEqualTo(usual.get("calledFor"));
+    assertThat(app.get(goals + "SPOTLESS").status()).isEqualTo(400);
+  }
+
+  private static long met(JsonNode comparison) {
+    long met = 0;
+    for (JsonNode plan : comparison.get("plans")) {
+      met += plan.get("figures").get("goalMet").asBoolean() ? 1 : 0;
+    }
+    return met;
+  }
+
+  @Test
+  void aSchoolOfOnesOwnIsKeptChangedAndPutAway() {
+    String keep =
+        "{\"name\":\"%s\",\"plan\":{%s,\"temperatureC\":60,\"positions\":{\"STRENGTH\":\"strong\",\"VINEGAR\":\"yes\"}}}";
+    RunningApp.Answer kept = app.post("/api/schools", keep.formatted("Our sixty", COOL));
+    assertThat(kept.status()).as(kept.body()).isEqualTo(201);
+    String id = kept.json().get("id").asString();
+    JsonNode school = kept.json().get("school");
+    assertThat(school.get("main").get("celsius").asInt()).isEqualTo(60);
+    assertThat(school.get("chemistry").get("strength").asDouble()).isEqualTo(1.2);
+    assertThat(kept.json().get("basedOn").asString()).isEqualTo("Cool and sun");
+    assertThat(app.post("/api/schools", keep.formatted("our SIXTY", COOL)).status()).isEqualTo(400);
+    assertThat(app.post("/api/schools", keep.formatted("Gentle skin", COOL)).status())
+        .isEqualTo(400);
+    assertThat(app.post("/api/schools", keep.formatted(" ", COOL)).status()).isEqualTo(400);
+
+    JsonNode plan = load.plan("\"school\":\"" + id + "\"");
+    assertThat(plan.get("figures").get("temperatureC").asInt()).isEqualTo(60);
+    assertThat(plan.get("steps").toString()).contains("white vinegar");
+    app.restart();
+    assertThat(app.get("/api/loads/" + load.id() + "/plans").json().get("plans").toString())
+        .contains("Our sixty");
+
+    String change =
+        """
+        {"version":%d,"name":"Our forty","before":"COLD_RINSE","firstCelsius":0,"detergentShare":0,
+         "firstWhitenerScoops":0,"mainCelsius":%s,"mainMinutes":75,"strength":1,"whitenerScoops":0,
+         "enzymes":"BY_SOIL","sanitiser":false,"vinegar":false,"extraRinses":1,"spinRpm":800,"drying":"On the line."}""";
+    assertThat(app.send("PUT", "/api/schools/" + id, change.formatted(0, "400")).status())
+        .isEqualTo(400);
+    RunningApp.Answer changed = app.send("PUT", "/api/schools/" + id, change.formatted(0, "40"));
+    assertThat(changed.json().get("school").get("name").asString()).isEqualTo("Our forty");
+    assertThat(app.send("PUT", "/api/schools/" + id, change.formatted(0, "40")).status())
+        .isEqualTo(409);
+    assertThat(app.send("PUT", "/api/schools/hot-and-full", change.formatted(0, "40")).status())
+        .isEqualTo(400);
+
+    JsonNode round = load.practise("\"school\":\"" + id + "\"");
+    assertThat(app.send("DELETE", "/api/schools/" + id, null).status()).isEqualTo(204);
+    assertThat(app.get("/api/schools").json()).hasSize(10);
+    assertThat(round.get("plan").get("schoolName").asString()).isEqualTo("Our forty");
+    app.post("/api/schools/" + id + "/back", null);
+    assertThat(app.get("/api/schools").json()).hasSize(11);
+    app.send("DELETE", "/api/schools/" + id, null);
+  }
+
+  @Test
+  void theWallCardIsOnePageOnEitherPaper() throws IOException, InterruptedException {
+    JsonNode card = app.post("/api/loads/" + load.id() + "/card", "{" + HOT + "}").json();
+    assertThat(card.get("steps").toString()).contains("dial to Cottons long").contains("scoop");
+    for (String size : new String[] {"A5", "A4"}) {
+      HttpRequest request =
+          HttpRequest.newBuilder(
+                  URI.create(app.address() + "/api/loads/" + load.id() + "/card.pdf?size=" + size))
+              .header("Content-Type", "application/json")
+              .POST(HttpRequest.BodyPublishers.ofString("{" + HOT + "}"))
+              .build();
+      HttpResponse<byte[]> answer =
+          HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofByteArray());
+      assertThat(answer.statusCode()).isEqualTo(200);
+      try (PdfReader pdf = new PdfReader(answer.body())) {
+        assertThat(pdf.getNumberOfPages()).isEqualTo(1);
+        float wide = pdf.getPageSize(1).getWidth();
+        assertThat(wide)
+            .isBetween(size.equals("A5") ? 410f : 590f, size.equals("A5") ? 430f : 600f);
+      }
+    }
+    assertThat(app.post("/api/loads/" + load.id() + "/card.pdf?size=A9", "{" + HOT + "}").status())
+        .isEqualTo(400);
+  }
+}
