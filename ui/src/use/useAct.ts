@@ -19,7 +19,8 @@ export function useAct() {
     busy.value = true
     try {
       const result = await change()
-      await line.refresh()
+      // The pegs follow by themselves: nobody waits for them.
+      line.refresh()
       return result
     } catch (error) {
       messages.problem(error)

@@ -13,9 +13,10 @@ const SHARES = [
   { value: 0.5, words: 'half' },
   { value: 0, words: 'none' },
 ]
+/** Another step begins with everything in; the same step that is only read again keeps what was chosen. */
 watch(
-  () => props.step,
-  (step) => (shares.value = step.doses.map(() => 1)),
+  () => `${props.step.number} ${props.step.title}`,
+  () => (shares.value = props.step.doses.map(() => 1)),
   { immediate: true },
 )
 function set(index: number, share: number) {

@@ -225,7 +225,8 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
   <p class="text-soft">
     {{ plan.schoolName }}, {{ round.title }}, since {{ round.startedWords
     }}{{ round.carer ? `, with ${round.carer}` : '' }}. Out of the machine at
-    <strong data-ready-at>{{ round.readyWords }}</strong>.
+    <strong data-ready-at>{{ round.readyWords }}</strong>; of all of it
+    {{ duration(plan.figures.attendedMinutes) }} with you, the rest alone.
   </p>
   <section v-if="step" class="mt-2 border-y-2 border-ink py-4" aria-live="polite" data-running>
     <p class="text-lg">

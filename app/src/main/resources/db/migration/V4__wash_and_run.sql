@@ -36,6 +36,8 @@ alter table wash_round add column carer varchar(60);
 alter table round_step add column more_minutes integer default 0 not null;
 alter table round_step add column held_seconds bigint default 0 not null;
 alter table round_step add column added_because varchar(200);
+-- Of each planned dose what went in, commas between, when it was not all of it.
+alter table round_step add column shares varchar(80);
 
 -- What happened, in order.
 create table round_event (

@@ -34,11 +34,24 @@ class ScreenshotMaker extends Journey {
     shot("/wash", "wash");
     night("/wash", "wash-night");
     browser.open("/wash");
+    browser.click("[data-card]");
+    browser.see("[data-wall-card]");
+    browser.settled();
+    browser.picture(folder.resolve("card.png"));
+    browser.open("/kit");
+    browser.click("[role=tab]", "Machine");
+    browser.click("[data-pretend-short]");
+    browser.click("[data-log-preview] p");
+    browser.settled();
+    browser.picture(folder.resolve("logs.png"));
+    browser.open("/wash");
     readChecks();
     browser.click("button[data-main]", "Start this wash");
     browser.see("[data-running-title]");
     browser.click("button[data-main]");
     browser.see("[data-running-title]", "First wash");
+    browser.click("button[data-main]");
+    browser.see("[data-judgement]");
     shot("/wash", "run");
     phone("/wash", "run-phone");
   }

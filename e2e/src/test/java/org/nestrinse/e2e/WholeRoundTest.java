@@ -78,7 +78,7 @@ class WholeRoundTest extends Journey {
     browser.click("[data-nearest]");
     browser.gone("[role=alert] [data-strength=STOP]");
 
-    browser.see("[data-cannot='bucket-and-plunge']", "by hand");
+    browser.see("[data-cannot='hygiene-steam']", "cotton and linen only");
     browser.click("[data-school-row='gentle-skin'] th button");
     browser.see("[data-step='1']", "Load everything");
     browser.see("[data-row=residue][data-school=gentle-skin]", "of 50");

@@ -98,6 +98,7 @@ class RoundEntity {
     int moreMinutes;
     long heldSeconds;
     @Nullable String addedBecause;
+    @Nullable String shares;
   }
 
   @ElementCollection

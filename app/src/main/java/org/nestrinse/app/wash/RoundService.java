@@ -261,7 +261,6 @@ public class RoundService {
   }
 
   private RoundEntity entity(Plan plan, LoadPieces pieces, String summary) {
-    Figures f = plan.figures();
     RoundEntity e = new RoundEntity();
     e.loadId = pieces.id();
     e.state = RoundState.RUNNING;
@@ -270,6 +269,22 @@ public class RoundService {
     e.note = "";
     e.summary = shortened(summary, LONGEST_SUMMARY);
     e.pieces = pieces.count();
+    figures(e, plan);
+    e.hardnessMmolL = households.current().hardnessMmolL();
+    e.planned = json.writeValueAsString(plan);
+    for (PlanStep step : plan.steps()) {
+      RoundEntity.StepRow row = new RoundEntity.StepRow();
+      row.number = step.number();
+      row.title = step.title();
+      row.minutes = step.minutes();
+      e.steps.add(row);
+    }
+    return e;
+  }
+
+  /** Writes what a plan does and costs into the columns of its round. */
+  static void figures(RoundEntity e, Plan plan) {
+    Figures f = plan.figures();
     e.massKg = f.massKg();
     e.fill = f.fill();
     e.programme = f.programme();
@@ -290,16 +305,6 @@ public class RoundService {
     e.cost = f.cost();
     e.minutes = f.minutes();
     e.attendedMinutes = f.attendedMinutes();
-    e.hardnessMmolL = households.current().hardnessMmolL();
-    e.planned = json.writeValueAsString(plan);
-    for (PlanStep step : plan.steps()) {
-      RoundEntity.StepRow row = new RoundEntity.StepRow();
-      row.number = step.number();
-      row.title = step.title();
-      row.minutes = step.minutes();
-      e.steps.add(row);
-    }
-    return e;
   }
 
   private static String doses(Plan plan) {

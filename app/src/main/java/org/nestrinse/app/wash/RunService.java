@@ -20,6 +20,7 @@ import org.nestrinse.core.run.Branch;
 import org.nestrinse.core.run.Judgement;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.wash.PlannedDose;
 import org.nestrinse.core.wash.Routine;
 import org.nestrinse.core.wash.Step;
 import org.nestrinse.core.wash.WashJob;
@@ -106,20 +107,27 @@ public class RunService {
       throw new NotNow("Step " + next.number + ", " + next.title + ", comes first.");
     }
     resumed(e, tick.carer);
-    dose(e, next, tick);
+    boolean otherwise = dose(e, next, tick);
     next.doneAt = clock.instant();
     happened(e, number, EventKind.DONE, null, next.title, next.doneAt, tick.carer);
+    if (otherwise) {
+      rework(e, look.steps(e));
+    }
     return e.current() == null ? finished(e) : kept(e);
   }
 
-  /** Tells which doses went in, and of which how much when it was not all. */
-  private void dose(RoundEntity e, RoundEntity.StepRow row, Tick tick) {
+  /** Notes which doses went in, and returns whether of some it was not all. */
+  private boolean dose(RoundEntity e, RoundEntity.StepRow row, Tick tick) {
     List<PlanDose> planned = step(e, row.number).doses();
+    List<String> shares = new ArrayList<>();
+    boolean otherwise = false;
     for (int i = 0; i < planned.size(); i++) {
       Double sent = tick.shares == null || i >= tick.shares.size() ? null : tick.shares.get(i);
       double share = sent == null ? 1 : Given.number("shares", sent, SHARE);
       PlanDose dose = planned.get(i);
+      shares.add(String.valueOf(share));
       if (share != 1) {
+        otherwise = true;
         String words =
             share == 0
                 ? "no " + dose.product()
@@ -130,6 +138,9 @@ public class RunService {
         doses.put(e.id, row.number, dose.productId(), share * dose.grams());
       }
     }
+    boolean known = !look.steps(e).isEmpty();
+    row.shares = otherwise && known ? String.join(",", shares) : null;
+    return row.shares != null;
   }
 
   private PlanStep step(RoundEntity e, int number) {
@@ -165,6 +176,10 @@ public class RunService {
             .orElseThrow(() -> new NotNow("No step is ticked off yet."));
     last.doneAt = null;
     doses.takeBack(e.id, last.number);
+    if (last.shares != null) {
+      last.shares = null;
+      rework(e, look.steps(e));
+    }
     happened(e, last.number, EventKind.BACK, null, "back to " + last.title, clock.instant());
     return kept(e);
   }
@@ -313,16 +328,39 @@ public class RunService {
     happened(e, row.number, EventKind.RESUMED, null, "went on", clock.instant(), carer);
   }
 
-  /** Simulates the steps as they now stand, and brings the rows into their order. */
+  /** What of a step's doses really went in. */
+  private static Step taken(Step step, RoundEntity.@Nullable StepRow row) {
+    if (row == null || row.shares == null) {
+      return step;
+    }
+    String[] shares = row.shares.split(",");
+    List<PlannedDose> doses = new ArrayList<>();
+    for (int i = 0; i < step.doses().size(); i++) {
+      PlannedDose dose = step.doses().get(i);
+      doses.add(i < shares.length ? dose.taken(Double.parseDouble(shares[i])) : dose);
+    }
+    return step.with(doses);
+  }
+
+  /**
+   * Simulates the steps as they now stand, with what really went in, and brings the rows into their
+   * order.
+   */
   private void rework(RoundEntity e, List<Step> steps) {
     PlanService.Request request =
         json.readValue(String.valueOf(e.wishes), PlanService.Request.class);
     LoadPieces pieces = sort.pieces(e.loadId);
     WashJob job =
         plans.job(pieces, request.temperatureC(), request.wishes(), e.machineId).asWashed();
-    Routine routine = Routine.rework(job, schools.of(e.school), steps);
-    e.goingSteps = json.writeValueAsString(routine.steps());
-    e.going = json.writeValueAsString(plans.view(job, routine));
+    List<Step> asDone = new ArrayList<>();
+    for (int i = 0; i < steps.size(); i++) {
+      asDone.add(taken(steps.get(i), i < e.steps.size() ? e.steps.get(i) : null));
+    }
+    Routine routine = Routine.rework(job, schools.of(e.school), asDone);
+    e.goingSteps = json.writeValueAsString(Step.numbered(steps));
+    WashViews.Plan going = plans.view(job, routine);
+    e.going = json.writeValueAsString(going);
+    RoundService.figures(e, going);
     for (int i = 0; i < e.steps.size(); i++) {
       RoundEntity.StepRow row = e.steps.get(i);
       Step step = routine.steps().get(i);

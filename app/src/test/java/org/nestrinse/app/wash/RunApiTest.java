@@ -104,20 +104,29 @@ class RunApiTest {
             before - dose.get("grams").asDouble() / 2,
             org.assertj.core.api.Assertions.within(1e-6));
     assertThat(after.get("events").toString()).contains("50 % of").contains("Oskar");
-    app.send("DELETE", "/api/rounds/" + round.get("id").asLong() + "/steps/last", null);
+    double planned = detergent(after.get("planned"));
+    assertThat(detergent(after.get("plan"))).isLessThan(planned);
+    JsonNode back =
+        app.send("DELETE", "/api/rounds/" + round.get("id").asLong() + "/steps/last", null).json();
+    assertThat(detergent(back.get("plan"))).isEqualTo(planned);
     assertThat(left(product)).isCloseTo(before, org.assertj.core.api.Assertions.within(1e-6));
-    assertThat(daysLeft(product)).isBetween(1.0, 400.0);
+    long powder = 2;
+    assertThat(lasts(powder).get("daysLeft").asDouble())
+        .isCloseTo(
+            left(powder) / lasts(powder).get("gramsPerDay").asDouble(),
+            org.assertj.core.api.Assertions.within(1e-6));
     RunningApp.Answer absurd =
         app.post("/api/rounds/" + round.get("id").asLong() + "/steps/2", "{\"shares\":[9]}");
     assertThat(absurd.status()).isEqualTo(400);
   }
 
-  private double left(long product) {
-    return lasts(product).get("leftG").asDouble();
+  /** What is in the water of the first bath. */
+  private static double detergent(JsonNode plan) {
+    return plan.get("baths").get(0).get("detergentGL").asDouble();
   }
 
-  private double daysLeft(long product) {
-    return lasts(product).get("daysLeft").asDouble();
+  private double left(long product) {
+    return lasts(product).get("leftG").asDouble();
   }
 
   private JsonNode lasts(long product) {

@@ -124,6 +124,19 @@ public record Dose(
         true);
   }
 
+  /** Returns so many times this dose, as it was really put in. */
+  public Dose times(double share) {
+    return new Dose(
+        doseG * share,
+        doseMl == null ? null : doseMl * share,
+        scoops == null ? null : scoops * share,
+        roundedDoseG * share,
+        massScale,
+        labelG,
+        capped,
+        byTeaspoon);
+  }
+
   /** Returns a dose of so many millilitres, as a person puts it in. */
   public static Dose ofMl(double ml, @Nullable Double scoopMl, @Nullable Double densityGMl) {
     double grams = ml * (densityGMl == null ? USUAL_DENSITY_G_ML : densityGMl);

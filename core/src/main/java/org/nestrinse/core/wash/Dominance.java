@@ -42,7 +42,8 @@ public final class Dominance {
       o.kwh(),
       o.cost(),
       o.minutes(),
-      o.attendedMinutes()
+      o.attendedMinutes(),
+      o.wear()
     };
   }
 }

@@ -108,6 +108,10 @@ final class HandPlanner {
     if (fillings > 1) {
       bends.add("%d fillings: %s takes no more at once.".formatted(fillings, job.machine().name()));
     }
+    if (school.chemistry().whitenerScoops() > 0 || school.chemistry().sanitiser()) {
+      bends.add(
+          "By hand without whitener and sanitising rinse; what you want of it, put in besides.");
+    }
     int least = Math.max(2, school.finish().extraRinses());
     int most = (int) Limits.RINSES.max();
     List<Step> steps = steps(celsius, most);

@@ -69,6 +69,15 @@ public record PlannedDose(
         Into.BATH);
   }
 
+  /**
+   * Returns the dose of which only a share went in, or more.
+   *
+   * @param share 1 for all of it
+   */
+  public PlannedDose taken(double share) {
+    return new PlannedDose(product, dose.times(share), basis, waterL, reason, into);
+  }
+
   /** Returns the amount in the measure people have in their hand. */
   public String measure() {
     Double scoops = dose.scoops();
