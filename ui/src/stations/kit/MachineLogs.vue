@@ -13,7 +13,10 @@ const emit = defineEmits<{ kept: [] }>()
 const messages = useMessages()
 const { act, busy } = useAct()
 const washing = computed(() => props.view.machine.programmes.filter((p) => p.washMinutes > 0))
-const programme = ref(washing.value[0]?.name ?? '')
+const LONG_MINUTES = 60
+const programme = ref(
+  (washing.value.find((p) => p.washMinutes >= LONG_MINUTES) ?? washing.value[0])?.name ?? '',
+)
 const settings = computed(
   () => washing.value.find((p) => p.name === programme.value)?.temperaturesC ?? [],
 )
