@@ -132,6 +132,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["stock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/catalogue": {
         parameters: {
             query?: never;
@@ -141,6 +157,38 @@ export interface paths {
         };
         get: operations["catalogue"];
         put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dryers": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["dryers"];
+        put?: never;
+        post: operations["addDryer"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/dryers/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeDryer"];
         post?: never;
         delete?: never;
         options?: never;
@@ -191,6 +239,22 @@ export interface paths {
         put?: never;
         post: operations["dry"];
         delete: operations["notDry"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drying/{id}/tumble": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tumble"];
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -996,6 +1060,22 @@ export interface paths {
         patch: operations["note"];
         trace?: never;
     };
+    "/api/rhythms": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["rhythms"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rounds": {
         parameters: {
             query?: never;
@@ -1589,6 +1669,29 @@ export interface components {
                 [key: string]: components["schemas"]["Why"];
             };
         };
+        Dryer: {
+            /** Format: double */
+            capacityKg: number;
+            name: string;
+            /** @enum {string} */
+            type: "VENTED" | "CONDENSER" | "HEAT_PUMP";
+        };
+        DryerChange: {
+            /** Format: double */
+            capacityKg?: number;
+            name?: string;
+            /** @enum {string} */
+            type?: "VENTED" | "CONDENSER" | "HEAT_PUMP";
+            /** Format: int32 */
+            version?: number;
+        };
+        DryerView: {
+            dryer: components["schemas"]["Dryer"];
+            /** Format: int64 */
+            id: number;
+            /** Format: int64 */
+            version: number;
+        };
         Drying: {
             allDryWords?: string;
             /** Format: date-time */
@@ -1823,6 +1926,7 @@ export interface components {
             /** Format: date-time */
             dryBy?: string;
             dryWords: string;
+            dryers: components["schemas"]["Tumble"][];
             /** Format: date-time */
             hungAt: string;
             hungWords: string;
@@ -1838,6 +1942,7 @@ export interface components {
             /** Format: int64 */
             placeId: number;
             ready: boolean;
+            tumbling: boolean;
             /** Format: int64 */
             version: number;
             words: string;
@@ -1962,6 +2067,10 @@ export interface components {
             planned: string;
             wanted: string;
             what: string;
+        };
+        Into: {
+            /** Format: int64 */
+            dryerId?: number;
         };
         Item: {
             /** Format: int32 */
@@ -2823,6 +2932,43 @@ export interface components {
             /** Format: double */
             rpm?: number;
         };
+        Rhythm: {
+            /** Format: double */
+            longestHoldingDays: number;
+            /** Format: double */
+            meanHoldingDays: number;
+            /** Format: double */
+            missingPerYear: number;
+            /** Format: double */
+            runsPerYear: number;
+            /** Format: double */
+            shortagesPerYear: number;
+            /** Format: double */
+            usedPerYear: number;
+        };
+        RhythmLine: {
+            /** Format: int32 */
+            enough: number;
+            /** Format: int32 */
+            everyDays: number;
+            need: string;
+            /** Format: int32 */
+            owned: number;
+            /** Format: int32 */
+            perDay: number;
+            rhythm: components["schemas"]["Rhythm"];
+            /** Format: double */
+            withMore: number;
+        };
+        RhythmRhythms: {
+            /** Format: int32 */
+            everyDays: number;
+            lines: components["schemas"]["RhythmLine"][];
+            meanDryingDays: number[];
+            whys: {
+                [key: string]: components["schemas"]["Why"];
+            };
+        };
         RinseOutcome: {
             concentrationsGL: number[];
             /** Format: double */
@@ -3121,6 +3267,22 @@ export interface components {
             /** Format: int32 */
             washing: number;
         };
+        StockNeed: {
+            /** Format: double */
+            expectedUses: number;
+            /** Format: int32 */
+            pieces: number;
+        };
+        StockRequest: {
+            /** Format: double */
+            pailToShelfDays?: number;
+            /** Format: double */
+            serviceLevel?: number;
+            /** Format: double */
+            usesPerDay?: number;
+            /** Format: double */
+            washEveryDays?: number;
+        };
         Summary: {
             /** Format: double */
             attendedMinutes: number;
@@ -3194,6 +3356,14 @@ export interface components {
             minute: number;
             /** Format: double */
             temperatureC: number;
+        };
+        Tumble: {
+            dryer: string;
+            /** Format: int64 */
+            dryerId: number;
+            here: boolean;
+            may: boolean;
+            words: string;
         };
         Wait: {
             line: components["schemas"]["PieceLine"];
@@ -3469,6 +3639,30 @@ export interface operations {
             };
         };
     };
+    stock: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockNeed"];
+                };
+            };
+        };
+    };
     catalogue: {
         parameters: {
             query?: never;
@@ -3485,6 +3679,76 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KindCataloguePreset"][];
+                };
+            };
+        };
+    };
+    dryers: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryerView"][];
+                };
+            };
+        };
+    };
+    addDryer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DryerChange"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryerView"];
+                };
+            };
+        };
+    };
+    changeDryer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DryerChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["DryerView"];
                 };
             };
         };
@@ -3567,6 +3831,32 @@ export interface operations {
             cookie?: never;
         };
         requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drying"];
+                };
+            };
+        };
+    };
+    tumble: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Into"];
+            };
+        };
         responses: {
             /** @description OK */
             200: {
@@ -5155,6 +5445,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Summary"];
+                };
+            };
+        };
+    };
+    rhythms: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RhythmRhythms"];
                 };
             };
         };

@@ -31,6 +31,19 @@ async function move(group: Api['Group'], placeId: number) {
   await reload()
 }
 
+async function tumble(group: Api['Group'], dryerId: number) {
+  const done = await act(() =>
+    answer(
+      api.POST('/api/drying/{id}/tumble', {
+        params: { path: { id: group.id } },
+        body: { dryerId },
+      }),
+    ),
+  )
+  if (done) messages.done('Clean the lint filter first, and do not cut the cool-down short.')
+  await reload()
+}
+
 async function dry(group: Api['Group']) {
   const path = { params: { path: { id: group.id } } }
   const done = await act(() => answer(api.POST('/api/drying/{id}/dry', path)))
@@ -108,6 +121,20 @@ useKeys({ Enter: driest })
           >
             {{ choice.place }}
             <span class="block text-xs">{{ choice.dryWords }}</span>
+          </button>
+          <button
+            v-for="d in group.dryers"
+            :key="`d${d.dryerId}`"
+            type="button"
+            class="chip text-left text-sm"
+            :class="d.here ? 'bg-ink text-paper' : ''"
+            :aria-pressed="d.here"
+            :disabled="busy || d.here || !d.may"
+            :data-dryer="d.dryer"
+            @click="tumble(group, d.dryerId)"
+          >
+            {{ d.dryer }}
+            <span class="block text-xs">{{ d.here ? 'in it' : d.words }}</span>
           </button>
         </span>
         <button

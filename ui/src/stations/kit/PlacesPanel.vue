@@ -4,7 +4,7 @@ import { answer, api, type Api } from '../../api/client'
 import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
-import type { Field, Values } from '../../parts/fields'
+import { choices, type Field, type Values } from '../../parts/fields'
 import { useLine } from '../../stores/line'
 import { number } from '../../use/format'
 import { useLoaded } from '../../use/useLoaded'
@@ -51,6 +51,28 @@ const NEW_PLACE: Values = {
 async function addPlace(v: Values) {
   await answer(api.POST('/api/places', { body: v as unknown as Api['PlaceChange'] }))
   await reload()
+}
+
+const { data: dryers, reload: reloadDryers } = useLoaded(() => answer(api.GET('/api/dryers')))
+const DRYER: Field[] = [
+  { key: 'name', label: 'Name', type: 'text' },
+  {
+    key: 'type',
+    label: 'Sort',
+    type: 'choice',
+    options: choices('VENTED', 'CONDENSER', 'HEAT_PUMP'),
+  },
+  { key: 'capacityKg', label: 'Takes at most', type: 'number', unit: 'kg' },
+]
+const NEW_DRYER: Values = { name: '', type: 'HEAT_PUMP', capacityKg: 6 }
+async function addDryer(v: Values) {
+  await answer(api.POST('/api/dryers', { body: v as unknown as Api['DryerChange'] }))
+  await reloadDryers()
+}
+async function changeDryer(id: number, v: Values) {
+  const body = { ...v, id: undefined } as unknown as Api['DryerChange']
+  await answer(api.PUT('/api/dryers/{id}', { params: { path: { id } }, body }))
+  await reloadDryers()
 }
 
 const styleField: Field[] = [
@@ -132,6 +154,28 @@ async function changePail(id: number, v: Values) {
         :fields="PLACE"
         :initial="NEW_PLACE"
         :save="addPlace"
+        save-label="Add"
+        @saved="close()"
+      />
+    </OpenRow>
+    <h2 class="mt-6 text-lg">Dryers</h2>
+    <OpenRow
+      v-for="d in dryers ?? []"
+      :key="`${d.id}.${d.version}`"
+      :name="d.dryer.name"
+      :about="`${d.dryer.type.toLowerCase().replace('_', ' ')}, ${number(d.dryer.capacityKg)} kg`"
+    >
+      <FieldForm
+        :fields="DRYER"
+        :initial="{ ...d.dryer, version: d.version }"
+        :save="(v: Values) => changeDryer(d.id, v)"
+      />
+    </OpenRow>
+    <OpenRow v-slot="{ close }" name="A new dryer" about="vented, condenser, heat pump">
+      <FieldForm
+        :fields="DRYER"
+        :initial="NEW_DRYER"
+        :save="addDryer"
         save-label="Add"
         @saved="close()"
       />

@@ -7,6 +7,7 @@ import ViewHead from '../../parts/ViewHead.vue'
 import { useWhy } from '../../stores/why'
 import { useLoaded } from '../../use/useLoaded'
 import CoverScale from './CoverScale.vue'
+import RhythmTable from './RhythmTable.vue'
 import ShelfBoard from './ShelfBoard.vue'
 
 const why = useWhy()
@@ -68,6 +69,8 @@ watch(shelf, (now) => why.suggest(now?.whys.day))
       :covers="shelf.covers"
       :whys="shelf.whys"
     />
+
+    <RhythmTable />
 
     <h2 class="mt-6 text-lg">Clean parts</h2>
     <div class="mt-1 grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">

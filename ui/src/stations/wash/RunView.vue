@@ -310,7 +310,10 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
     <BathStrip :plan="plan" :at="at" />
   </div>
   <RunHappened class="mt-3" :round="round" />
-  <div v-if="!practised" class="mt-3 flex flex-wrap items-center gap-2 text-sm text-soft">
+  <div
+    v-if="!practised || !washer"
+    class="mt-3 flex flex-wrap items-center gap-2 text-sm text-soft"
+  >
     <span>Let the pretend washer run it:</span>
     <button
       v-for="s in SPEEDS"

@@ -24,7 +24,7 @@ class RestartTest extends Journey {
     browser.reload();
 
     browser.see("[data-running-title]", step);
-    browser.see("ol li", "✓ 2. First wash");
+    browser.see("tr", "✓ 2. First wash");
     tickAll();
     browser.press("9");
     browser.see("h1", "14 rounds");

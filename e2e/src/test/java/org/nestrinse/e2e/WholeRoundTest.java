@@ -109,6 +109,14 @@ class WholeRoundTest extends Journey {
     assertThat(trifolds.getText()).contains("sun line").contains("airer indoors");
     browser.click("[data-group='bamboo trifold'] [data-place='airer indoors']:not([disabled])");
     browser.see("[data-group='bamboo trifold'] [data-place='airer indoors'][aria-pressed=true]");
+    assertThat(
+            browser
+                .see("[data-group='pocket shell'] [data-dryer='the heat-pump dryer']")
+                .isEnabled())
+        .isFalse();
+    browser.click("[data-group='bamboo trifold'] [data-dryer]:not([disabled])");
+    browser.see("[data-group='bamboo trifold'] [data-dryer][aria-pressed=true]", "in it");
+    browser.see("[data-message]", "lint filter");
     int groups = browser.visible("[data-group]").size();
     for (int left = groups; left > 0; left--) {
       int expected = left - 1;
@@ -126,6 +134,9 @@ class WholeRoundTest extends Journey {
     browser.click("[data-peg=shelf]");
     int days = Integer.parseInt(browser.text("[data-days]", t -> t.matches("\\d+")));
     assertThat(days).isGreaterThan(10);
+    browser.see("[data-rhythm-row='day bundles.3']", "days");
+    browser.click("[data-rhythm-row='day bundles.3'] button");
+    browser.see("[data-why]", "with five more");
     browser.click("[data-days]");
     browser.see("[data-why]", "boosters left by the nights");
     browser.see("[data-compartment=INSERT]", "bamboo trifold");

@@ -18,6 +18,7 @@ import org.nestrinse.core.dose.Dose;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.kit.Agitation;
+import org.nestrinse.core.shelf.StockNeed;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
@@ -260,6 +261,22 @@ class CalculatorController {
                 Given.number("targetMgL", r.targetMgL, Dilution.TARGET_MG_L),
                 Given.number("waterL", r.waterL, Dilution.WATER_L))
             .productMl());
+  }
+
+  /** What is sent for the stock of a rhythm. */
+  record StockRequest(
+      @Nullable Double usesPerDay,
+      @Nullable Double washEveryDays,
+      @Nullable Double pailToShelfDays,
+      @Nullable Double serviceLevel) {}
+
+  @PostMapping("/stock")
+  StockNeed stock(@RequestBody StockRequest r) {
+    return StockNeed.of(
+        Given.number("usesPerDay", r.usesPerDay, StockNeed.USES_PER_DAY),
+        Given.number("washEveryDays", r.washEveryDays, StockNeed.EVERY_DAYS),
+        Given.number("pailToShelfDays", r.pailToShelfDays, StockNeed.PAIL_TO_SHELF_DAYS),
+        Given.number("serviceLevel", r.serviceLevel, StockNeed.SERVICE_LEVEL));
   }
 
   @PostMapping("/drying")

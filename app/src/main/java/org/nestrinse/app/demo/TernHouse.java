@@ -12,6 +12,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.NormalDayService;
+import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.KindView;
@@ -40,6 +41,7 @@ class TernHouse {
   private final KindService kinds;
   private final ProductService products;
   private final MachineService machine;
+  private final DryerService dryers;
   private final PlaceService places;
   private final GatherService gather;
   private final NormalDayService normal;
@@ -51,6 +53,7 @@ class TernHouse {
       KindService kinds,
       ProductService products,
       MachineService machine,
+      DryerService dryers,
       PlaceService places,
       GatherService gather,
       NormalDayService normal,
@@ -60,6 +63,7 @@ class TernHouse {
     this.kinds = kinds;
     this.products = products;
     this.machine = machine;
+    this.dryers = dryers;
     this.places = places;
     this.gather = gather;
     this.normal = normal;
@@ -80,6 +84,7 @@ class TernHouse {
       List<ProductService.Change> products,
       MachineService.Change machine,
       List<MachineService.Change> vessels,
+      List<DryerService.Change> dryers,
       List<PlaceService.Change> places,
       List<PailFact> pails,
       List<HabitFact> habits) {}
@@ -130,6 +135,7 @@ class TernHouse {
     facts.products.forEach(products::add);
     machine.change(facts.machine);
     facts.vessels.forEach(machine::add);
+    facts.dryers.forEach(dryers::add);
     facts.places.forEach(places::add);
     Map<String, Long> pailByName = new HashMap<>();
     for (PailFact p : facts.pails) {

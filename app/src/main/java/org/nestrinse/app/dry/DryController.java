@@ -37,6 +37,18 @@ class DryController {
     return dry.drying();
   }
 
+  /** Into which dryer a group goes. */
+  record Into(@Nullable Long dryerId) {}
+
+  @PostMapping("/{id}/tumble")
+  DryViews.Drying tumble(@PathVariable long id, @RequestBody Into into) {
+    if (into.dryerId == null) {
+      throw new OutOfRange("dryerId", "missing", "the number of one of the household's dryers");
+    }
+    dry.tumble(id, into.dryerId);
+    return dry.drying();
+  }
+
   @PostMapping("/{id}/dry")
   DryViews.Drying dry(@PathVariable long id) {
     dry.dry(id);

@@ -2,8 +2,10 @@ package org.nestrinse.app.dry;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -14,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryViews.Choice;
 import org.nestrinse.app.dry.DryViews.Drying;
 import org.nestrinse.app.dry.DryViews.Group;
+import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.PlaceService;
@@ -27,9 +30,12 @@ import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.RoundWashed;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.HangingGroup;
+import org.nestrinse.core.dry.TumbleDrying;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.kit.Dryer;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.why.Why;
@@ -48,6 +54,7 @@ public class DryService {
   private final HangingRepository groups;
   private final KindService kinds;
   private final PlaceService places;
+  private final DryerService dryers;
   private final StockService stock;
   private final RoundService rounds;
   private final HouseholdService households;
@@ -59,6 +66,7 @@ public class DryService {
       HangingRepository groups,
       KindService kinds,
       PlaceService places,
+      DryerService dryers,
       StockService stock,
       RoundService rounds,
       HouseholdService households,
@@ -68,6 +76,7 @@ public class DryService {
     this.groups = groups;
     this.kinds = kinds;
     this.places = places;
+    this.dryers = dryers;
     this.stock = stock;
     this.rounds = rounds;
     this.households = households;
@@ -116,13 +125,39 @@ public class DryService {
   public void move(long id, long placeId) {
     places.one(placeId);
     HangingEntity e = hanging(id);
-    if (e.placeId != placeId) {
-      HangingGroup group = new Look().group(e, e.placeId);
-      e.startMoisture = moistureAt(group, clock.instant());
+    if (e.placeId != placeId || e.dryerId != null) {
+      e.startMoisture = new Look().moistureNow(e);
       e.hungAt = clock.instant();
       e.placeId = placeId;
+      e.dryerId = null;
+      e.tumbleMinutes = null;
       groups.saveAndFlush(e);
     }
+  }
+
+  /**
+   * Puts a group into a dryer, as damp as it is now; throws {@link NotNow} when these never may be
+   * tumbled.
+   */
+  @Transactional
+  public void tumble(long id, long dryerId) {
+    HangingEntity e = hanging(id);
+    Kind kind = kinds.byId().get(e.kindId);
+    if (kind.limits().dryer() == DryerHeat.NONE) {
+      throw new NotNow(
+          "Stop. " + kind.name() + " never goes into a dryer: it is waterproof or elastic.");
+    }
+    double moisture = new Look().moistureNow(e);
+    TumbleDrying tumbled = tumbled(dryers.one(dryerId), kind, e.pieces, moisture);
+    e.startMoisture = moisture;
+    e.hungAt = clock.instant();
+    e.dryerId = dryerId;
+    e.tumbleMinutes = tumbled.minutes();
+    groups.saveAndFlush(e);
+  }
+
+  private static TumbleDrying tumbled(Dryer dryer, Kind kind, int pieces, double moisture) {
+    return TumbleDrying.of(dryer, List.of(new TumbleDrying.Damp(kind, pieces, moisture)));
   }
 
   /**
@@ -203,6 +238,7 @@ public class DryService {
     private final TimeWords words = new TimeWords(zone, now);
     private final Map<Long, Kind> kindById = kinds.byId();
     private final List<PlaceService.Numbered> allPlaces = places.all();
+    private final List<DryerService.View> allDryers = dryers.all();
     private final Map<String, Why> whys = new LinkedHashMap<>();
     private final Map<Instant, List<WeatherHour>> weatherFrom = new LinkedHashMap<>();
 
@@ -256,16 +292,66 @@ public class DryService {
       return HangingGroup.of(kindById.get(e.kindId), place, since, moisture, hours);
     }
 
+    /** How damp it is now [kg/kg]; in a dryer it falls on a straight line. */
+    double moistureNow(HangingEntity e) {
+      if (e.tumbleMinutes == null) {
+        return moistureAt(group(e, e.placeId), now);
+      }
+      double end = Math.min(e.startMoisture, TumbleDrying.dryMoisture(kindById.get(e.kindId)));
+      double minutes = Duration.between(e.hungAt, now).toSeconds() / 60.0;
+      double share = Math.min(1, Math.max(0, minutes / Math.max(1, e.tumbleMinutes)));
+      return e.startMoisture + share * (end - e.startMoisture);
+    }
+
+    private List<Double> tumbleCurve(HangingEntity e) {
+      double end = Math.min(e.startMoisture, TumbleDrying.dryMoisture(kindById.get(e.kindId)));
+      double hours = e.tumbleMinutes == null ? 0 : e.tumbleMinutes / 60;
+      List<Double> curve = new ArrayList<>(List.of(e.startMoisture));
+      for (int hour = 1; hour < hours; hour++) {
+        curve.add(e.startMoisture + hour / hours * (end - e.startMoisture));
+      }
+      curve.add(end);
+      return curve;
+    }
+
+    private List<DryViews.Tumble> tumbles(HangingEntity e, Kind kind, double moistureNow) {
+      LocalTime at = now.atZone(zone).toLocalTime();
+      double perKwh = households.current().tariff().perKwh(at);
+      return allDryers.stream()
+          .map(
+              d -> {
+                boolean may = kind.limits().dryer() != DryerHeat.NONE;
+                boolean here = Objects.equals(e.dryerId, d.id());
+                String words = "never: waterproof or elastic";
+                if (may) {
+                  TumbleDrying t = tumbled(d.dryer(), kind, e.pieces, moistureNow);
+                  words =
+                      "%s, %s kWh, %s"
+                          .formatted(
+                              Numbers.duration(t.minutes()),
+                              Numbers.fixed(t.kwh(), 2),
+                              Numbers.fixed(t.kwh() * perKwh, 2));
+                }
+                return new DryViews.Tumble(d.id(), d.dryer().name(), words, may, here);
+              })
+          .toList();
+    }
+
     private Group view(HangingEntity e) {
       HangingGroup here = group(e, e.placeId);
-      double moistureNow = moistureAt(here, now);
-      Instant dryBy = here.dryBy();
-      whys.put("group." + e.id, here.why(dryWords(dryBy)));
+      double moistureNow = moistureNow(e);
+      boolean tumbling = e.tumbleMinutes != null;
+      Instant dryBy =
+          tumbling
+              ? e.hungAt.plus(Duration.ofSeconds(Math.round(e.tumbleMinutes * 60)))
+              : here.dryBy();
+      whys.put(
+          "group." + e.id, tumbling ? tumbleWhy(e, here.kind(), dryBy) : here.why(dryWords(dryBy)));
       List<Choice> choices =
           allPlaces.stream()
               .map(
                   p -> {
-                    boolean stays = p.id() == e.placeId;
+                    boolean stays = p.id() == e.placeId && !tumbling;
                     Instant by = stays ? dryBy : group(e, p.id(), now, moistureNow).dryBy();
                     return new Choice(p.id(), p.place().name(), dryWords(by), stays);
                   })
@@ -277,15 +363,46 @@ public class DryService {
           Numbers.count(e.pieces, here.kind().name()),
           e.pieces,
           e.placeId,
-          here.place().name(),
+          tumbling ? dryerName(e.dryerId) : here.place().name(),
           e.hungAt,
           words.at(e.hungAt),
-          here.drying().moisture(),
+          tumbling ? tumbleCurve(e) : here.drying().moisture(),
           moistureNow,
           dryBy,
           dryWords(dryBy),
           dryBy != null && !dryBy.isAfter(now),
-          choices);
+          choices,
+          tumbles(e, here.kind(), moistureNow),
+          tumbling);
+    }
+
+    private String dryerName(@Nullable Long dryerId) {
+      return allDryers.stream()
+          .filter(d -> Objects.equals(d.id(), dryerId))
+          .map(d -> d.dryer().name())
+          .findFirst()
+          .orElse("a dryer");
+    }
+
+    private Why tumbleWhy(HangingEntity e, Kind kind, Instant dryBy) {
+      DryerService.View in =
+          allDryers.stream()
+              .filter(d -> Objects.equals(d.id(), e.dryerId))
+              .findFirst()
+              .orElseThrow();
+      TumbleDrying t = tumbled(in.dryer(), kind, e.pieces, e.startMoisture);
+      return Why.of(
+              "%s, %s".formatted(kind.name(), dryWords(dryBy)),
+              "The water to remove over what the dryer takes out in an hour, and the cool-down, which is not cut short."
+                  + " Clean the lint filter first.")
+          .line("when it went in", Numbers.of(e.startMoisture, 2) + " kg/kg")
+          .line("counts as dry at", Numbers.of(TumbleDrying.dryMoisture(kind), 2) + " kg/kg")
+          .line("water to remove", Numbers.of(t.waterKg(), 2) + " kg")
+          .line("heat", t.heat().words())
+          .line("cool-down", Numbers.of(TumbleDrying.COOLING_MINUTES, 0) + " min")
+          .total("takes", Numbers.duration(t.minutes()))
+          .line("electricity", Numbers.of(t.kwh(), 2) + " kWh")
+          .section(8);
     }
 
     private String dryWords(@Nullable Instant by) {

@@ -54,6 +54,8 @@ public final class DryViews {
    * @param dryWords in words
    * @param ready whether it should be dry by now
    * @param choices what each place would give from now on
+   * @param dryers what each dryer would take from now on
+   * @param tumbling whether it is in a dryer
    */
   public record Group(
       long id,
@@ -70,7 +72,20 @@ public final class DryViews {
       @Nullable Instant dryBy,
       String dryWords,
       boolean ready,
-      List<Choice> choices) {}
+      List<Choice> choices,
+      List<Tumble> dryers,
+      boolean tumbling) {}
+
+  /**
+   * A dryer for a group.
+   *
+   * @param dryerId number
+   * @param dryer its name
+   * @param words how long and what it costs, or why not
+   * @param may whether these may be tumbled
+   * @param here whether they are in it now
+   */
+  public record Tumble(long dryerId, String dryer, String words, boolean may, boolean here) {}
 
   /**
    * A place for a group.

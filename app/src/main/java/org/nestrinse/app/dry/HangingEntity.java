@@ -24,4 +24,6 @@ class HangingEntity {
   Instant hungAt;
   double startMoisture;
   @Nullable Instant dryAt;
+  @Nullable Long dryerId;
+  @Nullable Double tumbleMinutes;
 }

@@ -23,6 +23,7 @@ class KitController {
   private final MachineService machine;
   private final PlaceService places;
   private final MeasurementService measurements;
+  private final DryerService dryers;
   private final KindCatalogue catalogue;
 
   KitController(
@@ -33,6 +34,7 @@ class KitController {
       MachineService machine,
       PlaceService places,
       MeasurementService measurements,
+      DryerService dryers,
       KindCatalogue catalogue) {
     this.household = household;
     this.people = people;
@@ -41,6 +43,7 @@ class KitController {
     this.machine = machine;
     this.places = places;
     this.measurements = measurements;
+    this.dryers = dryers;
     this.catalogue = catalogue;
   }
 
@@ -153,6 +156,22 @@ class KitController {
   @DeleteMapping("/machines/{id}/logs")
   MachineService.View forgetLog(@PathVariable long id, @RequestParam String programme) {
     return machine.measured(id, programme, null);
+  }
+
+  @GetMapping("/dryers")
+  List<DryerService.View> dryers() {
+    return dryers.all();
+  }
+
+  @PostMapping("/dryers")
+  @ResponseStatus(HttpStatus.CREATED)
+  DryerService.View addDryer(@RequestBody DryerService.Change change) {
+    return dryers.add(change);
+  }
+
+  @PutMapping("/dryers/{id}")
+  DryerService.View changeDryer(@PathVariable long id, @RequestBody DryerService.Change change) {
+    return dryers.change(id, change);
   }
 
   @GetMapping("/places")

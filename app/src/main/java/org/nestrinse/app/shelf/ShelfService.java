@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.ToIntFunction;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -100,6 +101,44 @@ public class ShelfService {
         .all()
         .forEach(k -> clean.merge(k.role(), k.stock().owned() - k.stock().waiting(), Integer::sum));
     return covers(Bundles.of(clean), clean);
+  }
+
+  /**
+   * Something in daily use, with all that the household owns of it.
+   *
+   * @param need what it is called
+   * @param owned how many bundles or pieces
+   * @param perDay uses of a normal day
+   * @param roles what one of it is made of
+   */
+  public record OwnedNeed(String need, int owned, int perDay, Set<Role> roles) {}
+
+  /** Returns what is in daily use, with all that is owned, wherever it is now. */
+  @Transactional(readOnly = true)
+  public List<OwnedNeed> needs() {
+    Map<Role, Integer> owned = new EnumMap<>(Role.class);
+    kinds.all().forEach(k -> owned.merge(k.role(), k.stock().owned(), Integer::sum));
+    Bundles bundles = Bundles.of(owned);
+    int pads = owned.getOrDefault(Role.BED_PAD, 0);
+    List<Person> everyone = people.all();
+    List<OwnedNeed> all =
+        List.of(
+            new OwnedNeed(
+                "day bundles",
+                bundles.days(),
+                everyone.stream().mapToInt(Person::dayBundles).sum(),
+                Set.of(Role.SHELL, Role.INSERT, Role.BOOSTER)),
+            new OwnedNeed(
+                "night bundles",
+                bundles.nights(),
+                everyone.stream().mapToInt(Person::nightBundles).sum(),
+                Set.of(Role.NIGHT_FITTED, Role.BOOSTER, Role.COVER)),
+            new OwnedNeed(
+                "bed pads",
+                pads,
+                everyone.stream().mapToInt(Person::bedPads).sum(),
+                Set.of(Role.BED_PAD)));
+    return all.stream().filter(n -> n.perDay() > 0).toList();
   }
 
   private List<Cover> covers(Bundles bundles, Map<Role, Integer> clean) {

@@ -131,7 +131,7 @@ public class RoundService {
       throw new OutOfRange("school", "missing", "one of " + School.ids());
     }
     boolean practise = Boolean.TRUE.equals(start.practise);
-    if (!practise && rounds.findFirstByStateOrderByStartedAtDesc(RoundState.RUNNING).isPresent()) {
+    if (rounds.findFirstByStateOrderByStartedAtDesc(RoundState.RUNNING).isPresent()) {
       throw new NotNow("The machine is busy with another round. Finish that first.");
     }
     PlanService.Planned planned = plans.planned(start.loadId, start.request());

@@ -47,6 +47,8 @@ class CalculatorApiTest {
           + """
           ,"waterL":15,"drumL":50,"profile":[{"minute":0,"temperatureC":65},{"minute":10,"temperatureC":65}],
           "agitation":"NORMAL","detergent":true,"rinses":3,"rinseL":16,"interimRpm":600}""";
+  private static final String STOCK =
+      "{\"usesPerDay\":7,\"washEveryDays\":1.7,\"pailToShelfDays\":0.5,\"serviceLevel\":0.98}";
   private static final String DRYING =
       """
       {"material":"COTTON","massKg":0.07,"areaM2":0.5,"exposure":0.35,"startMoisture":1.3,
@@ -71,6 +73,8 @@ class CalculatorApiTest {
         Arguments.of("bath-temperature", BATH, "heaterKwh", 1.308),
         Arguments.of("hygiene", HYGIENE, "heatLog", 3.16),
         Arguments.of("hygiene", HYGIENE, "a0", 19.0),
+        Arguments.of("stock", STOCK, "pieces", 24.0),
+        Arguments.of("stock", STOCK, "expectedUses", 15.4),
         Arguments.of("drying", DRYING, "hoursToDry", 2.85));
   }
 
@@ -139,6 +143,8 @@ class CalculatorApiTest {
             "hygiene", HYGIENE.replace("\"detergent\":true", "\"detergent\":\"yes\""), "detergent"),
         Arguments.of(
             "drying", DRYING.replace("\"relativeHumidity\":60,", ""), "hours[0].relativeHumidity"),
+        Arguments.of("stock", STOCK.replace("0.98", "1"), "serviceLevel"),
+        Arguments.of("stock", STOCK.replace("1.7", "0"), "washEveryDays"),
         Arguments.of("drying", DRYING.replace("0.35", "35"), "exposure"));
   }
 

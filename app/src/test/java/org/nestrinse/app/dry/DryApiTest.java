@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
+import org.nestrinse.app.time.HouseClock;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -71,6 +72,54 @@ class DryApiTest {
         .isCloseTo(before.get("moistureNow").asDouble(), within(0.005));
     assertThat(after.get("placeId").asLong()).isEqualTo(airer);
     assertThat(minutes(after.get("dryWords").asString())).isCloseTo(minutes(promised), within(2));
+  }
+
+  @Test
+  void whatMayBeTumbledIsFinishedInTheDryerAndTheRestNever() {
+    JsonNode before = group("bamboo trifold");
+    long id = before.get("id").asLong();
+    JsonNode offer = before.get("dryers").get(0);
+    assertThat(offer.get("words").asString())
+        .matches("(\\d+ h )?\\d+ min.*, [\\d.]+ kWh, [\\d.]+|\\d+ h.*");
+    String into = "{\"dryerId\":%d}".formatted(offer.get("dryerId").asLong());
+    assertThat(app.post("/api/drying/" + id + "/tumble", into).status()).isEqualTo(200);
+    JsonNode in = group("bamboo trifold");
+    assertThat(in.get("tumbling").asBoolean()).isTrue();
+    assertThat(in.get("place").asString()).isEqualTo("the heat-pump dryer");
+    assertThat(in.get("dryBy").asString()).isLessThan(before.get("dryBy").asString());
+    app.restart();
+    app.bean(HouseClock.class).forward(java.time.Duration.ofMinutes(5));
+    JsonNode later = group("bamboo trifold");
+    assertThat(later.get("moistureNow").asDouble()).isLessThan(in.get("moistureNow").asDouble());
+    long line = before.get("choices").get(0).get("placeId").asLong();
+    app.send("PATCH", "/api/drying/" + id, "{\"placeId\":%d}".formatted(line));
+    JsonNode out = group("bamboo trifold");
+    assertThat(out.get("tumbling").asBoolean()).isFalse();
+    assertThat(out.get("moistureNow").asDouble())
+        .isCloseTo(later.get("moistureNow").asDouble(), within(0.01));
+
+    JsonNode shell = group("pocket shell");
+    assertThat(shell.get("dryers").get(0).get("may").asBoolean()).isFalse();
+    RunningApp.Answer refused =
+        app.post("/api/drying/" + shell.get("id").asLong() + "/tumble", into);
+    assertThat(refused.status()).isEqualTo(409);
+    assertThat(refused.json().get("detail").asString()).startsWith("Stop.");
+    assertThat(app.post("/api/drying/" + id + "/tumble", "{}").status()).isEqualTo(400);
+    assertThat(app.post("/api/drying/" + id + "/tumble", "{\"dryerId\":99}").status())
+        .isEqualTo(404);
+  }
+
+  @Test
+  void aDryerIsAddedAndChanged() {
+    String body = "{\"version\":%d,\"name\":\"%s\",\"type\":\"VENTED\",\"capacityKg\":%s}";
+    JsonNode added = app.post("/api/dryers", body.formatted(0, "old dryer", "5")).json();
+    String path = "/api/dryers/" + added.get("id").asLong();
+    int version = added.get("version").asInt();
+    assertThat(app.send("PUT", path, body.formatted(version, "older dryer", "4")).status())
+        .isEqualTo(200);
+    assertThat(app.send("PUT", path, body.formatted(version, "x", "4")).status()).isEqualTo(409);
+    assertThat(app.post("/api/dryers", body.formatted(0, "none", "0")).status()).isEqualTo(400);
+    assertThat(app.get("/api/dryers").json()).hasSize(2);
   }
 
   private static Integer minutes(String words) {

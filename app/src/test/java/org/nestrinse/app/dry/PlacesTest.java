@@ -19,6 +19,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mockito.ArgumentCaptor;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
+import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.kit.Household;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
@@ -61,6 +62,7 @@ class PlacesTest {
   @Mock HangingRepository groups;
   @Mock KindService kinds;
   @Mock PlaceService places;
+  @Mock DryerService dryers;
   @Mock StockService stock;
   @Mock RoundService rounds;
   @Mock HouseholdService households;
@@ -88,6 +90,7 @@ class PlacesTest {
             groups,
             kinds,
             places,
+            dryers,
             stock,
             rounds,
             households,

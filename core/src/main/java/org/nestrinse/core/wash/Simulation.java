@@ -289,6 +289,7 @@ final class Simulation {
             .profile();
     double oxygenG =
         step.doses().stream()
+            .filter(d -> d.into() == PlannedDose.Into.BATH)
             .filter(d -> d.product().purpose() == Product.Purpose.OXYGEN_WHITENER)
             .mapToDouble(d -> d.dose().roundedDoseG())
             .sum();
@@ -315,7 +316,10 @@ final class Simulation {
   private static @Nullable Additive additive(Step step) {
     for (PlannedDose dose : step.doses()) {
       Product.Claim claim = dose.product().claim();
-      if (claim != null && dose.product().purpose() == Product.Purpose.SANITISER) {
+      boolean sanitiser = dose.product().purpose() == Product.Purpose.SANITISER;
+      // In the last rinse of a wash it has neither the bath's water nor its time: it is not
+      // counted.
+      if (claim != null && sanitiser && dose.into() == PlannedDose.Into.BATH) {
         double density = dose.product().densityGMl() == null ? 1 : dose.product().densityGMl();
         return new Additive(
             dose.dose().roundedDoseG() / density,

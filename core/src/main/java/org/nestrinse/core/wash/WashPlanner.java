@@ -401,7 +401,7 @@ public final class WashPlanner {
     Programme rinse = ProgrammeChoice.rinse(job.machine().programmes()).orElse(null);
     int done =
         match.runs().stream()
-            .skip(match.runs().indexOf(last(match)))
+            .skip(match.runs().lastIndexOf(last(match)))
             .mapToInt(MachineRun::rinses)
             .sum();
     while (done < rinses && rinse != null) {

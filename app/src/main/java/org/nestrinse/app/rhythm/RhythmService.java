@@ -1,0 +1,251 @@
+package org.nestrinse.app.rhythm;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.dry.WeatherStation;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.kit.PlaceService;
+import org.nestrinse.app.shelf.ShelfService;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.core.dry.AirDrying;
+import org.nestrinse.core.dry.HangingGroup;
+import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.shelf.Rhythm;
+import org.nestrinse.core.shelf.StockNeed;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.why.Why;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Washing every one, two or three days, each simulated from the household's own stock, normal days,
+ * machine, places and weather.
+ */
+@Service
+public class RhythmService {
+  /** So certain the stock should be. */
+  private static final double SERVICE_LEVEL = 0.98;
+
+  /** So many pieces more are tried. */
+  private static final int MORE_PIECES = 5;
+
+  private static final int YEARS = 200;
+  private static final double ILL_WEEKS = 3;
+  private static final int[] RHYTHMS = {1, 2, 3};
+  private static final int[] SAMPLE_DAYS = {3, 9, 15, 21, 27};
+  private static final LocalTime HUNG_AT = LocalTime.of(13, 0);
+  private static final int SPIN_RPM = 1000;
+  private static final int LONGEST_DAYS = 4;
+  private static final long SEED = 20;
+  private static final Set<Role> SLOW = Set.of(Role.INSERT, Role.NIGHT_FITTED, Role.BED_PAD);
+
+  private final ShelfService shelf;
+  private final KindService kinds;
+  private final MachineService machines;
+  private final PlaceService places;
+  private final HouseholdService households;
+  private final WeatherStation station;
+  private final HouseClock clock;
+  private volatile @Nullable Known known;
+
+  RhythmService(
+      ShelfService shelf,
+      KindService kinds,
+      MachineService machines,
+      PlaceService places,
+      HouseholdService households,
+      WeatherStation station,
+      HouseClock clock) {
+    this.shelf = shelf;
+    this.kinds = kinds;
+    this.machines = machines;
+    this.places = places;
+    this.households = households;
+    this.station = station;
+    this.clock = clock;
+  }
+
+  /**
+   * How every rhythm would do.
+   *
+   * @param everyDays the rhythm that the household's holding time asks for [days]
+   * @param lines one for each need and rhythm
+   * @param meanDryingDays by month, January first: days until everything is dry
+   * @param whys reasons by key {@code NEED.DAYS}
+   */
+  public record Rhythms(
+      int everyDays, List<Line> lines, List<Double> meanDryingDays, Map<String, Why> whys) {}
+
+  /**
+   * One need at one rhythm.
+   *
+   * @param need what is used
+   * @param owned how many there are
+   * @param perDay used on a normal day
+   * @param everyDays washed every so many days
+   * @param enough how many are enough, 98 times of 100
+   * @param rhythm what the simulation says
+   * @param withMore days a year that would still run short with five more
+   */
+  public record Line(
+      String need,
+      int owned,
+      int perDay,
+      int everyDays,
+      int enough,
+      Rhythm rhythm,
+      double withMore) {}
+
+  /** Returns every rhythm for every need of the household; empty without machine or places. */
+  @Transactional(readOnly = true)
+  public Rhythms rhythms() {
+    int holding = Math.max(1, households.current().wetHours() / 24);
+    if (!machines.isSetUp() || places.all().isEmpty()) {
+      return new Rhythms(holding, List.of(), List.of(), Map.of());
+    }
+    int year = clock.instant().atZone(households.current().zoneId()).getYear();
+    Facts facts =
+        new Facts(shelf.needs(), machines.machine(), places.all(), kinds.byId(), holding, year);
+    Known before = known;
+    if (before != null && before.facts.equals(facts)) {
+      return before.rhythms;
+    }
+    Rhythms rhythms = simulated(holding);
+    known = new Known(facts, rhythms);
+    return rhythms;
+  }
+
+  /** Everything that the rhythms depend on. */
+  private record Facts(
+      List<ShelfService.OwnedNeed> needs,
+      Machine machine,
+      List<PlaceService.Numbered> places,
+      Map<Long, Kind> kinds,
+      int holding,
+      int year) {}
+
+  /** What was simulated last: the same facts give the same years. */
+  private record Known(Facts facts, Rhythms rhythms) {}
+
+  private Rhythms simulated(int holding) {
+    double[][] drying = dryingDays();
+    List<Double> mean = new ArrayList<>();
+    for (double[] month : drying) {
+      mean.add(mean(month));
+    }
+    double slowest = mean.stream().mapToDouble(Double::doubleValue).max().orElse(1);
+    List<Line> lines = new ArrayList<>();
+    Map<String, Why> whys = new LinkedHashMap<>();
+    for (ShelfService.OwnedNeed need : shelf.needs()) {
+      for (int every : RHYTHMS) {
+        int enough = StockNeed.of(need.perDay(), every, slowest, SERVICE_LEVEL).pieces();
+        Rhythm rhythm = simulated(need.owned(), need, every, drying);
+        double more = simulated(need.owned() + MORE_PIECES, need, every, drying).shortagesPerYear();
+        Line line = new Line(need.need(), need.owned(), need.perDay(), every, enough, rhythm, more);
+        lines.add(line);
+        whys.put(need.need() + "." + every, why(line, slowest));
+      }
+    }
+    return new Rhythms(holding, lines, mean, whys);
+  }
+
+  private Rhythm simulated(int pieces, ShelfService.OwnedNeed need, int every, double[][] drying) {
+    return Rhythm.of(
+        new Rhythm.Setting(
+            pieces, need.perDay(), every, perRun(need.roles()), drying, ILL_WEEKS, YEARS, SEED));
+  }
+
+  /** How many of a need fit one run, by the volume that one takes dry. */
+  private int perRun(Set<Role> roles) {
+    Machine machine = machines.machine();
+    double litres =
+        roles.stream()
+            .mapToDouble(
+                role ->
+                    kinds.byId().values().stream()
+                        .filter(k -> k.role() == role)
+                        .mapToDouble(Kind::dryL)
+                        .average()
+                        .orElse(0))
+            .sum();
+    double fits = machine.drumL() * machine.window().most() / Math.max(litres, 0.1);
+    return Math.max(1, (int) fits);
+  }
+
+  /** How likely drying takes 0, 1, 2 … days in each month: the slowest kind in its best place. */
+  private double[][] dryingDays() {
+    List<Kind> slow = kinds.byId().values().stream().filter(k -> SLOW.contains(k.role())).toList();
+    ZoneId zone = households.current().zoneId();
+    int year = clock.instant().atZone(zone).getYear();
+    double[][] shares = new double[12][LONGEST_DAYS + 1];
+    for (int month = 1; month <= 12; month++) {
+      for (int day : SAMPLE_DAYS) {
+        Instant at = LocalDate.of(year, month, day).atTime(HUNG_AT).atZone(zone).toInstant();
+        int days = slow.isEmpty() ? 1 : days(slow, at, zone);
+        shares[month - 1][days] += 1.0 / SAMPLE_DAYS.length;
+      }
+    }
+    return shares;
+  }
+
+  private int days(List<Kind> slow, Instant at, ZoneId zone) {
+    List<WeatherHour> weather = station.hours(at, AirDrying.LONGEST_H, zone);
+    double radius = machines.machine().drumRadiusM();
+    Instant last = at;
+    for (Kind kind : slow) {
+      double moisture = HangingGroup.moistureAfterSpin(kind, SPIN_RPM, radius);
+      Instant dry =
+          places.all().stream()
+              .map(p -> HangingGroup.of(kind, p.place(), at, moisture, weather).dryBy())
+              .filter(Objects::nonNull)
+              .min(Comparator.naturalOrder())
+              .orElse(at.plus(Duration.ofDays(LONGEST_DAYS)));
+      last = dry.isAfter(last) ? dry : last;
+    }
+    long days =
+        ChronoUnit.DAYS.between(at.atZone(zone).toLocalDate(), last.atZone(zone).toLocalDate());
+    return (int) Math.min(LONGEST_DAYS, days);
+  }
+
+  private static double mean(double[] shares) {
+    double mean = 0;
+    for (int days = 0; days < shares.length; days++) {
+      mean += days * shares[days];
+    }
+    return mean;
+  }
+
+  private static Why why(Line line, double slowest) {
+    return Why.of(
+            line.need() + ", washed every " + Numbers.count(line.everyDays(), "day"),
+            "Two hundred years are walked day by day: uses by chance around a normal day, three weeks of illness with"
+                + " half as much again, drying as long as the weather of the month asks of the slowest kind in its best"
+                + " place.")
+        .line("owned", String.valueOf(line.owned()))
+        .line("a normal day uses", String.valueOf(line.perDay()))
+        .line("drying in the slowest month", Numbers.of(slowest, 1) + " days")
+        .line("enough, 98 times of 100", String.valueOf(line.enough()))
+        .line("runs a year", Numbers.of(line.rhythm().runsPerYear(), 0))
+        .line("waits soiled on average", Numbers.of(line.rhythm().meanHoldingDays(), 1) + " days")
+        .total("days a year that run short", Numbers.of(line.rhythm().shortagesPerYear(), 1))
+        .line("with five more", Numbers.of(line.withMore(), 1))
+        .section(9);
+  }
+}

@@ -1,0 +1,111 @@
+package org.nestrinse.core.dry;
+
+import java.util.List;
+import org.nestrinse.core.kit.Dryer;
+import org.nestrinse.core.textile.DryerHeat;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
+
+/**
+ * What a run of the dryer takes.
+ *
+ * @param heat at which it runs: the gentlest that any piece asks for
+ * @param waterKg water to remove [kg]
+ * @param minutes cooling included [min]
+ * @param kwh electricity [kWh]
+ * @param loads how many runs, when it is more than the dryer takes at once
+ * @see "docs/models.md, section 8"
+ */
+public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, double kwh, int loads) {
+  /** Minutes of the cool-down; it is not stopped before. */
+  public static final double COOLING_MINUTES = 8;
+
+  private static final double NORMAL_KG_H = 1.6;
+  private static final double LOW_KG_H = 0.9;
+  private static final double NO_HEAT_KG_H = 0.35;
+  private static final double THIRSTY = 0.85;
+  private static final double LOW_MORE = 1.15;
+  private static final double NO_HEAT_KWH_KG = 0.12;
+  private static final double ROOM_RH = 60;
+  private static final double MINUTES_PER_HOUR = 60;
+
+  /**
+   * Equal pieces as they go in.
+   *
+   * @param kind the kind
+   * @param count how many
+   * @param moisture how damp they are [kg/kg]
+   */
+  public record Damp(Kind kind, int count, double moisture) {
+    public Damp {
+      Limits.COUNT.check("count", count);
+      Limits.MOISTURE.check("moisture", moisture);
+    }
+  }
+
+  /**
+   * Returns what a run takes.
+   *
+   * @throws OutOfRange when nothing is given, or something that never may be tumbled
+   */
+  public static TumbleDrying of(Dryer dryer, List<Damp> pieces) {
+    if (pieces.isEmpty()) {
+      throw new OutOfRange("pieces", "empty", "at least one group of pieces");
+    }
+    DryerHeat heat = DryerHeat.NORMAL;
+    for (Damp damp : pieces) {
+      DryerHeat bears = damp.kind.limits().dryer();
+      if (bears == DryerHeat.NONE) {
+        throw new OutOfRange(
+            "pieces",
+            damp.kind.name(),
+            "only what may be tumbled: it hangs, waterproof or elastic");
+      }
+      heat = heat.strictest(bears);
+    }
+    double water = pieces.stream().mapToDouble(TumbleDrying::waterKg).sum();
+    double mass = pieces.stream().mapToDouble(d -> d.kind.massKg() * d.count).sum();
+    TextileLoad load =
+        pieces.stream().map(d -> d.kind.load(d.count)).reduce(TextileLoad.EMPTY, TextileLoad::plus);
+    double thirsty = load.share(Material.BAMBOO_VISCOSE) + load.share(Material.HEMP_COTTON);
+    double rate = rate(heat) * (1 - (1 - THIRSTY) * thirsty);
+    int loads = (int) Math.max(1, Math.ceil(mass / dryer.capacityKg() - 1e-9));
+    double minutes = water / rate * MINUTES_PER_HOUR + loads * COOLING_MINUTES;
+    return new TumbleDrying(heat, water, minutes, water * kwhPerKg(dryer, heat), loads);
+  }
+
+  /** Returns the moisture at which a kind counts as dry in the room [kg/kg]. */
+  public static double dryMoisture(Kind kind) {
+    TextileLoad piece = kind.load(1);
+    double regain = piece.weighted(Material::regain) / piece.massKg();
+    return new AirDrying.Hung(piece.massKg(), kind.areaM2(), regain, 1, 0).restingMoisture(ROOM_RH)
+        + AirDrying.DRY_MARGIN;
+  }
+
+  /** Returns the water that must leave until these are dry [kg]. */
+  private static double waterKg(Damp damp) {
+    double excess = Math.max(0, damp.moisture - dryMoisture(damp.kind));
+    return excess * damp.kind.massKg() * damp.count;
+  }
+
+  private static double rate(DryerHeat heat) {
+    return switch (heat) {
+      case NORMAL -> NORMAL_KG_H;
+      case LOW -> LOW_KG_H;
+      case NO_HEAT -> NO_HEAT_KG_H;
+      case NONE -> throw new IllegalStateException("nothing may be tumbled");
+    };
+  }
+
+  private static double kwhPerKg(Dryer dryer, DryerHeat heat) {
+    return switch (heat) {
+      case NORMAL -> dryer.type().kwhPerKg();
+      case LOW -> dryer.type().kwhPerKg() * LOW_MORE;
+      case NO_HEAT -> NO_HEAT_KWH_KG;
+      case NONE -> throw new IllegalStateException("nothing may be tumbled");
+    };
+  }
+}

@@ -1,0 +1,175 @@
+package org.nestrinse.core.shelf;
+
+import java.util.Arrays;
+import java.util.SplittableRandom;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
+
+/**
+ * A year of using, washing and drying, day by day, many times over: how often something is missing
+ * when one washes every so many days, and what that costs.
+ *
+ * <p>A day uses pieces by chance (Poisson). On a wash day everything soiled goes in, as many runs
+ * as the machine needs; it is back on the shelf when it is dry, which depends on the day's weather.
+ * In a week of illness more is used.
+ *
+ * @param shortagesPerYear days a year on which something was missing
+ * @param missingPerYear pieces a year that were missing
+ * @param runsPerYear runs of the machine
+ * @param meanHoldingDays how long a piece waits soiled, on average
+ * @param longestHoldingDays the longest that any waited
+ * @param usedPerYear pieces used a year
+ * @see "docs/models.md, rhythm"
+ */
+public record Rhythm(
+    double shortagesPerYear,
+    double missingPerYear,
+    double runsPerYear,
+    double meanHoldingDays,
+    double longestHoldingDays,
+    double usedPerYear) {
+  /** How many years are simulated. */
+  public static final Range YEARS = new Range(1, 1000, "years");
+
+  /** How many pieces there can be. */
+  public static final Range PIECES = new Range(0, 2000, "pieces");
+
+  private static final int DAYS = 365;
+  private static final int WARM_UP_DAYS = 30;
+  private static final int LONGEST_DRYING_DAYS = 4;
+  private static final int WEEK = 7;
+
+  /**
+   * What is simulated.
+   *
+   * @param pieces how many there are
+   * @param usesPerDay uses of a normal day
+   * @param everyDays a wash every so many whole days, 1 to 7
+   * @param perRun how many pieces one run takes
+   * @param dryingDays how likely it is that drying takes 0, 1, 2 … days, by month from January on;
+   *     each row adds up to 1
+   * @param illWeeksPerYear weeks with half as much again
+   * @param years how many years
+   * @param seed of the chance
+   */
+  public record Setting(
+      int pieces,
+      double usesPerDay,
+      int everyDays,
+      int perRun,
+      double[][] dryingDays,
+      double illWeeksPerYear,
+      int years,
+      long seed) {
+    private static final Range EVERY = new Range(1, WEEK, "days");
+    private static final Range PER_RUN = new Range(1, 2000, "pieces");
+    private static final Range ILL = new Range(0, 52, "weeks");
+    private static final int MONTHS = 12;
+
+    public Setting {
+      PIECES.check("pieces", pieces);
+      StockNeed.USES_PER_DAY.check("usesPerDay", usesPerDay);
+      EVERY.check("everyDays", everyDays);
+      PER_RUN.check("perRun", perRun);
+      ILL.check("illWeeksPerYear", illWeeksPerYear);
+      YEARS.check("years", years);
+      if (dryingDays.length != MONTHS) {
+        throw new OutOfRange("dryingDays", dryingDays.length + " rows", "12, one for each month");
+      }
+      for (double[] month : dryingDays) {
+        boolean whole = Math.abs(Arrays.stream(month).sum() - 1) < 1e-6;
+        if (!whole || month.length > LONGEST_DRYING_DAYS + 1) {
+          throw new OutOfRange("dryingDays", Arrays.toString(month), "shares that add up to 1");
+        }
+      }
+    }
+  }
+
+  /** Returns what a rhythm does, by simulation. */
+  public static Rhythm of(Setting s) {
+    Year sum = new Year();
+    for (int year = 0; year < s.years; year++) {
+      walk(s, new SplittableRandom(s.seed + year), sum);
+    }
+    double years = s.years;
+    return new Rhythm(
+        sum.shortDays / years,
+        sum.missing / years,
+        sum.runs / years,
+        sum.used == 0 ? 0 : sum.waited / sum.used,
+        sum.longest,
+        sum.used / years);
+  }
+
+  private static final class Year {
+    double shortDays;
+    double missing;
+    double runs;
+    double waited;
+    double longest;
+    double used;
+  }
+
+  private static void walk(Setting s, SplittableRandom random, Year sum) {
+    int clean = s.pieces;
+    int soiled = 0;
+    int oldestDays = 0;
+    int[] back = new int[LONGEST_DRYING_DAYS + 2];
+    boolean ill = false;
+    for (int day = -WARM_UP_DAYS; day < DAYS; day++) {
+      boolean counted = day >= 0;
+      clean += back[0];
+      System.arraycopy(back, 1, back, 0, back.length - 1);
+      back[back.length - 1] = 0;
+      if (Math.floorMod(day, WEEK) == 0) {
+        ill = random.nextDouble() < s.illWeeksPerYear / (DAYS / (double) WEEK);
+      }
+      int wanted = poisson(random, s.usesPerDay * (ill ? 1.5 : 1));
+      int taken = Math.min(wanted, clean);
+      clean -= taken;
+      soiled += taken;
+      if (counted) {
+        sum.used += taken;
+        sum.missing += wanted - taken;
+        sum.shortDays += taken < wanted ? 1 : 0;
+        // Pieces of today wait half a day on average, those of before a whole one.
+        sum.waited += soiled - taken / 2.0;
+      }
+      oldestDays = soiled > 0 ? oldestDays + 1 : 0;
+      if (counted) {
+        sum.longest = Math.max(sum.longest, oldestDays);
+      }
+      if (Math.floorMod(day, s.everyDays) == s.everyDays - 1) {
+        int month = Math.floorMod(day, DAYS) * 12 / DAYS;
+        // Drawn even when nothing is soiled, so that other stocks meet the same weather.
+        back[drying(random, s.dryingDays[month])] += soiled;
+        sum.runs += counted ? Math.ceil(soiled / (double) s.perRun) : 0;
+        soiled = 0;
+        oldestDays = 0;
+      }
+    }
+  }
+
+  private static int drying(SplittableRandom random, double[] shares) {
+    double chance = random.nextDouble();
+    for (int days = 0; days < shares.length; days++) {
+      chance -= shares[days];
+      if (chance < 0) {
+        return days;
+      }
+    }
+    return shares.length - 1;
+  }
+
+  /** Returns a count by chance with this mean, by Knuth's product of random numbers. */
+  private static int poisson(SplittableRandom random, double mean) {
+    double limit = Math.exp(-mean);
+    double product = random.nextDouble();
+    int count = 0;
+    while (product > limit) {
+      product *= random.nextDouble();
+      count++;
+    }
+    return count;
+  }
+}

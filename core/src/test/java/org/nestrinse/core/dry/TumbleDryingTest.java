@@ -1,0 +1,69 @@
+package org.nestrinse.core.dry;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static org.nestrinse.core.Pieces.GLASS_CLOTH;
+import static org.nestrinse.core.Pieces.HAND_TOWEL;
+import static org.nestrinse.core.Pieces.SHELL;
+import static org.nestrinse.core.Pieces.TRIFOLD;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.nestrinse.core.kit.Dryer;
+import org.nestrinse.core.textile.DryerHeat;
+import org.nestrinse.core.units.OutOfRange;
+
+/** The tumble dryer: water to remove over its rate, its energy, its limits. */
+class TumbleDryingTest {
+  private static final Dryer VENTED = new Dryer("dryer", Dryer.Type.VENTED, 6);
+  private static final Dryer HEAT_PUMP = new Dryer("dryer", Dryer.Type.HEAT_PUMP, 6);
+
+  private static TumbleDrying towels(Dryer dryer, int count, double moisture) {
+    return TumbleDrying.of(dryer, List.of(new TumbleDrying.Damp(HAND_TOWEL, count, moisture)));
+  }
+
+  @Test
+  void timeAndEnergyFollowTheWater() {
+    TumbleDrying dry = towels(VENTED, 20, 0.6);
+    // 20 × 0.15 kg; cotton rests at 0.085·(60/65)^1.2 and counts as dry 0.03 above it.
+    double resting = 0.085 * Math.pow(60 / 65.0, 1.2);
+    double water = 3.0 * (0.6 - resting - 0.03);
+    assertThat(dry.heat()).isEqualTo(DryerHeat.NORMAL);
+    assertThat(dry.waterKg()).isCloseTo(water, within(1e-9));
+    assertThat(dry.minutes()).isCloseTo(water / 1.6 * 60 + 8, within(1e-9));
+    assertThat(dry.kwh()).isCloseTo(water * 0.75, within(1e-9));
+    assertThat(towels(HEAT_PUMP, 20, 0.6).kwh()).isCloseTo(water * 0.32, within(1e-9));
+  }
+
+  @Test
+  void bambooIsTumbledLowAndTakesLonger() {
+    TumbleDrying dry = TumbleDrying.of(VENTED, List.of(new TumbleDrying.Damp(TRIFOLD, 20, 0.6)));
+    assertThat(dry.heat()).isEqualTo(DryerHeat.LOW);
+    assertThat(dry.minutes()).isCloseTo(dry.waterKg() / (0.9 * 0.85) * 60 + 8, within(1e-9));
+    assertThat(dry.kwh()).isCloseTo(dry.waterKg() * 0.75 * 1.15, within(1e-9));
+    TumbleDrying cloths =
+        TumbleDrying.of(VENTED, List.of(new TumbleDrying.Damp(GLASS_CLOTH, 20, 0.4)));
+    assertThat(cloths.heat()).isEqualTo(DryerHeat.NO_HEAT);
+    assertThat(cloths.kwh()).isCloseTo(cloths.waterKg() * 0.12, within(1e-9));
+  }
+
+  @Test
+  void whatMayNotBeTumbledIsNamed() {
+    assertThatThrownBy(() -> TumbleDrying.of(VENTED, List.of(new TumbleDrying.Damp(SHELL, 3, 0.2))))
+        .isInstanceOf(OutOfRange.class)
+        .hasMessageContaining("pocket shell");
+    assertThatThrownBy(() -> TumbleDrying.of(VENTED, List.of())).hasMessageContaining("at least");
+    assertThatThrownBy(() -> new Dryer("dryer", Dryer.Type.VENTED, 0))
+        .hasMessageContaining("capacityKg");
+  }
+
+  @Test
+  void damperFullerAndOverloadedTakeLonger() {
+    assertThat(towels(VENTED, 20, 0.7).minutes()).isGreaterThan(towels(VENTED, 20, 0.6).minutes());
+    assertThat(towels(VENTED, 30, 0.6).minutes()).isGreaterThan(towels(VENTED, 20, 0.6).minutes());
+    assertThat(towels(VENTED, 40, 0.6).loads()).isEqualTo(1);
+    assertThat(towels(VENTED, 41, 0.6).loads()).isEqualTo(2);
+    assertThat(towels(VENTED, 5, 0.05).waterKg()).isZero();
+  }
+}
