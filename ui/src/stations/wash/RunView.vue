@@ -261,7 +261,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
   </section>
 
   <div
-    class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-2 lg:static lg:border-0 lg:py-0"
+    class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-2 lg:bottom-0"
   >
     <button
       type="button"

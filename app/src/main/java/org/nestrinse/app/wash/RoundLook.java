@@ -145,7 +145,7 @@ class RoundLook {
       case RINSE_FIRST, RINSE -> "a rinse";
       case TREAT -> "stain remover";
       case MORE_PIECES -> "a few small pieces";
-      case FEWER_PIECES -> "take some out";
+      case FEWER_PIECES -> "a moment to take some out";
       case MAIN_AGAIN -> "the main wash once more";
     };
   }

@@ -15,15 +15,6 @@ import org.nestrinse.core.units.Limits;
  * @see "docs/models.md, section 2"
  */
 public record Fill(double massKg, double dry, double preWashed, double main) {
-  /** The good window of the main wash, from two thirds … */
-  public static final double WINDOW_FROM = 2.0 / 3;
-
-  /** … to three quarters. */
-  public static final double WINDOW_TO = 0.75;
-
-  /** Below this the pieces do not rub each other at all. */
-  public static final double LEAST = 0.5;
-
   /**
    * Returns the fill of a drum.
    *

@@ -68,8 +68,7 @@ final class HandPlanner {
     if (!job.machine().type().byHand()) {
       return job;
     }
-    List<SoiledPieces> apart = apart(job);
-    List<SoiledPieces> plunged = job.all().stream().filter(p -> !apart.contains(p)).toList();
+    List<SoiledPieces> plunged = plunged(job);
     Machine m = job.machine();
     Machine all =
         new Machine(
@@ -87,9 +86,15 @@ final class HandPlanner {
     return job.within(all, plunged);
   }
 
+  /** How many bucketfuls the plunged pieces make, as they lie wet. */
   private static int fillings(WashJob job) {
-    double most = job.machine().window().most();
-    return (int) Math.max(1, Math.ceil(job.fill().main() / most));
+    double full = job.within(job.machine(), plunged(job)).fill().main();
+    return (int) Math.max(1, Math.ceil(full / job.machine().window().most()));
+  }
+
+  private static List<SoiledPieces> plunged(WashJob job) {
+    List<SoiledPieces> apart = apart(job);
+    return job.all().stream().filter(p -> !apart.contains(p)).toList();
   }
 
   /** Covers that get water of their own; none when there is nothing else to wash. */

@@ -43,8 +43,8 @@ class FillAdviceTest {
     double drumL = 54;
     double perPiece = HAND_TOWEL.massKg() * 7.5 / drumL;
     int wanted = FillAdvice.wantedBulkers(new Fill(3, main, main, main), HAND_TOWEL, MACHINE);
-    assertThat(main + wanted * perPiece).isGreaterThanOrEqualTo(Fill.WINDOW_FROM - 1e-6);
-    assertThat(main + (wanted - 1) * perPiece).isLessThan(Fill.WINDOW_FROM);
+    assertThat(main + wanted * perPiece).isGreaterThanOrEqualTo(MACHINE.window().from() - 1e-6);
+    assertThat(main + (wanted - 1) * perPiece).isLessThan(MACHINE.window().from());
   }
 
   @Test

@@ -92,6 +92,11 @@ class HandTest {
     Routine one = plan(DAY, School.BUCKET_AND_PLUNGE);
     Routine many = plan(List.of(soiled(TRIFOLD, 40, Soil.WET)), School.BUCKET_AND_PLUNGE);
     assertThat(one.bends()).noneMatch(b -> b.contains("fillings"));
+    Routine withCovers =
+        plan(
+            List.of(soiled(TRIFOLD, 6, Soil.WET), soiled(SHELL, 30, Soil.WET)),
+            School.BUCKET_AND_PLUNGE);
+    assertThat(withCovers.bends()).noneMatch(b -> b.contains("fillings"));
     assertThat(many.bends()).anyMatch(b -> b.contains("fillings: 12 L bucket takes no more"));
     assertThat(many.outcome().minutes()).isGreaterThan(one.outcome().minutes());
     assertThat(many.outcome().litres()).isGreaterThan(one.outcome().litres());
