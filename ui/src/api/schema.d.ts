@@ -2957,6 +2957,7 @@ export interface components {
             /** Format: int32 */
             perDay: number;
             rhythm: components["schemas"]["Rhythm"];
+            seldomShort: boolean;
             /** Format: double */
             withMore: number;
         };

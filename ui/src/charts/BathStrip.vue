@@ -88,7 +88,8 @@ const stair = computed(() => {
     })
   return path.join(' ')
 })
-const lastBath = computed(() => baths.value.at(-1))
+/** Covers by hand come last, in water of their own that holds no detergent. */
+const lastBath = computed(() => baths.value.filter((b) => b.detergentGL > 0).at(-1))
 const mainBath = computed(() =>
   baths.value
     .filter((b) => b.type === 'WASH')

@@ -9,8 +9,6 @@ import { useLoaded } from '../../use/useLoaded'
 /** How many, how often: each need at each rhythm, from two hundred simulated years. */
 const { data: rhythms, error, loading, reload } = useLoaded(() => answer(api.GET('/api/rhythms')))
 
-/** A day or less a year that runs short is as good as never. */
-const SELDOM_DAYS = 1
 const MONTHS = 'JFMAMJJASOND'
 const needs = computed(() => [...new Set(rhythms.value?.lines.map((l) => l.need) ?? [])])
 function lines(need: string) {
@@ -64,12 +62,8 @@ function days(n: number) {
                   </strong>
                 </td>
                 <td class="px-2">
-                  <strong
-                    class="mr-1"
-                    :class="
-                      l.rhythm.shortagesPerYear <= SELDOM_DAYS ? 'text-good-word' : 'text-heat-word'
-                    "
-                    >{{ l.rhythm.shortagesPerYear <= SELDOM_DAYS ? '✓' : '!' }}
+                  <strong class="mr-1" :class="l.seldomShort ? 'text-good-word' : 'text-heat-word'"
+                    >{{ l.seldomShort ? '✓' : '!' }}
                   </strong>
                   <Figure :why="rhythms.whys[`${need}.${l.everyDays}`]">
                     {{ days(l.rhythm.shortagesPerYear) }}

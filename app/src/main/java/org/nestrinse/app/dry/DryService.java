@@ -297,20 +297,22 @@ public class DryService {
       if (e.tumbleMinutes == null) {
         return moistureAt(group(e, e.placeId), now);
       }
-      double end = Math.min(e.startMoisture, TumbleDrying.dryMoisture(kindById.get(e.kindId)));
       double minutes = Duration.between(e.hungAt, now).toSeconds() / 60.0;
-      double share = Math.min(1, Math.max(0, minutes / Math.max(1, e.tumbleMinutes)));
-      return e.startMoisture + share * (end - e.startMoisture);
+      return tumbledFor(e, minutes);
+    }
+
+    private double tumbledFor(HangingEntity e, double minutes) {
+      double takes = e.tumbleMinutes == null ? 0 : e.tumbleMinutes;
+      return TumbleDrying.moistureAfter(kindById.get(e.kindId), e.startMoisture, minutes, takes);
     }
 
     private List<Double> tumbleCurve(HangingEntity e) {
-      double end = Math.min(e.startMoisture, TumbleDrying.dryMoisture(kindById.get(e.kindId)));
-      double hours = e.tumbleMinutes == null ? 0 : e.tumbleMinutes / 60;
-      List<Double> curve = new ArrayList<>(List.of(e.startMoisture));
-      for (int hour = 1; hour < hours; hour++) {
-        curve.add(e.startMoisture + hour / hours * (end - e.startMoisture));
+      double takes = e.tumbleMinutes == null ? 0 : e.tumbleMinutes;
+      List<Double> curve = new ArrayList<>();
+      for (int minute = 0; minute < takes; minute += 60) {
+        curve.add(tumbledFor(e, minute));
       }
-      curve.add(end);
+      curve.add(tumbledFor(e, takes));
       return curve;
     }
 

@@ -1,17 +1,13 @@
 package org.nestrinse.app.rhythm;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.WeatherStation;
@@ -22,9 +18,8 @@ import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dry.AirDrying;
-import org.nestrinse.core.dry.HangingGroup;
-import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.shelf.DryingDays;
 import org.nestrinse.core.shelf.Rhythm;
 import org.nestrinse.core.shelf.StockNeed;
 import org.nestrinse.core.textile.Kind;
@@ -51,8 +46,6 @@ public class RhythmService {
   private static final int[] RHYTHMS = {1, 2, 3};
   private static final int[] SAMPLE_DAYS = {3, 9, 15, 21, 27};
   private static final LocalTime HUNG_AT = LocalTime.of(13, 0);
-  private static final int SPIN_RPM = 1000;
-  private static final int LONGEST_DAYS = 4;
   private static final long SEED = 20;
   private static final Set<Role> SLOW = Set.of(Role.INSERT, Role.NIGHT_FITTED, Role.BED_PAD);
 
@@ -103,6 +96,7 @@ public class RhythmService {
    * @param enough how many are enough, 98 times of 100
    * @param rhythm what the simulation says
    * @param withMore days a year that would still run short with five more
+   * @param seldomShort whether it runs short so seldom that it is as good as never
    */
   public record Line(
       String need,
@@ -111,7 +105,8 @@ public class RhythmService {
       int everyDays,
       int enough,
       Rhythm rhythm,
-      double withMore) {}
+      double withMore,
+      boolean seldomShort) {}
 
   /** Returns every rhythm for every need of the household; empty without machine or places. */
   @Transactional(readOnly = true)
@@ -158,7 +153,16 @@ public class RhythmService {
         int enough = StockNeed.of(need.perDay(), every, slowest, SERVICE_LEVEL).pieces();
         Rhythm rhythm = simulated(need.owned(), need, every, drying);
         double more = simulated(need.owned() + MORE_PIECES, need, every, drying).shortagesPerYear();
-        Line line = new Line(need.need(), need.owned(), need.perDay(), every, enough, rhythm, more);
+        Line line =
+            new Line(
+                need.need(),
+                need.owned(),
+                need.perDay(),
+                every,
+                enough,
+                rhythm,
+                more,
+                rhythm.enough());
         lines.add(line);
         whys.put(need.need() + "." + every, why(line, slowest));
       }
@@ -194,11 +198,11 @@ public class RhythmService {
     List<Kind> slow = kinds.byId().values().stream().filter(k -> SLOW.contains(k.role())).toList();
     ZoneId zone = households.current().zoneId();
     int year = clock.instant().atZone(zone).getYear();
-    double[][] shares = new double[12][LONGEST_DAYS + 1];
+    double[][] shares = new double[12][DryingDays.LONGEST + 1];
     for (int month = 1; month <= 12; month++) {
       for (int day : SAMPLE_DAYS) {
         Instant at = LocalDate.of(year, month, day).atTime(HUNG_AT).atZone(zone).toInstant();
-        int days = slow.isEmpty() ? 1 : days(slow, at, zone);
+        int days = days(slow, at, zone);
         shares[month - 1][days] += 1.0 / SAMPLE_DAYS.length;
       }
     }
@@ -206,22 +210,13 @@ public class RhythmService {
   }
 
   private int days(List<Kind> slow, Instant at, ZoneId zone) {
-    List<WeatherHour> weather = station.hours(at, AirDrying.LONGEST_H, zone);
-    double radius = machines.machine().drumRadiusM();
-    Instant last = at;
-    for (Kind kind : slow) {
-      double moisture = HangingGroup.moistureAfterSpin(kind, SPIN_RPM, radius);
-      Instant dry =
-          places.all().stream()
-              .map(p -> HangingGroup.of(kind, p.place(), at, moisture, weather).dryBy())
-              .filter(Objects::nonNull)
-              .min(Comparator.naturalOrder())
-              .orElse(at.plus(Duration.ofDays(LONGEST_DAYS)));
-      last = dry.isAfter(last) ? dry : last;
-    }
-    long days =
-        ChronoUnit.DAYS.between(at.atZone(zone).toLocalDate(), last.atZone(zone).toLocalDate());
-    return (int) Math.min(LONGEST_DAYS, days);
+    return DryingDays.of(
+        slow,
+        places.all().stream().map(PlaceService.Numbered::place).toList(),
+        at,
+        station.hours(at, AirDrying.LONGEST_H, zone),
+        machines.machine().drumRadiusM(),
+        zone);
   }
 
   private static double mean(double[] shares) {

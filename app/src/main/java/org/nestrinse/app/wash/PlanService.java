@@ -409,29 +409,7 @@ public class PlanService {
         fill.massKg(),
         fill.main(),
         o.wear(),
-        targetGL(o),
-        careMarginK(job, routine));
-  }
-
-  /** Residue grows with what is in the last water, so the target does too. */
-  private static double targetGL(Outcome o) {
-    double last =
-        o.baths().stream()
-            .filter(b -> b.type() != Bath.Type.SPIN)
-            .mapToDouble(Bath::detergentGL)
-            .reduce((a, b) -> b)
-            .orElse(0);
-    return o.residueMgKg() <= 0 ? 0 : last * o.residueTarget().mgKg() / o.residueMgKg();
-  }
-
-  /** How many degrees the hottest run stays below what the weakest piece bears. */
-  private static int careMarginK(WashJob job, Routine routine) {
-    int hottest =
-        routine.steps().stream()
-            .filter(s -> s.run() != null)
-            .mapToInt(s -> s.run().temperatureC())
-            .max()
-            .orElse(0);
-    return WashJob.weakestInHeat(job.all()).limits().hottestWashC() - hottest;
+        o.targetGL(),
+        routine.careMarginK(job));
   }
 }

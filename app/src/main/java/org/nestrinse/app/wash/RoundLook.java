@@ -132,22 +132,10 @@ class RoundLook {
                     j.name(),
                     j.question(),
                     j.answers().stream()
-                        .map(a -> new WashViews.AnswerView(a.id(), a.words(), adds(a.adds())))
+                        .map(a -> new WashViews.AnswerView(a.id(), a.words(), a.adds().words()))
                         .toList(),
                     given(e, row.number, j)))
         .toList();
-  }
-
-  static String adds(Judgement.Adds adds) {
-    return switch (adds) {
-      case NOTHING -> "";
-      case FIRST_AGAIN -> "the first wash once more";
-      case RINSE_FIRST, RINSE -> "a rinse";
-      case TREAT -> "stain remover";
-      case MORE_PIECES -> "a few small pieces";
-      case FEWER_PIECES -> "a moment to take some out";
-      case MAIN_AGAIN -> "the main wash once more";
-    };
   }
 
   private static @Nullable String given(RoundEntity e, int step, Judgement judgement) {

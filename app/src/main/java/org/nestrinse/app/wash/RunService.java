@@ -228,16 +228,9 @@ public class RunService {
     if (steps.size() < row.number) {
       throw new NotNow("This round is from before steps could be left out.");
     }
-    Step step = steps.get(row.number - 1);
-    boolean washes = step.wholeLoad() && step.run() != null && step.run().washes();
-    boolean another =
-        steps.stream()
-            .anyMatch(s -> s != step && s.wholeLoad() && s.run() != null && s.run().washes());
-    if (step.action() == Step.Action.LOAD || step.action() == Step.Action.UNLOAD) {
-      throw new NotNow("Loading and unloading cannot be left out.");
-    }
-    if (washes && !another) {
-      throw new NotNow("Without its main wash it is no wash. Hold it, or go back and plan anew.");
+    String never = Branch.neverLeftOut(steps, row.number);
+    if (never != null) {
+      throw new NotNow(never);
     }
     resumed(e, because.carer);
     steps.remove(row.number - 1);

@@ -25,8 +25,6 @@ public class SchoolService {
   private static final int LONGEST_DRYING = 200;
   private static final int MOST_OWN = 20;
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
-  private static final Range SCOOPS = new Range(0, 4, "scoops");
-  private static final Range WASH_MINUTES = new Range(5, 300, "minutes");
 
   private final OwnSchoolRepository own;
   private final JsonMapper json;
@@ -143,14 +141,14 @@ public class SchoolService {
                 Given.choice("before", c.before, School.Before.class),
                 Given.whole("firstCelsius", c.firstCelsius, Limits.WATER_C),
                 Given.number("detergentShare", c.detergentShare, Limits.PHASE_SHARE),
-                Given.number("firstWhitenerScoops", c.firstWhitenerScoops, SCOOPS)),
+                Given.number("firstWhitenerScoops", c.firstWhitenerScoops, School.SCOOPS)),
             new School.Main(
                 Given.whole("mainCelsius", c.mainCelsius, Limits.WATER_C),
-                Given.whole("mainMinutes", c.mainMinutes, WASH_MINUTES),
+                Given.whole("mainMinutes", c.mainMinutes, School.WASH_MINUTES),
                 before.main().by()),
             new School.Chemistry(
                 Given.number("strength", c.strength, Limits.STRENGTH),
-                Given.number("whitenerScoops", c.whitenerScoops, SCOOPS),
+                Given.number("whitenerScoops", c.whitenerScoops, School.SCOOPS),
                 Given.choice("enzymes", c.enzymes, School.Enzymes.class),
                 c.form,
                 Given.yesNo("sanitiser", c.sanitiser),

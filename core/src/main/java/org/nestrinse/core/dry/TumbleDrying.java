@@ -85,6 +85,20 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
         + AirDrying.DRY_MARGIN;
   }
 
+  /**
+   * Returns how damp a kind is after a while in the dryer: on a straight line from what it was to
+   * dry [kg/kg].
+   *
+   * @param start moisture when it went in [kg/kg]
+   * @param minutes since then
+   * @param takes how long the run takes [min]
+   */
+  public static double moistureAfter(Kind kind, double start, double minutes, double takes) {
+    double end = Math.min(start, dryMoisture(kind));
+    double share = Math.min(1, Math.max(0, minutes / Math.max(1, takes)));
+    return start + share * (end - start);
+  }
+
   /** Returns the water that must leave until these are dry [kg]. */
   private static double waterKg(Damp damp) {
     double excess = Math.max(0, damp.moisture - dryMoisture(damp.kind));

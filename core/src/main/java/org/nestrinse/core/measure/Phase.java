@@ -10,23 +10,14 @@ package org.nestrinse.core.measure;
 public record Phase(Sort sort, double fromMinute, double toMinute) {
   /** What happens. */
   public enum Sort {
-    FILLING("fills"),
-    HEATING("heats"),
-    HOLDING("holds"),
-    WASHING("moves, no heat"),
-    COOLING("cools and rinses"),
-    SPINNING("spins");
-
-    private final String words;
-
-    Sort(String words) {
-      this.words = words;
-    }
-
-    /** Returns the name a person uses. */
-    public String words() {
-      return words;
-    }
+    FILLING,
+    HEATING,
+    HOLDING,
+    /** Moves without heat. */
+    WASHING,
+    /** Cools and rinses. */
+    COOLING,
+    SPINNING
   }
 
   /** Returns how long it lasts [min]. */

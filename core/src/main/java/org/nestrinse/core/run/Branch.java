@@ -3,6 +3,7 @@ package org.nestrinse.core.run;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.wash.MachineRun;
@@ -36,11 +37,10 @@ public final class Branch {
   public static After of(List<Step> steps, int current, Judgement.Adds adds, Machine machine) {
     return switch (adds) {
       case NOTHING -> new After(steps, current, "");
-      case FIRST_AGAIN ->
-          inserted(steps, current, again(firstRun(steps, current), "once more", false));
+      case FIRST_AGAIN -> inserted(steps, current, again(firstRun(steps, current), false));
       case RINSE_FIRST -> inserted(steps, current, rinse(steps, current, machine, false));
       case RINSE -> inserted(steps, current, rinse(steps, current, machine, true));
-      case MAIN_AGAIN -> inserted(steps, current, again(mainRun(steps), "once more", true));
+      case MAIN_AGAIN -> inserted(steps, current, again(mainRun(steps), true));
       case TREAT ->
           inserted(
               steps,
@@ -77,6 +77,27 @@ public final class Branch {
     };
   }
 
+  /**
+   * Returns why a step may not be left out, or null when it may: loading, unloading and the only
+   * main wash never.
+   *
+   * @param number of the step
+   */
+  public static @Nullable String neverLeftOut(List<Step> steps, int number) {
+    Step step = steps.get(number - 1);
+    if (step.action() == Step.Action.LOAD || step.action() == Step.Action.UNLOAD) {
+      return "Loading and unloading cannot be left out.";
+    }
+    boolean another = steps.stream().anyMatch(s -> s != step && washesAll(s));
+    return washesAll(step) && !another
+        ? "Without its main wash it is no wash. Hold it, or go back and plan anew."
+        : null;
+  }
+
+  private static boolean washesAll(Step step) {
+    return step.wholeLoad() && step.run() != null && step.run().washes();
+  }
+
   private static After inserted(List<Step> steps, int current, Optional<Step> added) {
     if (added.isEmpty()) {
       return new After(steps, current, "");
@@ -93,18 +114,16 @@ public final class Branch {
   }
 
   private static Optional<Step> mainRun(List<Step> steps) {
-    return steps.stream()
-        .filter(s -> s.wholeLoad() && s.run() != null && s.run().washes())
-        .findFirst();
+    return steps.stream().filter(Branch::washesAll).findFirst();
   }
 
-  private static Optional<Step> again(Optional<Step> step, String how, boolean whole) {
+  private static Optional<Step> again(Optional<Step> step, boolean whole) {
     return step.map(
         s ->
             new Step(
                 s.number(),
                 s.action(),
-                s.title() + ", " + how,
+                s.title() + ", once more",
                 s.detail(),
                 whole || s.wholeLoad(),
                 s.run(),

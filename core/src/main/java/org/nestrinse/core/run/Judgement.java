@@ -50,18 +50,29 @@ public enum Judgement {
 
   /** What an answer adds to the routine. */
   public enum Adds {
-    NOTHING,
-    /** The first run once more, before anything joins. */
-    FIRST_AGAIN,
-    /** A rinse of the first set. */
-    RINSE_FIRST,
-    /** Stain remover, worked in with a brush. */
-    TREAT,
-    MORE_PIECES,
-    FEWER_PIECES,
-    /** A rinse of the whole load. */
-    RINSE,
-    MAIN_AGAIN
+    NOTHING(""),
+    /** Before anything joins. */
+    FIRST_AGAIN("the first wash once more"),
+    /** Of the first set. */
+    RINSE_FIRST("a rinse"),
+    /** Worked in with a brush. */
+    TREAT("stain remover"),
+    MORE_PIECES("a few small pieces"),
+    FEWER_PIECES("a moment to take some out"),
+    /** Of the whole load. */
+    RINSE("a rinse"),
+    MAIN_AGAIN("the main wash once more");
+
+    private final String words;
+
+    Adds(String words) {
+      this.words = words;
+    }
+
+    /** Returns what is added, in words; empty for nothing. */
+    public String words() {
+      return words;
+    }
   }
 
   /**

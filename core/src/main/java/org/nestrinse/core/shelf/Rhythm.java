@@ -34,9 +34,12 @@ public record Rhythm(
   /** How many pieces there can be. */
   public static final Range PIECES = new Range(0, 2000, "pieces");
 
+  /** A day or less a year that runs short. */
+  private static final double SELDOM_DAYS = 1;
+
   private static final int DAYS = 365;
   private static final int WARM_UP_DAYS = 30;
-  private static final int LONGEST_DRYING_DAYS = 4;
+  private static final int LONGEST_DRYING_DAYS = DryingDays.LONGEST;
   private static final int WEEK = 7;
 
   /**
@@ -83,6 +86,11 @@ public record Rhythm(
         }
       }
     }
+  }
+
+  /** Returns whether it runs short so seldom that it is as good as never. */
+  public boolean enough() {
+    return shortagesPerYear <= SELDOM_DAYS;
   }
 
   /** Returns what a rhythm does, by simulation. */

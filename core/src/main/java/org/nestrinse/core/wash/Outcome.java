@@ -77,4 +77,18 @@ public record Outcome(
   public boolean residueMet() {
     return residueMgKg <= residueTarget.mgKg();
   }
+
+  /**
+   * Returns what may be dissolved in the last water so that the residue just meets its target
+   * [g/L]; 0 when there is no residue. Residue grows with that concentration, so the target does
+   * too.
+   */
+  public double targetGL() {
+    double last = 0;
+    for (int i = 0; i < baths.size(); i++) {
+      boolean rinsed = baths.get(i).type() != Bath.Type.SPIN && !contents.get(i).apart();
+      last = rinsed ? baths.get(i).detergentGL() : last;
+    }
+    return residueMgKg <= 0 ? 0 : last * residueTarget.mgKg() / residueMgKg;
+  }
 }

@@ -44,6 +44,17 @@ public record Routine(
                 .thenComparingInt(s -> -s.number()));
   }
 
+  /** Returns how far the hottest run stays below what the weakest piece bears [K]. */
+  public int careMarginK(WashJob job) {
+    int hottest =
+        steps.stream()
+            .filter(s -> s.run() != null)
+            .mapToInt(s -> s.run().temperatureC())
+            .max()
+            .orElse(0);
+    return WashJob.weakestInHeat(job.all()).limits().hottestWashC() - hottest;
+  }
+
   /** Returns the run after which the load is taken out. */
   public MachineRun lastRun() {
     return steps.stream()

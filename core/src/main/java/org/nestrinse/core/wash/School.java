@@ -30,8 +30,11 @@ public record School(
     Chemistry chemistry,
     Finish finish) {
 
-  private static final Range SCOOPS = new Range(0, 4, "scoops");
-  private static final Range WASH_MINUTES = new Range(5, 300, "minutes");
+  /** Scoops of whitener that a school may want. */
+  public static final Range SCOOPS = new Range(0, 4, "scoops");
+
+  /** Minutes of a main wash. */
+  public static final Range WASH_MINUTES = new Range(5, 300, "minutes");
 
   /** What comes before the main wash. */
   public enum Before {

@@ -66,4 +66,15 @@ class TumbleDryingTest {
     assertThat(towels(VENTED, 41, 0.6).loads()).isEqualTo(2);
     assertThat(towels(VENTED, 5, 0.05).waterKg()).isZero();
   }
+
+  @Test
+  void inTheDryerMoistureFallsOnAStraightLineToDry() {
+    double dry = TumbleDrying.dryMoisture(HAND_TOWEL);
+    assertThat(TumbleDrying.moistureAfter(HAND_TOWEL, 0.6, 0, 50)).isEqualTo(0.6);
+    assertThat(TumbleDrying.moistureAfter(HAND_TOWEL, 0.6, 25, 50))
+        .isCloseTo((0.6 + dry) / 2, within(1e-9));
+    assertThat(TumbleDrying.moistureAfter(HAND_TOWEL, 0.6, 50, 50)).isCloseTo(dry, within(1e-9));
+    assertThat(TumbleDrying.moistureAfter(HAND_TOWEL, 0.6, 900, 50)).isCloseTo(dry, within(1e-9));
+    assertThat(TumbleDrying.moistureAfter(HAND_TOWEL, dry / 2, 25, 50)).isEqualTo(dry / 2);
+  }
 }

@@ -103,6 +103,29 @@ class BranchTest {
   }
 
   @Test
+  void onlyWhatAWashCanDoWithoutMayBeLeftOut() {
+    int main = ROUTINE.mainWash().number();
+    for (Step step : ROUTINE.steps()) {
+      String never = Branch.neverLeftOut(ROUTINE.steps(), step.number());
+      boolean ends = step.action() == Step.Action.LOAD || step.action() == Step.Action.UNLOAD;
+      assertThat(never == null).isEqualTo(!ends && step.number() != main);
+    }
+    Branch.After twice = Branch.of(ROUTINE.steps(), main + 1, Judgement.Adds.MAIN_AGAIN, MACHINE);
+    assertThat(Branch.neverLeftOut(twice.steps(), main)).isNull();
+    assertThat(Branch.neverLeftOut(twice.steps(), main + 1)).isNull();
+  }
+
+  @ParameterizedTest
+  @EnumSource(Judgement.class)
+  void everyAnswerThatAddsSomethingSaysSo(Judgement judgement) {
+    for (Judgement.Answer answer : judgement.answers()) {
+      assertThat(answer.adds().words().isEmpty())
+          .isEqualTo(answer.adds() == Judgement.Adds.NOTHING);
+    }
+    assertThat(judgement.answers().get(0).adds()).isEqualTo(Judgement.Adds.NOTHING);
+  }
+
+  @Test
   void eachStepAsksWhatCanBeSeenThere() {
     Step look = ROUTINE.steps().get(number(Step.Action.LOOK) - 1);
     Step unload = ROUTINE.steps().get(number(Step.Action.UNLOAD) - 1);

@@ -117,6 +117,22 @@ class HandTest {
   }
 
   @Test
+  void theResidueTargetIsThatOfTheLastWaterAndNotOfTheCoversBath() {
+    Routine routine = plan(DAY, School.BUCKET_AND_PLUNGE);
+    Outcome o = routine.outcome();
+    Bath covers = o.baths().get(o.baths().size() - 1);
+    assertThat(covers.detergentGL()).isZero();
+    double last = 0;
+    for (Bath bath : o.baths()) {
+      boolean apart = routine.steps().get(bath.step() - 1).apart();
+      last = bath.type() == Bath.Type.RINSE && !apart ? bath.detergentGL() : last;
+    }
+    assertThat(o.targetGL() / last)
+        .isCloseTo(o.residueTarget().mgKg() / o.residueMgKg(), within(1e-9));
+    assertThat(routine.careMarginK(Pieces.in(BUCKET, DAY))).isEqualTo(60 - 45);
+  }
+
+  @Test
   void coldFirstForProtein() {
     Routine routine = plan(List.of(soiled(TRIFOLD, 6, Soil.STOOL)), School.BUCKET_AND_PLUNGE);
     assertThat(routine.steps().get(1).run().temperatureC()).isLessThan(20);

@@ -2,7 +2,6 @@ package org.nestrinse.core.wash;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.nestrinse.core.Pieces.CLOTH_LIQUID;
 import static org.nestrinse.core.Pieces.GLASS_CLOTH;
 import static org.nestrinse.core.Pieces.HAND_TOWEL;
 import static org.nestrinse.core.Pieces.MACHINE;
@@ -11,7 +10,6 @@ import static org.nestrinse.core.Pieces.TRIFOLD;
 import static org.nestrinse.core.Pieces.job;
 import static org.nestrinse.core.Pieces.soiled;
 
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,7 +17,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.FieldSource;
 import org.nestrinse.core.Pieces;
-import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
@@ -27,7 +24,6 @@ import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Programme;
-import org.nestrinse.core.kit.Water;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
@@ -57,23 +53,7 @@ class SchoolsTest {
   }
 
   private static Routine planIn(Machine machine, List<SoiledPieces> first, School school) {
-    return WashPlanner.plan(in(machine, first), school);
-  }
-
-  private static WashJob in(Machine machine, List<SoiledPieces> first) {
-    return new WashJob(
-        first,
-        List.of(),
-        machine,
-        new Water(3.1, 11),
-        19,
-        List.of(Pieces.BIO, Pieces.NON_BIO, CLOTH_LIQUID, Pieces.WHITENER),
-        Pieces.TARIFF,
-        HygieneGoal.LIGHT,
-        1,
-        Pieces.NOW,
-        LocalTime.of(9, 0),
-        null);
+    return WashPlanner.plan(Pieces.in(machine, first), school);
   }
 
   private static Product detergent(Step step) {
@@ -119,22 +99,7 @@ class SchoolsTest {
           null);
 
   private static WashJob withSanitiser(Machine machine) {
-    WashJob job = in(machine, NAPPIES);
-    List<Product> products = new ArrayList<>(job.products());
-    products.add(SANITISER);
-    return new WashJob(
-        job.first(),
-        job.bulkers(),
-        job.machine(),
-        job.water(),
-        job.roomC(),
-        products,
-        job.tariff(),
-        job.houseGoal(),
-        job.trim(),
-        job.now(),
-        job.start(),
-        null);
+    return Pieces.with(Pieces.in(machine, NAPPIES), SANITISER);
   }
 
   @Test
