@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.nestrinse.app.dry.WeatherStation;
+import org.nestrinse.core.dry.TypicalDay;
 import org.nestrinse.core.dry.WeatherHour;
 import org.springframework.stereotype.Component;
 
@@ -27,8 +28,6 @@ class PretendWeatherStation implements WeatherStation {
   private static final double DAILY_SWING_C = 3.5;
   private static final double CLEAR_SKY_W_M2 = 950;
   private static final double CLOUD_TAKES = 0.75;
-  private static final double TILT_DEG = 23.44;
-  private static final int SOLSTICE_DAY = 172;
   private static final double RAINY_DAYS = 0.35;
 
   @Override
@@ -42,15 +41,15 @@ class PretendWeatherStation implements WeatherStation {
     List<WeatherHour> forecast = new ArrayList<>();
     for (int i = 0; i < hours; i++) {
       Instant at = first.plus(i, ChronoUnit.HOURS);
-      forecast.add(hour(at, at.atZone(zone)));
+      forecast.add(hour(at.atZone(zone)));
     }
     return forecast;
   }
 
-  private static WeatherHour hour(Instant at, ZonedDateTime local) {
+  private static WeatherHour hour(ZonedDateTime local) {
     Day day = Day.of(local.toLocalDate());
     int hour = local.getHour();
-    double sinSun = sinOfSunHeight(local);
+    double sinSun = TypicalDay.sinOfSunHeight(local, LATITUDE_DEG);
     double sun = sinSun <= 0 ? 0 : CLEAR_SKY_W_M2 * sinSun * (1 - CLOUD_TAKES * day.cloud);
     double swing = DAILY_SWING_C * (1 - 0.5 * day.cloud);
     double temperature = day.meanC - swing * Math.cos(2 * Math.PI * (hour - 3) / 24.0);
@@ -58,22 +57,12 @@ class PretendWeatherStation implements WeatherStation {
     double humidity = 72 + 10 * day.cloud - 3.2 * (temperature - day.meanC) + (rains ? 10 : 0);
     double wind = day.windMs * (0.75 + 0.35 * Math.max(0, sinSun));
     return new WeatherHour(
-        at,
+        local.toOffsetDateTime(),
         temperature,
         Math.max(38, Math.min(98, humidity)),
         wind,
         rains ? sun * 0.4 : sun,
         rains ? 0.8 : 0);
-  }
-
-  private static double sinOfSunHeight(ZonedDateTime local) {
-    double declination =
-        Math.toRadians(TILT_DEG)
-            * Math.cos(2 * Math.PI * (local.getDayOfYear() - SOLSTICE_DAY) / DAYS_PER_YEAR);
-    double hourAngle = Math.toRadians(15 * (local.getHour() + 0.5 - 12.5));
-    double latitude = Math.toRadians(LATITUDE_DEG);
-    return Math.sin(latitude) * Math.sin(declination)
-        + Math.cos(latitude) * Math.cos(declination) * Math.cos(hourAngle);
   }
 
   /** The weather of one day, drawn by its date alone. */

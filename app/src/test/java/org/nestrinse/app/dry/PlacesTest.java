@@ -9,6 +9,7 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -83,7 +84,7 @@ class PlacesTest {
     when(station.hours(any(), anyInt(), any()))
         .thenReturn(
             IntStream.range(0, 96)
-                .mapToObj(h -> new WeatherHour(NOON.plusSeconds(3600L * h), 16, 60, 4, 400, rainMm))
+                .mapToObj(h -> new WeatherHour(NOON.plusSeconds(3600L * h).atOffset(ZoneOffset.UTC), 16, 60, 4, 400, rainMm))
                 .toList());
     DryService dry =
         new DryService(
@@ -112,7 +113,7 @@ class PlacesTest {
 
   @Test
   void rainStopsDryingOutdoorsAndNotIndoors() {
-    WeatherHour rain = new WeatherHour(NOON, 16, 60, 4, 400, 1);
+    WeatherHour rain = new WeatherHour(NOON.atOffset(ZoneOffset.UTC), 16, 60, 4, 400, 1);
     assertThat(rain.at(new Place("line", true, 0.35, 1, 1, 19, 60)).evaporation()).isZero();
     assertThat(rain.at(new Place("airer", false, 0.25, 0, 0, 19, 60)).evaporation()).isPositive();
   }

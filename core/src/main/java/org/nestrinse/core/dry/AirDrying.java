@@ -38,6 +38,10 @@ public record AirDrying(
   private static final double LEWIS = 0.90;
   private static final double EVAPORATION_J_KG = 2.45e6;
   private static final double ABSORBED_SUN = 0.5;
+
+  /** Cloth hangs upright: it catches half of the rain that would fall on it lying. */
+  private static final double RAIN_CAUGHT = 0.5;
+
   private static final double CRITICAL_BASE = 0.15;
   private static final double CRITICAL_PER_500_G_M2 = 0.12;
   private static final Range CRITICAL = new Range(0.15, 0.6, "");
@@ -59,9 +63,19 @@ public record AirDrying(
    * @param relativeHumidity relative humidity [%]
    * @param windMs air speed at the cloth [m/s]
    * @param irradianceWm2 sun on the cloth [W/m²]
+   * @param rainMm rain on the cloth within the hour [mm]
    */
   public record Air(
-      double temperatureC, double relativeHumidity, double windMs, double irradianceWm2) {
+      double temperatureC,
+      double relativeHumidity,
+      double windMs,
+      double irradianceWm2,
+      double rainMm) {
+    /** Makes air without rain. */
+    public Air(double temperatureC, double relativeHumidity, double windMs, double irradianceWm2) {
+      this(temperatureC, relativeHumidity, windMs, irradianceWm2, 0);
+    }
+
     public Air {
       Limits.AIR_C.check("hours.temperatureC", temperatureC);
       Limits.HUMIDITY_PERCENT.check("hours.relativeHumidity", relativeHumidity);
@@ -125,14 +139,27 @@ public record AirDrying(
    * @param regain moisture of the fibre at 65 % relative humidity [kg/kg]
    * @param exposure share of both faces that the air really reaches, 0.01 to 1
    * @param startMoisture moisture when hung [kg/kg]
+   * @param soakedMoisture what it holds dripping wet, the most that rain brings back [kg/kg]
    */
   public record Hung(
-      double massKg, double areaM2, double regain, double exposure, double startMoisture) {
+      double massKg,
+      double areaM2,
+      double regain,
+      double exposure,
+      double startMoisture,
+      double soakedMoisture) {
+    /** Makes a piece that rain wets at most as it was when hung. */
+    public Hung(
+        double massKg, double areaM2, double regain, double exposure, double startMoisture) {
+      this(massKg, areaM2, regain, exposure, startMoisture, startMoisture);
+    }
+
     public Hung {
       Limits.PIECE_MASS_KG.check("massKg", massKg);
       Limits.AREA_M2.check("areaM2", areaM2);
       Limits.EXPOSURE.check("exposure", exposure);
       Limits.MOISTURE.check("startMoisture", startMoisture);
+      Limits.MOISTURE.check("soakedMoisture", soakedMoisture);
     }
 
     /** Returns the moisture below which it dries ever more slowly [kg/kg]. */
@@ -148,45 +175,75 @@ public record AirDrying(
   }
 
   /**
+   * One hour of the way: how fast wet cloth dries there and what it would keep.
+   *
+   * @param clothC temperature of wet cloth [°C]
+   * @param evaporation from wet cloth [kg per m² and s]
+   * @param relativeHumidity of the air [%]
+   * @param exposure share of both faces that the air reaches, the household's correction included
+   * @param rainMm rain on the cloth within the hour [mm]
+   */
+  record Stretch(
+      double clothC, double evaporation, double relativeHumidity, double exposure, double rainMm) {
+    static Stretch of(Air air, double exposure) {
+      double cloth = air.clothTemperatureC();
+      return new Stretch(
+          cloth, air.evaporationAt(cloth), air.relativeHumidity(), exposure, air.rainMm());
+    }
+  }
+
+  /**
    * Returns how the piece dries.
    *
    * @param hours the air at the cloth, hour by hour; the last one repeats up to 96 h
    */
   public static AirDrying of(Hung piece, List<Air> hours) {
-    if (hours.isEmpty()) {
+    List<Stretch> way = hours.stream().map(air -> Stretch.of(air, piece.exposure)).toList();
+    return along(piece, way, MINUTES_PER_HOUR);
+  }
+
+  /**
+   * Returns how the piece dries along a way of hours, which may lead through several places.
+   *
+   * @param way hour by hour; the last one repeats up to 96 h
+   * @param firstMinutes how much of the first hour is left [min]
+   */
+  static AirDrying along(Hung piece, List<Stretch> way, int firstMinutes) {
+    if (way.isEmpty()) {
       throw new OutOfRange("hours", "empty", "at least one hour");
     }
-    List<Double> cloth = hours.stream().map(Air::clothTemperatureC).toList();
+    List<Double> cloth = way.stream().map(Stretch::clothC).toList();
     List<Double> moisture = new ArrayList<>(List.of(piece.startMoisture));
     double x = piece.startMoisture;
+    double critical = piece.criticalMoisture();
+    int gone = 0;
     for (int hour = 0; hour < LONGEST_H; hour++) {
-      int given = Math.min(hour, hours.size() - 1);
-      Air air = hours.get(given);
-      double resting = piece.restingMoisture(air.relativeHumidity());
+      Stretch here = way.get(Math.min(hour, way.size() - 1));
+      double resting = piece.restingMoisture(here.relativeHumidity);
       double dry = resting + DRY_MARGIN;
       double perMinute =
-          air.evaporationAt(cloth.get(given))
-              * 2
-              * piece.areaM2
-              * piece.exposure
-              / piece.massKg
-              * SECONDS_PER_MINUTE;
-      double critical = piece.criticalMoisture();
-      for (int minute = 0; minute < MINUTES_PER_HOUR; minute++) {
+          here.evaporation * 2 * piece.areaM2 * here.exposure / piece.massKg * SECONDS_PER_MINUTE;
+      double wetted = RAIN_CAUGHT * here.rainMm * piece.areaM2 / piece.massKg / MINUTES_PER_HOUR;
+      int minutes = hour == 0 ? firstMinutes : MINUTES_PER_HOUR;
+      for (int minute = 0; minute < minutes; minute++) {
         if (x <= dry) {
           moisture.add(x);
-          return new AirDrying(hour + minute / (double) MINUTES_PER_HOUR, cloth, moisture);
+          return new AirDrying((gone + minute) / (double) MINUTES_PER_HOUR, cloth, moisture);
         }
         double slowed =
             x < critical && critical > resting ? (x - resting) / (critical - resting) : 1;
         double next = x - perMinute * Math.min(1, slowed);
+        if (wetted > 0) {
+          next = Math.max(next, Math.min(piece.soakedMoisture, next + wetted));
+        }
         if (next <= dry) {
           double share = (x - dry) / (x - next);
           moisture.add(dry);
-          return new AirDrying(hour + (minute + share) / MINUTES_PER_HOUR, cloth, moisture);
+          return new AirDrying((gone + minute + share) / MINUTES_PER_HOUR, cloth, moisture);
         }
         x = next;
       }
+      gone += minutes;
       moisture.add(x);
     }
     return new AirDrying(null, cloth, moisture);

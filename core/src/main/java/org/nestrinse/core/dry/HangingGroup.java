@@ -2,6 +2,7 @@ package org.nestrinse.core.dry;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.SpinRetention;
@@ -20,6 +21,7 @@ import org.nestrinse.core.why.Why;
  * @param hungAt since when
  * @param drying the course
  * @param startMoisture moisture when hung [kg/kg]
+ * @param factor how many times faster it dries there than the model says, from dry checks
  * @param weather the forecast it was computed with, from the hour of hanging on
  */
 public record HangingGroup(
@@ -28,23 +30,66 @@ public record HangingGroup(
     Instant hungAt,
     AirDrying drying,
     double startMoisture,
+    double factor,
     List<WeatherHour> weather) {
   private static final double SECONDS_PER_HOUR = 3600;
+  private static final int MINUTES_PER_HOUR = 60;
+  private static final double DRUM_RADIUS_M = 0.235;
+
+  /**
+   * How damp it is at one moment.
+   *
+   * @param at the moment
+   * @param moisture [kg/kg]
+   */
+  public record Point(Instant at, double moisture) {}
+
+  /** Returns how pieces of a kind dry where nothing was learnt yet. */
+  public static HangingGroup of(
+      Kind kind, Place place, Instant hungAt, double startMoisture, List<WeatherHour> weather) {
+    return of(kind, place, hungAt, startMoisture, 1, weather);
+  }
 
   /**
    * Returns how pieces of a kind dry.
    *
    * @param startMoisture moisture when hung [kg/kg]
+   * @param factor from dry checks, 1 when nothing was learnt
    * @param weather the forecast, hour by hour, beginning with the hour of {@code hungAt}
    */
   public static HangingGroup of(
-      Kind kind, Place place, Instant hungAt, double startMoisture, List<WeatherHour> weather) {
+      Kind kind,
+      Place place,
+      Instant hungAt,
+      double startMoisture,
+      double factor,
+      List<WeatherHour> weather) {
+    double exposure = corrected(place.exposure(), factor);
+    List<AirDrying.Stretch> way =
+        weather.stream().map(h -> AirDrying.Stretch.of(h.at(place), exposure)).toList();
+    AirDrying drying =
+        AirDrying.along(hung(kind, place.exposure(), startMoisture), way, minutesLeft(hungAt));
+    return new HangingGroup(kind, place, hungAt, drying, startMoisture, factor, weather);
+  }
+
+  /** Returns one piece of a kind as it hangs. */
+  static AirDrying.Hung hung(Kind kind, double exposure, double startMoisture) {
     TextileLoad piece = kind.load(1);
     double regain = piece.weighted(Material::regain) / piece.massKg();
-    AirDrying.Hung hung =
-        new AirDrying.Hung(piece.massKg(), kind.areaM2(), regain, place.exposure(), startMoisture);
-    List<AirDrying.Air> air = weather.stream().map(hour -> hour.at(place)).toList();
-    return new HangingGroup(kind, place, hungAt, AirDrying.of(hung, air), startMoisture, weather);
+    double soaked = Math.max(startMoisture, moistureAfterSpin(kind, 0, DRUM_RADIUS_M));
+    return new AirDrying.Hung(
+        piece.massKg(), kind.areaM2(), regain, exposure, startMoisture, soaked);
+  }
+
+  /** Returns the exposure with what was learnt, never more than all of both faces. */
+  static double corrected(double exposure, double factor) {
+    return Math.min(1, exposure * factor);
+  }
+
+  /** Returns what is left of the hour that holds a moment [min]. */
+  static int minutesLeft(Instant moment) {
+    long minute = Math.floorMod(moment.getEpochSecond(), 3600L) / MINUTES_PER_HOUR;
+    return MINUTES_PER_HOUR - (int) minute;
   }
 
   /** Returns the moisture of a kind after a spin [kg/kg], all its parts together. */
@@ -55,30 +100,73 @@ public record HangingGroup(
 
   /** Returns when it is dry, or null when it does not dry here within four days. */
   public @Nullable Instant dryBy() {
-    Double hours = drying.hoursToDry();
-    return hours == null
-        ? null
-        : hungAt.plus(Duration.ofSeconds(Math.round(hours * SECONDS_PER_HOUR)));
+    return drying.hoursToDry() == null ? null : after(hungAt, drying.hoursToDry());
+  }
+
+  static Instant after(Instant start, double hours) {
+    return start.plus(Duration.ofSeconds(Math.round(hours * SECONDS_PER_HOUR)));
+  }
+
+  /** Returns how damp it is at the start, at each full hour, and when dry. */
+  public List<Point> points() {
+    return points(drying, hungAt);
+  }
+
+  static List<Point> points(AirDrying drying, Instant start) {
+    List<Point> points = new ArrayList<>();
+    Instant hour = start.plus(Duration.ofMinutes(minutesLeft(start)));
+    int last = drying.moisture().size() - 1;
+    for (int i = 0; i <= last; i++) {
+      Instant at = i == 0 ? start : hour.plus(Duration.ofHours(i - 1L));
+      if (i > 0 && i == last && drying.hoursToDry() != null) {
+        at = after(start, drying.hoursToDry());
+      }
+      points.add(new Point(at, drying.moisture().get(i)));
+    }
+    return points;
+  }
+
+  /** Returns how damp it is at a moment, on straight lines between the hours [kg/kg]. */
+  public double moistureAt(Instant moment) {
+    return moistureAt(points(), moment);
+  }
+
+  static double moistureAt(List<Point> points, Instant moment) {
+    Point before = points.get(0);
+    for (Point next : points) {
+      if (next.at.isAfter(moment)) {
+        double whole = Duration.between(before.at, next.at).toSeconds();
+        double gone = Duration.between(before.at, moment).toSeconds();
+        double share = whole <= 0 ? 0 : Math.max(0, gone / whole);
+        return before.moisture * (1 - share) + next.moisture * share;
+      }
+      before = next;
+    }
+    return before.moisture;
   }
 
   /** Returns the reason of the time at which it is dry. */
   public Why why(String dryBy) {
     WeatherHour first = weather.get(0);
     AirDrying.Air air = first.at(place);
-    double perHour =
-        air.evaporation() * 2 * kind.areaM2() * place.exposure() * SECONDS_PER_HOUR * 1000;
-    return Why.of(
-            "%s, %s".formatted(kind.name(), dryBy),
-            "Water leaves the faces that the air reaches, as fast as the air takes it up; the thick middle dries last."
-                + " Cool to the touch is still damp.")
-        .line("water after the spin", Numbers.of(startMoisture, 2) + " kg/kg")
-        .line("one piece, dry", Numbers.of(kind.massKg() * 1000, 0) + " g")
-        .line("one face", Numbers.of(kind.areaM2(), 2) + " m²")
-        .line("air at the cloth, first hour", Numbers.of(air.temperatureC(), 0) + " °C")
-        .line("humidity", Numbers.of(air.relativeHumidity(), 0) + " %")
-        .line("air speed", Numbers.of(air.windMs(), 1) + " m/s")
-        .line("sun on it", Numbers.of(air.irradianceWm2(), 0) + " W/m²")
-        .line("leaves one piece in that hour", Numbers.of(perHour, 0) + " g")
+    double exposure = corrected(place.exposure(), factor);
+    double perHour = air.evaporation() * 2 * kind.areaM2() * exposure * SECONDS_PER_HOUR * 1000;
+    Why.Builder why =
+        Why.of(
+                "%s, %s".formatted(kind.name(), dryBy),
+                "Water leaves the faces that the air reaches, as fast as the air takes it up; the thick middle dries last."
+                    + " Cool to the touch is still damp.")
+            .line("water after the spin", Numbers.of(startMoisture, 2) + " kg/kg")
+            .line("one piece, dry", Numbers.of(kind.massKg() * 1000, 0) + " g")
+            .line("one face", Numbers.of(kind.areaM2(), 2) + " m²")
+            .line("air at the cloth, first hour", Numbers.of(air.temperatureC(), 0) + " °C")
+            .line("humidity", Numbers.of(air.relativeHumidity(), 0) + " %")
+            .line("air speed", Numbers.of(air.windMs(), 1) + " m/s")
+            .line("sun on it", Numbers.of(air.irradianceWm2(), 0) + " W/m²");
+    if (factor != 1) {
+      why.line("your dry checks here", "× " + Numbers.of(factor, 2));
+    }
+    return why.line("leaves one piece in that hour", Numbers.of(perHour, 0) + " g")
         .total("dry", dryBy)
         .section(7);
   }

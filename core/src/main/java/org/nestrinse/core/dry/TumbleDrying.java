@@ -57,12 +57,12 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
     }
     DryerHeat heat = DryerHeat.NORMAL;
     for (Damp damp : pieces) {
-      DryerHeat bears = damp.kind.limits().dryer();
+      DryerHeat bears = damp.kind.tumble();
       if (bears == DryerHeat.NONE) {
         throw new OutOfRange(
             "pieces",
             damp.kind.name(),
-            "only what may be tumbled: it hangs, waterproof or elastic");
+            "only what may be tumbled: it hangs, waterproof, elastic or oily");
       }
       heat = heat.strictest(bears);
     }
@@ -75,6 +75,18 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
     int loads = (int) Math.max(1, Math.ceil(mass / dryer.capacityKg() - 1e-9));
     double minutes = water / rate * MINUTES_PER_HOUR + loads * COOLING_MINUTES;
     return new TumbleDrying(heat, water, minutes, water * kwhPerKg(dryer, heat), loads);
+  }
+
+  /** Returns the wear of each piece: an hour at normal heat is 1, gentler heat is less. */
+  public double wear() {
+    double perHour =
+        switch (heat) {
+          case NORMAL -> 1;
+          case LOW -> 0.6;
+          case NO_HEAT -> 0.3;
+          case NONE -> 0;
+        };
+    return perHour * minutes / MINUTES_PER_HOUR;
   }
 
   /** Returns the moisture at which a kind counts as dry in the room [kg/kg]. */

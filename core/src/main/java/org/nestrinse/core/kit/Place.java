@@ -1,30 +1,167 @@
 package org.nestrinse.core.kit;
 
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.Range;
 
 /**
  * A place where pieces hang.
  *
  * @param name what the household calls it
- * @param outdoors whether weather reaches it
+ * @param sort what it is
+ * @param facing where its sun comes from
  * @param exposure share of both faces that the air reaches: line 0.35, spaced airer 0.25, crowded
  *     airer 0.15
- * @param windFactor share of the forecast wind that reaches the cloth, outdoors
- * @param sunFactor share of the sun that reaches the cloth, outdoors
+ * @param windFactor share of the forecast wind that reaches the cloth outdoors, 0 to 1
+ * @param sunFactor share of the sun that reaches the cloth outdoors, 0 to 1
  * @param roomC temperature indoors [°C]
  * @param roomHumidity relative humidity indoors [%]
+ * @param fan whether a fan blows on it indoors
+ * @param watts what it draws while something hangs there, a fan or a warm cupboard [W]
+ * @param metres room on its lines and rails [m], or null
+ * @param pieces room by number, or null; with neither there is room for all
  */
 public record Place(
     String name,
-    boolean outdoors,
+    Sort sort,
+    Facing facing,
     double exposure,
     double windFactor,
     double sunFactor,
     double roomC,
-    double roomHumidity) {
+    double roomHumidity,
+    boolean fan,
+    double watts,
+    @Nullable Double metres,
+    @Nullable Integer pieces) {
+  /** Room on lines and rails. */
+  public static final Range METRES = new Range(0.5, 200, "m");
+
+  /** Room by number. */
+  public static final Range PIECES = new Range(1, 500, "pieces");
+
+  /** What a place may draw. */
+  public static final Range WATTS = new Range(0, 3000, "W");
+
+  /** Shares of wind and sun. */
+  public static final Range FACTOR = new Range(0, 1, "");
+
+  /** What a place is, which decides whether rain and wind reach it. */
+  public enum Sort {
+    SUN_LINE("sun line", true, false),
+    BALCONY("covered balcony", true, true),
+    MOVABLE_AIRER("movable airer", true, false),
+    AIRER("airer indoors", false, true),
+    AIRING_CUPBOARD("airing cupboard", false, true);
+
+    private final String words;
+    private final boolean outdoors;
+    private final boolean covered;
+
+    Sort(String words, boolean outdoors, boolean covered) {
+      this.words = words;
+      this.outdoors = outdoors;
+      this.covered = covered;
+    }
+
+    /** Returns the name a person uses. */
+    public String words() {
+      return words;
+    }
+  }
+
+  /** Where the sun of a place comes from, with the hours between which it does. */
+  public enum Facing {
+    OPEN("open to all sides", 0, 24),
+    EAST("east, sun until noon", 5, 12),
+    SOUTH("south, sun from 9 to 17", 9, 17),
+    WEST("west, sun from noon on", 12, 22),
+    NORTH("north, no sun", 0, 0);
+
+    private final String words;
+    private final int from;
+    private final int to;
+
+    Facing(String words, int from, int to) {
+      this.words = words;
+      this.from = from;
+      this.to = to;
+    }
+
+    /** Returns the direction in words. */
+    public String words() {
+      return words;
+    }
+
+    /** Returns whether the sun reaches it in the hour that begins then, 0 to 23. */
+    public boolean sunny(int hour) {
+      return hour >= from && hour < to;
+    }
+  }
+
   public Place {
     Limits.EXPOSURE.check("exposure", exposure);
+    FACTOR.check("windFactor", windFactor);
+    FACTOR.check("sunFactor", sunFactor);
     Limits.AIR_C.check("roomC", roomC);
     Limits.HUMIDITY_PERCENT.check("roomHumidity", roomHumidity);
+    WATTS.check("watts", watts);
+    if (metres != null) {
+      METRES.check("metres", metres.doubleValue());
+    }
+    if (pieces != null) {
+      PIECES.check("pieces", pieces.intValue());
+    }
+  }
+
+  /** Makes a line in the open, or an airer indoors, with room for all. */
+  public Place(
+      String name,
+      boolean outdoors,
+      double exposure,
+      double windFactor,
+      double sunFactor,
+      double roomC,
+      double roomHumidity) {
+    this(
+        name,
+        outdoors ? Sort.SUN_LINE : Sort.AIRER,
+        Facing.OPEN,
+        exposure,
+        windFactor,
+        sunFactor,
+        roomC,
+        roomHumidity,
+        false,
+        0,
+        null,
+        null);
+  }
+
+  /** Returns whether weather reaches it. */
+  public boolean outdoors() {
+    return sort.outdoors;
+  }
+
+  /** Returns whether rain does not reach it. */
+  public boolean covered() {
+    return sort.covered;
+  }
+
+  /** Returns the same rails carried inside. */
+  public Place carriedIn() {
+    return new Place(
+        name, Sort.AIRER, facing, exposure, 0, 0, roomC, roomHumidity, fan, watts, metres, pieces);
+  }
+
+  /**
+   * Returns the share of its room that one piece of a kind takes, 0 where there is room for all.
+   */
+  public double share(Kind kind) {
+    if (metres != null) {
+      return kind.widthM() / metres;
+    }
+    return pieces == null ? 0 : 1.0 / pieces;
   }
 }

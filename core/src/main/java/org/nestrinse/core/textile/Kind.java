@@ -37,6 +37,12 @@ public record Kind(
   /** Bounds of what a look into the drum may make of a kind's bulk. */
   public static final Range BULK_FACTOR = new Range(0.7, 1.4, "");
 
+  /** Room for a peg and a gap beside each piece [m]. */
+  private static final double PEG_M = 0.05;
+
+  /** From this areal mass on a piece dries late in its middle [kg/m²]. */
+  private static final double THICK_KG_M2 = 0.5;
+
   /** From this share on, microfibre decides how a piece behaves among lint. */
   private static final double MOSTLY = 0.5;
 
@@ -85,6 +91,31 @@ public record Kind(
         parts.stream()
             .map(p -> new TextileLoad.MaterialMass(p.material(), p.massKg() * count))
             .toList());
+  }
+
+  /** Returns the length of line that one piece takes, hung as a square with its peg [m]. */
+  public double widthM() {
+    return Math.sqrt(areaM2) + PEG_M;
+  }
+
+  /** Returns whether its middle dries late. */
+  public boolean thick() {
+    return massKg() / areaM2 >= THICK_KG_M2;
+  }
+
+  /** Returns whether strong sun and heat wear it out: waterproof or elastic in any part. */
+  public boolean sunShy() {
+    return has(Material.LAMINATE) || parts.stream().anyMatch(Part::elastic);
+  }
+
+  /** Returns whether it may hold oil or solvent, so that it never meets a dryer. */
+  public boolean oily() {
+    return bin == Bin.WORKSHOP;
+  }
+
+  /** Returns the warmest dryer it may go into, {@link DryerHeat#NONE} for what may hold oil. */
+  public DryerHeat tumble() {
+    return oily() ? DryerHeat.NONE : limits().dryer();
   }
 
   /** Returns the volume that one piece takes lying dry in a drum [L]. */

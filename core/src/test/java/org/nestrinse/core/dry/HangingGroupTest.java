@@ -7,6 +7,7 @@ import static org.nestrinse.core.Pieces.NOW;
 import static org.nestrinse.core.Pieces.SHELL;
 import static org.nestrinse.core.Pieces.TRIFOLD;
 
+import java.time.ZoneOffset;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -21,7 +22,10 @@ class HangingGroupTest {
 
   private static List<WeatherHour> weather(double rainMm) {
     return IntStream.range(0, 96)
-        .mapToObj(h -> new WeatherHour(NOW.plusSeconds(3600L * h), 17, 60, 4, 350, rainMm))
+        .mapToObj(
+            h ->
+                new WeatherHour(
+                    NOW.plusSeconds(3600L * h).atOffset(ZoneOffset.UTC), 17, 60, 4, 350, rainMm))
         .toList();
   }
 

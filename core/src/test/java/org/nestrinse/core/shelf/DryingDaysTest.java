@@ -23,7 +23,15 @@ class DryingDaysTest {
   private static int days(List<Kind> kinds, List<Place> places, double rainMm) {
     List<WeatherHour> weather =
         IntStream.range(0, 96)
-            .mapToObj(h -> new WeatherHour(ONE.plusSeconds(3600L * h), 24, 45, 5, 500, rainMm))
+            .mapToObj(
+                h ->
+                    new WeatherHour(
+                        ONE.plusSeconds(3600L * h).atOffset(ZoneOffset.UTC),
+                        24,
+                        45,
+                        5,
+                        500,
+                        rainMm))
             .toList();
     return DryingDays.of(kinds, places, ONE, weather, 0.235, ZoneOffset.UTC);
   }

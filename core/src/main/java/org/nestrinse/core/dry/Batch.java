@@ -1,0 +1,39 @@
+package org.nestrinse.core.dry;
+
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Limits;
+
+/**
+ * Equal damp pieces that are hung, moved and tumbled together.
+ *
+ * @param key the caller's number for it
+ * @param kind what it is
+ * @param count how many pieces
+ * @param moisture how damp they are [kg/kg]
+ * @param neededBy when the shelf runs out of these, or null when it does not
+ * @param at where they hang already, or null for what just left the machine
+ */
+public record Batch(
+    long key,
+    Kind kind,
+    int count,
+    double moisture,
+    @Nullable Instant neededBy,
+    @Nullable Spot at) {
+  public Batch {
+    Limits.COUNT.check("count", count);
+    Limits.MOISTURE.check("moisture", moisture);
+  }
+
+  /** Returns the dry mass of all its pieces [kg]. */
+  public double massKg() {
+    return kind.massKg() * count;
+  }
+
+  /** Returns a part of it. */
+  Batch of(int pieces) {
+    return new Batch(key, kind, pieces, moisture, neededBy, at);
+  }
+}

@@ -1,0 +1,56 @@
+package org.nestrinse.core.dry;
+
+/** Which ways of drying are thought of at all. */
+public enum DryingPolicy {
+  BEST("the plan"),
+  AIR_ONLY("all in the air"),
+  DRYER_ONLY("all in the dryer"),
+  AIR_THEN_DRYER("air, then dryer");
+
+  private final String words;
+
+  DryingPolicy(String words) {
+    this.words = words;
+  }
+
+  /** Returns the name a person uses. */
+  public String words() {
+    return words;
+  }
+
+  /** Returns whether a batch may dry in the air alone. */
+  boolean air(boolean mayTumble, int dryHour) {
+    return switch (this) {
+      case BEST, AIR_ONLY -> true;
+      case DRYER_ONLY -> !mayTumble;
+      case AIR_THEN_DRYER -> !mayTumble || dryHour >= 0;
+    };
+  }
+
+  /**
+   * Returns whether all may hang too close for want of room, as long as the policy's own ways
+   * suffice.
+   */
+  boolean crowding() {
+    return this == BEST || this == AIR_ONLY;
+  }
+
+  /** Returns what counts: whoever puts all in the dryer wants it dry soon, whatever it costs. */
+  PlanCost weighed(PlanCost cost) {
+    return this == DRYER_ONLY ? new PlanCost(cost.lateHours(), 0, 0, cost.waiting()) : cost;
+  }
+
+  /** Returns whether the dryer is thought of. */
+  boolean dryer() {
+    return this != AIR_ONLY;
+  }
+
+  /**
+   * Returns whether the dryer may be started in an hour.
+   *
+   * @param firstMove the first hour in which the batch would be carried anyway, or -1
+   */
+  boolean starts(int hour, int firstMove) {
+    return this != AIR_THEN_DRYER || (hour > 0 && hour >= firstMove);
+  }
+}
