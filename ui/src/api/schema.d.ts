@@ -212,6 +212,70 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/drying/follow": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["follow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drying/learnt/{placeId}/{kindId}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drying/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["plans"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/drying/weather": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["weather"];
+        delete: operations["forgetWeather"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/drying/{id}": {
         parameters: {
             query?: never;
@@ -226,6 +290,22 @@ export interface paths {
         options?: never;
         head?: never;
         patch: operations["move"];
+        trace?: never;
+    };
+    "/api/drying/{id}/check": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["check"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/drying/{id}/dry": {
@@ -852,6 +932,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/places/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changePlace"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/prep": {
         parameters: {
             query?: never;
@@ -943,6 +1039,22 @@ export interface paths {
         put?: never;
         post: operations["attach"];
         delete: operations["detach"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pretend/weather": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["weather_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
         options?: never;
         head?: never;
         patch?: never;
@@ -1537,7 +1649,12 @@ export interface components {
             strength: "STOP" | "CHECK" | "NOTE";
             title: string;
         };
+        Checked: {
+            drying: components["schemas"]["Drying"];
+            words: string;
+        };
         Choice: {
+            carriedIn: boolean;
             dryWords: string;
             here: boolean;
             place: string;
@@ -1547,6 +1664,12 @@ export interface components {
         Cleaning: {
             mix?: components["schemas"]["Why"];
             steps: string[];
+        };
+        Compared: {
+            plans: components["schemas"]["DryPlan"][];
+            whys: {
+                [key: string]: components["schemas"]["Why"];
+            };
         };
         Comparison: {
             /** Format: int32 */
@@ -1572,6 +1695,13 @@ export interface components {
             owned: number;
             /** @enum {string} */
             role: "SHELL" | "COVER" | "NIGHT_FITTED" | "INSERT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
+        };
+        CourseMark: {
+            /** Format: date-time */
+            at: string;
+            /** @enum {string} */
+            sort: "HANG" | "TURN" | "SHADE" | "OUT" | "BRING_IN" | "DRYER" | "DRY";
+            words: string;
         };
         Cover: {
             need: string;
@@ -1669,6 +1799,26 @@ export interface components {
                 [key: string]: components["schemas"]["Why"];
             };
         };
+        DryCheck: {
+            /** @enum {string} */
+            answer?: "COOL" | "SEAM" | "DRY";
+            /** Format: int32 */
+            damp?: number;
+        };
+        DryPlan: {
+            /** Format: double */
+            kwh: number;
+            /** Format: int32 */
+            latePieces: number;
+            /** Format: double */
+            money: number;
+            name: string;
+            /** @enum {string} */
+            policy: "BEST" | "AIR_ONLY" | "DRYER_ONLY" | "AIR_THEN_DRYER";
+            readyWords: string;
+            /** Format: double */
+            wear: number;
+        };
         Dryer: {
             /** Format: double */
             capacityKg: number;
@@ -1697,13 +1847,16 @@ export interface components {
             /** Format: date-time */
             from: string;
             groups: components["schemas"]["Group"][];
+            learnt: components["schemas"]["Learnt"][];
             /** Format: date-time */
             now: string;
             /** Format: int32 */
             pieces: number;
-            station: string;
+            rain?: components["schemas"]["Rain"];
+            source: components["schemas"]["WeatherSource"];
             /** Format: date-time */
             to: string;
+            todo: components["schemas"]["Todo"][];
             weather: components["schemas"]["WeatherHour"][];
             whys: {
                 [key: string]: components["schemas"]["Why"];
@@ -1862,6 +2015,20 @@ export interface components {
             suits: boolean;
             used: boolean;
         };
+        ForecastImportPreview: {
+            errors: components["schemas"]["LineError"][];
+            /** Format: int32 */
+            hours: number;
+            kept: boolean;
+            /** Format: int32 */
+            moreErrors: number;
+            says: string;
+            weather: components["schemas"]["WeatherHour"][];
+        };
+        ForecastImportSent: {
+            keep?: boolean;
+            text?: string;
+        };
         GatherComing: {
             /** Format: date-time */
             cameIn?: string;
@@ -1933,19 +2100,27 @@ export interface components {
             /** Format: int64 */
             id: number;
             kind: string;
-            moisture: number[];
             /** Format: double */
             moistureNow: number;
+            neededWords?: string;
             /** Format: int32 */
             pieces: number;
             place: string;
             /** Format: int64 */
             placeId: number;
+            points: components["schemas"]["HangingGroupPoint"][];
             ready: boolean;
             tumbling: boolean;
             /** Format: int64 */
             version: number;
+            ways: components["schemas"]["Way"][];
             words: string;
+        };
+        HangingGroupPoint: {
+            /** Format: date-time */
+            at: string;
+            /** Format: double */
+            moisture: number;
         };
         HourRequest: {
             /** Format: double */
@@ -1974,6 +2149,7 @@ export interface components {
             nightPerKwh: number;
             /** Format: time-local */
             nightTo: string;
+            pretendWeather: boolean;
             /** Format: double */
             roomC: number;
             /** Format: double */
@@ -2003,6 +2179,7 @@ export interface components {
             nightPerKwh?: number;
             /** Format: time-local */
             nightTo?: string;
+            pretendWeather?: boolean;
             /** Format: double */
             roomC?: number;
             /** Format: int32 */
@@ -2210,11 +2387,25 @@ export interface components {
             /** Format: int32 */
             pieces: number;
         };
+        Learnt: {
+            /** Format: int64 */
+            kindId: number;
+            /** Format: int64 */
+            placeId: number;
+            words: string;
+        };
         Line: {
             household: string;
             /** Format: date-time */
             now: string;
             pegs: components["schemas"]["Peg"][];
+        };
+        LineError: {
+            column: string;
+            expected: string;
+            found: string;
+            /** Format: int64 */
+            line: number;
         };
         Load: {
             advice: components["schemas"]["FillAdvice"];
@@ -2359,15 +2550,8 @@ export interface components {
             /** @enum {string} */
             material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "SILK";
         };
-        MeasurementLineError: {
-            column: string;
-            expected: string;
-            found: string;
-            /** Format: int64 */
-            line: number;
-        };
         MeasurementPreview: {
-            errors: components["schemas"]["MeasurementLineError"][];
+            errors: components["schemas"]["LineError"][];
             findings: components["schemas"]["Finding"][];
             kept: boolean;
             /** Format: int32 */
@@ -2388,6 +2572,7 @@ export interface components {
             text?: string;
         };
         Move: {
+            carriedIn?: boolean;
             /** Format: int64 */
             placeId?: number;
         };
@@ -2597,28 +2782,50 @@ export interface components {
         Place: {
             /** Format: double */
             exposure: number;
+            /** @enum {string} */
+            facing: "OPEN" | "EAST" | "SOUTH" | "WEST" | "NORTH";
+            fan: boolean;
+            /** Format: double */
+            metres?: number;
             name: string;
-            outdoors: boolean;
+            /** Format: int32 */
+            pieces?: number;
             /** Format: double */
             roomC: number;
             /** Format: double */
             roomHumidity: number;
+            /** @enum {string} */
+            sort: "SUN_LINE" | "BALCONY" | "MOVABLE_AIRER" | "AIRER" | "AIRING_CUPBOARD";
             /** Format: double */
             sunFactor: number;
+            /** Format: double */
+            watts: number;
             /** Format: double */
             windFactor: number;
         };
         PlaceChange: {
             /** Format: double */
             exposure?: number;
+            /** @enum {string} */
+            facing?: "OPEN" | "EAST" | "SOUTH" | "WEST" | "NORTH";
+            fan?: boolean;
+            /** Format: double */
+            metres?: number;
             name?: string;
-            outdoors?: boolean;
+            /** Format: int32 */
+            pieces?: number;
             /** Format: double */
             roomC?: number;
             /** Format: double */
             roomHumidity?: number;
+            /** @enum {string} */
+            sort?: "SUN_LINE" | "BALCONY" | "MOVABLE_AIRER" | "AIRER" | "AIRING_CUPBOARD";
             /** Format: double */
             sunFactor?: number;
+            /** Format: int32 */
+            version?: number;
+            /** Format: double */
+            watts?: number;
             /** Format: double */
             windFactor?: number;
         };
@@ -2626,6 +2833,9 @@ export interface components {
             /** Format: int64 */
             id: number;
             place: components["schemas"]["Place"];
+            /** Format: int64 */
+            version: number;
+            words: string;
         };
         Plan: {
             /** Format: int32 */
@@ -2892,6 +3102,11 @@ export interface components {
             positions: components["schemas"]["PositionEffect"][];
             question: string;
             standing: string;
+        };
+        Rain: {
+            /** Format: date-time */
+            at: string;
+            words: string;
         };
         Reading: {
             /** Format: double */
@@ -3358,6 +3573,20 @@ export interface components {
             /** Format: double */
             temperatureC: number;
         };
+        Todo: {
+            /** Format: date-time */
+            at: string;
+            atWords: string;
+            due: boolean;
+            /** Format: int64 */
+            groupId: number;
+            /** Format: int32 */
+            pieces: number;
+            /** @enum {string} */
+            sort: "HANG" | "TURN" | "SHADE" | "OUT" | "BRING_IN" | "DRYER" | "DRY";
+            what: string;
+            words: string;
+        };
         Tumble: {
             dryer: string;
             /** Format: int64 */
@@ -3389,6 +3618,17 @@ export interface components {
         Washer: {
             state?: components["schemas"]["PretendWasherState"];
         };
+        Way: {
+            /** Format: date-time */
+            dryBy?: string;
+            dryWords: string;
+            late: boolean;
+            marks: components["schemas"]["CourseMark"][];
+            /** Format: int32 */
+            pieces: number;
+            points: components["schemas"]["HangingGroupPoint"][];
+            words: string;
+        };
         WeatherHour: {
             /** Format: date-time */
             from: string;
@@ -3402,6 +3642,10 @@ export interface components {
             temperatureC: number;
             /** Format: double */
             windMs: number;
+        };
+        WeatherSource: {
+            old: boolean;
+            words: string;
         };
         Why: {
             lines: components["schemas"]["WhyLine"][];
@@ -3756,6 +4000,115 @@ export interface operations {
     };
     drying_1: {
         parameters: {
+            query?: {
+                rainAt?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drying"];
+                };
+            };
+        };
+    };
+    follow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drying"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                placeId: number;
+                kindId: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Drying"];
+                };
+            };
+        };
+    };
+    plans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Compared"];
+                };
+            };
+        };
+    };
+    weather: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ForecastImportSent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ForecastImportPreview"];
+                };
+            };
+        };
+    };
+    forgetWeather: {
+        parameters: {
             query?: never;
             header?: never;
             path?: never;
@@ -3796,6 +4149,32 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Drying"];
+                };
+            };
+        };
+    };
+    check: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["DryCheck"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Checked"];
                 };
             };
         };
@@ -5051,6 +5430,32 @@ export interface operations {
             };
         };
     };
+    changePlace: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["PlaceChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PlaceNumbered"];
+                };
+            };
+        };
+    };
     prep: {
         parameters: {
             query?: never;
@@ -5268,6 +5673,28 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content?: never;
+            };
+        };
+    };
+    weather_1: {
+        parameters: {
+            query: {
+                hours: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/plain": string;
+                };
             };
         };
     };

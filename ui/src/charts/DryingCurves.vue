@@ -10,6 +10,15 @@ import ChartTable from './ChartTable.vue'
 /** Hours run right under a ribbon of weather; each group is a curve of moisture that falls until dry. */
 const props = defineProps<{ drying: Api['Drying'] }>()
 
+/** What is marked on a curve, by a letter in a tag; the words stand beside in the list. */
+const MARKED: Partial<Record<Api['CourseMark']['sort'], string>> = {
+  TURN: 'turn',
+  SHADE: 'shade',
+  OUT: 'out',
+  BRING_IN: 'in',
+  DRYER: 'dryer',
+}
+
 const holder = useTemplateRef<HTMLElement>('holder')
 const { width: measured } = useElementSize(holder)
 const id = useId()
@@ -20,7 +29,9 @@ const right = computed(() => width.value - (narrow.value ? 12 : 70))
 const RIBBON = { top: 6, bottom: 74 }
 const FIRST = 104
 const rowHeight = computed(() => (narrow.value ? 84 : 62))
-const height = computed(() => FIRST + props.drying.groups.length * rowHeight.value + 22)
+const height = computed(
+  () => FIRST + props.drying.groups.reduce((n, g) => n + g.ways.length, 0) * rowHeight.value + 22,
+)
 
 const from = computed(() => new Date(props.drying.from))
 const to = computed(() => new Date(props.drying.to))
@@ -64,42 +75,68 @@ const cells = computed(() =>
 )
 const rainStart = computed(() => cells.value.find((c) => c.rains))
 
+/** Whether a word beside a dot would run out of the picture. */
+function crowds(dot: number, words: string) {
+  return dot + words.length * 8 + 12 > width.value
+}
+
+/** A row for each way that pieces of a group take; what is behind them is the same. */
 const groups = computed(() =>
-  props.drying.groups.map((g, row) => {
-    const base = FIRST + row * rowHeight.value + rowHeight.value - 14
-    const most = Math.max(0.3, ...g.moisture)
-    const y = scaleLinear()
-      .domain([0, most])
-      .range([base, base - rowHeight.value + (narrow.value ? 42 : 22)])
-    const hung = Date.parse(g.hungAt)
-    const end = g.dryBy ? Date.parse(g.dryBy) : to.value.getTime()
-    const points = g.moisture
-      .map((m, hour) => {
-        const at = Math.min(hung + hour * 3.6e6, end)
-        return [x.value(new Date(at)), y(m)] as [number, number]
-      })
-      .filter((p) => p[0] <= right.value)
-    return {
-      ...g,
-      base,
-      points,
-      area: area<[number, number]>()
-        .x((p) => p[0])
-        .y0(base)
-        .y1((p) => p[1])(points),
-      line: line<[number, number]>()(points),
-      dot: g.dryBy && end <= to.value.getTime() ? x.value(new Date(end)) : undefined,
-    }
-  }),
+  props.drying.groups
+    .flatMap((g) => g.ways.map((way, part) => ({ g, way, part })))
+    .map(({ g, way, part }, row) => {
+      const base = FIRST + row * rowHeight.value + rowHeight.value - 14
+      const past = g.points
+      const most = Math.max(
+        0.3,
+        ...past.map((p) => p.moisture),
+        ...way.points.map((p) => p.moisture),
+      )
+      const y = scaleLinear()
+        .domain([0, most])
+        .range([base, base - rowHeight.value + (narrow.value ? 42 : 22)])
+      const place = (p: Api['HangingGroupPoint']) =>
+        [x.value(new Date(p.at)), y(p.moisture)] as [number, number]
+      const inside = (p: [number, number]) => p[0] <= right.value
+      const behind = past.map(place)
+      const ahead = way.points.map(place).filter(inside)
+      const end = way.dryBy ? Date.parse(way.dryBy) : undefined
+      const marks = way.marks
+        .filter((m) => MARKED[m.sort])
+        .map((m) => ({ ...m, x: x.value(new Date(m.at)), sign: MARKED[m.sort] }))
+        .filter((m) => m.x <= right.value)
+      return {
+        key: `${g.id}.${part}`,
+        words: g.ways.length > 1 ? `${way.pieces} of ${g.words}` : g.words,
+        place: way.words,
+        late: way.late,
+        dryWords: g.ready ? `may be dry` : way.dryWords,
+        base,
+        area: area<[number, number]>()
+          .x((p) => p[0])
+          .y0(base)
+          .y1((p) => p[1])([...behind, ...ahead]),
+        behind: line<[number, number]>()(behind),
+        ahead: line<[number, number]>()(ahead),
+        marks,
+        dot: end !== undefined && end <= to.value.getTime() ? x.value(new Date(end)) : undefined,
+      }
+    }),
 )
 const rows = computed(() =>
-  props.drying.groups.map((g) => [
-    g.words,
-    g.place,
-    g.hungWords,
-    number(g.moistureNow, 2),
-    g.dryWords,
-  ]),
+  props.drying.groups.flatMap((g) =>
+    g.ways.map((way) => [
+      g.ways.length > 1 ? `${way.pieces} of ${g.words}` : g.words,
+      way.words,
+      g.hungWords,
+      number(g.moistureNow, 2),
+      way.marks
+        .filter((m) => m.sort !== 'DRY')
+        .map((m) => `${clock(new Date(m.at))} ${m.words}`)
+        .join('; ') || 'nothing',
+      way.dryWords,
+    ]),
+  ),
 )
 </script>
 
@@ -147,9 +184,6 @@ const rows = computed(() =>
         <text v-if="!narrow" x="0" y="40" font-size="12">
           {{ number(Math.min(...temperatures)) }} to {{ number(Math.max(...temperatures)) }}°
         </text>
-        <text v-if="!narrow" x="0" y="55" font-size="11" style="fill: var(--c-soft)">
-          {{ drying.station }}
-        </text>
       </g>
       <line
         :x1="left"
@@ -171,7 +205,7 @@ const rows = computed(() =>
           {{ clock(t) }}
         </text>
       </g>
-      <g v-for="g in groups" :key="g.id">
+      <g v-for="g in groups" :key="g.key" :data-curve="g.key">
         <text
           :x="narrow ? left : 0"
           :y="narrow ? g.base - 56 : g.base - 26"
@@ -190,18 +224,59 @@ const rows = computed(() =>
         </text>
         <line :x1="left" :x2="right" :y1="g.base" :y2="g.base" stroke="var(--c-line)" />
         <path :d="g.area ?? ''" fill="color-mix(in srgb, var(--c-water) 26%, transparent)" />
-        <path :d="g.line ?? ''" fill="none" stroke="var(--c-water)" stroke-width="2.2" />
-        <template v-if="g.dot !== undefined">
-          <circle :cx="g.dot" :cy="g.base" r="4.5" fill="var(--c-good)" />
+        <path :d="g.behind ?? ''" fill="none" stroke="var(--c-water)" stroke-width="2.4" />
+        <path
+          :d="g.ahead ?? ''"
+          fill="none"
+          stroke="var(--c-water)"
+          stroke-width="2"
+          stroke-dasharray="6 3"
+        />
+        <g v-for="(m, i) in g.marks" :key="i" :data-mark="m.sort">
+          <title>{{ m.words }}</title>
+          <line
+            :x1="m.x"
+            :x2="m.x"
+            :y1="g.base - rowHeight + 26"
+            :y2="g.base"
+            stroke="var(--c-ink)"
+            stroke-width="1.4"
+            :stroke-dasharray="m.sort === 'TURN' || m.sort === 'SHADE' ? '2 2' : ''"
+          />
+          <rect
+            :x="m.x"
+            :y="g.base - rowHeight + 16"
+            :width="m.sign!.length * 6.4 + 8"
+            height="15"
+            :fill="m.sort === 'DRYER' ? 'var(--c-heat)' : 'var(--c-sheet)'"
+            stroke="var(--c-ink)"
+            stroke-width="0.8"
+          />
           <text
-            :x="g.dot + (g.dot > right - 74 && narrow ? -8 : 9)"
+            :x="m.x + 4"
+            :y="g.base - rowHeight + 27"
+            font-size="11"
+            :style="m.sort === 'DRYER' ? 'fill: var(--c-paper)' : ''"
+          >
+            {{ m.sign }}
+          </text>
+        </g>
+        <template v-if="g.dot !== undefined">
+          <circle
+            :cx="g.dot"
+            :cy="g.base"
+            r="4.5"
+            :fill="g.late ? 'var(--c-heat)' : 'var(--c-good)'"
+          />
+          <text
+            :x="g.dot + (crowds(g.dot, g.dryWords) ? -8 : 9)"
             :y="g.base - 5"
-            :text-anchor="g.dot > right - 74 && narrow ? 'end' : 'start'"
+            :text-anchor="crowds(g.dot, g.dryWords) ? 'end' : 'start'"
             class="num"
             font-size="14"
-            style="fill: var(--c-good-word)"
+            :style="`fill: var(${g.late ? '--c-heat-word' : '--c-good-word'})`"
           >
-            {{ g.dryWords }}
+            {{ g.late ? '! ' : '' }}{{ g.dryWords }}
           </text>
         </template>
         <text
@@ -212,7 +287,7 @@ const rows = computed(() =>
           font-size="12"
           style="fill: var(--c-heat-word)"
         >
-          ! {{ g.dryWords }}
+          {{ g.late ? '! ' : '' }}{{ g.dryWords }}
         </text>
       </g>
       <g v-if="groups.length">
@@ -231,7 +306,7 @@ const rows = computed(() =>
     </svg>
     <ChartTable
       caption="What hangs"
-      :head="['what', 'place', 'hung', 'moisture now kg/kg', 'dry']"
+      :head="['what', 'place', 'hung', 'moisture now kg/kg', 'to do', 'dry']"
       :rows="rows"
     />
   </div>

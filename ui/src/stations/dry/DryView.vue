@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import DryingCurves from '../../charts/DryingCurves.vue'
 import Figure from '../../parts/Figure.vue'
@@ -11,52 +11,73 @@ import { count } from '../../use/format'
 import { useAct } from '../../use/useAct'
 import { useKeys } from '../../use/useKeys'
 import { useLoaded } from '../../use/useLoaded'
+import HangingRow from './HangingRow.vue'
+import PlansCompared from './PlansCompared.vue'
+import WeatherPanel from './WeatherPanel.vue'
 
 const why = useWhy()
 const messages = useMessages()
 const { act, busy } = useAct()
-const { data: drying, error, loading, reload } = useLoaded(() => answer(api.GET('/api/drying')))
 
-watch(drying, (now) => {
-  const first = now?.groups[0]
-  why.suggest(first && now?.whys[`group.${first.id}`])
-})
+/** Hour of the day at which a shower is supposed; nothing for the forecast as it is. */
+const rainAt = ref('')
+const {
+  data: drying,
+  error,
+  loading,
+  reload,
+} = useLoaded(() =>
+  answer(
+    api.GET('/api/drying', {
+      params: { query: rainAt.value === '' ? {} : { rainAt: Number(rainAt.value) } },
+    }),
+  ),
+)
+const compared = useLoaded(() => answer(api.GET('/api/drying/plans')))
 
-async function move(group: Api['Group'], placeId: number) {
-  await act(() =>
-    answer(
-      api.PATCH('/api/drying/{id}', { params: { path: { id: group.id } }, body: { placeId } }),
-    ),
-  )
-  await reload()
+watch(drying, (now) => why.suggest(now?.groups.length ? now.whys.plan : undefined))
+watch(rainAt, reload)
+
+async function refresh() {
+  await Promise.all([reload(), compared.reload()])
 }
 
-async function tumble(group: Api['Group'], dryerId: number) {
-  const done = await act(() =>
-    answer(
-      api.POST('/api/drying/{id}/tumble', {
-        params: { path: { id: group.id } },
-        body: { dryerId },
-      }),
-    ),
-  )
-  if (done) messages.done('Clean the lint filter first, and do not cut the cool-down short.')
-  await reload()
+async function follow() {
+  const done = await act(() => answer(api.POST('/api/drying/follow')))
+  if (done) messages.done('All hangs as planned.')
+  await refresh()
 }
 
 async function dry(group: Api['Group']) {
   const path = { params: { path: { id: group.id } } }
-  const done = await act(() => answer(api.POST('/api/drying/{id}/dry', path)))
-  await reload()
+  const done = await act(() =>
+    answer(api.POST('/api/drying/{id}/check', { ...path, body: { answer: 'DRY' } })),
+  )
+  await refresh()
   if (done) {
-    messages.done(`${group.words}: back on the shelf.`, async () => {
+    messages.done(`${group.words}: back on the shelf. ${done.words}`, async () => {
       await act(() => answer(api.DELETE('/api/drying/{id}/dry', path)))
-      await reload()
+      await refresh()
     })
   }
 }
 
+async function forget(learnt: Api['Learnt']) {
+  const { placeId, kindId } = learnt
+  await act(() =>
+    answer(
+      api.DELETE('/api/drying/learnt/{placeId}/{kindId}', {
+        params: { path: { placeId, kindId } },
+      }),
+    ),
+  )
+  await refresh()
+}
+
 const first = computed(() => drying.value?.groups.find((g) => g.ready) ?? drying.value?.groups[0])
+const due = computed(() => drying.value?.todo.filter((t) => t.due) ?? [])
+const later = computed(() => drying.value?.todo.filter((t) => !t.due) ?? [])
+const HOURS = Array.from({ length: 15 }, (_, i) => i + 7)
 function driest() {
   if (first.value) dry(first.value)
 }
@@ -64,89 +85,117 @@ useKeys({ Enter: driest })
 </script>
 
 <template>
-  <LoadState :error="error" :loading="loading && !drying" @again="reload" />
+  <LoadState :error="error" :loading="loading && !drying" @again="refresh" />
   <template v-if="drying && drying.groups.length === 0">
     <ViewHead title="Nothing hangs" state="everything is put away">
-      What comes out of the machine hangs here by itself, each kind where it dries first.
+      What comes out of the machine hangs here by itself, as the plan says: dry before the shelf
+      needs it, then cheapest, then gentlest.
     </ViewHead>
+    <WeatherPanel class="mt-4" :source="drying.source" @changed="refresh" />
   </template>
   <template v-else-if="drying">
     <ViewHead
       title="Hanging"
-      :why="drying.whys[`group.${drying.groups.at(-1)?.id}`]"
+      :why="drying.whys.plan"
       :state="`${count(drying.pieces, 'piece')}, ${drying.allDryWords ? `all dry by ${drying.allDryWords}` : 'not all will dry here'}`"
     >
-      Cool to the touch is still damp, and damp storage smells. Waterproof and elastic pieces hang,
-      out of strong sun above 35 °C.
+      <template v-if="drying.rain">
+        <strong class="text-water-word" data-rain>{{ drying.rain.words }}</strong>
+      </template>
+      <template v-else-if="later[0] && !due.length">
+        Next, at {{ later[0].atWords }}: {{ later[0].what }} {{ later[0].words }}.
+      </template>
+      <template v-else-if="!due.length">
+        Nothing to carry. Cool to the touch is still damp, and damp storage smells.
+      </template>
       <template #side>
-        <button
-          v-if="first"
-          type="button"
-          class="button-main"
-          :disabled="busy"
-          data-main
-          @click="dry(first)"
-        >
-          {{ first.kind }}: it is dry <span class="keycap ml-2">Enter</span>
-        </button>
+        <div class="flex flex-wrap items-center gap-2">
+          <label class="text-sm">
+            What if it rains at
+            <select v-model="rainAt" data-rain-at>
+              <option value="">…</option>
+              <option v-for="h in HOURS" :key="h" :value="String(h)">{{ h }}:00</option>
+            </select>
+          </label>
+          <button
+            v-if="first"
+            type="button"
+            class="button-main"
+            :disabled="busy"
+            data-main
+            @click="dry(first)"
+          >
+            {{ first.kind }}: it is dry <span class="keycap ml-2">Enter</span>
+          </button>
+        </div>
       </template>
     </ViewHead>
-    <div class="mt-3"><DryingCurves :drying="drying" /></div>
-    <h2 class="mt-4 text-lg">Feel them</h2>
-    <ul>
-      <li
-        v-for="group in drying.groups"
-        :key="group.id"
-        class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-line py-1.5"
-        :data-group="group.kind"
+
+    <section v-if="due.length" class="mt-2 border-l-4 border-sun pl-3" aria-label="To do now">
+      <p v-for="(t, i) in due" :key="i" data-due>
+        <strong>{{ t.what }}</strong> {{ t.words }}
+      </p>
+      <button
+        v-if="!drying.rain"
+        type="button"
+        class="button-plain mt-1"
+        :disabled="busy"
+        data-follow
+        @click="follow"
       >
-        <span class="min-w-52 flex-1">
-          <strong>{{ group.words }}</strong>
-          <span class="block text-sm">
-            {{ group.ready ? '! may be dry since' : 'dry' }}
-            <Figure :why="drying.whys[`group.${group.id}`]">{{ group.dryWords }}</Figure>
-          </span>
-        </span>
-        <span class="flex flex-wrap gap-1" role="group" :aria-label="`Where ${group.kind} hangs`">
-          <button
-            v-for="choice in group.choices"
-            :key="choice.placeId"
-            type="button"
-            class="chip text-left text-sm"
-            :class="choice.here ? 'bg-ink text-paper' : ''"
-            :aria-pressed="choice.here"
-            :disabled="busy || choice.here"
-            :data-place="choice.place"
-            @click="move(group, choice.placeId)"
-          >
-            {{ choice.place }}
-            <span class="block text-xs">{{ choice.dryWords }}</span>
-          </button>
-          <button
-            v-for="d in group.dryers"
-            :key="`d${d.dryerId}`"
-            type="button"
-            class="chip text-left text-sm"
-            :class="d.here ? 'bg-ink text-paper' : ''"
-            :aria-pressed="d.here"
-            :disabled="busy || d.here || !d.may"
-            :data-dryer="d.dryer"
-            @click="tumble(group, d.dryerId)"
-          >
-            {{ d.dryer }}
-            <span class="block text-xs">{{ d.here ? 'in it' : d.words }}</span>
-          </button>
-        </span>
-        <button
-          type="button"
-          class="button-plain min-h-11 font-semibold"
-          :disabled="busy"
-          data-dry
-          @click="dry(group)"
+        I have done that
+      </button>
+    </section>
+
+    <div class="mt-3"><DryingCurves :drying="drying" /></div>
+
+    <section v-if="later.length" class="mt-3" aria-label="To do later">
+      <h2 class="text-lg">Later</h2>
+      <ol>
+        <li
+          v-for="(t, i) in later"
+          :key="i"
+          class="grid grid-cols-[6.5rem_1fr] gap-3 border-t border-line py-1"
+          :data-later="t.sort"
         >
-          It is dry
-        </button>
-      </li>
+          <span class="num">{{ t.atWords }}</span>
+          <span
+            ><strong>{{ t.what }}</strong> {{ t.words }}</span
+          >
+        </li>
+      </ol>
+    </section>
+
+    <h2 class="mt-4 text-lg">Feel them</h2>
+    <p class="text-sm text-soft">
+      What you feel corrects this place for this kind. Waterproof and elastic pieces hang, out of
+      strong sun after three hours and above 35 °C.
+    </p>
+    <ul>
+      <HangingRow
+        v-for="group in drying.groups"
+        :key="`${group.id}.${group.version}`"
+        :group="group"
+        :why="drying.whys[`group.${group.id}`]"
+        @dry="dry(group)"
+        @changed="refresh"
+      />
     </ul>
+    <p v-for="l in drying.learnt" :key="`${l.placeId}.${l.kindId}`" class="text-sm" data-learnt>
+      Learnt: {{ l.words }}.
+      <button type="button" class="button-quiet" :disabled="busy" @click="forget(l)">
+        Forget it
+      </button>
+    </p>
+
+    <PlansCompared
+      v-if="compared.data.value?.plans.length"
+      class="mt-5"
+      :compared="compared.data.value"
+    />
+    <WeatherPanel class="mt-5" :source="drying.source" @changed="refresh" />
+    <p class="mt-2 text-sm">
+      <Figure :why="drying.whys.plan">Why this plan</Figure>
+    </p>
   </template>
 </template>

@@ -2,6 +2,7 @@
 import { computed, ref, shallowRef } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import LogCourse from '../../charts/LogCourse.vue'
+import FileErrors from '../../parts/FileErrors.vue'
 import { useMessages } from '../../stores/messages'
 import { duration } from '../../use/format'
 import { useAct } from '../../use/useAct'
@@ -152,15 +153,12 @@ async function pretend(shortByK: number) {
     </button>
 
     <div v-if="preview" class="mt-3 border border-ink p-3" data-log-preview>
-      <template v-if="preview.errors.length">
-        <p class="font-semibold text-heat-word" role="alert">! {{ preview.says }}</p>
-        <ul class="mt-1 text-sm">
-          <li v-for="(e, i) in preview.errors" :key="i" data-log-error>
-            line {{ e.line }}, {{ e.column }}: “{{ e.found }}”; expected {{ e.expected }}
-          </li>
-        </ul>
-        <p v-if="preview.moreErrors" class="text-sm">and {{ preview.moreErrors }} more</p>
-      </template>
+      <FileErrors
+        v-if="preview.errors.length"
+        :says="preview.says"
+        :errors="preview.errors"
+        :more="preview.moreErrors"
+      />
       <template v-else>
         <LogCourse
           :points="preview.points"

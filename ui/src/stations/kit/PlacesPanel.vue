@@ -16,13 +16,45 @@ const { data: people } = useLoaded(() => answer(api.GET('/api/people')))
 
 const PLACE: Field[] = [
   { key: 'name', label: 'Name', type: 'text' },
-  { key: 'outdoors', label: 'outdoors', type: 'yes' },
+  {
+    key: 'sort',
+    label: 'What it is',
+    type: 'choice',
+    options: [
+      { value: 'SUN_LINE', words: 'sun line' },
+      { value: 'BALCONY', words: 'covered balcony' },
+      { value: 'MOVABLE_AIRER', words: 'movable airer, out and in' },
+      { value: 'AIRER', words: 'airer indoors' },
+      { value: 'AIRING_CUPBOARD', words: 'airing cupboard' },
+    ],
+  },
+  {
+    key: 'facing',
+    label: 'Its sun',
+    type: 'choice',
+    options: [
+      { value: 'OPEN', words: 'open to all sides' },
+      { value: 'EAST', words: 'east, sun until noon' },
+      { value: 'SOUTH', words: 'south, sun from 9 to 17' },
+      { value: 'WEST', words: 'west, sun from noon on' },
+      { value: 'NORTH', words: 'north, no sun' },
+    ],
+  },
   {
     key: 'exposure',
     label: 'Exposure',
     type: 'number',
     hint: 'line 0.35, spaced airer 0.25, crowded airer 0.15',
   },
+  {
+    key: 'metres',
+    label: 'Room',
+    type: 'number',
+    unit: 'm',
+    hint: 'length of line or rails',
+    optional: true,
+  },
+  { key: 'pieces', label: 'or room for', type: 'whole', unit: 'pieces', optional: true },
   {
     key: 'windFactor',
     label: 'Share of the wind',
@@ -38,18 +70,30 @@ const PLACE: Field[] = [
     unit: '%',
     hint: 'indoors',
   },
+  { key: 'fan', label: 'A fan blows on it', type: 'yes' },
+  { key: 'watts', label: 'Draws', type: 'number', unit: 'W', hint: 'fan or warm cupboard' },
 ]
 const NEW_PLACE: Values = {
   name: '',
-  outdoors: false,
+  sort: 'AIRER',
+  facing: 'OPEN',
   exposure: 0.25,
+  metres: null,
+  pieces: null,
   windFactor: 1,
   sunFactor: 1,
   roomC: 19,
   roomHumidity: 60,
+  fan: false,
+  watts: 0,
 }
 async function addPlace(v: Values) {
   await answer(api.POST('/api/places', { body: v as unknown as Api['PlaceChange'] }))
+  await reload()
+}
+async function changePlace(id: number, v: Values) {
+  const body = v as unknown as Api['PlaceChange']
+  await answer(api.PUT('/api/places/{id}', { params: { path: { id } }, body }))
   await reload()
 }
 
@@ -141,14 +185,18 @@ async function changePail(id: number, v: Values) {
   <LoadState :error="error" :loading="loading && !places" @again="reload" />
   <div v-if="places" class="max-w-3xl">
     <h2 class="text-lg">Places to hang</h2>
-    <p v-for="p in places" :key="p.id" class="border-t border-line py-2">
-      <strong>{{ p.place.name }}</strong>
-      {{
-        p.place.outdoors
-          ? `outdoors, exposure ${number(p.place.exposure, 2)}`
-          : `indoors, ${number(p.place.roomC)}°, ${number(p.place.roomHumidity)} % damp, exposure ${number(p.place.exposure, 2)}`
-      }}
-    </p>
+    <OpenRow
+      v-for="p in places"
+      :key="`${p.id}.${p.version}`"
+      :name="p.place.name"
+      :about="p.words"
+    >
+      <FieldForm
+        :fields="PLACE"
+        :initial="{ ...p.place, version: p.version }"
+        :save="(v: Values) => changePlace(p.id, v)"
+      />
+    </OpenRow>
     <OpenRow v-slot="{ close }" name="A new place" about="line, airer, cupboard">
       <FieldForm
         :fields="PLACE"

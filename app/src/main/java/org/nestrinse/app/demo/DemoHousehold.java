@@ -8,7 +8,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Random;
 import org.nestrinse.app.dry.DryService;
-import org.nestrinse.app.dry.DryViews;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.LotService;
 import org.nestrinse.app.gather.NormalDayService;
@@ -304,7 +303,7 @@ class DemoHousehold implements ApplicationRunner {
 
   private void dryAll(WashViews.Round round) {
     Instant finished = rounds.one(round.id()).finishedAt();
-    for (DryViews.Group group : clock.at(finished, dry::drying).groups()) {
+    for (DryService.Hanging group : clock.at(finished, dry::hanging)) {
       Instant latest = finished.plus(LONGEST_DRYING);
       Instant by = group.dryBy() == null || group.dryBy().isAfter(latest) ? latest : group.dryBy();
       clock.at(

@@ -9,23 +9,70 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
 @RequestMapping("/api/drying")
 class DryController {
   private final DryService dry;
+  private final ForecastImport forecasts;
+  private final WeatherService weather;
 
-  DryController(DryService dry) {
+  DryController(DryService dry, ForecastImport forecasts, WeatherService weather) {
     this.dry = dry;
+    this.forecasts = forecasts;
+    this.weather = weather;
   }
 
-  /** Where a group should hang. */
-  record Move(@Nullable Long placeId) {}
+  /** Where a group should hang, and whether a movable airer is carried in. */
+  record Move(@Nullable Long placeId, @Nullable Boolean carriedIn) {}
 
+  /**
+   * Everything that hangs.
+   *
+   * @param rainAt hour of the day at which a shower is supposed, none when missing
+   */
   @GetMapping
-  DryViews.Drying drying() {
-    return dry.drying();
+  DryViews.Drying drying(@RequestParam(required = false) @Nullable Integer rainAt) {
+    return dry.drying(rainAt);
+  }
+
+  @GetMapping("/plans")
+  DryViews.Compared plans() {
+    return dry.compared();
+  }
+
+  @PostMapping("/follow")
+  DryViews.Drying follow() {
+    dry.follow();
+    return dry.drying(null);
+  }
+
+  /** What a check taught, with everything that hangs. */
+  record Checked(String words, DryViews.Drying drying) {}
+
+  @PostMapping("/{id}/check")
+  Checked check(@PathVariable long id, @RequestBody DryService.Check check) {
+    String words = dry.check(id, check);
+    return new Checked(words, dry.drying(null));
+  }
+
+  @DeleteMapping("/learnt/{placeId}/{kindId}")
+  DryViews.Drying forget(@PathVariable long placeId, @PathVariable long kindId) {
+    dry.forget(placeId, kindId);
+    return dry.drying(null);
+  }
+
+  @PostMapping("/weather")
+  ForecastImport.Preview weather(@RequestBody ForecastImport.Sent sent) {
+    return forecasts.read(sent);
+  }
+
+  @DeleteMapping("/weather")
+  DryViews.Drying forgetWeather() {
+    weather.forget();
+    return dry.drying(null);
   }
 
   @PatchMapping("/{id}")
@@ -33,8 +80,8 @@ class DryController {
     if (move.placeId == null) {
       throw new OutOfRange("placeId", "missing", "the number of one of the household's places");
     }
-    dry.move(id, move.placeId);
-    return dry.drying();
+    dry.move(id, move.placeId, Boolean.TRUE.equals(move.carriedIn));
+    return dry.drying(null);
   }
 
   /** Into which dryer a group goes. */
@@ -46,18 +93,18 @@ class DryController {
       throw new OutOfRange("dryerId", "missing", "the number of one of the household's dryers");
     }
     dry.tumble(id, into.dryerId);
-    return dry.drying();
+    return dry.drying(null);
   }
 
   @PostMapping("/{id}/dry")
   DryViews.Drying dry(@PathVariable long id) {
     dry.dry(id);
-    return dry.drying();
+    return dry.drying(null);
   }
 
   @DeleteMapping("/{id}/dry")
   DryViews.Drying notDry(@PathVariable long id) {
     dry.notDry(id);
-    return dry.drying();
+    return dry.drying(null);
   }
 }

@@ -2,162 +2,390 @@ package org.nestrinse.app.dry;
 
 import java.time.Duration;
 import java.time.Instant;
-import java.time.LocalTime;
-import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.dry.DryViews.Choice;
 import org.nestrinse.app.dry.DryViews.Drying;
-import org.nestrinse.app.dry.DryViews.Group;
 import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.kit.Stock.Whereabouts;
 import org.nestrinse.app.kit.StockService;
+import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.RoundWashed;
 import org.nestrinse.core.dry.AirDrying;
+import org.nestrinse.core.dry.Batch;
+import org.nestrinse.core.dry.Course;
+import org.nestrinse.core.dry.DryCheck;
+import org.nestrinse.core.dry.DryingPolicy;
 import org.nestrinse.core.dry.HangingGroup;
-import org.nestrinse.core.dry.TumbleDrying;
+import org.nestrinse.core.dry.HangingPlan;
+import org.nestrinse.core.dry.Spot;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.gather.SoiledPieces;
-import org.nestrinse.core.kit.Dryer;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Numbers;
-import org.nestrinse.core.why.Why;
+import org.nestrinse.core.units.Range;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** What hangs, where, and by when it is dry. */
+/** What hangs, where, what is to be done with it, and by when it is dry. */
 @Service
 public class DryService {
-  private static final Duration PICTURE_BEFORE = Duration.ofHours(1);
-  private static final int PICTURE_LEAST_H = 12;
-  private static final int PICTURE_MOST_H = 48;
+  private static final Range HOUR = new Range(0, 23, "");
+  private static final double SECONDS_PER_HOUR = 3600;
 
   private final HangingRepository groups;
+  private final DryingFactorRepository factors;
   private final KindService kinds;
   private final PlaceService places;
   private final DryerService dryers;
   private final StockService stock;
   private final RoundService rounds;
+  private final ShelfService shelf;
   private final HouseholdService households;
-  private final WeatherStation station;
+  private final WeatherService weather;
   private final HouseClock clock;
   private final ApplicationEventPublisher events;
 
   DryService(
       HangingRepository groups,
+      DryingFactorRepository factors,
       KindService kinds,
       PlaceService places,
       DryerService dryers,
       StockService stock,
       RoundService rounds,
+      ShelfService shelf,
       HouseholdService households,
-      WeatherStation station,
+      WeatherService weather,
       HouseClock clock,
       ApplicationEventPublisher events) {
     this.groups = groups;
+    this.factors = factors;
     this.kinds = kinds;
     this.places = places;
     this.dryers = dryers;
     this.stock = stock;
     this.rounds = rounds;
+    this.shelf = shelf;
     this.households = households;
-    this.station = station;
+    this.weather = weather;
     this.clock = clock;
     this.events = events;
   }
 
-  /** Hangs what was washed, each kind where it dries first. */
+  /** What a hand felt, and how many pieces are damp still; all of them when not said. */
+  public record Check(DryCheck.@Nullable Answer answer, @Nullable Integer damp) {}
+
+  /** Hangs what was washed as the plan says; what hangs already stays where it is. */
   @EventListener
   @Transactional
   public void hang(RoundWashed washed) {
-    List<PlaceService.Numbered> all = places.all();
-    if (all.isEmpty()) {
+    DryingNow now = facts(washed.at());
+    if (now.places().isEmpty()) {
       throw new NotNow("There is no place to hang anything. Kit is the place for it.");
     }
     Map<Kind, Integer> byKind = new LinkedHashMap<>();
     for (SoiledPieces p : washed.pieces().all()) {
       byKind.merge(p.kind(), p.count(), Integer::sum);
     }
-    List<WeatherHour> weather = weather(washed.at());
+    List<Batch> batches = new ArrayList<>();
+    List<HangingEntity> fresh = new ArrayList<>();
     byKind.forEach(
         (kind, count) -> {
-          double moisture =
-              HangingGroup.moistureAfterSpin(kind, washed.spinRpm(), washed.drumRadiusM());
           HangingEntity e = new HangingEntity();
           e.roundId = washed.roundId();
           e.kindId = kind.id();
-          e.placeId = bestPlace(all, kind, washed.at(), moisture, weather);
           e.pieces = count;
-          e.hungAt = washed.at();
-          e.startMoisture = moisture;
+          double moisture =
+              HangingGroup.moistureAfterSpin(kind, washed.spinRpm(), washed.drumRadiusM());
+          e.hang(0, false, false, washed.at(), moisture);
+          Instant needed = now.neededBy().get(kind.role());
+          batches.add(new Batch(-1L - fresh.size(), kind, count, moisture, needed));
+          fresh.add(e);
           stock.move(kind.id(), count, Whereabouts.WASHING, Whereabouts.DRYING);
-          groups.save(e);
         });
+    List<WeatherHour> ahead = now.weather().from(washed.at(), AirDrying.LONGEST_H);
+    batches.addAll(now.question(ahead).batches());
+    HangingPlan plan = HangingPlan.of(now.question(batches, ahead), DryingPolicy.BEST);
+    for (Course course : plan.courses()) {
+      if (course.batch().key() < 0) {
+        HangingEntity whole = fresh.get((int) (-1 - course.batch().key()));
+        boolean all = course.batch().count() == whole.pieces;
+        HangingEntity part = all ? whole : whole.part(course.batch().count());
+        follow(part, course.legs().get(0), now.spots());
+        groups.save(part);
+      }
+    }
   }
 
-  /** Returns everything that hangs, with the weather it dries in. */
+  /** Hangs a group in the spot of a leg; what goes straight into the dryer waits indoors for it. */
+  private static void follow(HangingEntity e, Course.Leg leg, List<Spot> spots) {
+    Spot spot =
+        leg.spot() != null
+            ? leg.spot()
+            : spots.stream().filter(s -> !s.outdoors()).findFirst().orElse(spots.get(0));
+    e.hang(spot.placeId(), spot.carriedIn(), leg.crowded(), e.hungAt, e.startMoisture);
+  }
+
+  /**
+   * Returns everything that hangs, with the weather it dries in and the plan for it.
+   *
+   * @param rainHour hour of the day at which a shower is supposed, or null for none
+   */
   @Transactional(readOnly = true)
-  public Drying drying() {
-    return new Look().drying();
+  public Drying drying(@Nullable Integer rainHour) {
+    if (rainHour != null) {
+      HOUR.check("rainAt", rainHour.intValue());
+    }
+    DryingNow now = facts(clock.instant());
+    return new DryLook(now, rainHour).drying(weather.source(), learnt(now));
+  }
+
+  /** Returns the plan beside other ways of drying the same, in the weather that is forecast. */
+  @Transactional(readOnly = true)
+  public DryViews.Compared compared() {
+    return new DryLook(facts(clock.instant()), null).compared();
+  }
+
+  /** Returns what hangs, in short. */
+  @Transactional(readOnly = true)
+  public DryViews.Short inShort() {
+    DryingNow now = facts(clock.instant());
+    TimeWords words = households.timeWords();
+    int pieces = 0;
+    int ready = 0;
+    Instant nextAt = Instant.MAX;
+    int next = 0;
+    for (HangingEntity e : now.groups()) {
+      Instant dryBy = e.tumbleMinutes == null ? now.staying(e).dryBy() : now.tumbledBy(e);
+      pieces += e.pieces;
+      if (dryBy != null && !dryBy.isAfter(now.now())) {
+        ready += e.pieces;
+      } else if (dryBy != null && dryBy.isBefore(nextAt)) {
+        nextAt = dryBy;
+        next = e.pieces;
+      }
+    }
+    return new DryViews.Short(pieces, ready, next, next == 0 ? null : words.at(nextAt));
+  }
+
+  /**
+   * What hangs or tumbles, and when it is dry if it stays.
+   *
+   * @param id number of the group
+   * @param kindId the kind
+   * @param pieces how many
+   * @param dryBy when, or null when not within four days
+   * @param mayTumble whether a dryer could finish it
+   */
+  public record Hanging(
+      long id, long kindId, int pieces, @Nullable Instant dryBy, boolean mayTumble) {}
+
+  /** Returns what hangs, if it stays where it is. */
+  @Transactional(readOnly = true)
+  public List<Hanging> hanging() {
+    DryingNow now = facts(clock.instant());
+    return now.groups().stream()
+        .map(
+            e ->
+                new Hanging(
+                    e.id,
+                    e.kindId,
+                    e.pieces,
+                    e.tumbleMinutes == null ? now.staying(e).dryBy() : now.tumbledBy(e),
+                    e.tumbleMinutes == null && now.kind(e).tumble() != DryerHeat.NONE))
+        .toList();
+  }
+
+  /** Does everything that the plan has for now: hangs, carries, divides groups. */
+  @Transactional
+  public void follow() {
+    DryingNow now = facts(clock.instant());
+    HangingPlan plan = new DryLook(now, null).plan();
+    for (HangingEntity e : now.groups()) {
+      List<Course> ways = plan.courses().stream().filter(c -> c.batch().key() == e.id).toList();
+      double moisture = now.moistureNow(e);
+      for (int i = 0; i < ways.size(); i++) {
+        Course.Leg leg = ways.get(i).legs().get(0);
+        HangingEntity part = i == 0 ? e : e.part(ways.get(i).batch().count());
+        part.pieces = ways.get(i).batch().count();
+        if (leg.spot() != null && (!leg.spot().equals(now.spot(e)) || leg.crowded() != e.crowded)) {
+          part.hang(
+              leg.spot().placeId(), leg.spot().carriedIn(), leg.crowded(), now.now(), moisture);
+        } else if (leg.tumble() != null) {
+          part.tumble(leg.tumble().dryerId(), leg.tumble().minutes(), now.now(), moisture);
+        }
+        groups.save(part);
+      }
+    }
+    groups.flush();
   }
 
   /** Moves a group to another place, as damp as it is now. */
   @Transactional
-  public void move(long id, long placeId) {
-    places.one(placeId);
+  public void move(long id, long placeId, boolean carriedIn) {
+    Place place = places.one(placeId);
     HangingEntity e = hanging(id);
-    if (e.placeId != placeId || e.dryerId != null) {
-      e.startMoisture = new Look().moistureNow(e);
-      e.hungAt = clock.instant();
-      e.placeId = placeId;
-      e.dryerId = null;
-      e.tumbleMinutes = null;
+    boolean inside = carriedIn && place.sort() == Place.Sort.MOVABLE_AIRER;
+    if (e.placeId != placeId || e.carriedIn != inside || e.dryerId != null || e.crowded) {
+      DryingNow now = facts(clock.instant());
+      e.hang(placeId, inside, false, now.now(), now.moistureNow(e));
       groups.saveAndFlush(e);
     }
   }
 
   /**
    * Puts a group into a dryer, as damp as it is now; throws {@link NotNow} when these never may be
-   * tumbled.
+   * tumbled or are more than it takes.
    */
   @Transactional
   public void tumble(long id, long dryerId) {
     HangingEntity e = hanging(id);
-    Kind kind = kinds.byId().get(e.kindId);
-    if (kind.limits().dryer() == DryerHeat.NONE) {
+    DryingNow now = facts(clock.instant());
+    Kind kind = now.kind(e);
+    if (kind.tumble() == DryerHeat.NONE) {
       throw new NotNow(
-          "Stop. " + kind.name() + " never goes into a dryer: it is waterproof or elastic.");
+          kind.oily()
+              ? "Stop. %s never goes into a dryer: it may hold oil, which burns."
+                  .formatted(kind.name())
+              : "Stop. %s never goes into a dryer: it is waterproof or elastic."
+                  .formatted(kind.name()));
     }
-    double moisture = new Look().moistureNow(e);
-    TumbleDrying tumbled = tumbled(dryers.one(dryerId), kind, e.pieces, moisture);
-    e.startMoisture = moisture;
-    e.hungAt = clock.instant();
-    e.dryerId = dryerId;
-    e.tumbleMinutes = tumbled.minutes();
+    dryers.one(dryerId);
+    DryerService.View dryer =
+        now.dryers().stream().filter(d -> d.id() == dryerId).findFirst().orElseThrow();
+    double moisture = now.moistureNow(e);
+    var run = DryLook.tumbled(dryer, kind, e.pieces, moisture);
+    if (run.loads() > 1) {
+      throw new NotNow(
+          "%s weigh %s kg dry; %s takes %s kg. Put some of them in, as the plan says."
+              .formatted(
+                  Numbers.count(e.pieces, kind.name()),
+                  Numbers.of(kind.massKg() * e.pieces, 1),
+                  dryer.dryer().name(),
+                  Numbers.of(dryer.dryer().capacityKg(), 1)));
+    }
+    e.tumble(dryerId, run.minutes(), now.now(), moisture);
     groups.saveAndFlush(e);
   }
 
-  private static TumbleDrying tumbled(Dryer dryer, Kind kind, int pieces, double moisture) {
-    return TumbleDrying.of(dryer, List.of(new TumbleDrying.Damp(kind, pieces, moisture)));
+  /**
+   * Takes what a hand felt: teaches the place, puts what is dry on the shelf and lets the rest hang
+   * on, damp as it feels. Returns what was learnt, in words.
+   */
+  @Transactional
+  public String check(long id, Check check) {
+    DryCheck.Answer answer = Given.choice("answer", check.answer, DryCheck.Answer.class);
+    HangingEntity e = hanging(id);
+    int damp =
+        answer == DryCheck.Answer.DRY
+            ? 0
+            : check.damp == null
+                ? e.pieces
+                : new Range(1, e.pieces, "pieces").check("damp", check.damp.intValue());
+    String words = learn(e, answer);
+    if (damp < e.pieces && damp > 0) {
+      HangingEntity dry = e.part(e.pieces - damp);
+      e.pieces = damp;
+      dry(groups.saveAndFlush(dry).id);
+    } else if (damp == 0) {
+      dry(id);
+      return words;
+    }
+    DryingNow now = facts(clock.instant());
+    double moisture = Math.max(now.moistureNow(e), answer.moisture(now.kind(e)));
+    e.hang(e.placeId, e.carriedIn, e.crowded, now.now(), moisture);
+    groups.saveAndFlush(e);
+    return words;
+  }
+
+  /** Teaches the place what was felt; a dryer is not taught. */
+  private String learn(HangingEntity e, DryCheck.Answer answer) {
+    if (e.tumbleMinutes != null) {
+      return "Out of the dryer.";
+    }
+    DryingNow now = facts(clock.instant());
+    double before = now.factor(e.placeId, e.kindId);
+    double hung = Duration.between(e.hungAt, now.now()).toSeconds() / SECONDS_PER_HOUR;
+    DryCheck check = DryCheck.of(answer, before, hung, now.staying(e).drying().hoursToDry());
+    if (check.learnt() && !e.crowded) {
+      DryingFactorEntity f =
+          factors.findByPlaceIdAndKindId(e.placeId, e.kindId).orElseGet(DryingFactorEntity::new);
+      f.placeId = e.placeId;
+      f.kindId = e.kindId;
+      f.factor = check.factor();
+      f.checks++;
+      factors.saveAndFlush(f);
+    }
+    return check.words();
+  }
+
+  /** Forgets what dry checks have taught about a place and a kind. */
+  @Transactional
+  public void forget(long placeId, long kindId) {
+    factors.findByPlaceIdAndKindId(placeId, kindId).ifPresent(factors::delete);
+  }
+
+  private List<DryViews.Learnt> learnt(DryingNow now) {
+    return factors.findAll().stream()
+        .sorted(Comparator.comparing(f -> f.id))
+        .map(
+            f ->
+                new DryViews.Learnt(
+                    f.placeId,
+                    f.kindId,
+                    "%s, %s: dries × %s, from %s"
+                        .formatted(
+                            Objects.requireNonNull(now.kinds().get(f.kindId)).name(),
+                            now.place(f.placeId).name(),
+                            Numbers.fixed(f.factor, 2),
+                            Numbers.count(f.checks, "check"))))
+        .toList();
+  }
+
+  /** The weather, asked for once and not again by every group. */
+  private DryingNow.WeatherSource remembered() {
+    Map<List<Object>, List<WeatherHour>> known = new HashMap<>();
+    return (moment, hours) -> {
+      Instant hour = moment.truncatedTo(ChronoUnit.HOURS);
+      return known.computeIfAbsent(List.of(hour, hours), k -> weather.hours(hour, hours));
+    };
+  }
+
+  private DryingNow facts(Instant at) {
+    Map<DryingNow.Pair, Double> learnt =
+        factors.findAll().stream()
+            .collect(Collectors.toMap(f -> new DryingNow.Pair(f.placeId, f.kindId), f -> f.factor));
+    return new DryingNow(
+        at,
+        households.current(),
+        groups.findByDryAtIsNullOrderByHungAtAscIdAsc(),
+        kinds.byId(),
+        places.all(),
+        dryers.all(),
+        learnt,
+        shelf.neededBy(),
+        remembered());
   }
 
   /**
@@ -196,219 +424,5 @@ public class DryService {
       throw new NotNow("These are dry already.");
     }
     return e;
-  }
-
-  private List<WeatherHour> weather(Instant from) {
-    return station.hours(from, AirDrying.LONGEST_H, households.current().zoneId());
-  }
-
-  private static long bestPlace(
-      List<PlaceService.Numbered> all,
-      Kind kind,
-      Instant at,
-      double moisture,
-      List<WeatherHour> weather) {
-    return all.stream()
-        .min(
-            Comparator.comparing(
-                p ->
-                    Optional.ofNullable(
-                            HangingGroup.of(kind, p.place(), at, moisture, weather).dryBy())
-                        .orElse(Instant.MAX)))
-        .orElseThrow()
-        .id();
-  }
-
-  /** Returns the moisture at a moment, on a straight line between the hours [kg/kg]. */
-  private static double moistureAt(HangingGroup group, Instant moment) {
-    List<Double> moisture = group.drying().moisture();
-    double hours = Duration.between(group.hungAt(), moment).toSeconds() / 3600.0;
-    int before = (int) Math.floor(hours);
-    if (before >= moisture.size() - 1) {
-      return moisture.get(moisture.size() - 1);
-    }
-    double share = hours - before;
-    return moisture.get(before) * (1 - share) + moisture.get(before + 1) * share;
-  }
-
-  /** One look at all that hangs. */
-  private final class Look {
-    private final Instant now = clock.instant();
-    private final ZoneId zone = households.current().zoneId();
-    private final TimeWords words = new TimeWords(zone, now);
-    private final Map<Long, Kind> kindById = kinds.byId();
-    private final List<PlaceService.Numbered> allPlaces = places.all();
-    private final List<DryerService.View> allDryers = dryers.all();
-    private final Map<String, Why> whys = new LinkedHashMap<>();
-    private final Map<Instant, List<WeatherHour>> weatherFrom = new LinkedHashMap<>();
-
-    Drying drying() {
-      List<Group> shown =
-          groups.findByDryAtIsNullOrderByHungAtAscIdAsc().stream()
-              .map(this::view)
-              .sorted(
-                  Comparator.comparing(
-                      Group::dryBy, Comparator.nullsLast(Comparator.naturalOrder())))
-              .toList();
-      Instant first =
-          shown.stream()
-              .map(Group::hungAt)
-              .min(Comparator.naturalOrder())
-              .filter(t -> t.isBefore(now))
-              .orElse(now);
-      Instant last =
-          shown.stream()
-              .map(Group::dryBy)
-              .filter(Objects::nonNull)
-              .max(Comparator.naturalOrder())
-              .orElse(now);
-      Instant from = first.minus(PICTURE_BEFORE).truncatedTo(ChronoUnit.HOURS);
-      long hours =
-          Math.min(
-              PICTURE_MOST_H,
-              Math.max(PICTURE_LEAST_H, Duration.between(from, last).toHours() + 2));
-      Instant to = from.plus(Duration.ofHours(hours));
-      boolean allDry = !shown.isEmpty() && shown.stream().allMatch(g -> g.dryBy() != null);
-      return new Drying(
-          now,
-          station.name(),
-          from,
-          to,
-          station.hours(from, (int) hours, zone),
-          shown,
-          shown.stream().mapToInt(Group::pieces).sum(),
-          allDry ? words.at(last) : null,
-          whys);
-    }
-
-    HangingGroup group(HangingEntity e, long placeId) {
-      return group(e, placeId, e.hungAt, e.startMoisture);
-    }
-
-    private HangingGroup group(HangingEntity e, long placeId, Instant since, double moisture) {
-      Place place =
-          allPlaces.stream().filter(p -> p.id() == placeId).findFirst().orElseThrow().place();
-      List<WeatherHour> hours = weatherFrom.computeIfAbsent(since, DryService.this::weather);
-      return HangingGroup.of(kindById.get(e.kindId), place, since, moisture, hours);
-    }
-
-    /** How damp it is now [kg/kg]; in a dryer it falls on a straight line. */
-    double moistureNow(HangingEntity e) {
-      if (e.tumbleMinutes == null) {
-        return moistureAt(group(e, e.placeId), now);
-      }
-      double minutes = Duration.between(e.hungAt, now).toSeconds() / 60.0;
-      return tumbledFor(e, minutes);
-    }
-
-    private double tumbledFor(HangingEntity e, double minutes) {
-      double takes = e.tumbleMinutes == null ? 0 : e.tumbleMinutes;
-      return TumbleDrying.moistureAfter(kindById.get(e.kindId), e.startMoisture, minutes, takes);
-    }
-
-    private List<Double> tumbleCurve(HangingEntity e) {
-      double takes = e.tumbleMinutes == null ? 0 : e.tumbleMinutes;
-      List<Double> curve = new ArrayList<>();
-      for (int minute = 0; minute < takes; minute += 60) {
-        curve.add(tumbledFor(e, minute));
-      }
-      curve.add(tumbledFor(e, takes));
-      return curve;
-    }
-
-    private List<DryViews.Tumble> tumbles(HangingEntity e, Kind kind, double moistureNow) {
-      LocalTime at = now.atZone(zone).toLocalTime();
-      double perKwh = households.current().tariff().perKwh(at);
-      return allDryers.stream()
-          .map(
-              d -> {
-                boolean may = kind.limits().dryer() != DryerHeat.NONE;
-                boolean here = Objects.equals(e.dryerId, d.id());
-                String words = "never: waterproof or elastic";
-                if (may) {
-                  TumbleDrying t = tumbled(d.dryer(), kind, e.pieces, moistureNow);
-                  words =
-                      "%s, %s kWh, %s"
-                          .formatted(
-                              Numbers.duration(t.minutes()),
-                              Numbers.fixed(t.kwh(), 2),
-                              Numbers.fixed(t.kwh() * perKwh, 2));
-                }
-                return new DryViews.Tumble(d.id(), d.dryer().name(), words, may, here);
-              })
-          .toList();
-    }
-
-    private Group view(HangingEntity e) {
-      HangingGroup here = group(e, e.placeId);
-      double moistureNow = moistureNow(e);
-      boolean tumbling = e.tumbleMinutes != null;
-      Instant dryBy =
-          tumbling
-              ? e.hungAt.plus(Duration.ofSeconds(Math.round(e.tumbleMinutes * 60)))
-              : here.dryBy();
-      whys.put(
-          "group." + e.id, tumbling ? tumbleWhy(e, here.kind(), dryBy) : here.why(dryWords(dryBy)));
-      List<Choice> choices =
-          allPlaces.stream()
-              .map(
-                  p -> {
-                    boolean stays = p.id() == e.placeId && !tumbling;
-                    Instant by = stays ? dryBy : group(e, p.id(), now, moistureNow).dryBy();
-                    return new Choice(p.id(), p.place().name(), dryWords(by), stays);
-                  })
-              .toList();
-      return new Group(
-          e.id,
-          e.version,
-          here.kind().name(),
-          Numbers.count(e.pieces, here.kind().name()),
-          e.pieces,
-          e.placeId,
-          tumbling ? dryerName(e.dryerId) : here.place().name(),
-          e.hungAt,
-          words.at(e.hungAt),
-          tumbling ? tumbleCurve(e) : here.drying().moisture(),
-          moistureNow,
-          dryBy,
-          dryWords(dryBy),
-          dryBy != null && !dryBy.isAfter(now),
-          choices,
-          tumbles(e, here.kind(), moistureNow),
-          tumbling);
-    }
-
-    private String dryerName(@Nullable Long dryerId) {
-      return allDryers.stream()
-          .filter(d -> Objects.equals(d.id(), dryerId))
-          .map(d -> d.dryer().name())
-          .findFirst()
-          .orElse("a dryer");
-    }
-
-    private Why tumbleWhy(HangingEntity e, Kind kind, Instant dryBy) {
-      DryerService.View in =
-          allDryers.stream()
-              .filter(d -> Objects.equals(d.id(), e.dryerId))
-              .findFirst()
-              .orElseThrow();
-      TumbleDrying t = tumbled(in.dryer(), kind, e.pieces, e.startMoisture);
-      return Why.of(
-              "%s, %s".formatted(kind.name(), dryWords(dryBy)),
-              "The water to remove over what the dryer takes out in an hour, and the cool-down, which is not cut short."
-                  + " Clean the lint filter first.")
-          .line("when it went in", Numbers.of(e.startMoisture, 2) + " kg/kg")
-          .line("counts as dry at", Numbers.of(TumbleDrying.dryMoisture(kind), 2) + " kg/kg")
-          .line("water to remove", Numbers.of(t.waterKg(), 2) + " kg")
-          .line("heat", t.heat().words())
-          .line("cool-down", Numbers.of(TumbleDrying.COOLING_MINUTES, 0) + " min")
-          .total("takes", Numbers.duration(t.minutes()))
-          .line("electricity", Numbers.of(t.kwh(), 2) + " kWh")
-          .section(8);
-    }
-
-    private String dryWords(@Nullable Instant by) {
-      return by == null ? "not within four days" : words.at(by);
-    }
   }
 }

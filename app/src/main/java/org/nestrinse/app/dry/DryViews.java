@@ -4,6 +4,9 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.dry.Course;
+import org.nestrinse.core.dry.DryingPolicy;
+import org.nestrinse.core.dry.HangingGroup;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.why.Why;
 
@@ -12,29 +15,102 @@ public final class DryViews {
   private DryViews() {}
 
   /**
-   * Everything that hangs.
+   * Everything that hangs, with the plan for it.
    *
    * @param now the present moment
-   * @param station name of the weather's source
+   * @param source where the weather comes from, with its age
    * @param from the picture begins here
    * @param to and ends here
    * @param weather hours of the picture
    * @param groups what hangs
    * @param pieces how many pieces hang
-   * @param allDryWords by when all are dry, in words; null when nothing hangs or some never dry
-   *     here
-   * @param whys reasons by key: {@code group.ID}
+   * @param allDryWords by when all are dry as planned, in words; null when nothing hangs or some
+   *     never dry here
+   * @param todo what is to be done, in order
+   * @param rain what a shower would change, or null when none was asked for
+   * @param learnt what dry checks have taught
+   * @param whys reasons by key: {@code group.ID}, {@code plan}
    */
   public record Drying(
       Instant now,
-      String station,
+      WeatherService.Source source,
       Instant from,
       Instant to,
       List<WeatherHour> weather,
       List<Group> groups,
       int pieces,
       @Nullable String allDryWords,
+      List<Todo> todo,
+      @Nullable Rain rain,
+      List<Learnt> learnt,
       Map<String, Why> whys) {}
+
+  /**
+   * One thing to do with what hangs.
+   *
+   * @param groupId with which group
+   * @param pieces with how many of its pieces
+   * @param at when
+   * @param atWords in words
+   * @param due whether now
+   * @param sort what is done
+   * @param what how many of what
+   * @param words the same with where and why
+   */
+  public record Todo(
+      long groupId,
+      int pieces,
+      Instant at,
+      String atWords,
+      boolean due,
+      Course.Sort sort,
+      String what,
+      String words) {}
+
+  /**
+   * The plan beside other ways.
+   *
+   * @param plans each of them, the plan first
+   * @param whys reasons by policy
+   */
+  public record Compared(List<DryPlan> plans, Map<String, Why> whys) {}
+
+  /**
+   * One way to dry all of it.
+   *
+   * @param policy which
+   * @param name in words
+   * @param readyWords when all is dry, in words
+   * @param latePieces pieces that come too late for the shelf
+   * @param kwh electricity [kWh]
+   * @param money what that costs
+   * @param wear a house figure
+   */
+  public record DryPlan(
+      DryingPolicy policy,
+      String name,
+      String readyWords,
+      int latePieces,
+      double kwh,
+      double money,
+      double wear) {}
+
+  /**
+   * What a shower would change.
+   *
+   * @param at when it would begin
+   * @param words what changes, in a sentence
+   */
+  public record Rain(Instant at, String words) {}
+
+  /**
+   * What dry checks have taught about a place and a kind.
+   *
+   * @param placeId the place
+   * @param kindId the kind
+   * @param words in words
+   */
+  public record Learnt(long placeId, long kindId, String words) {}
 
   /**
    * Equal pieces that hang together.
@@ -48,11 +124,13 @@ public final class DryViews {
    * @param place its name
    * @param hungAt since when
    * @param hungWords in words
-   * @param moisture hour by hour since then, until dry [kg/kg]
+   * @param points how damp until now
    * @param moistureNow estimate of now [kg/kg]
-   * @param dryBy when it is dry, or null
+   * @param ways how its pieces go on, one way or several
+   * @param dryBy when the last of them is dry as planned, or null
    * @param dryWords in words
    * @param ready whether it should be dry by now
+   * @param neededWords when the shelf needs them, or null
    * @param choices what each place would give from now on
    * @param dryers what each dryer would take from now on
    * @param tumbling whether it is in a dryer
@@ -67,14 +145,36 @@ public final class DryViews {
       String place,
       Instant hungAt,
       String hungWords,
-      List<Double> moisture,
+      List<HangingGroup.Point> points,
       double moistureNow,
+      List<Way> ways,
       @Nullable Instant dryBy,
       String dryWords,
       boolean ready,
+      @Nullable String neededWords,
       List<Choice> choices,
       List<Tumble> dryers,
       boolean tumbling) {}
+
+  /**
+   * How some pieces of a group go on.
+   *
+   * @param pieces how many
+   * @param words where, in words
+   * @param points how damp from now on
+   * @param marks what is done
+   * @param dryBy when they are dry, or null
+   * @param dryWords in words
+   * @param late whether the shelf needs them before
+   */
+  public record Way(
+      int pieces,
+      String words,
+      List<HangingGroup.Point> points,
+      List<Course.Mark> marks,
+      @Nullable Instant dryBy,
+      String dryWords,
+      boolean late) {}
 
   /**
    * A dryer for a group.
@@ -91,9 +191,21 @@ public final class DryViews {
    * A place for a group.
    *
    * @param placeId number
+   * @param carriedIn whether its rails stand inside
    * @param place its name
    * @param dryWords by when it would be dry there, in words
    * @param here whether it hangs there now
    */
-  public record Choice(long placeId, String place, String dryWords, boolean here) {}
+  public record Choice(
+      long placeId, boolean carriedIn, String place, String dryWords, boolean here) {}
+
+  /**
+   * What hangs, in short.
+   *
+   * @param pieces how many
+   * @param ready how many of them may be dry
+   * @param next how many are dry next
+   * @param nextWords when, or null
+   */
+  public record Short(int pieces, int ready, int next, @Nullable String nextWords) {}
 }

@@ -26,4 +26,41 @@ class HangingEntity {
   @Nullable Instant dryAt;
   @Nullable Long dryerId;
   @Nullable Double tumbleMinutes;
+  boolean carriedIn;
+  boolean crowded;
+
+  /** Hangs it in a spot from a moment on, as damp as it is then. */
+  void hang(long place, boolean inside, boolean close, Instant at, double moisture) {
+    placeId = place;
+    carriedIn = inside;
+    crowded = close;
+    hungAt = at;
+    startMoisture = moisture;
+    dryerId = null;
+    tumbleMinutes = null;
+  }
+
+  /** Puts it into a dryer. */
+  void tumble(long dryer, double minutes, Instant at, double moisture) {
+    hungAt = at;
+    startMoisture = moisture;
+    dryerId = dryer;
+    tumbleMinutes = minutes;
+  }
+
+  /** Returns the same group with fewer pieces, to be saved beside this one. */
+  HangingEntity part(int count) {
+    HangingEntity e = new HangingEntity();
+    e.roundId = roundId;
+    e.kindId = kindId;
+    e.placeId = placeId;
+    e.pieces = count;
+    e.hungAt = hungAt;
+    e.startMoisture = startMoisture;
+    e.dryerId = dryerId;
+    e.tumbleMinutes = tumbleMinutes;
+    e.carriedIn = carriedIn;
+    e.crowded = crowded;
+    return e;
+  }
 }

@@ -26,6 +26,7 @@ import org.nestrinse.core.kit.Water;
  * @param trim learned correction of doses, 0.6 to 1.4
  * @param wetHours how long wet pieces may wait [h]
  * @param cleaner what pails are wiped with, or null for water alone
+ * @param pretendWeather whether the pretend weather station is its forecast
  */
 public record Household(
     long version,
@@ -42,7 +43,8 @@ public record Household(
     HygieneGoal goal,
     double trim,
     int wetHours,
-    PailCleaning.@Nullable Cleaner cleaner) {
+    PailCleaning.@Nullable Cleaner cleaner,
+    boolean pretendWeather) {
   private static final double LITRES_PER_M3 = 1000;
 
   /** Returns its time zone. */

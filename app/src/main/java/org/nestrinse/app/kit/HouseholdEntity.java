@@ -53,4 +53,5 @@ class HouseholdEntity {
   @Nullable Double cleanerMgL;
 
   boolean cleanerChlorine;
+  boolean pretendWeather;
 }

@@ -49,7 +49,8 @@ public class HouseholdService {
       @Nullable HygieneGoal goal,
       @Nullable String zone,
       @Nullable Integer wetHours,
-      @Nullable CleanerChange cleaner) {}
+      @Nullable CleanerChange cleaner,
+      @Nullable Boolean pretendWeather) {}
 
   /** What pails are wiped with, as it is sent. */
   public record CleanerChange(
@@ -111,6 +112,7 @@ public class HouseholdService {
     }
     e.zone = change.zone == null ? e.zone : change.zone;
     e.wetHours = wetHours;
+    e.pretendWeather = change.pretendWeather == null ? e.pretendWeather : change.pretendWeather;
     e.cleanerName = cleaner == null ? null : cleaner.name();
     e.cleanerPercent = cleaner == null ? null : Double.valueOf(cleaner.percent());
     e.cleanerMgL = cleaner == null ? null : Double.valueOf(cleaner.targetMgL());
@@ -187,6 +189,7 @@ public class HouseholdService {
         e.cleanerName == null || e.cleanerPercent == null || e.cleanerMgL == null
             ? null
             : new PailCleaning.Cleaner(
-                e.cleanerName, e.cleanerPercent, e.cleanerMgL, e.cleanerChlorine));
+                e.cleanerName, e.cleanerPercent, e.cleanerMgL, e.cleanerChlorine),
+        e.pretendWeather);
   }
 }

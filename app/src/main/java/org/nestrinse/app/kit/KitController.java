@@ -184,4 +184,10 @@ class KitController {
   PlaceService.Numbered addPlace(@RequestBody PlaceService.Change change) {
     return places.add(change);
   }
+
+  @PutMapping("/places/{id}")
+  PlaceService.Numbered changePlace(
+      @PathVariable long id, @RequestBody PlaceService.Change change) {
+    return places.change(id, change);
+  }
 }

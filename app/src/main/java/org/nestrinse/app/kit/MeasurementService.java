@@ -14,6 +14,7 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.LineError;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.measure.Finding;
@@ -76,16 +77,6 @@ public class MeasurementService {
       @Nullable Integer chosenC,
       @Nullable String text,
       @Nullable Boolean keep) {}
-
-  /**
-   * What is wrong in one place of a file.
-   *
-   * @param line counted from 1, the head included
-   * @param column its name
-   * @param found what stands there
-   * @param expected what should
-   */
-  public record LineError(long line, String column, String found, String expected) {}
 
   /**
    * What a log shows.

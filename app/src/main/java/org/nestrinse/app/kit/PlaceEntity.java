@@ -2,11 +2,14 @@ package org.nestrinse.app.kit;
 
 import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Place;
 
 @Entity
@@ -18,7 +21,13 @@ class PlaceEntity {
 
   @Version long version;
   String name;
-  boolean outdoors;
+
+  @Enumerated(EnumType.STRING)
+  Place.Sort sort;
+
+  @Enumerated(EnumType.STRING)
+  Place.Facing facing;
+
   double exposure;
   double windFactor;
   double sunFactor;
@@ -27,8 +36,24 @@ class PlaceEntity {
   double roomC;
 
   double roomHumidity;
+  boolean fan;
+  double watts;
+  @Nullable Double metres;
+  @Nullable Integer pieces;
 
   Place toPlace() {
-    return new Place(name, outdoors, exposure, windFactor, sunFactor, roomC, roomHumidity);
+    return new Place(
+        name,
+        sort,
+        facing,
+        exposure,
+        windFactor,
+        sunFactor,
+        roomC,
+        roomHumidity,
+        fan,
+        watts,
+        metres,
+        pieces);
   }
 }

@@ -4,6 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.Stale;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
@@ -15,7 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PlaceService {
   private static final int LONGEST_NAME = 80;
-  private static final Range FACTOR = new Range(0, 1, "");
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
 
   private final PlaceRepository places;
 
@@ -27,57 +28,77 @@ public class PlaceService {
    * A place with its number.
    *
    * @param id number
+   * @param version counts its changes
    * @param place the place
+   * @param words what it is, its sun, its room and what it draws
    */
-  public record Numbered(long id, Place place) {}
+  public record Numbered(long id, long version, Place place, String words) {}
 
   /** Returns all places. */
   @Transactional(readOnly = true)
   public List<Numbered> all() {
-    return places.findAll(Sort.by("id")).stream()
-        .map(p -> new Numbered(p.id, p.toPlace()))
-        .toList();
+    return places.findAll(Sort.by("id")).stream().map(PlaceService::view).toList();
   }
 
   /** Returns one place; throws {@link NotFound} when there is none. */
   @Transactional(readOnly = true)
   public Place one(long id) {
-    return places.findById(id).orElseThrow(() -> new NotFound("place", id)).toPlace();
+    return entity(id).toPlace();
   }
 
-  /** What is sent to add a place. */
+  /** What is sent to add or change a place. */
   public record Change(
+      @Nullable Integer version,
       @Nullable String name,
-      @Nullable Boolean outdoors,
+      Place.@Nullable Sort sort,
+      Place.@Nullable Facing facing,
       @Nullable Double exposure,
       @Nullable Double windFactor,
       @Nullable Double sunFactor,
       @Nullable Double roomC,
-      @Nullable Double roomHumidity) {}
+      @Nullable Double roomHumidity,
+      @Nullable Boolean fan,
+      @Nullable Double watts,
+      @Nullable Double metres,
+      @Nullable Integer pieces) {}
 
   /** Adds a place as it is sent; everything is checked. */
   @Transactional
   public Numbered add(Change c) {
-    return add(
-        new Place(
-            Given.text("name", c.name, LONGEST_NAME),
-            Given.yesNo("outdoors", c.outdoors),
-            Given.number("exposure", c.exposure, Limits.EXPOSURE),
-            Given.number("windFactor", c.windFactor, FACTOR),
-            Given.number("sunFactor", c.sunFactor, FACTOR),
-            Given.number("roomC", c.roomC, Limits.AIR_C),
-            Given.number("roomHumidity", c.roomHumidity, Limits.HUMIDITY_PERCENT)));
+    return apply(new PlaceEntity(), c);
   }
 
-  private Numbered add(Place place) {
-    PlaceEntity e = new PlaceEntity();
-    e.name = place.name();
-    e.outdoors = place.outdoors();
-    e.exposure = place.exposure();
-    e.windFactor = place.windFactor();
-    e.sunFactor = place.sunFactor();
-    e.roomC = place.roomC();
-    e.roomHumidity = place.roomHumidity();
-    return new Numbered(places.save(e).id, place);
+  /** Changes a place; throws {@link Stale} when it was changed since the version sent. */
+  @Transactional
+  public Numbered change(long id, Change c) {
+    PlaceEntity e = entity(id);
+    if (e.version != Given.whole("version", c.version, VERSION)) {
+      throw new Stale(e.name, view(e));
+    }
+    return apply(e, c);
+  }
+
+  private Numbered apply(PlaceEntity e, Change c) {
+    e.name = Given.text("name", c.name, LONGEST_NAME);
+    e.sort = Given.choice("sort", c.sort, Place.Sort.class);
+    e.facing = c.facing == null ? Place.Facing.OPEN : c.facing;
+    e.exposure = Given.number("exposure", c.exposure, Limits.EXPOSURE);
+    e.windFactor = Given.number("windFactor", c.windFactor, Place.FACTOR);
+    e.sunFactor = Given.number("sunFactor", c.sunFactor, Place.FACTOR);
+    e.roomC = Given.number("roomC", c.roomC, Limits.AIR_C);
+    e.roomHumidity = Given.number("roomHumidity", c.roomHumidity, Limits.HUMIDITY_PERCENT);
+    e.fan = Boolean.TRUE.equals(c.fan);
+    e.watts = Given.numberOr("watts", c.watts, Place.WATTS, 0);
+    e.metres = Given.optional("metres", c.metres, Place.METRES);
+    e.pieces = c.pieces == null ? null : Integer.valueOf(Place.PIECES.check("pieces", c.pieces));
+    return view(places.saveAndFlush(e));
+  }
+
+  private PlaceEntity entity(long id) {
+    return places.findById(id).orElseThrow(() -> new NotFound("place", id));
+  }
+
+  private static Numbered view(PlaceEntity e) {
+    return new Numbered(e.id, e.version, e.toPlace(), e.toPlace().words());
   }
 }

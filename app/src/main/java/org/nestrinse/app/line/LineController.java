@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.dry.DryViews;
 import org.nestrinse.app.gather.GatherService;
@@ -126,25 +125,15 @@ class LineController {
   }
 
   private Peg dry() {
-    DryViews.Drying d = dry.drying();
-    if (d.groups().isEmpty()) {
+    DryViews.Short d = dry.inShort();
+    if (d.pieces() == 0) {
       return new Peg("dry", "nothing hanging", false);
     }
-    int ready =
-        d.groups().stream()
-            .filter(DryViews.Group::ready)
-            .collect(Collectors.summingInt(DryViews.Group::pieces));
-    if (ready > 0) {
-      return new Peg("dry", d.pieces() + " hanging, " + ready + " may be dry", true);
+    if (d.ready() > 0) {
+      return new Peg("dry", d.pieces() + " hanging, " + d.ready() + " may be dry", true);
     }
-    return d.groups().stream()
-        .filter(g -> g.dryBy() != null)
-        .min(java.util.Comparator.comparing(DryViews.Group::dryBy))
-        .map(
-            g ->
-                new Peg(
-                    "dry", d.pieces() + " hanging, " + g.pieces() + " by " + g.dryWords(), false))
-        .orElse(new Peg("dry", d.pieces() + " hanging", false));
+    String next = d.nextWords() == null ? "" : ", " + d.next() + " by " + d.nextWords();
+    return new Peg("dry", d.pieces() + " hanging" + next, false);
   }
 
   private Peg shelf() {

@@ -3,6 +3,7 @@ package org.nestrinse.app.pretend;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -19,10 +20,12 @@ import org.springframework.web.bind.annotation.RestController;
 class PretendController {
   private final PretendWasher washer;
   private final PretendLogs logs;
+  private final PretendWeatherStation station;
 
-  PretendController(PretendWasher washer, PretendLogs logs) {
+  PretendController(PretendWasher washer, PretendLogs logs, PretendWeatherStation station) {
     this.washer = washer;
     this.logs = logs;
+    this.station = station;
   }
 
   /** What is sent to let the pretend washer wash a round. */
@@ -69,5 +72,10 @@ class PretendController {
       @RequestParam double shortByK) {
     return logs.plug(
         machineId, programme, chosenC, PretendLogs.SHORT_BY_K.check("shortByK", shortByK));
+  }
+
+  @GetMapping(value = "/weather", produces = MediaType.TEXT_PLAIN_VALUE)
+  String weather(@RequestParam int hours) {
+    return station.csv(new Range(1, 240, "hours").check("hours", hours));
   }
 }

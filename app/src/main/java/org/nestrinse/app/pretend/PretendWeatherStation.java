@@ -7,8 +7,11 @@ import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Random;
 import org.nestrinse.app.dry.WeatherStation;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dry.TypicalDay;
 import org.nestrinse.core.dry.WeatherHour;
 import org.springframework.stereotype.Component;
@@ -29,6 +32,33 @@ class PretendWeatherStation implements WeatherStation {
   private static final double CLEAR_SKY_W_M2 = 950;
   private static final double CLOUD_TAKES = 0.75;
   private static final double RAINY_DAYS = 0.35;
+
+  private final HouseholdService households;
+  private final HouseClock clock;
+
+  PretendWeatherStation(HouseholdService households, HouseClock clock) {
+    this.households = households;
+    this.clock = clock;
+  }
+
+  /** Returns the coming hours in the format in which Dry reads them. */
+  String csv(int hours) {
+    StringBuilder csv =
+        new StringBuilder("time,temperature_c,humidity_percent,wind_ms,irradiance_wm2,rain_mm\n");
+    for (WeatherHour h : hours(clock.instant(), hours, households.current().zoneId())) {
+      csv.append(
+          String.format(
+              Locale.ROOT,
+              "%s,%.1f,%.0f,%.1f,%.0f,%.1f%n",
+              h.from(),
+              h.temperatureC(),
+              h.relativeHumidity(),
+              h.windMs(),
+              h.irradianceWm2(),
+              h.rainMm()));
+    }
+    return csv.toString();
+  }
 
   @Override
   public String name() {

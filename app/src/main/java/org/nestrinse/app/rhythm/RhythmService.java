@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.dry.WeatherStation;
+import org.nestrinse.app.dry.WeatherService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.MachineService;
@@ -54,7 +54,7 @@ public class RhythmService {
   private final MachineService machines;
   private final PlaceService places;
   private final HouseholdService households;
-  private final WeatherStation station;
+  private final WeatherService weather;
   private final HouseClock clock;
   private volatile @Nullable Known known;
 
@@ -64,14 +64,14 @@ public class RhythmService {
       MachineService machines,
       PlaceService places,
       HouseholdService households,
-      WeatherStation station,
+      WeatherService weather,
       HouseClock clock) {
     this.shelf = shelf;
     this.kinds = kinds;
     this.machines = machines;
     this.places = places;
     this.households = households;
-    this.station = station;
+    this.weather = weather;
     this.clock = clock;
   }
 
@@ -214,7 +214,7 @@ public class RhythmService {
         slow,
         places.all().stream().map(PlaceService.Numbered::place).toList(),
         at,
-        station.hours(at, AirDrying.LONGEST_H, zone),
+        weather.hours(at, AirDrying.LONGEST_H),
         machines.machine().drumRadiusM(),
         zone);
   }

@@ -1,5 +1,6 @@
 package org.nestrinse.app.shelf;
 
+import java.time.Instant;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -139,6 +140,27 @@ public class ShelfService {
                 everyone.stream().mapToInt(Person::bedPads).sum(),
                 Set.of(Role.BED_PAD)));
     return all.stream().filter(n -> n.perDay() > 0).toList();
+  }
+
+  /**
+   * Returns when the shelf runs out of the pieces of each role at the pace of a normal day,
+   * counting only what is clean now.
+   */
+  @Transactional(readOnly = true)
+  public Map<Role, Instant> neededBy() {
+    ZonedDateTime now = clock.instant().atZone(households.current().zoneId());
+    Map<Role, Integer> clean = new EnumMap<>(Role.class);
+    kinds.all().forEach(k -> clean.merge(k.role(), k.stock().clean(), Integer::sum));
+    Map<Role, Integer> perDay = new EnumMap<>(Role.class);
+    needs().forEach(n -> n.roles().forEach(role -> perDay.merge(role, n.perDay(), Integer::sum)));
+    Map<Role, Instant> needed = new EnumMap<>(Role.class);
+    perDay.forEach(
+        (role, uses) -> {
+          Cover.Need need =
+              new Cover.Need(role.words(), clean.getOrDefault(role, 0), uses, DAY_FROM, NIGHT_TO);
+          needed.put(role, Cover.of(need, now).until().toInstant());
+        });
+    return needed;
   }
 
   private List<Cover> covers(Bundles bundles, Map<Role, Integer> clean) {

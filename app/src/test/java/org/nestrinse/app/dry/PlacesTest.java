@@ -27,6 +27,7 @@ import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.kit.Stock.Whereabouts;
 import org.nestrinse.app.kit.StockService;
+import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundService;
@@ -61,13 +62,15 @@ class PlacesTest {
           null);
 
   @Mock HangingRepository groups;
+  @Mock DryingFactorRepository factors;
+  @Mock ShelfService shelf;
   @Mock KindService kinds;
   @Mock PlaceService places;
   @Mock DryerService dryers;
   @Mock StockService stock;
   @Mock RoundService rounds;
   @Mock HouseholdService households;
-  @Mock WeatherStation station;
+  @Mock WeatherService weather;
 
   @ParameterizedTest
   @CsvSource({"0.0, 1", "2.0, 2"})
@@ -75,27 +78,53 @@ class PlacesTest {
     when(places.all())
         .thenReturn(
             List.of(
-                new PlaceService.Numbered(1, new Place("line", true, 0.35, 1, 1, 19, 60)),
-                new PlaceService.Numbered(2, new Place("airer", false, 0.25, 0, 0, 19, 55))));
+                new PlaceService.Numbered(1, 0, new Place("line", true, 0.35, 1, 1, 19, 60), ""),
+                new PlaceService.Numbered(
+                    2, 0, new Place("airer", false, 0.25, 0, 0, 19, 55), "")));
     when(households.current())
         .thenReturn(
             new Household(
-                0, "h", "UTC", 2, 11, 19, 0.3, 0.2, null, null, 4, HygieneGoal.LIGHT, 1, 48, null));
-    when(station.hours(any(), anyInt(), any()))
+                0,
+                "h",
+                "UTC",
+                2,
+                11,
+                19,
+                0.3,
+                0.2,
+                null,
+                null,
+                4,
+                HygieneGoal.LIGHT,
+                1,
+                48,
+                null,
+                true));
+    when(weather.hours(any(), anyInt()))
         .thenReturn(
             IntStream.range(0, 96)
-                .mapToObj(h -> new WeatherHour(NOON.plusSeconds(3600L * h).atOffset(ZoneOffset.UTC), 16, 60, 4, 400, rainMm))
+                .mapToObj(
+                    h ->
+                        new WeatherHour(
+                            NOON.plusSeconds(3600L * h).atOffset(ZoneOffset.UTC),
+                            16,
+                            60,
+                            4,
+                            400,
+                            rainMm))
                 .toList());
     DryService dry =
         new DryService(
             groups,
+            factors,
             kinds,
             places,
             dryers,
             stock,
             rounds,
+            shelf,
             households,
-            station,
+            weather,
             HouseClock.startingAt(NOON),
             event -> {});
     LoadPieces pieces =

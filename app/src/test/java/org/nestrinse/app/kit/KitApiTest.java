@@ -31,7 +31,7 @@ class KitApiTest {
        "bedPads":0}""";
   private static final String PLACE =
       """
-      {"name":"balcony","outdoors":true,"exposure":0.25,"windFactor":0.5,"sunFactor":0.6,"roomC":19,"roomHumidity":60}""";
+      {"name":"balcony","sort":"SUN_LINE","exposure":0.25,"windFactor":0.5,"sunFactor":0.6,"roomC":19,"roomHumidity":60}""";
 
   private static ObjectNode with(String json, String field, String value) {
     JsonMapper mapper = JsonMapper.shared();
@@ -127,7 +127,7 @@ class KitApiTest {
         "sunFactor | 3 | sunFactor",
         "roomHumidity | 0 | roomHumidity",
         "roomC | 99 | roomC",
-        "outdoors | - | outdoors"
+        "sort | - | sort"
       })
   void aPlaceIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
     refused(app, "/api/places", with(PLACE, field, value), named);

@@ -89,7 +89,7 @@ class OneRoundTest {
     created(
         "/api/places",
         """
-        {"name":"line","outdoors":true,"exposure":0.35,"windFactor":1,"sunFactor":1,"roomC":20,"roomHumidity":60}""");
+        {"name":"line","sort":"SUN_LINE","exposure":0.35,"windFactor":1,"sunFactor":1,"roomC":20,"roomHumidity":60}""");
     created("/api/pails", "{\"name\":\"pail\",\"style\":\"DRY_PAIL\",\"capacityL\":40}");
     created("/api/pails", "{\"name\":\"basket\",\"style\":\"BASKET\",\"capacityL\":40}");
     kind("trifold", "BAMBOO_VISCOSE", 0.07, "INSERT", 20);
@@ -258,7 +258,7 @@ class OneRoundTest {
     assertThat(drying.get("groups")).hasSize(2);
     assertThat(stock("trifold").get("drying").asInt()).isEqualTo(12);
     for (JsonNode group : drying.get("groups")) {
-      assertThat(group.get("moisture").get(0).asDouble()).isGreaterThan(0.2);
+      assertThat(group.get("points").get(0).get("moisture").asDouble()).isGreaterThan(0.2);
       assertThat(drying.get("whys").has("group." + group.get("id").asLong())).isTrue();
     }
   }

@@ -14,6 +14,7 @@ import org.nestrinse.core.units.Limits;
  * @param moisture how damp they are [kg/kg]
  * @param neededBy when the shelf runs out of these, or null when it does not
  * @param at where they hang already, or null for what just left the machine
+ * @param hungAt since when, or null
  */
 public record Batch(
     long key,
@@ -21,7 +22,13 @@ public record Batch(
     int count,
     double moisture,
     @Nullable Instant neededBy,
-    @Nullable Spot at) {
+    @Nullable Spot at,
+    @Nullable Instant hungAt) {
+  /** Makes what just left the machine. */
+  public Batch(long key, Kind kind, int count, double moisture, @Nullable Instant neededBy) {
+    this(key, kind, count, moisture, neededBy, null, null);
+  }
+
   public Batch {
     Limits.COUNT.check("count", count);
     Limits.MOISTURE.check("moisture", moisture);
@@ -34,6 +41,6 @@ public record Batch(
 
   /** Returns a part of it. */
   Batch of(int pieces) {
-    return new Batch(key, kind, pieces, moisture, neededBy, at);
+    return new Batch(key, kind, pieces, moisture, neededBy, at, hungAt);
   }
 }

@@ -21,6 +21,7 @@ import org.nestrinse.core.textile.DryerHeat;
  * @param money what that costs
  * @param wear a house figure: 1 for each piece and hour of tumbling at normal heat, half of it for
  *     an hour of strong sun on a piece that is waterproof or elastic
+ * @param alone what it costs when it shares no run of the dryer
  */
 public record Course(
     Batch batch,
@@ -30,10 +31,32 @@ public record Course(
     @Nullable Instant dryBy,
     double kwh,
     double money,
-    double wear) {
+    double wear,
+    PlanCost alone) {
   private static final double LONGEST_H = AirDrying.LONGEST_H;
   private static final double HOURS_PER_MOVE = 0.5;
   private static final double SECONDS_PER_HOUR = 3600;
+
+  Course(
+      Batch batch,
+      List<Leg> legs,
+      List<Mark> marks,
+      List<HangingGroup.Point> points,
+      @Nullable Instant dryBy,
+      double kwh,
+      double money,
+      double wear) {
+    this(
+        batch,
+        legs,
+        marks,
+        points,
+        dryBy,
+        kwh,
+        money,
+        wear,
+        cost(batch, legs, marks, dryBy, money, wear));
+  }
 
   public Course {
     legs = List.copyOf(legs);
@@ -146,10 +169,10 @@ public record Course(
   }
 
   /** Returns how often it is carried from one spot to another, the first hanging apart. */
-  int moves() {
-    long walked = marks.stream().filter(m -> m.sort != Sort.HANG && moves(m.sort)).count();
-    boolean hangsElsewhere =
-        batch.at() != null && legs.get(0).spot() != null && !batch.at().equals(legs.get(0).spot());
+  private static int moves(Batch batch, List<Leg> legs, List<Mark> marks) {
+    long walked = marks.stream().filter(m -> moves(m.sort)).count();
+    Spot first = legs.get(0).spot();
+    boolean hangsElsewhere = batch.at() != null && first != null && !batch.at().equals(first);
     return (int) walked + (hangsElsewhere ? 1 : 0);
   }
 
@@ -175,10 +198,20 @@ public record Course(
 
   /** Returns what it costs when it is dry at this moment, which a shared run may put off. */
   PlanCost cost(@Nullable Instant dry) {
+    return cost(batch, legs, marks, dry, money, wear);
+  }
+
+  private static PlanCost cost(
+      Batch batch,
+      List<Leg> legs,
+      List<Mark> marks,
+      @Nullable Instant dry,
+      double money,
+      double wear) {
     Instant start = legs.get(0).from();
     double hours =
         dry == null ? LONGEST_H : Duration.between(start, dry).toSeconds() / SECONDS_PER_HOUR;
-    double waiting = batch.count() * (hours + HOURS_PER_MOVE * moves());
+    double waiting = batch.count() * (hours + HOURS_PER_MOVE * moves(batch, legs, marks));
     return new PlanCost(batch.count() * late(batch, dry), money, wear, waiting);
   }
 }

@@ -36,6 +36,9 @@ public record DryingQuestion(
   /** … or from this one on. */
   public static final LocalTime UP_TO = LocalTime.of(22, 0);
 
+  /** Pieces that hang too close get so much of the exposure that there is room for. */
+  public static final double CROWDED = 0.6;
+
   private static final int PRICE_STEP_MINUTES = 15;
 
   /**

@@ -1,15 +1,16 @@
 package org.nestrinse.core.dry;
 
 import java.time.Instant;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.core.kit.Place;
 
 /**
  * Who hangs where, what is moved when, and what finishes in the dryer: dry before it is needed,
@@ -26,7 +27,7 @@ import org.nestrinse.core.kit.Place;
  */
 public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
   /** So many choices are looked at before the best so far is taken. */
-  static final int MOST_LOOKS = 40_000;
+  static final int MOST_LOOKS = 20_000;
 
   /** No part of a batch takes more than this share of a place's room. */
   private static final double LARGEST_PART = 0.5;
@@ -92,43 +93,148 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
     return parts;
   }
 
-  /** What a choice of ways for all parts costs, or null when there is no room for it. */
-  static final class Table {
-    private final DryingQuestion question;
-    private final Map<Long, double[]> room = new HashMap<>();
-    private final List<Course> chosen = new ArrayList<>();
-    private final int hours;
-
-    Table(DryingQuestion question) {
-      this.question = question;
-      this.hours = question.weather().size();
+  /**
+   * A course with what the search asks of it again and again.
+   *
+   * @param course the way
+   * @param alone what it costs when it shares no run of the dryer
+   * @param stays the room it takes
+   * @param runStart when the dryer starts, null without a dryer
+   * @param massKg dry mass [kg]
+   * @param thirstyKg how much of it gives its water slowly [kg]
+   */
+  record Option(
+      Course course,
+      PlanCost alone,
+      List<Stay> stays,
+      @Nullable Instant runStart,
+      double massKg,
+      double thirstyKg) {
+    static Option of(Course course, DryingQuestion question) {
+      int lastHour = question.weather().size() - 1;
+      List<Stay> stays = new ArrayList<>();
+      for (Course.Leg leg : course.legs()) {
+        Spot spot = leg.spot();
+        if (spot != null && !leg.crowded() && spot.place().share(course.batch().kind()) > 0) {
+          int first = Math.min(lastHour, question.indexOf(leg.from()));
+          int last = Math.max(first, question.indexOf(leg.to().minusSeconds(1)));
+          double share = spot.place().share(course.batch().kind()) * course.batch().count();
+          stays.add(new Stay(spot.placeId(), first, Math.min(lastHour, last), share));
+        }
+      }
+      int end = course.legs().size() - 1;
+      return new Option(
+          course,
+          course.alone(),
+          stays,
+          course.tumble() == null ? null : course.legs().get(end).from(),
+          course.batch().massKg(),
+          TumbleDrying.thirstyKg(course.batch().kind()) * course.batch().count());
     }
 
-    /** Adds a course when there is room for it; returns whether there was. */
-    boolean add(Course course) {
-      if (!fits(course) || !dryerTakes(course)) {
+    Course.Tumble run() {
+      return Objects.requireNonNull(course.tumble());
+    }
+  }
+
+  /** Room that is taken in a place, from an hour to another, both included. */
+  record Stay(long placeId, int first, int last, double share) {}
+
+  /** Options that share one run of a dryer. */
+  private record Run(List<Option> options) {
+    boolean holds(Option option) {
+      Option first = options.get(0);
+      return first.run().dryerId() == option.run().dryerId()
+          && Objects.equals(first.runStart, option.runStart);
+    }
+
+    Run with(Option option) {
+      List<Option> more = new ArrayList<>(options);
+      more.add(option);
+      return new Run(more);
+    }
+
+    Instant start() {
+      return Objects.requireNonNull(options.get(0).runStart);
+    }
+
+    /** Minutes of the run; never less than its longest part would take alone. */
+    double minutes() {
+      double longest = 0;
+      double water = 0;
+      double mass = 0;
+      double thirsty = 0;
+      for (Option o : options) {
+        longest = Math.max(longest, o.run().minutes());
+        water += o.run().waterKg();
+        mass += o.massKg;
+        thirsty += o.thirstyKg;
+      }
+      double together = TumbleDrying.minutes(options.get(0).run().heat(), water, thirsty / mass, 1);
+      return Math.max(longest, together);
+    }
+
+    Instant end() {
+      return HangingGroup.after(start(), minutes() / MINUTES_PER_HOUR);
+    }
+
+    PlanCost cost() {
+      if (options.size() == 1) {
+        return options.get(0).alone;
+      }
+      Instant end = end();
+      return options.stream().map(o -> o.course.cost(end)).reduce(PlanCost.NONE, PlanCost::plus);
+    }
+
+    /** Whether a dryer takes all of it: its mass, at one heat. */
+    boolean possible() {
+      double mass = options.stream().mapToDouble(Option::massKg).sum();
+      Course.Tumble first = options.get(0).run();
+      return mass <= first.dryer().capacityKg() + 1e-9
+          && options.stream().allMatch(o -> o.run().heat() == first.heat());
+    }
+  }
+
+  /**
+   * What a choice of ways for all parts costs. Options are put in and taken out again one by one;
+   * sums are kept along, since the search asks for them at every look.
+   */
+  static final class Table {
+    private final Map<Long, double[]> room = new HashMap<>();
+    private final Deque<Option> chosen = new ArrayDeque<>();
+    private final Deque<PlanCost> airCosts = new ArrayDeque<>(List.of(PlanCost.NONE));
+    private final Deque<List<Run>> runs = new ArrayDeque<>(List.of(List.of()));
+
+    Table(DryingQuestion question) {
+      int hours = question.weather().size();
+      question.spots().forEach(s -> room.put(s.placeId(), new double[hours]));
+    }
+
+    /** Adds an option when there is room for it; returns whether there was. */
+    boolean add(Option option) {
+      List<Run> then = option.runStart == null ? runs.getLast() : dryerTakes(option);
+      if (then == null || !fits(option)) {
         return false;
       }
-      use(course, 1);
-      chosen.add(course);
+      use(option, 1);
+      chosen.addLast(option);
+      runs.addLast(then);
+      PlanCost air = airCosts.getLast();
+      airCosts.addLast(option.runStart == null ? air.plus(option.alone) : air);
       return true;
     }
 
     void removeLast() {
-      use(chosen.remove(chosen.size() - 1), -1);
+      use(chosen.removeLast(), -1);
+      runs.removeLast();
+      airCosts.removeLast();
     }
 
-    private boolean fits(Course course) {
-      for (Course.Leg leg : course.legs()) {
-        double share = share(course, leg);
-        if (share == 0) {
-          continue;
-        }
-        double[] used =
-            room.computeIfAbsent(
-                Objects.requireNonNull(leg.spot()).placeId(), k -> new double[hours]);
-        for (int hour = first(leg); hour <= last(leg); hour++) {
-          if (used[hour] + share > FULL) {
+    private boolean fits(Option option) {
+      for (Stay stay : option.stays) {
+        double[] used = Objects.requireNonNull(room.get(stay.placeId));
+        for (int hour = stay.first; hour <= stay.last; hour++) {
+          if (used[hour] + stay.share > FULL) {
             return false;
           }
         }
@@ -136,94 +242,45 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
       return true;
     }
 
-    private void use(Course course, int sign) {
-      for (Course.Leg leg : course.legs()) {
-        double share = share(course, leg);
-        if (share > 0) {
-          double[] used = room.get(Objects.requireNonNull(leg.spot()).placeId());
-          for (int hour = first(leg); hour <= last(leg); hour++) {
-            used[hour] += sign * share;
-          }
+    private void use(Option option, int sign) {
+      for (Stay stay : option.stays) {
+        double[] used = Objects.requireNonNull(room.get(stay.placeId));
+        for (int hour = stay.first; hour <= stay.last; hour++) {
+          used[hour] += sign * stay.share;
         }
       }
     }
 
-    private double share(Course course, Course.Leg leg) {
-      if (leg.spot() == null || leg.crowded()) {
-        return 0;
+    /** The runs with one option more, or null when a dryer is too full or busy. */
+    private @Nullable List<Run> dryerTakes(Option option) {
+      Run mine = new Run(List.of(option));
+      List<Run> others = new ArrayList<>();
+      for (Run run : runs.getLast()) {
+        if (run.holds(option)) {
+          mine = run.with(option);
+        } else {
+          others.add(run);
+        }
       }
-      Place place = leg.spot().place();
-      return place.share(course.batch().kind()) * course.batch().count();
-    }
-
-    private int first(Course.Leg leg) {
-      return Math.min(hours - 1, question.indexOf(leg.from()));
-    }
-
-    private int last(Course.Leg leg) {
-      return Math.min(hours - 1, Math.max(first(leg), question.indexOf(leg.to().minusSeconds(1))));
-    }
-
-    /** A run holds what the dryer is made for, at one heat, and runs do not overlap. */
-    private boolean dryerTakes(Course course) {
-      Course.Tumble tumble = course.tumble();
-      if (tumble == null) {
-        return true;
+      if (!mine.possible()) {
+        return null;
       }
-      List<Course> run = new ArrayList<>(runOf(course));
-      run.add(course);
-      double mass = run.stream().mapToDouble(c -> c.batch().massKg()).sum();
-      boolean oneHeat =
-          run.stream().allMatch(c -> Objects.requireNonNull(c.tumble()).heat() == tumble.heat());
-      if (mass > tumble.dryer().capacityKg() + 1e-9 || !oneHeat) {
-        return false;
+      Instant end = mine.end();
+      for (Run other : others) {
+        boolean elsewhere = other.options.get(0).run().dryerId() != option.run().dryerId();
+        if (!elsewhere && other.start().isBefore(end) && other.end().isAfter(mine.start())) {
+          return null;
+        }
       }
-      Instant start = start(course);
-      Instant end = end(run);
-      return chosen.stream()
-          .filter(c -> sameDryer(c, course) && !start(c).equals(start))
-          .allMatch(c -> !start(c).isBefore(end) || !end(runOf(c)).isAfter(start));
-    }
-
-    private static boolean sameDryer(Course a, Course b) {
-      return a.tumble() != null
-          && b.tumble() != null
-          && a.tumble().dryerId() == b.tumble().dryerId();
-    }
-
-    /** The chosen courses that share the run of this one. */
-    private List<Course> runOf(Course course) {
-      return chosen.stream()
-          .filter(c -> sameDryer(c, course) && start(c).equals(start(course)))
-          .toList();
-    }
-
-    private static Instant start(Course course) {
-      return course.legs().get(course.legs().size() - 1).from();
-    }
-
-    private static Instant end(List<Course> run) {
-      return HangingGroup.after(start(run.get(0)), minutes(run) / MINUTES_PER_HOUR);
-    }
-
-    /** Minutes of a shared run; never less than its longest part would take alone. */
-    private static double minutes(List<Course> run) {
-      Course.Tumble first = Objects.requireNonNull(run.get(0).tumble());
-      List<TumbleDrying.Damp> all = new ArrayList<>();
-      double longest = 0;
-      for (Course c : run) {
-        double moisture = HangingGroup.moistureAt(c.points(), start(c));
-        all.add(new TumbleDrying.Damp(c.batch().kind(), c.batch().count(), moisture));
-        longest = Math.max(longest, Objects.requireNonNull(c.tumble()).minutes());
-      }
-      return Math.max(longest, TumbleDrying.of(first.dryer(), all).minutes());
+      others.add(mine);
+      return others;
     }
 
     /** What everything chosen so far costs. */
     PlanCost cost() {
-      PlanCost sum = PlanCost.NONE;
-      for (Course c : chosen) {
-        sum = sum.plus(c.cost(c.tumble() == null ? c.dryBy() : end(runOf(c))));
+      PlanCost sum = airCosts.getLast();
+      for (Run run : runs.getLast()) {
+        sum = sum.plus(run.cost());
       }
       return sum;
     }
@@ -231,14 +288,20 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
     /** The chosen courses as they come about, shared runs with their common end. */
     List<Course> courses() {
       return chosen.stream()
-          .map(c -> c.tumble() == null ? c : c.sharing(minutes(runOf(c)), end(runOf(c))))
+          .map(
+              o ->
+                  runs.getLast().stream()
+                      .filter(r -> r.options.contains(o))
+                      .findFirst()
+                      .map(r -> o.course.sharing(r.minutes(), r.end()))
+                      .orElse(o.course))
           .toList();
     }
   }
 
   private static final class Search {
     private final List<Batch> parts;
-    private final List<List<Course>> ways = new ArrayList<>();
+    private final List<List<Option>> ways = new ArrayList<>();
     private final PlanCost[] least;
     private final Table table;
     private final int[] taken;
@@ -262,22 +325,23 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
       for (Batch part : parts) {
         ways.add(
             all.of(part, policy, crowding).stream()
+                .map(course -> Option.of(course, question))
                 .sorted(Comparator.comparing(this::alone))
                 .toList());
       }
       least = new PlanCost[parts.size() + 1];
       least[parts.size()] = PlanCost.NONE;
       for (int i = parts.size() - 1; i >= 0; i--) {
-        List<Course> options = ways.get(i);
+        List<Option> options = ways.get(i);
         least[i] = options.isEmpty() ? least[i + 1] : least[i + 1].plus(alone(options.get(0)));
       }
       table = new Table(question);
       taken = new int[parts.size()];
     }
 
-    /** What a course counts that shares nothing. */
-    private PlanCost alone(Course course) {
-      return policy.weighed(course.cost(course.dryBy()));
+    /** What an option counts that shares nothing. */
+    private PlanCost alone(Option option) {
+      return policy.weighed(option.alone);
     }
 
     /** What everything chosen so far counts. */
@@ -305,8 +369,7 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
         }
       }
       joined.sort(Comparator.comparing(c -> c.batch().key()));
-      PlanCost cost =
-          bestCourses.stream().map(c -> c.cost(c.dryBy())).reduce(PlanCost.NONE, PlanCost::plus);
+      PlanCost cost = bestCourses.stream().map(Course::alone).reduce(PlanCost.NONE, PlanCost::plus);
       return new HangingPlan(joined, cost, looks < MOST_LOOKS);
     }
 
@@ -319,7 +382,7 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
         }
         return;
       }
-      List<Course> options = ways.get(part);
+      List<Option> options = ways.get(part);
       // Parts of one batch are alike: the later one never takes an earlier way.
       boolean twin = part > 0 && alike(parts.get(part - 1), parts.get(part));
       for (int i = twin ? taken[part - 1] : 0; i < options.size(); i++) {
@@ -327,7 +390,7 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
           return;
         }
         looks++;
-        Course option = options.get(i);
+        Option option = options.get(i);
         if (best != null
             && sofar().plus(alone(option)).plus(least[part + 1]).compareTo(best) >= 0) {
           return;

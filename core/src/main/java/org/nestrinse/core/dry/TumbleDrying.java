@@ -68,13 +68,23 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
     }
     double water = pieces.stream().mapToDouble(TumbleDrying::waterKg).sum();
     double mass = pieces.stream().mapToDouble(d -> d.kind.massKg() * d.count).sum();
-    TextileLoad load =
-        pieces.stream().map(d -> d.kind.load(d.count)).reduce(TextileLoad.EMPTY, TextileLoad::plus);
-    double thirsty = load.share(Material.BAMBOO_VISCOSE) + load.share(Material.HEMP_COTTON);
-    double rate = rate(heat) * (1 - (1 - THIRSTY) * thirsty);
+    double thirsty = pieces.stream().mapToDouble(d -> thirstyKg(d.kind) * d.count).sum();
     int loads = (int) Math.max(1, Math.ceil(mass / dryer.capacityKg() - 1e-9));
-    double minutes = water / rate * MINUTES_PER_HOUR + loads * COOLING_MINUTES;
+    double minutes = minutes(heat, water, thirsty / mass, loads);
     return new TumbleDrying(heat, water, minutes, water * kwhPerKg(dryer, heat), loads);
+  }
+
+  /** Returns how much of one piece is of a fibre that gives its water slowly [kg]. */
+  static double thirstyKg(Kind kind) {
+    TextileLoad piece = kind.load(1);
+    double share = piece.share(Material.BAMBOO_VISCOSE) + piece.share(Material.HEMP_COTTON);
+    return share * kind.massKg();
+  }
+
+  /** Returns the minutes for some water at a heat, cooling of each run included. */
+  static double minutes(DryerHeat heat, double waterKg, double thirstyShare, int loads) {
+    double rate = rate(heat) * (1 - (1 - THIRSTY) * thirstyShare);
+    return waterKg / rate * MINUTES_PER_HOUR + loads * COOLING_MINUTES;
   }
 
   /** Returns the wear of each piece: an hour at normal heat is 1, gentler heat is less. */

@@ -25,9 +25,6 @@ final class Ways {
   /** Above this air temperature they hang in the shade [°C]. */
   static final double SHADE_ABOVE_C = 35;
 
-  /** Pieces that hang too close get so much of the exposure that there is room for. */
-  private static final double CROWDED = 0.6;
-
   /** The dryer is started within so many hours [h]. */
   private static final int DRYER_WITHIN_H = 14;
 
@@ -209,7 +206,9 @@ final class Ways {
                 && (weather.temperatureC() > SHADE_ABOVE_C
                     || (strong && strongSunBefore[hour] >= STRONG_SUN_H));
         strongSunBefore[hour + 1] = strongSunBefore[hour] + (strong && !shade[hour] ? 1 : 0);
-        double factor = question.factors().of(spot.place(), batch.kind()) * (crowded ? CROWDED : 1);
+        double factor =
+            question.factors().of(spot.place(), batch.kind())
+                * (crowded ? DryingQuestion.CROWDED : 1);
         way.add(stretch(route[hour], hour, shade[hour], factor));
       }
       double exposure = question.spots().get(route[0]).place().exposure();
@@ -248,7 +247,7 @@ final class Ways {
       List<Course.Mark> marks = new ArrayList<>();
       double airKwh = 0;
       double money = 0;
-      boolean hangs = airEnd.isAfter(from);
+      boolean hangs = dryer == null || airEnd.isAfter(from);
       if (hangs) {
         walk(airEnd, lastHour, legs, marks);
         double share = roomShare(route[0]);
@@ -257,6 +256,9 @@ final class Ways {
           Instant end = hour + 1 < hours ? question.hour(hour + 1) : airEnd;
           end = end.isAfter(airEnd) ? airEnd : end;
           double watts = question.spots().get(route[hour]).place().watts();
+          if (watts == 0) {
+            continue;
+          }
           double minutes = Math.max(0, Duration.between(begin, end).toSeconds() / 60.0);
           double kwh = watts * share / W_PER_KW * minutes / MINUTES_PER_HOUR;
           airKwh += kwh;
@@ -372,10 +374,11 @@ final class Ways {
 
     private void turn(Instant end, List<Course.Mark> marks) {
       boolean wants = batch.kind().sunShy() || batch.kind().thick();
-      double whole = Duration.between(question.from(), end).toMinutes() / MINUTES_PER_HOUR;
-      Instant at = HangingGroup.after(question.from(), TURN_AFTER_H);
-      boolean up = question.up(question.indexOf(at));
-      if (batch.at() == null && wants && up && whole > TURN_WHEN_LONGER_H) {
+      Instant since = batch.hungAt() == null ? question.from() : batch.hungAt();
+      double whole = Duration.between(since, end).toMinutes() / MINUTES_PER_HOUR;
+      Instant at = HangingGroup.after(since, TURN_AFTER_H);
+      boolean ahead = at.isAfter(question.from()) && at.isBefore(end);
+      if (wants && ahead && question.up(question.indexOf(at)) && whole > TURN_WHEN_LONGER_H) {
         marks.add(
             new Course.Mark(
                 at,

@@ -1,8 +1,11 @@
 package org.nestrinse.core.kit;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -153,6 +156,28 @@ public record Place(
   public Place carriedIn() {
     return new Place(
         name, Sort.AIRER, facing, exposure, 0, 0, roomC, roomHumidity, fan, watts, metres, pieces);
+  }
+
+  /** Returns what it is, where its sun comes from, its room and what it draws, in words. */
+  public String words() {
+    List<String> words = new ArrayList<>(List.of(sort.words()));
+    if (outdoors()) {
+      words.add(facing.words());
+    } else {
+      words.add("%s°, %s %% damp".formatted(Numbers.of(roomC, 0), Numbers.of(roomHumidity, 0)));
+    }
+    if (fan) {
+      words.add("a fan");
+    }
+    if (metres != null) {
+      words.add("room for " + Numbers.of(metres, 1) + " m");
+    } else if (pieces != null) {
+      words.add("room for " + Numbers.count(pieces, "piece"));
+    }
+    if (watts > 0) {
+      words.add("draws " + Numbers.of(watts, 0) + " W");
+    }
+    return String.join(", ", words);
   }
 
   /**

@@ -78,7 +78,7 @@ class HangingPlanTest {
 
   private static Batch batch(long key, Kind kind, int count, Instant neededBy) {
     double moisture = HangingGroup.moistureAfterSpin(kind, 1000, 0.24);
-    return new Batch(key, kind, count, moisture, neededBy, null);
+    return new Batch(key, kind, count, moisture, neededBy);
   }
 
   private static List<Batch> all(Instant neededBy) {
@@ -116,20 +116,26 @@ class HangingPlanTest {
 
   private static PlanCost cheapestOfAll(DryingQuestion question) {
     Ways ways = new Ways(question);
-    List<List<Course>> options =
-        HangingPlan.parts(question).stream().map(b -> ways.of(b, DryingPolicy.BEST, true)).toList();
+    List<List<HangingPlan.Option>> options =
+        HangingPlan.parts(question).stream()
+            .map(
+                b ->
+                    ways.of(b, DryingPolicy.BEST, true).stream()
+                        .map(c -> HangingPlan.Option.of(c, question))
+                        .toList())
+            .toList();
     return cheapest(options, 0, new HangingPlan.Table(question), null);
   }
 
   private static PlanCost cheapest(
-      List<List<Course>> options, int part, HangingPlan.Table table, PlanCost best) {
+      List<List<HangingPlan.Option>> options, int part, HangingPlan.Table table, PlanCost best) {
     if (part == options.size()) {
       PlanCost cost = table.cost();
       return best == null || cost.compareTo(best) < 0 ? cost : best;
     }
     PlanCost least = best;
-    for (Course course : options.get(part)) {
-      if (table.add(course)) {
+    for (HangingPlan.Option option : options.get(part)) {
+      if (table.add(option)) {
         least = cheapest(options, part + 1, table, least);
         table.removeLast();
       }
@@ -230,7 +236,7 @@ class HangingPlanTest {
             areaM2,
             kind.small(),
             kind.label());
-    return new Batch(1, slow, 2, 1.5, null, null);
+    return new Batch(1, slow, 2, 1.5, null);
   }
 
   @Test

@@ -1,0 +1,417 @@
+package org.nestrinse.app.dry;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZonedDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.dry.DryViews.Choice;
+import org.nestrinse.app.dry.DryViews.DryPlan;
+import org.nestrinse.app.dry.DryViews.Drying;
+import org.nestrinse.app.dry.DryViews.Group;
+import org.nestrinse.app.dry.DryViews.Todo;
+import org.nestrinse.app.dry.DryViews.Way;
+import org.nestrinse.app.kit.DryerService;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.dry.AirDrying;
+import org.nestrinse.core.dry.Course;
+import org.nestrinse.core.dry.DryingPolicy;
+import org.nestrinse.core.dry.DryingQuestion;
+import org.nestrinse.core.dry.HangingGroup;
+import org.nestrinse.core.dry.HangingPlan;
+import org.nestrinse.core.dry.Spot;
+import org.nestrinse.core.dry.TumbleDrying;
+import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.textile.DryerHeat;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.why.Why;
+
+/** One look at all that hangs: the plan, the picture and the reasons. */
+final class DryLook {
+  private static final Duration PICTURE_BEFORE = Duration.ofHours(1);
+  private static final int PICTURE_LEAST_H = 12;
+  private static final int PICTURE_MOST_H = 48;
+  private static final double SHOWER_MM = 2;
+  private static final int SHOWER_H = 2;
+
+  private final DryingNow facts;
+  private final Instant now;
+  private final TimeWords words;
+  private final Map<String, Why> whys = new LinkedHashMap<>();
+  private final List<WeatherHour> ahead;
+  private final @Nullable Instant rainAt;
+
+  /**
+   * @param rainHour hour of the day at which a shower is supposed, or null for none
+   */
+  DryLook(DryingNow facts, @Nullable Integer rainHour) {
+    this.facts = facts;
+    this.now = facts.now();
+    this.words = new TimeWords(facts.household().zoneId(), now);
+    this.rainAt = rainHour == null ? null : next(rainHour);
+    this.ahead = facts.weather().from(now, AirDrying.LONGEST_H);
+  }
+
+  private Instant next(int hour) {
+    ZonedDateTime here = now.atZone(facts.household().zoneId());
+    ZonedDateTime then = here.truncatedTo(ChronoUnit.DAYS).withHour(hour);
+    return (then.isBefore(here) ? then.plusDays(1) : then).toInstant();
+  }
+
+  /** Returns the plan in the weather that is forecast. */
+  HangingPlan plan() {
+    return HangingPlan.of(facts.question(ahead), DryingPolicy.BEST);
+  }
+
+  Drying drying(WeatherService.Source source, List<DryViews.Learnt> learnt) {
+    if (facts.places().isEmpty()) {
+      return empty(source, learnt);
+    }
+    List<WeatherHour> hours = wetted(ahead);
+    DryingQuestion question = facts.question(hours);
+    HangingPlan best = HangingPlan.of(question, DryingPolicy.BEST);
+    whys.put("plan", planWhy(DryingPolicy.BEST, best));
+    List<Group> shown =
+        facts.groups().stream()
+            .map(e -> view(e, best))
+            .sorted(
+                Comparator.comparing(Group::dryBy, Comparator.nullsLast(Comparator.naturalOrder())))
+            .toList();
+    Instant last = last(shown);
+    Instant from = first(shown).minus(PICTURE_BEFORE).truncatedTo(ChronoUnit.HOURS);
+    int length =
+        (int)
+            Math.min(
+                PICTURE_MOST_H,
+                Math.max(PICTURE_LEAST_H, Duration.between(from, last).toHours() + 2));
+    boolean allDry = !shown.isEmpty() && shown.stream().allMatch(g -> g.dryBy() != null);
+    return new Drying(
+        now,
+        source,
+        from,
+        from.plus(Duration.ofHours(length)),
+        wetted(facts.weather().from(from, length)),
+        shown,
+        shown.stream().mapToInt(Group::pieces).sum(),
+        allDry ? words.at(last) : null,
+        todo(best),
+        rainAt == null ? null : rain(best),
+        learnt,
+        whys);
+  }
+
+  private Drying empty(WeatherService.Source source, List<DryViews.Learnt> learnt) {
+    Instant from = now.truncatedTo(ChronoUnit.HOURS);
+    return new Drying(
+        now,
+        source,
+        from,
+        from.plus(Duration.ofHours(PICTURE_LEAST_H)),
+        List.of(),
+        List.of(),
+        0,
+        null,
+        List.of(),
+        null,
+        learnt,
+        whys);
+  }
+
+  private Instant first(List<Group> shown) {
+    return shown.stream()
+        .map(Group::hungAt)
+        .filter(t -> t.isBefore(now))
+        .min(Comparator.naturalOrder())
+        .orElse(now);
+  }
+
+  private Instant last(List<Group> shown) {
+    return shown.stream()
+        .map(Group::dryBy)
+        .filter(Objects::nonNull)
+        .max(Comparator.naturalOrder())
+        .orElse(now);
+  }
+
+  private List<WeatherHour> wetted(List<WeatherHour> hours) {
+    if (rainAt == null) {
+      return hours;
+    }
+    Instant end = rainAt.plus(Duration.ofHours(SHOWER_H));
+    return hours.stream()
+        .map(
+            h -> {
+              Instant at = h.from().toInstant();
+              return at.isBefore(rainAt) || !at.isBefore(end) ? h : h.withRain(SHOWER_MM);
+            })
+        .toList();
+  }
+
+  private DryViews.Rain rain(HangingPlan wet) {
+    HangingPlan dry = plan();
+    List<String> fetched =
+        wet.courses().stream()
+            .filter(
+                c ->
+                    c.marks().stream()
+                        .anyMatch(
+                            m ->
+                                m.sort() == Course.Sort.BRING_IN
+                                    && !m.at().isAfter(Objects.requireNonNull(rainAt))))
+            .map(c -> Numbers.count(c.batch().count(), c.batch().kind().name()))
+            .toList();
+    String carried =
+        fetched.isEmpty()
+            ? "nothing needs to be fetched"
+            : "fetch " + String.join(", ", fetched) + " before it";
+    String ready =
+        Objects.equals(dryWords(wet.allDry()), dryWords(dry.allDry()))
+            ? "all dry " + dryWords(wet.allDry()) + " as without it"
+            : "all dry %s, without it %s".formatted(dryWords(wet.allDry()), dryWords(dry.allDry()));
+    return new DryViews.Rain(
+        Objects.requireNonNull(rainAt),
+        "Rain from %s for two hours: %s; %s.".formatted(words.at(rainAt), carried, ready));
+  }
+
+  /** Returns the plan beside other ways of drying the same. */
+  DryViews.Compared compared() {
+    if (facts.places().isEmpty() || facts.groups().isEmpty()) {
+      return new DryViews.Compared(List.of(), Map.of());
+    }
+    DryingQuestion question = facts.question(ahead);
+    Map<String, Why> reasons = new LinkedHashMap<>();
+    List<DryPlan> compared = new ArrayList<>();
+    for (DryingPolicy policy : DryingPolicy.values()) {
+      HangingPlan plan = HangingPlan.of(question, policy);
+      reasons.put(policy.name(), planWhy(policy, plan));
+      compared.add(
+          new DryPlan(
+              policy,
+              policy.words(),
+              dryWords(plan.allDry()),
+              plan.latePieces(),
+              plan.kwh(),
+              plan.cost().money(),
+              plan.cost().wear()));
+    }
+    return new DryViews.Compared(compared, reasons);
+  }
+
+  private Why planWhy(DryingPolicy policy, HangingPlan plan) {
+    Why.Builder why =
+        Why.of(
+            policy.words() + ": " + dryWords(plan.allDry()),
+            "Dry before the shelf needs it, then least money, then least wear, then soonest with the fewest errands."
+                + (plan.proven()
+                    ? " No other way through your places is better."
+                    : " The best of many thousand ways that were looked at."));
+    for (Course c : plan.courses()) {
+      String where =
+          c.legs().stream()
+              .map(leg -> leg.spot() == null ? "the dryer" : leg.spot().words())
+              .distinct()
+              .reduce((a, b) -> a + ", then " + b)
+              .orElse("");
+      why.line(
+          Numbers.count(c.batch().count(), c.batch().kind().name()) + ", " + where,
+          dryWords(c.dryBy()));
+    }
+    return why.line("pieces too late for the shelf", String.valueOf(plan.latePieces()))
+        .line("electricity", Numbers.of(plan.kwh(), 2) + " kWh")
+        .total("costs", Numbers.fixed(plan.cost().money(), 2))
+        .line("wear", Numbers.of(plan.cost().wear(), 1))
+        .section(7);
+  }
+
+  private List<Todo> todo(HangingPlan plan) {
+    List<Todo> all = new ArrayList<>();
+    for (Course c : plan.courses()) {
+      for (Course.Mark m : c.marks()) {
+        if (m.sort() != Course.Sort.DRY) {
+          all.add(
+              new Todo(
+                  c.batch().key(),
+                  c.batch().count(),
+                  m.at(),
+                  words.at(m.at()),
+                  !m.at().isAfter(now),
+                  m.sort(),
+                  Numbers.count(c.batch().count(), c.batch().kind().name()),
+                  m.words()));
+        }
+      }
+    }
+    all.sort(Comparator.comparing(Todo::at).thenComparing(Todo::sort));
+    return all;
+  }
+
+  private Group view(HangingEntity e, HangingPlan plan) {
+    Kind kind = facts.kind(e);
+    double moistureNow = facts.moistureNow(e);
+    boolean tumbling = e.tumbleMinutes != null;
+    List<Way> ways = tumbling ? List.of(tumblingWay(e)) : ways(e, plan);
+    HangingGroup staying = tumbling ? null : facts.staying(e);
+    Instant foundDry = staying == null ? facts.tumbledBy(e) : staying.dryBy();
+    boolean ready = foundDry != null && !foundDry.isAfter(now);
+    Instant dryBy = ready ? foundDry : latest(ways);
+    whys.put(
+        "group." + e.id,
+        staying == null ? tumbleWhy(e, kind, dryBy) : staying.why(dryWords(foundDry)));
+    Instant needed = facts.neededBy().get(kind.role());
+    return new Group(
+        e.id,
+        e.version,
+        kind.name(),
+        Numbers.count(e.pieces, kind.name()),
+        e.pieces,
+        e.placeId,
+        tumbling ? dryerName(e.dryerId) : facts.spot(e).words() + (e.crowded ? ", crowded" : ""),
+        e.hungAt,
+        words.at(e.hungAt),
+        past(e, staying, moistureNow),
+        moistureNow,
+        ways,
+        dryBy,
+        dryWords(dryBy),
+        ready,
+        needed == null ? null : words.at(needed),
+        choices(e, tumbling, moistureNow),
+        tumbles(e, kind, moistureNow),
+        tumbling);
+  }
+
+  private List<HangingGroup.Point> past(
+      HangingEntity e, @Nullable HangingGroup staying, double moistureNow) {
+    List<HangingGroup.Point> past = new ArrayList<>();
+    if (staying == null) {
+      past.add(new HangingGroup.Point(e.hungAt, e.startMoisture));
+    } else {
+      staying.points().stream().filter(p -> p.at().isBefore(now)).forEach(past::add);
+    }
+    past.add(new HangingGroup.Point(now, moistureNow));
+    return past;
+  }
+
+  private static @Nullable Instant latest(List<Way> ways) {
+    if (ways.stream().anyMatch(w -> w.dryBy() == null)) {
+      return null;
+    }
+    return ways.stream().map(Way::dryBy).max(Comparator.naturalOrder()).orElse(null);
+  }
+
+  private List<Way> ways(HangingEntity e, HangingPlan plan) {
+    return plan.courses().stream()
+        .filter(c -> c.batch().key() == e.id)
+        .map(
+            c ->
+                new Way(
+                    c.batch().count(),
+                    where(c),
+                    c.points(),
+                    c.marks(),
+                    c.dryBy(),
+                    dryWords(c.dryBy()),
+                    c.late()))
+        .toList();
+  }
+
+  private static String where(Course c) {
+    Spot first = c.legs().get(0).spot();
+    return first == null
+        ? Objects.requireNonNull(c.tumble()).dryer().name()
+        : first.words() + (c.legs().get(0).crowded() ? ", crowded" : "");
+  }
+
+  private Way tumblingWay(HangingEntity e) {
+    Instant end = Objects.requireNonNull(facts.tumbledBy(e));
+    double takes = Objects.requireNonNull(e.tumbleMinutes);
+    List<HangingGroup.Point> points =
+        List.of(
+            new HangingGroup.Point(now, facts.moistureNow(e)),
+            new HangingGroup.Point(end.isBefore(now) ? now : end, facts.tumbledFor(e, takes)));
+    return new Way(e.pieces, dryerName(e.dryerId), points, List.of(), end, words.at(end), false);
+  }
+
+  private List<Choice> choices(HangingEntity e, boolean tumbling, double moistureNow) {
+    return facts.spots().stream()
+        .map(
+            spot -> {
+              boolean stays = !tumbling && spot.equals(facts.spot(e));
+              Instant by =
+                  stays
+                      ? facts.staying(e).dryBy()
+                      : facts.in(e, spot, false, now, moistureNow).dryBy();
+              return new Choice(
+                  spot.placeId(), spot.carriedIn(), spot.words(), dryWords(by), stays);
+            })
+        .toList();
+  }
+
+  private List<DryViews.Tumble> tumbles(HangingEntity e, Kind kind, double moistureNow) {
+    double perKwh =
+        facts.household().tariff().perKwh(now.atZone(facts.household().zoneId()).toLocalTime());
+    return facts.dryers().stream()
+        .map(
+            d -> {
+              boolean may = kind.tumble() != DryerHeat.NONE;
+              boolean here = Objects.equals(e.dryerId, d.id());
+              String what = kind.oily() ? "never: may hold oil" : "never: waterproof or elastic";
+              if (may) {
+                TumbleDrying t = tumbled(d, kind, e.pieces, moistureNow);
+                what =
+                    "%s, %s kWh, %s%s"
+                        .formatted(
+                            Numbers.duration(t.minutes()),
+                            Numbers.fixed(t.kwh(), 2),
+                            Numbers.fixed(t.kwh() * perKwh, 2),
+                            t.loads() > 1 ? ", too many: %d runs".formatted(t.loads()) : "");
+              }
+              return new DryViews.Tumble(d.id(), d.dryer().name(), what, may, here);
+            })
+        .toList();
+  }
+
+  static TumbleDrying tumbled(DryerService.View dryer, Kind kind, int pieces, double moisture) {
+    return TumbleDrying.of(dryer.dryer(), List.of(new TumbleDrying.Damp(kind, pieces, moisture)));
+  }
+
+  private String dryerName(@Nullable Long dryerId) {
+    return facts.dryers().stream()
+        .filter(d -> Objects.equals(d.id(), dryerId))
+        .map(d -> d.dryer().name())
+        .findFirst()
+        .orElse("a dryer");
+  }
+
+  private Why tumbleWhy(HangingEntity e, Kind kind, @Nullable Instant dryBy) {
+    DryerService.View in =
+        facts.dryers().stream()
+            .filter(d -> Objects.equals(d.id(), e.dryerId))
+            .findFirst()
+            .orElseThrow();
+    TumbleDrying t = tumbled(in, kind, e.pieces, e.startMoisture);
+    return Why.of(
+            "%s, %s".formatted(kind.name(), dryWords(dryBy)),
+            "The water to remove over what the dryer takes out in an hour, and the cool-down, which is not cut short."
+                + " Clean the lint filter first.")
+        .line("when it went in", Numbers.of(e.startMoisture, 2) + " kg/kg")
+        .line("counts as dry at", Numbers.of(TumbleDrying.dryMoisture(kind), 2) + " kg/kg")
+        .line("water to remove", Numbers.of(t.waterKg(), 2) + " kg")
+        .line("heat", t.heat().words())
+        .line("cool-down", Numbers.of(TumbleDrying.COOLING_MINUTES, 0) + " min")
+        .total("takes", Numbers.duration(t.minutes()))
+        .line("electricity", Numbers.of(t.kwh(), 2) + " kWh")
+        .section(8);
+  }
+
+  private String dryWords(@Nullable Instant by) {
+    return by == null ? "not within four days" : words.at(by);
+  }
+}

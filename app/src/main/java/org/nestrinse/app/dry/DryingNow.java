@@ -1,0 +1,165 @@
+package org.nestrinse.app.dry;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.DryerService;
+import org.nestrinse.app.kit.Household;
+import org.nestrinse.app.kit.PlaceService;
+import org.nestrinse.core.dry.AirDrying;
+import org.nestrinse.core.dry.Batch;
+import org.nestrinse.core.dry.DryingFactors;
+import org.nestrinse.core.dry.DryingQuestion;
+import org.nestrinse.core.dry.HangingGroup;
+import org.nestrinse.core.dry.Spot;
+import org.nestrinse.core.dry.TumbleDrying;
+import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Role;
+
+/**
+ * Everything that one look at what hangs needs, read once: the facts and the question they make for
+ * the plan.
+ *
+ * @param now the moment
+ * @param household its zone and prices
+ * @param groups what hangs or tumbles
+ * @param kinds by number
+ * @param places all places
+ * @param dryers all dryers
+ * @param factors what dry checks have taught, by place and kind
+ * @param neededBy when the shelf runs out, by role
+ * @param weather where hours come from
+ */
+record DryingNow(
+    Instant now,
+    Household household,
+    List<HangingEntity> groups,
+    Map<Long, Kind> kinds,
+    List<PlaceService.Numbered> places,
+    List<DryerService.View> dryers,
+    Map<Pair, Double> factors,
+    Map<Role, Instant> neededBy,
+    WeatherSource weather) {
+
+  /** A place and a kind. */
+  record Pair(long placeId, long kindId) {}
+
+  /** Gives the weather from a moment on, hour by hour. */
+  @FunctionalInterface
+  interface WeatherSource {
+    List<WeatherHour> from(Instant moment, int hours);
+  }
+
+  Kind kind(HangingEntity e) {
+    return Objects.requireNonNull(kinds.get(e.kindId));
+  }
+
+  Spot spot(HangingEntity e) {
+    return new Spot(e.placeId, place(e.placeId), e.carriedIn);
+  }
+
+  Place place(long id) {
+    return places.stream().filter(p -> p.id() == id).findFirst().orElseThrow().place();
+  }
+
+  double factor(long placeId, long kindId) {
+    return factors.getOrDefault(new Pair(placeId, kindId), 1.0);
+  }
+
+  /** Returns all spots: each place, and movable airers also carried in. */
+  List<Spot> spots() {
+    List<Spot> spots = new ArrayList<>();
+    for (PlaceService.Numbered p : places) {
+      spots.add(new Spot(p.id(), p.place(), false));
+      if (p.place().sort() == Place.Sort.MOVABLE_AIRER) {
+        spots.add(new Spot(p.id(), p.place(), true));
+      }
+    }
+    return spots;
+  }
+
+  /** Returns how a group dries if it stays where it hangs. */
+  HangingGroup staying(HangingEntity e) {
+    return in(e, spot(e), e.crowded, e.hungAt, e.startMoisture);
+  }
+
+  /** Returns how a group would dry elsewhere. */
+  HangingGroup in(HangingEntity e, Spot spot, boolean crowded, Instant since, double moisture) {
+    double factor = factor(spot.placeId(), e.kindId) * (crowded ? DryingQuestion.CROWDED : 1);
+    return HangingGroup.of(
+        kind(e), spot.felt(), since, moisture, factor, weather.from(since, AirDrying.LONGEST_H));
+  }
+
+  /** How damp a group is now [kg/kg]; in a dryer it falls on a straight line. */
+  double moistureNow(HangingEntity e) {
+    return e.tumbleMinutes == null
+        ? staying(e).moistureAt(now)
+        : tumbledFor(e, Duration.between(e.hungAt, now).toSeconds() / 60.0);
+  }
+
+  double tumbledFor(HangingEntity e, double minutes) {
+    double takes = e.tumbleMinutes == null ? 0 : e.tumbleMinutes;
+    return TumbleDrying.moistureAfter(kind(e), e.startMoisture, minutes, takes);
+  }
+
+  @Nullable Instant tumbledBy(HangingEntity e) {
+    return e.tumbleMinutes == null
+        ? null
+        : e.hungAt.plus(Duration.ofSeconds(Math.round(e.tumbleMinutes * 60)));
+  }
+
+  /** Returns the question of all that hangs, without what is in a dryer. */
+  DryingQuestion question(List<WeatherHour> hours) {
+    List<Batch> batches =
+        groups.stream()
+            .filter(e -> e.tumbleMinutes == null)
+            .map(
+                e ->
+                    new Batch(
+                        e.id,
+                        kind(e),
+                        e.pieces,
+                        moistureNow(e),
+                        neededBy.get(kind(e).role()),
+                        e.crowded ? null : spot(e),
+                        e.hungAt))
+            .toList();
+    return question(batches, hours);
+  }
+
+  /** Returns the question of some batches, in this household's places and prices. */
+  DryingQuestion question(List<Batch> batches, List<WeatherHour> hours) {
+    Map<Place, Long> numbers = new HashMap<>();
+    places.forEach(p -> numbers.put(p.place(), p.id()));
+    DryingFactors learnt = (place, kind) -> factor(numbers.getOrDefault(place, 0L), kind.id());
+    List<DryingQuestion.DryerAt> free =
+        dryers.stream()
+            .map(d -> new DryingQuestion.DryerAt(d.id(), d.dryer(), freeFrom(d.id())))
+            .toList();
+    return new DryingQuestion(
+        now, household.zoneId(), hours, spots(), free, batches, learnt, household.tariff());
+  }
+
+  private Instant freeFrom(long dryerId) {
+    return groups.stream()
+        .filter(e -> Objects.equals(e.dryerId, dryerId))
+        .map(this::tumbledBy)
+        .filter(Objects::nonNull)
+        .filter(end -> end.isAfter(now))
+        .max(Comparator.naturalOrder())
+        .orElse(now);
+  }
+
+  static Map<Role, Instant> nothingNeeded() {
+    return new EnumMap<>(Role.class);
+  }
+}

@@ -1,0 +1,122 @@
+package org.nestrinse.app.dry;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.Household;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.dry.TypicalDay;
+import org.nestrinse.core.dry.WeatherHour;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * The hourly weather: what was read from a file, else the pretend station when the household
+ * listens to it, else a typical day of the season. It says which.
+ */
+@Service
+public class WeatherService {
+  /** A forecast that was read longer ago than this is told to be old. */
+  private static final Duration OLD = Duration.ofHours(24);
+
+  private final ForecastRepository hours;
+  private final WeatherStation station;
+  private final HouseholdService households;
+  private final HouseClock clock;
+
+  WeatherService(
+      ForecastRepository hours,
+      WeatherStation station,
+      HouseholdService households,
+      HouseClock clock) {
+    this.hours = hours;
+    this.station = station;
+    this.households = households;
+    this.clock = clock;
+  }
+
+  /**
+   * Where the weather comes from.
+   *
+   * @param words in words, with its age
+   * @param old whether it should be read anew
+   */
+  public record Source(String words, boolean old) {}
+
+  /** Returns the weather hour by hour; the first one holds {@code from}. */
+  @Transactional(readOnly = true)
+  public List<WeatherHour> hours(Instant from, int number) {
+    Household household = households.current();
+    ZoneId zone = household.zoneId();
+    Instant first = from.truncatedTo(ChronoUnit.HOURS);
+    Map<Instant, ForecastHourEntity> read = read(first, number);
+    List<WeatherHour> rest =
+        household.pretendWeather()
+            ? station.hours(first, number, zone)
+            : TypicalDay.hours(first, number, zone);
+    List<WeatherHour> all = new ArrayList<>();
+    for (WeatherHour hour : rest) {
+      ForecastHourEntity known = read.get(hour.from().toInstant());
+      all.add(known == null ? hour : known.toHour(zone));
+    }
+    return all;
+  }
+
+  private Map<Instant, ForecastHourEntity> read(Instant first, int number) {
+    Instant to = first.plus(number, ChronoUnit.HOURS);
+    return hours
+        .findByFromHourGreaterThanEqualAndFromHourLessThanOrderByFromHourAsc(first, to)
+        .stream()
+        .collect(Collectors.toMap(h -> h.fromHour, Function.identity()));
+  }
+
+  /** Returns where the weather of the coming hours comes from. */
+  @Transactional(readOnly = true)
+  public Source source() {
+    Instant now = clock.instant();
+    TimeWords words = households.timeWords();
+    ForecastHourEntity last = hours.findFirstByOrderByFromHourDesc().orElse(null);
+    Instant end = last == null ? Instant.MIN : last.fromHour.plus(1, ChronoUnit.HOURS);
+    if (last == null || !end.isAfter(now)) {
+      return new Source(fallback(last == null ? null : words.at(end)), last != null);
+    }
+    boolean old = Duration.between(last.readAt, now).compareTo(OLD) > 0;
+    String then =
+        households.current().pretendWeather() ? station.name() : "a typical day of the season";
+    return new Source(
+        "forecast read %s ago, until %s, then %s"
+            .formatted(words.ago(last.readAt), words.at(end), then),
+        old);
+  }
+
+  private String fallback(@Nullable String ended) {
+    String gone = ended == null ? "" : ", the forecast ended " + ended;
+    if (households.current().pretendWeather()) {
+      return station.name() + ", made for every hour anew" + gone;
+    }
+    return "no forecast: a typical day of the season" + gone;
+  }
+
+  /** Keeps a forecast in place of the one before. */
+  @Transactional
+  public void keep(List<WeatherHour> forecast) {
+    hours.deleteAllInBatch();
+    Instant now = clock.instant();
+    hours.saveAll(forecast.stream().map(h -> ForecastHourEntity.of(h, now)).toList());
+  }
+
+  /** Forgets the forecast that was read. */
+  @Transactional
+  public void forget() {
+    hours.deleteAllInBatch();
+  }
+}

@@ -1,0 +1,52 @@
+<script setup lang="ts">
+import type { Api } from '../../api/client'
+import Figure from '../../parts/Figure.vue'
+import { number } from '../../use/format'
+
+/** The plan beside other ways of drying the same. */
+defineProps<{ compared: Api['Compared'] }>()
+</script>
+
+<template>
+  <section aria-label="Plans compared" data-plans>
+    <h2 class="text-lg">The same, dried otherwise</h2>
+    <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Plans side by side">
+      <table class="mt-1 w-full max-w-3xl text-sm">
+        <thead>
+          <tr class="text-left text-soft">
+            <th scope="col" class="py-1 font-normal">way</th>
+            <th scope="col" class="px-2 font-normal">all dry</th>
+            <th scope="col" class="px-2 font-normal">too late for the shelf</th>
+            <th scope="col" class="px-2 font-normal">kWh</th>
+            <th scope="col" class="px-2 font-normal">costs</th>
+            <th scope="col" class="px-2 font-normal">wear</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="p in compared.plans"
+            :key="p.policy"
+            class="border-t border-line"
+            :class="p.policy === 'BEST' ? 'bg-sheet' : ''"
+            :data-plan="p.policy"
+          >
+            <th scope="row" class="py-1 text-left">
+              <Figure :why="compared.whys[p.policy]">{{ p.name }}</Figure>
+            </th>
+            <td class="px-2">{{ p.readyWords }}</td>
+            <td class="px-2">
+              <strong v-if="p.latePieces" class="text-heat-word">! {{ p.latePieces }}</strong
+              ><template v-else>none</template>
+            </td>
+            <td class="px-2">{{ number(p.kwh, 2) }}</td>
+            <td class="px-2">{{ number(p.money, 2) }}</td>
+            <td class="px-2">{{ number(p.wear, 1) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <p class="text-sm text-soft">
+      Wear: 1 is one piece for an hour in the dryer at normal heat. An estimate.
+    </p>
+  </section>
+</template>
