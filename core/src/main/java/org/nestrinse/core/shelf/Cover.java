@@ -3,6 +3,7 @@ package org.nestrinse.core.shelf;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZonedDateTime;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -41,21 +42,73 @@ public record Cover(String need, int stock, int perDay, ZonedDateTime until) {
     }
   }
 
+  /**
+   * Pieces that come back by themselves.
+   *
+   * @param at when
+   * @param count how many
+   */
+  public record Arrival(ZonedDateTime at, int count) {}
+
   /** Returns until when the stock of one need lasts from {@code now} on. */
   public static Cover of(Need need, ZonedDateTime now) {
-    int left = Math.max(0, need.stock);
+    return of(need, now, List.of());
+  }
+
+  /**
+   * Returns until when the stock of one need lasts, with what comes back meanwhile.
+   *
+   * @param arrivals what hangs and washes
+   */
+  public static Cover of(Need need, ZonedDateTime now, List<Arrival> arrivals) {
+    int stock = Math.max(0, need.stock);
+    int used = 0;
     for (LocalDate day = now.toLocalDate(); ; day = day.plusDays(1)) {
       for (int i = 0; i < need.perDay; i++) {
         ZonedDateTime use = day.atTime(useTime(need, i)).atZone(now.getZone());
         if (use.isBefore(now)) {
           continue;
         }
-        if (left == 0) {
+        int there =
+            stock
+                + arrivals.stream().filter(a -> !a.at.isAfter(use)).mapToInt(Arrival::count).sum();
+        if (used >= there) {
           return new Cover(need.name, need.stock, need.perDay, use);
         }
-        left--;
+        used++;
       }
     }
+  }
+
+  /**
+   * Something that can be done about a shortage.
+   *
+   * @param words what
+   * @param ready when it helps
+   * @param count how many pieces or bundles it gives
+   * @param cost what it costs
+   */
+  public record Remedy(String words, ZonedDateTime ready, int count, double cost) {}
+
+  /**
+   * Returns the cheapest of some remedies with which nothing is missing before it would be, then
+   * the one that lasts longest; nothing when none helps.
+   */
+  public static Optional<Remedy> cheapest(
+      Need need, ZonedDateTime now, List<Arrival> arrivals, List<Remedy> remedies) {
+    Cover without = of(need, now, arrivals);
+    return remedies.stream()
+        .filter(r -> r.count > 0 && with(need, now, arrivals, r).isAfter(without.until))
+        .min(
+            Comparator.comparing(Remedy::cost)
+                .thenComparing(r -> with(need, now, arrivals, r), Comparator.reverseOrder()));
+  }
+
+  private static ZonedDateTime with(
+      Need need, ZonedDateTime now, List<Arrival> arrivals, Remedy remedy) {
+    List<Arrival> more = new ArrayList<>(arrivals);
+    more.add(new Arrival(remedy.ready, remedy.count));
+    return of(need, now, more).until;
   }
 
   /** Returns the need that runs out first, or nothing when nothing is used. */

@@ -5,59 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.Test;
-import org.nestrinse.core.textile.Role;
 
 class ShelfTest {
   private static final ZoneId ZONE = ZoneId.of("UTC");
 
   private static ZonedDateTime at(int day, int hour, int minute) {
     return ZonedDateTime.of(2026, 5, day, hour, minute, 0, 0, ZONE);
-  }
-
-  @Test
-  void nightsTakeTheirBoostersFirstAndDaysGoShort() {
-    Bundles bundles =
-        Bundles.of(
-            Map.of(
-                Role.NIGHT_FITTED,
-                3,
-                Role.COVER,
-                2,
-                Role.SHELL,
-                6,
-                Role.INSERT,
-                5,
-                Role.BOOSTER,
-                4));
-    assertThat(bundles.nights()).isEqualTo(2);
-    assertThat(bundles.night()).isEqualTo(2);
-    assertThat(bundles.day()).isEqualTo(2);
-    assertThat(bundles.dayShort()).isEqualTo(3);
-    assertThat(bundles.dayLimit()).isEqualTo(Role.INSERT);
-    assertThat(bundles.nightLimit()).isEqualTo(Role.COVER);
-  }
-
-  @Test
-  void anEmptyShelfMakesNothing() {
-    Bundles bundles = Bundles.of(Map.of());
-    assertThat(bundles.days() + bundles.nights()).isZero();
-  }
-
-  @Test
-  void oneMorePieceNeverMakesFewerBundles() {
-    Map<Role, Integer> clean =
-        Map.of(Role.NIGHT_FITTED, 2, Role.COVER, 2, Role.SHELL, 4, Role.INSERT, 4, Role.BOOSTER, 3);
-    Bundles before = Bundles.of(clean);
-    for (Role role : clean.keySet()) {
-      Map<Role, Integer> more = new java.util.HashMap<>(clean);
-      more.merge(role, 1, Integer::sum);
-      Bundles after = Bundles.of(more);
-      assertThat(after.days() + after.nights())
-          .isGreaterThanOrEqualTo(before.days() + before.nights());
-      assertThat(after.day() + after.night()).isGreaterThanOrEqualTo(before.day() + before.night());
-    }
   }
 
   @Test
@@ -89,5 +43,30 @@ class ShelfTest {
     ZonedDateTime evening = ZonedDateTime.of(2026, 3, 28, 12, 0, 0, 0, ZoneId.of("Europe/Paris"));
     Cover cover = Cover.of(new Cover.Need("night", 1, 1, 2, 3), evening);
     assertThat(cover.until().toLocalDate().getDayOfMonth()).isEqualTo(30);
+  }
+
+  @Test
+  void whatHangsIsCountedFromWhenItIsDry() {
+    Cover.Need day = new Cover.Need("day", 2, 7, 7, 21);
+    ZonedDateTime alone = Cover.of(day, at(20, 7, 0)).until();
+    assertThat(alone).isEqualTo(at(20, 12, 0));
+    assertThat(Cover.of(day, at(20, 7, 0), List.of(new Cover.Arrival(at(20, 11, 0), 2))).until())
+        .isEqualTo(at(20, 16, 0));
+    assertThat(Cover.of(day, at(20, 7, 0), List.of(new Cover.Arrival(at(20, 13, 0), 9))).until())
+        .as("too late for the first that is missing")
+        .isEqualTo(alone);
+  }
+
+  @Test
+  void theCheapestRemedyThatComesInTimeIsTaken() {
+    Cover.Need day = new Cover.Need("day", 2, 7, 7, 21);
+    Cover.Remedy late = new Cover.Remedy("wash now", at(20, 18, 0), 20, 0.1);
+    Cover.Remedy dryer = new Cover.Remedy("dryer for six", at(20, 9, 0), 6, 0.2);
+    Cover.Remedy dear = new Cover.Remedy("all in the dryer", at(20, 9, 0), 12, 0.6);
+    assertThat(Cover.cheapest(day, at(20, 7, 0), List.of(), List.of(late, dear, dryer)))
+        .contains(dryer);
+    assertThat(Cover.cheapest(day, at(20, 7, 0), List.of(), List.of(late))).isEmpty();
+    Cover.Remedy none = new Cover.Remedy("nothing", at(20, 8, 0), 0, 0);
+    assertThat(Cover.cheapest(day, at(20, 7, 0), List.of(), List.of(none))).isEmpty();
   }
 }

@@ -1,0 +1,226 @@
+package org.nestrinse.core.shelf;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.textile.Bin;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.Part;
+import org.nestrinse.core.textile.Role;
+
+/**
+ * How a bundle is put together: its parts, each with what serves for it in order of preference.
+ *
+ * @param id short name
+ * @param name what a person calls it
+ * @param value how much one is worth against others, when parts are short
+ * @param fills whether more are made than were asked for, while parts last
+ * @param parts from the skin outwards; the stuffing among them is ordered by its fibre
+ */
+public record Recipe(String id, String name, double value, boolean fills, List<Part> parts) {
+  private static final Set<Material> QUICK = Set.of(Material.COTTON, Material.MICROFIBRE);
+  private static final Set<Material> THIRSTY =
+      Set.of(Material.BAMBOO_VISCOSE, Material.HEMP_COTTON);
+
+  /** A substitute of the next rank takes so much of the value. */
+  static final double PER_RANK = 0.04;
+
+  /** A bundle that goes without one of its parts is worth so much less. */
+  static final double WITHOUT = 0.35;
+
+  /** Bundles beyond what was asked for are worth so much of one that was. */
+  static final double BEYOND = 0.1;
+
+  private static final Part SHELL = part("shell", 1, false, new Choice(Role.SHELL, null, null));
+  private static final Part BOOSTER =
+      part(
+          "booster",
+          1,
+          true,
+          new Choice(Role.BOOSTER, null, null),
+          new Choice(Role.CLOTH, QUICK, Bin.HOUSE));
+
+  /** A shell, a quick main insert, a booster. */
+  public static final Recipe DAY =
+      new Recipe(
+          "day",
+          "day bundle",
+          3,
+          true,
+          List.of(
+              part(
+                  "main insert",
+                  1,
+                  false,
+                  new Choice(Role.INSERT, QUICK, null),
+                  new Choice(Role.INSERT, null, null)),
+              BOOSTER,
+              SHELL));
+
+  /** A shell with two inserts, the thirsty one outside. */
+  public static final Recipe NAP =
+      new Recipe(
+          "nap",
+          "nap bundle",
+          3.2,
+          false,
+          List.of(
+              part(
+                  "thirsty insert",
+                  1,
+                  false,
+                  new Choice(Role.INSERT, THIRSTY, null),
+                  new Choice(Role.INSERT, null, null)),
+              part(
+                  "quick insert",
+                  1,
+                  false,
+                  new Choice(Role.INSERT, QUICK, null),
+                  new Choice(Role.INSERT, null, null)),
+              SHELL));
+
+  /** A shell with two thirsty inserts and a booster. */
+  public static final Recipe NIGHT =
+      new Recipe(
+          "night",
+          "pocket night bundle",
+          4.5,
+          false,
+          List.of(
+              part(
+                  "thirsty insert",
+                  2,
+                  false,
+                  new Choice(Role.INSERT, THIRSTY, null),
+                  new Choice(Role.INSERT, null, null)),
+              BOOSTER,
+              SHELL));
+
+  /** A night fitted with a booster, and a cover over it. */
+  public static final Recipe TWO_PART_NIGHT =
+      new Recipe(
+          "two-part night",
+          "night bundle",
+          5,
+          true,
+          List.of(
+              part("night fitted", 1, false, new Choice(Role.NIGHT_FITTED, null, null)),
+              part(
+                  "booster",
+                  1,
+                  true,
+                  new Choice(Role.BOOSTER, THIRSTY, null),
+                  new Choice(Role.BOOSTER, null, null),
+                  new Choice(Role.CLOTH, QUICK, Bin.HOUSE)),
+              part(
+                  "cover",
+                  1,
+                  false,
+                  new Choice(Role.COVER, Set.of(Material.LAMINATE), null),
+                  new Choice(Role.COVER, null, null))));
+
+  /** A bare shell. */
+  public static final Recipe SWIM = new Recipe("swim", "swim bundle", 1, false, List.of(SHELL));
+
+  /** A bed pad for one bed. */
+  public static final Recipe BED =
+      new Recipe(
+          "bed",
+          "bed pad",
+          3,
+          true,
+          List.of(part("bed pad", 1, false, new Choice(Role.BED_PAD, null, null))));
+
+  /** Cloths for one cabin, each from its own bin. */
+  public static final Recipe CABIN =
+      new Recipe(
+          "cabin",
+          "cabin kit",
+          4,
+          false,
+          List.of(
+              part("bathroom cloths", 3, false, new Choice(Role.CLOTH, null, Bin.BATHROOM)),
+              part(
+                  "glass cloths",
+                  2,
+                  false,
+                  new Choice(Role.CLOTH, Set.of(Material.MICROFIBRE), Bin.GLASS),
+                  new Choice(Role.CLOTH, null, Bin.GLASS)),
+              part("kitchen cloths", 3, false, new Choice(Role.CLOTH, null, Bin.KITCHEN))));
+
+  /** All recipes, the most valuable first. */
+  public static final List<Recipe> ALL = List.of(TWO_PART_NIGHT, NIGHT, CABIN, NAP, DAY, BED, SWIM);
+
+  public Recipe {
+    parts = List.copyOf(parts);
+  }
+
+  private static Part part(String name, int count, boolean optional, Choice... choices) {
+    return new Part(name, count, optional, List.of(choices));
+  }
+
+  /**
+   * A part of a bundle.
+   *
+   * @param name in words
+   * @param count how many pieces of it
+   * @param optional whether the bundle may go without
+   * @param choices what serves, the preferred first
+   */
+  public record Part(String name, int count, boolean optional, List<Choice> choices) {
+    /**
+     * Returns the rank of a kind for this part, 0 for the preferred, or -1 when it does not serve.
+     */
+    public int rank(Kind kind) {
+      for (int i = 0; i < choices.size(); i++) {
+        if (choices.get(i).serves(kind)) {
+          return i;
+        }
+      }
+      return -1;
+    }
+  }
+
+  /**
+   * What serves for a part.
+   *
+   * @param role what the kind is for
+   * @param fibres its main fibre, or null for any
+   * @param bin what it touches, or null for any
+   */
+  public record Choice(Role role, @Nullable Set<Material> fibres, @Nullable Bin bin) {
+    boolean serves(Kind kind) {
+      return kind.role() == role
+          && (fibres == null || fibres.contains(mainFibre(kind)))
+          && (bin == null || kind.bin() == bin);
+    }
+  }
+
+  /** Returns the fibre that most of a kind is made of. */
+  public static Material mainFibre(Kind kind) {
+    return kind.parts().stream()
+        .max(Comparator.comparing(org.nestrinse.core.textile.Part::massKg))
+        .orElseThrow()
+        .material();
+  }
+
+  /**
+   * Returns how far from the skin a fibre belongs in a stuffing: quick ones next to it, slow
+   * thirsty ones farthest away, what is waterproof around all.
+   */
+  public static int layer(Kind kind) {
+    if (kind.role() == Role.SHELL || kind.role() == Role.COVER) {
+      return 9;
+    }
+    return switch (mainFibre(kind)) {
+      case POLYESTER_FLEECE -> 0;
+      case MICROFIBRE -> 1;
+      case COTTON, POLYCOTTON, LINEN, SILK -> 2;
+      case BAMBOO_VISCOSE -> 3;
+      case HEMP_COTTON, WOOL -> 4;
+      case LAMINATE -> 8;
+    };
+  }
+}
