@@ -164,6 +164,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/cover": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["cover"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/dryers": {
         parameters: {
             query?: never;
@@ -589,7 +605,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look"];
+        post: operations["look_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1444,6 +1460,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/shelf/wishes/{recipe}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["wish"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/sorting": {
         parameters: {
             query?: never;
@@ -1486,6 +1518,54 @@ export interface paths {
         get: operations["pair"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wear": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["all"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wear/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["look"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/wear/{id}/retire": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["retire"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1613,19 +1693,17 @@ export interface components {
             /** Format: double */
             startC: number;
         };
-        Bundles: {
+        BundleLine: {
             /** Format: int32 */
-            day: number;
-            /** @enum {string} */
-            dayLimit?: "SHELL" | "COVER" | "NIGHT_FITTED" | "INSERT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
+            count: number;
+            layers: string[];
+            name: string;
+            recipe: string;
+            substitutes: string[];
             /** Format: int32 */
-            dayShort: number;
+            wanted: number;
             /** Format: int32 */
-            night: number;
-            /** @enum {string} */
-            nightLimit?: "SHELL" | "COVER" | "NIGHT_FITTED" | "INSERT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
-            /** Format: int32 */
-            nightShort: number;
+            without: number;
         };
         CannotWash: {
             reason: string;
@@ -1711,6 +1789,26 @@ export interface components {
             stock: number;
             /** Format: date-time */
             until: string;
+        };
+        CoverCovered: {
+            lines: components["schemas"]["CoverLasting"][];
+            whys: {
+                [key: string]: components["schemas"]["Why"];
+            };
+        };
+        CoverLasting: {
+            /** Format: int32 */
+            clean: number;
+            /** Format: date-time */
+            cleanUntil: string;
+            /** Format: int32 */
+            comingBack: number;
+            need: string;
+            remedy?: string;
+            shortSoon: boolean;
+            /** Format: date-time */
+            until: string;
+            words: string;
         };
         CoverLine: {
             cover: components["schemas"]["Cover"];
@@ -2741,7 +2839,9 @@ export interface components {
             newborn: boolean;
             /** Format: int32 */
             nightBundles: number;
+            rise: string;
             sensitiveSkin: boolean;
+            snaps: string;
             /** Format: int64 */
             version: number;
         };
@@ -2756,7 +2856,9 @@ export interface components {
             newborn?: boolean;
             /** Format: int32 */
             nightBundles?: number;
+            rise?: string;
             sensitiveSkin?: boolean;
+            snaps?: string;
             /** Format: int32 */
             version?: number;
         };
@@ -3408,23 +3510,33 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        Setting: {
+            name: string;
+            /** Format: int64 */
+            personId: number;
+            words: string;
+        };
         Shelf: {
-            bundles: components["schemas"]["Bundles"];
+            bundles: components["schemas"]["BundleLine"][];
             compartments: components["schemas"]["Compartment"][];
             covers: components["schemas"]["CoverLine"][];
             coversUntil?: string;
-            dayLimit?: string;
             /** Format: int32 */
             days: number;
-            nightLimit?: string;
+            missing?: string;
             /** Format: int32 */
             nights: number;
             /** Format: date-time */
             now: string;
+            people: components["schemas"]["Setting"][];
             runsOutFirst?: string;
             whys: {
                 [key: string]: components["schemas"]["Why"];
             };
+        };
+        ShelfWish: {
+            /** Format: int32 */
+            wanted?: number;
         };
         SortBulk: {
             /** Format: int32 */
@@ -3573,6 +3685,12 @@ export interface components {
             /** Format: double */
             temperatureC: number;
         };
+        TextileLife: {
+            /** Format: double */
+            expected: number;
+            /** Format: double */
+            used: number;
+        };
         Todo: {
             /** Format: date-time */
             at: string;
@@ -3628,6 +3746,51 @@ export interface components {
             pieces: number;
             points: components["schemas"]["HangingGroupPoint"][];
             words: string;
+        };
+        WearBatch: {
+            /** Format: double */
+            bleaches: number;
+            boughtWords: string;
+            /** Format: double */
+            costPerUse: number;
+            /** Format: double */
+            hotWashes: number;
+            /** Format: int64 */
+            id: number;
+            kind: string;
+            /** Format: int64 */
+            kindId: number;
+            life: components["schemas"]["TextileLife"];
+            look: boolean;
+            lookedWords?: string;
+            note: string;
+            /** Format: int32 */
+            pieces: number;
+            /** Format: double */
+            price: number;
+            /** Format: double */
+            share: number;
+            /** Format: double */
+            sunHours: number;
+            /** Format: double */
+            tumbleHours: number;
+            /** Format: int64 */
+            version: number;
+            /** Format: double */
+            washes: number;
+            why: components["schemas"]["Why"];
+        };
+        WearLook: {
+            note?: string;
+            /** Format: double */
+            price?: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        WearRetire: {
+            /** Format: int32 */
+            pieces?: number;
+            replace?: boolean;
         };
         WeatherHour: {
             /** Format: date-time */
@@ -3924,6 +4087,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KindCataloguePreset"][];
+                };
+            };
+        };
+    };
+    cover: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CoverCovered"];
                 };
             };
         };
@@ -4694,7 +4877,7 @@ export interface operations {
             };
         };
     };
-    look: {
+    look_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6318,6 +6501,32 @@ export interface operations {
             };
         };
     };
+    wish: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                recipe: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShelfWish"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Shelf"];
+                };
+            };
+        };
+    };
     sorting: {
         parameters: {
             query?: never;
@@ -6405,6 +6614,78 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Pair"];
+                };
+            };
+        };
+    };
+    all: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WearBatch"][];
+                };
+            };
+        };
+    };
+    look: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WearLook"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WearBatch"];
+                };
+            };
+        };
+    };
+    retire: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WearRetire"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WearBatch"][];
                 };
             };
         };

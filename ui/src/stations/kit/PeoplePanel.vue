@@ -14,6 +14,14 @@ const FIELDS: Field[] = [
   { key: 'dayBundles', label: 'Day bundles', type: 'whole', unit: 'a day' },
   { key: 'nightBundles', label: 'Night bundles', type: 'whole', unit: 'a night' },
   { key: 'bedPads', label: 'Bed pads', type: 'whole', unit: 'a day' },
+  {
+    key: 'rise',
+    label: 'Rise of their shells',
+    type: 'text',
+    hint: 'such as 2, or tall',
+    optional: true,
+  },
+  { key: 'snaps', label: 'Waist snaps', type: 'text', hint: 'such as third', optional: true },
   { key: 'sensitiveSkin', label: 'Sensitive skin: no enzymes, no scent, more rinses', type: 'yes' },
   { key: 'newborn', label: 'Under three months', type: 'yes' },
   { key: 'ill', label: 'Ill now', type: 'yes' },
@@ -24,15 +32,17 @@ const NEW: Values = {
   dayBundles: 0,
   nightBundles: 0,
   bedPads: 0,
+  rise: '',
+  snaps: '',
   sensitiveSkin: false,
   newborn: false,
   ill: false,
 }
 
 function body(v: Values): Api['PersonChange'] {
-  const { version, name, about, sensitiveSkin, ill, newborn, dayBundles, nightBundles, bedPads } =
-    v as unknown as Api['PersonChange']
-  return { version, name, about, sensitiveSkin, ill, newborn, dayBundles, nightBundles, bedPads }
+  const wanted = v as unknown as Api['PersonChange']
+  const keys = ['version', ...FIELDS.map((f) => f.key)] as (keyof Api['PersonChange'])[]
+  return Object.fromEntries(keys.map((key) => [key, wanted[key]]))
 }
 async function change(id: number, v: Values) {
   await answer(api.PUT('/api/people/{id}', { params: { path: { id } }, body: body(v) }))

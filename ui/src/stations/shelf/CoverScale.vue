@@ -4,18 +4,18 @@ import { computed } from 'vue'
 import type { Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
 
-/** Until when each need is covered, on one scale of days. */
+/** Until when each need is covered, on one scale of days: what is clean, then what comes back. */
 const props = defineProps<{
   now: string
-  covers: Api['CoverLine'][]
-  whys: Api['Shelf']['whys']
+  lines: Api['CoverLasting'][]
+  whys: Api['CoverCovered']['whys']
 }>()
 
 const DAY_MS = 24 * 3.6e6
 const MOST_DAYS = 7
 const start = computed(() => Date.parse(props.now))
 const end = computed(() => {
-  const last = Math.max(...props.covers.map((c) => Date.parse(c.cover.until)))
+  const last = Math.max(...props.lines.map((c) => Date.parse(c.until)))
   return Math.min(
     start.value + MOST_DAYS * DAY_MS,
     Math.max(start.value + 2 * DAY_MS, last + DAY_MS / 4),
@@ -44,17 +44,23 @@ const midnights = computed(() => {
 <template>
   <section aria-label="Covers until">
     <h2 class="text-lg">Covers until</h2>
+    <p class="text-sm text-soft">Full: what is clean. Hatched: what hangs or washes, once dry.</p>
     <div class="mt-1">
       <div
-        v-for="line in covers"
-        :key="line.cover.need"
-        class="grid grid-cols-[7rem_1fr_9.5rem] items-center gap-3 py-1"
+        v-for="line in lines"
+        :key="line.need"
+        class="grid grid-cols-[6.5rem_1fr_8.5rem] items-center gap-3 py-1"
+        :data-cover="line.need"
       >
-        <span>{{ line.cover.need }}</span>
+        <span>{{ line.need }}</span>
         <div class="relative h-5 border-b border-ink">
           <div
-            class="absolute inset-y-0 left-0 border-r-4 border-good bg-water/30"
-            :style="{ width: `${x(new Date(line.cover.until))}%` }"
+            class="hatch absolute inset-y-0 left-0 border-r-4 border-good"
+            :style="{ width: `${x(new Date(line.until))}%` }"
+          />
+          <div
+            class="absolute inset-y-0 left-0 bg-water/60"
+            :style="{ width: `${x(new Date(line.cleanUntil))}%` }"
           />
           <span
             v-for="d in midnights"
@@ -63,11 +69,14 @@ const midnights = computed(() => {
             :style="{ left: `${d.at}%` }"
           />
         </div>
-        <Figure :why="whys[`cover.${line.cover.need}`]">
-          <strong>{{ line.words }}</strong>
+        <Figure :why="whys[line.need]">
+          <strong>{{ line.shortSoon ? '! ' : '' }}{{ line.words }}</strong>
         </Figure>
+        <p v-if="line.remedy" class="col-span-3 text-sm sm:col-start-2 sm:col-end-4" data-remedy>
+          Cheapest: {{ line.remedy }}.
+        </p>
       </div>
-      <div class="grid grid-cols-[7rem_1fr_9.5rem] gap-3 text-xs text-soft" aria-hidden="true">
+      <div class="grid grid-cols-[6.5rem_1fr_8.5rem] gap-3 text-xs text-soft" aria-hidden="true">
         <span />
         <div class="relative h-4">
           <span v-for="d in midnights" :key="d.at" class="absolute" :style="{ left: `${d.at}%` }">{{

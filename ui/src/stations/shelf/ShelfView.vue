@@ -1,18 +1,21 @@
 <script setup lang="ts">
 import { watch } from 'vue'
 import { answer, api } from '../../api/client'
-import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useWhy } from '../../stores/why'
 import { useLoaded } from '../../use/useLoaded'
+import BundleBoard from './BundleBoard.vue'
 import CoverScale from './CoverScale.vue'
 import RhythmTable from './RhythmTable.vue'
+import PrepRows from './PrepRows.vue'
 import ShelfBoard from './ShelfBoard.vue'
+import WearTable from './WearTable.vue'
 
 const why = useWhy()
 const { data: shelf, error, loading, reload } = useLoaded(() => answer(api.GET('/api/shelf')))
-watch(shelf, (now) => why.suggest(now?.whys.day))
+const { data: cover } = useLoaded(() => answer(api.GET('/api/cover')))
+watch(shelf, (now) => why.suggest(now?.whys['bundle.day']))
 </script>
 
 <template>
@@ -24,53 +27,20 @@ watch(shelf, (now) => why.suggest(now?.whys.day))
       :why="shelf.whys[`cover.${shelf.runsOutFirst}`]"
     >
       <template v-if="shelf.runsOutFirst">
-        First to run out: {{ shelf.runsOutFirst }}, at the pace of a normal day. What hangs or waits
-        is not counted.
+        First to run out: {{ shelf.runsOutFirst }}, at the pace of a normal day.
+        <strong v-if="shelf.missing" data-missing>{{ shelf.missing }}</strong>
       </template>
     </ViewHead>
 
-    <section class="mt-4 grid gap-6 sm:grid-cols-2" aria-label="Bundles">
-      <div class="border-l-4 border-sun pl-4">
-        <p>
-          <Figure :why="shelf.whys.day">
-            <span class="font-head text-5xl font-bold" data-days>{{ shelf.days }}</span>
-          </Figure>
-          <span class="ml-2 font-head text-xl">day bundle{{ shelf.days === 1 ? '' : 's' }}</span>
-        </p>
-        <p class="text-soft">
-          shell, main insert, booster{{
-            shelf.bundles.dayShort ? `; ${shelf.bundles.dayShort} short, without booster` : ''
-          }}
-        </p>
-        <p v-if="shelf.dayLimit">The {{ shelf.dayLimit }} runs short.</p>
-      </div>
-      <div class="border-l-4 border-water pl-4">
-        <p>
-          <Figure :why="shelf.whys.night">
-            <span class="font-head text-5xl font-bold" data-nights>{{ shelf.nights }}</span>
-          </Figure>
-          <span class="ml-2 font-head text-xl"
-            >night bundle{{ shelf.nights === 1 ? '' : 's' }}</span
-          >
-        </p>
-        <p class="text-soft">
-          night fitted, booster, cover{{
-            shelf.bundles.nightShort ? `; ${shelf.bundles.nightShort} short, without booster` : ''
-          }}
-        </p>
-        <p v-if="shelf.nightLimit">The {{ shelf.nightLimit }} runs short.</p>
-      </div>
-    </section>
+    <BundleBoard :shelf="shelf" @wished="reload" />
 
     <CoverScale
-      v-if="shelf.covers.length"
+      v-if="cover?.lines.length"
       class="mt-6"
       :now="shelf.now"
-      :covers="shelf.covers"
-      :whys="shelf.whys"
+      :lines="cover.lines"
+      :whys="cover.whys"
     />
-
-    <RhythmTable />
 
     <h2 class="mt-6 text-lg">Clean parts</h2>
     <div class="mt-1 grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
@@ -81,5 +51,8 @@ watch(shelf, (now) => why.suggest(now?.whys.day))
         :why="shelf.whys[`part.${c.role}`]"
       />
     </div>
+    <PrepRows class="mt-6" />
+    <RhythmTable />
+    <WearTable class="mt-6" />
   </template>
 </template>

@@ -398,7 +398,7 @@ public class DryService {
     e.dryAt = clock.instant();
     groups.saveAndFlush(e);
     stock.move(e.kindId, e.pieces, Whereabouts.DRYING, Whereabouts.CLEAN);
-    events.publishEvent(new GroupDried(e.roundId, e.kindId, true));
+    events.publishEvent(dried(e, true));
     if (!groups.existsByRoundIdAndDryAtIsNull(e.roundId)) {
       rounds.shelve(e.roundId);
     }
@@ -413,9 +413,27 @@ public class DryService {
     }
     e.dryAt = null;
     groups.saveAndFlush(e);
-    events.publishEvent(new GroupDried(e.roundId, e.kindId, false));
+    events.publishEvent(dried(e, false));
     stock.move(e.kindId, e.pieces, Whereabouts.CLEAN, Whereabouts.DRYING);
     rounds.unshelve(e.roundId);
+  }
+
+  /** What drying did to a group: the strong sun since it hangs there, or its time in the dryer. */
+  private GroupDried dried(HangingEntity e, boolean dry) {
+    double tumbled = e.tumbleMinutes == null ? 0 : e.tumbleMinutes / 60;
+    double sun = 0;
+    if (e.tumbleMinutes == null) {
+      Place place = new Spot(e.placeId, places.one(e.placeId), e.carriedIn).felt();
+      Instant end = e.dryAt == null ? clock.instant() : e.dryAt;
+      int hours =
+          (int)
+              Math.min(AirDrying.LONGEST_H, Math.max(1, Duration.between(e.hungAt, end).toHours()));
+      sun =
+          weather.hours(e.hungAt, hours).stream()
+              .filter(h -> h.sunAt(place) >= WeatherHour.STRONG_SUN_W_M2)
+              .count();
+    }
+    return new GroupDried(e.roundId, e.kindId, e.pieces, sun, tumbled, dry);
   }
 
   private HangingEntity hanging(long id) {

@@ -17,6 +17,7 @@ import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.why.Why;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -28,18 +29,21 @@ public class LotService {
   private final KindService kinds;
   private final HouseholdService households;
   private final HouseClock clock;
+  private final ApplicationEventPublisher events;
 
   LotService(
       LotRepository lots,
       GatherService gather,
       KindService kinds,
       HouseholdService households,
-      HouseClock clock) {
+      HouseClock clock,
+      ApplicationEventPublisher events) {
     this.lots = lots;
     this.gather = gather;
     this.kinds = kinds;
     this.households = households;
     this.clock = clock;
+    this.events = events;
   }
 
   /** New pieces as they are sent. */
@@ -102,6 +106,7 @@ public class LotService {
     e.pieces = Given.whole("count", pieces.count, Limits.COUNT);
     e.boughtAt = clock.instant();
     kinds.buy(kind.id(), e.pieces);
+    events.publishEvent(new PiecesBought(kind.id(), e.pieces));
     long id = lots.saveAndFlush(e).id;
     gather.putLot(id, kind.id(), e.pieces);
     return view(lot(id));
@@ -115,6 +120,7 @@ public class LotService {
       throw new NotNow("Some of these were washed or are in a load already.");
     }
     kinds.buy(e.kindId, -e.pieces);
+    events.publishEvent(new PiecesBought(e.kindId, -e.pieces));
     lot(id).removedAt = clock.instant();
   }
 

@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Colour;
+import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
 
@@ -40,4 +41,10 @@ public record KindView(
     double bulkFactor,
     double massKg,
     String limits,
-    Stock stock) {}
+    Stock stock) {
+
+  /** Returns the kind as the rules know it. */
+  public Kind asKind() {
+    return new Kind(id, name, role, bin, parts, areaM2, small, label, colour, bulkFactor);
+  }
+}

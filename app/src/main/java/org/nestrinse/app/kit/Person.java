@@ -17,6 +17,8 @@ import org.nestrinse.core.gather.SkinNeed;
  * @param dayBundles day bundles used on a normal day
  * @param nightBundles night bundles used in a normal night
  * @param bedPads bed pads used on a normal day
+ * @param rise how the rise of their shells is set, in the household's words
+ * @param snaps how the waist is closed
  */
 public record Person(
     long id,
@@ -28,7 +30,9 @@ public record Person(
     boolean newborn,
     int dayBundles,
     int nightBundles,
-    int bedPads) {
+    int bedPads,
+    String rise,
+    String snaps) {
 
   /** Returns what their textiles need. */
   public Set<SkinNeed> needs() {

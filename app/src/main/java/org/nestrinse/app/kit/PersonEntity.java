@@ -23,4 +23,6 @@ class PersonEntity {
   int dayBundles;
   int nightBundles;
   int bedPads;
+  String rise = "";
+  String snaps = "";
 }

@@ -17,6 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class PersonService {
   private static final int LONGEST_NAME = 80;
   private static final int LONGEST_ABOUT = 200;
+  private static final int LONGEST_SETTING = 40;
   private static final Range USES = new Range(0, 40, "a day");
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
 
@@ -36,7 +37,9 @@ public class PersonService {
       @Nullable Boolean newborn,
       @Nullable Integer dayBundles,
       @Nullable Integer nightBundles,
-      @Nullable Integer bedPads) {}
+      @Nullable Integer bedPads,
+      @Nullable String rise,
+      @Nullable String snaps) {}
 
   /** Returns everyone. */
   @Transactional(readOnly = true)
@@ -81,6 +84,12 @@ public class PersonService {
     e.dayBundles = Given.whole("dayBundles", c.dayBundles, USES);
     e.nightBundles = Given.whole("nightBundles", c.nightBundles, USES);
     e.bedPads = Given.whole("bedPads", c.bedPads, USES);
+    e.rise = c.rise == null ? e.rise : setting("rise", c.rise);
+    e.snaps = c.snaps == null ? e.snaps : setting("snaps", c.snaps);
+  }
+
+  private static String setting(String field, String value) {
+    return value.isBlank() ? "" : Given.text(field, value, LONGEST_SETTING);
   }
 
   private static Person view(PersonEntity e) {
@@ -94,6 +103,8 @@ public class PersonService {
         e.newborn,
         e.dayBundles,
         e.nightBundles,
-        e.bedPads);
+        e.bedPads,
+        e.rise,
+        e.snaps);
   }
 }

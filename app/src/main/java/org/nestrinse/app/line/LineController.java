@@ -11,7 +11,6 @@ import org.nestrinse.app.gather.GatherViews;
 import org.nestrinse.app.gather.NormalDayService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.shelf.ShelfService;
-import org.nestrinse.app.shelf.ShelfViews;
 import org.nestrinse.app.sort.ProposalService;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.time.HouseClock;
@@ -137,10 +136,8 @@ class LineController {
   }
 
   private Peg shelf() {
-    ShelfViews.Shelf s = shelf.shelf();
+    String until = shelf.coversUntil();
     return new Peg(
-        "shelf",
-        s.coversUntil() == null ? "nothing in daily use" : "covers until " + s.coversUntil(),
-        false);
+        "shelf", until == null ? "nothing in daily use" : "covers until " + until, false);
   }
 }

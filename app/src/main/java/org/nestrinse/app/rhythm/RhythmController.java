@@ -5,15 +5,22 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/rhythms")
+@RequestMapping("/api")
 class RhythmController {
   private final RhythmService rhythms;
+  private final CoverService cover;
 
-  RhythmController(RhythmService rhythms) {
+  RhythmController(RhythmService rhythms, CoverService cover) {
     this.rhythms = rhythms;
+    this.cover = cover;
   }
 
-  @GetMapping
+  @GetMapping("/cover")
+  CoverService.Covered cover() {
+    return cover.covered();
+  }
+
+  @GetMapping("/rhythms")
   RhythmService.Rhythms rhythms() {
     return rhythms.rhythms();
   }

@@ -1,6 +1,9 @@
 package org.nestrinse.app.shelf;
 
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -15,6 +18,12 @@ class ShelfController {
 
   @GetMapping
   ShelfViews.Shelf shelf() {
+    return shelf.shelf();
+  }
+
+  @PutMapping("/wishes/{recipe}")
+  ShelfViews.Shelf wish(@PathVariable String recipe, @RequestBody ShelfService.Wish wish) {
+    shelf.wish(recipe, wish);
     return shelf.shelf();
   }
 }

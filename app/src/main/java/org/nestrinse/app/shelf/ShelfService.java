@@ -1,9 +1,12 @@
 package org.nestrinse.app.shelf;
 
 import java.time.Instant;
+import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,16 +20,22 @@ import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.KindView;
 import org.nestrinse.app.kit.Person;
 import org.nestrinse.app.kit.PersonService;
+import org.nestrinse.app.shelf.ShelfViews.BundleLine;
 import org.nestrinse.app.shelf.ShelfViews.Compartment;
 import org.nestrinse.app.shelf.ShelfViews.CoverLine;
 import org.nestrinse.app.shelf.ShelfViews.KindLine;
+import org.nestrinse.app.shelf.ShelfViews.Setting;
 import org.nestrinse.app.shelf.ShelfViews.Shelf;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
-import org.nestrinse.core.shelf.Bundles;
+import org.nestrinse.core.shelf.Bundling;
 import org.nestrinse.core.shelf.Cover;
+import org.nestrinse.core.shelf.Recipe;
+import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -44,51 +53,186 @@ public class ShelfService {
 
   private static final int NIGHT_TO = 22;
 
+  private static final Range WANTED = new Range(0, 60, "bundles");
+  private static final String DAYS = "day bundles";
+  private static final String NIGHTS = "night bundles";
+  private static final String PADS = "bed pads";
+
+  /** Bundles for so many days are wanted ready when nobody says otherwise. */
+  private static final int DAYS_READY = 2;
+
   private final KindService kinds;
   private final PersonService people;
+  private final BundleWishRepository wishes;
   private final HouseholdService households;
   private final HouseClock clock;
 
   ShelfService(
-      KindService kinds, PersonService people, HouseholdService households, HouseClock clock) {
+      KindService kinds,
+      PersonService people,
+      BundleWishRepository wishes,
+      HouseholdService households,
+      HouseClock clock) {
     this.kinds = kinds;
     this.people = people;
+    this.wishes = wishes;
     this.households = households;
     this.clock = clock;
   }
+
+  /** How many bundles of a recipe should be ready; null for what a normal day asks for. */
+  public record Wish(@Nullable Integer wanted) {}
 
   /** Returns the shelf. */
   @Transactional(readOnly = true)
   public Shelf shelf() {
     List<KindView> all = kinds.all();
-    Map<Role, Integer> clean = new EnumMap<>(Role.class);
-    all.forEach(k -> clean.merge(k.role(), k.stock().clean(), Integer::sum));
-    Bundles bundles = Bundles.of(clean);
+    Map<Kind, Integer> clean = clean(all);
+    Map<Recipe, Integer> wanted = wanted();
+    Bundling bundling = Bundling.of(clean, wanted);
     TimeWords words = households.timeWords();
-    List<Cover> covers = covers(bundles, clean);
+    List<Cover> covers = covers(clean);
     Optional<Cover> first = Cover.firstToRunOut(covers);
     Map<String, Why> whys = new LinkedHashMap<>();
-    whys.put("day", bundles.whyDay(clean));
-    whys.put("night", bundles.whyNight(clean));
     List<Compartment> compartments = compartments(all);
     compartments.forEach(c -> whys.put("part." + c.role(), partWhy(c)));
     covers.forEach(c -> whys.put("cover." + c.need(), coverWhy(c, words)));
+    List<BundleLine> lines = new ArrayList<>();
+    for (Recipe recipe : Recipe.ALL) {
+      BundleLine line = bundleLine(recipe, bundling, wanted.getOrDefault(recipe, 0));
+      lines.add(line);
+      whys.put("bundle." + recipe.id(), bundleWhy(recipe, line, clean));
+    }
     return new Shelf(
         clock.instant(),
         compartments,
-        bundles.days(),
-        bundles.nights(),
-        bundles,
-        words(bundles.dayLimit()),
-        words(bundles.nightLimit()),
+        bundling.count(Recipe.DAY),
+        nights(bundling),
+        lines,
+        bundling.missing() == null ? null : bundling.missing().words(),
+        settings(),
         covers.stream().map(c -> new CoverLine(c, words.at(c.until().toInstant()))).toList(),
         first.map(c -> words.at(c.until().toInstant())).orElse(null),
         first.map(Cover::need).orElse(null),
         whys);
   }
 
-  private static @Nullable String words(@Nullable Role role) {
-    return role == null ? null : role.words();
+  /** Says how many bundles of a recipe should be ready. */
+  @Transactional
+  public void wish(String id, Wish wish) {
+    Recipe recipe =
+        Recipe.ALL.stream()
+            .filter(r -> r.id().equals(id))
+            .findFirst()
+            .orElseThrow(
+                () ->
+                    new OutOfRange(
+                        "recipe",
+                        id,
+                        "one of "
+                            + Recipe.ALL.stream()
+                                .map(Recipe::id)
+                                .collect(Collectors.joining(", "))));
+    if (wish.wanted == null) {
+      wishes.deleteById(recipe.id());
+      return;
+    }
+    BundleWishEntity e = wishes.findById(recipe.id()).orElseGet(BundleWishEntity::new);
+    e.recipe = recipe.id();
+    e.wanted = WANTED.check("wanted", wish.wanted.intValue());
+    wishes.saveAndFlush(e);
+  }
+
+  private Map<Recipe, Integer> wanted() {
+    List<Person> everyone = people.all();
+    Map<Recipe, Integer> wanted = new HashMap<>();
+    wanted.put(Recipe.DAY, DAYS_READY * sum(everyone, Person::dayBundles));
+    wanted.put(Recipe.TWO_PART_NIGHT, DAYS_READY * sum(everyone, Person::nightBundles));
+    wanted.put(Recipe.BED, DAYS_READY * sum(everyone, Person::bedPads));
+    Map<String, Integer> said =
+        wishes.findAll().stream().collect(Collectors.toMap(w -> w.recipe, w -> w.wanted));
+    for (Recipe recipe : Recipe.ALL) {
+      if (said.containsKey(recipe.id())) {
+        wanted.put(recipe, said.get(recipe.id()));
+      }
+    }
+    return wanted;
+  }
+
+  private static int sum(List<Person> everyone, ToIntFunction<Person> uses) {
+    return everyone.stream().mapToInt(uses).sum();
+  }
+
+  private static Map<Kind, Integer> clean(List<KindView> all) {
+    Map<Kind, Integer> clean = new LinkedHashMap<>();
+    all.forEach(k -> clean.put(k.asKind(), k.stock().clean()));
+    return clean;
+  }
+
+  private static int nights(Bundling bundling) {
+    return bundling.count(Recipe.TWO_PART_NIGHT) + bundling.count(Recipe.NIGHT);
+  }
+
+  private List<Setting> settings() {
+    return people.all().stream()
+        .filter(p -> p.dayBundles() + p.nightBundles() > 0)
+        .map(p -> new Setting(p.id(), p.name(), settingWords(p)))
+        .toList();
+  }
+
+  private static String settingWords(Person p) {
+    String rise = p.rise().isEmpty() ? "" : "rise " + p.rise();
+    String snaps = p.snaps().isEmpty() ? "" : "snaps " + p.snaps();
+    return rise.isEmpty() || snaps.isEmpty() ? rise + snaps : rise + ", " + snaps;
+  }
+
+  private static BundleLine bundleLine(Recipe recipe, Bundling bundling, int wanted) {
+    List<String> layers = new ArrayList<>();
+    List<String> substitutes = new ArrayList<>();
+    for (Bundling.Made made : bundling.made()) {
+      if (made.recipe().equals(recipe)) {
+        for (Bundling.Use u : made.uses()) {
+          String what = Numbers.count(u.pieces(), u.kind().name());
+          layers.add(what);
+          if (u.substitute()) {
+            substitutes.add(what + " for " + u.part());
+          }
+        }
+      }
+    }
+    return new BundleLine(
+        recipe.id(),
+        recipe.name(),
+        bundling.count(recipe),
+        bundling.without(recipe),
+        wanted,
+        layers,
+        substitutes);
+  }
+
+  private static Why bundleWhy(Recipe recipe, BundleLine line, Map<Kind, Integer> clean) {
+    Why.Builder why =
+        Why.of(
+            Numbers.count(line.count(), recipe.name()),
+            "Of all sets that the clean pieces make, the most valuable: what is wanted first, by worth, with the"
+                + " preferred piece for each part. The thirsty fibre lies farthest from the skin.");
+    for (Recipe.Part part : recipe.parts()) {
+      int there =
+          clean.entrySet().stream()
+              .filter(e -> part.rank(e.getKey()) >= 0)
+              .mapToInt(Map.Entry::getValue)
+              .sum();
+      why.line(
+          "%s, %d for each, clean".formatted(part.name(), part.count()), String.valueOf(there));
+    }
+    why.line("wanted ready", String.valueOf(line.wanted()));
+    line.layers().forEach(layer -> why.line("goes in", layer));
+    line.substitutes().forEach(s -> why.line("stands in", s));
+    if (line.without() > 0) {
+      why.line("go without a part", String.valueOf(line.without()));
+    }
+    return why.total(recipe.name() + "s", String.valueOf(line.count()))
+        .source("Counted from what is clean now; docs/models.md, bundles.");
   }
 
   /**
@@ -97,11 +241,82 @@ public class ShelfService {
    */
   @Transactional(readOnly = true)
   public List<Cover> covers() {
-    Map<Role, Integer> clean = new EnumMap<>(Role.class);
-    kinds
-        .all()
-        .forEach(k -> clean.merge(k.role(), k.stock().owned() - k.stock().waiting(), Integer::sum));
-    return covers(Bundles.of(clean), clean);
+    Map<Kind, Integer> there = new LinkedHashMap<>();
+    kinds.all().forEach(k -> there.put(k.asKind(), k.stock().owned() - k.stock().waiting()));
+    return covers(there);
+  }
+
+  /** Returns until when the first thing in daily use lasts, in words; null when nothing is used. */
+  @Transactional(readOnly = true)
+  public @Nullable String coversUntil() {
+    TimeWords words = households.timeWords();
+    return Cover.firstToRunOut(covers(clean(kinds.all())))
+        .map(c -> words.at(c.until().toInstant()))
+        .orElse(null);
+  }
+
+  /**
+   * Pieces of a kind that come back to the shelf.
+   *
+   * @param kindId the kind
+   * @param pieces how many
+   * @param at when they are dry
+   */
+  public record Coming(long kindId, int pieces, Instant at) {}
+
+  /**
+   * A need with what it has and what comes back to it.
+   *
+   * @param need what is used, with what is clean
+   * @param arrivals what comes back, as whole bundles
+   */
+  public record Supply(Cover.Need need, List<Cover.Arrival> arrivals) {}
+
+  /** Returns every need with what comes back to it, bundled as it comes. */
+  @Transactional(readOnly = true)
+  public List<Supply> supplies(List<Coming> coming) {
+    ZoneId zone = households.current().zoneId();
+    Map<Long, Kind> byId = kinds.byId();
+    Map<Kind, Integer> there = clean(kinds.all());
+    Map<String, Integer> before = counted(there);
+    Map<String, List<Cover.Arrival>> arrivals = new HashMap<>();
+    for (Coming c : coming.stream().sorted(Comparator.comparing(Coming::at)).toList()) {
+      there.merge(byId.get(c.kindId), c.pieces, Integer::sum);
+      Map<String, Integer> after = counted(there);
+      for (Map.Entry<String, Integer> e : after.entrySet()) {
+        int more = e.getValue() - before.get(e.getKey());
+        if (more > 0) {
+          arrivals
+              .computeIfAbsent(e.getKey(), k -> new ArrayList<>())
+              .add(new Cover.Arrival(c.at.atZone(zone), more));
+        }
+      }
+      before = after;
+    }
+    return cleanNeeds(clean(kinds.all())).stream()
+        .map(n -> new Supply(n, arrivals.getOrDefault(n.name(), List.of())))
+        .toList();
+  }
+
+  private Map<String, Integer> counted(Map<Kind, Integer> there) {
+    Bundling bundling = Bundling.quickly(there, wanted());
+    return Map.of(
+        DAYS,
+        bundling.count(Recipe.DAY),
+        NIGHTS,
+        nights(bundling),
+        PADS,
+        bundling.count(Recipe.BED));
+  }
+
+  /** Returns the roles of which a need is made. */
+  public static Set<Role> roles(String need) {
+    return switch (need) {
+      case DAYS -> Set.of(Role.SHELL, Role.INSERT, Role.BOOSTER);
+      case NIGHTS -> Set.of(Role.NIGHT_FITTED, Role.BOOSTER, Role.COVER);
+      case PADS -> Set.of(Role.BED_PAD);
+      default -> Set.of();
+    };
   }
 
   /**
@@ -117,29 +332,21 @@ public class ShelfService {
   /** Returns what is in daily use, with all that is owned, wherever it is now. */
   @Transactional(readOnly = true)
   public List<OwnedNeed> needs() {
-    Map<Role, Integer> owned = new EnumMap<>(Role.class);
-    kinds.all().forEach(k -> owned.merge(k.role(), k.stock().owned(), Integer::sum));
-    Bundles bundles = Bundles.of(owned);
-    int pads = owned.getOrDefault(Role.BED_PAD, 0);
+    Map<Kind, Integer> owned = new LinkedHashMap<>();
+    kinds.all().forEach(k -> owned.put(k.asKind(), k.stock().owned()));
+    Map<String, Integer> counted = counted(owned);
     List<Person> everyone = people.all();
-    List<OwnedNeed> all =
-        List.of(
-            new OwnedNeed(
-                "day bundles",
-                bundles.days(),
-                everyone.stream().mapToInt(Person::dayBundles).sum(),
-                Set.of(Role.SHELL, Role.INSERT, Role.BOOSTER)),
-            new OwnedNeed(
-                "night bundles",
-                bundles.nights(),
-                everyone.stream().mapToInt(Person::nightBundles).sum(),
-                Set.of(Role.NIGHT_FITTED, Role.BOOSTER, Role.COVER)),
-            new OwnedNeed(
-                "bed pads",
-                pads,
-                everyone.stream().mapToInt(Person::bedPads).sum(),
-                Set.of(Role.BED_PAD)));
-    return all.stream().filter(n -> n.perDay() > 0).toList();
+    return List.of(
+            ownedNeed(DAYS, counted, sum(everyone, Person::dayBundles)),
+            ownedNeed(NIGHTS, counted, sum(everyone, Person::nightBundles)),
+            ownedNeed(PADS, counted, sum(everyone, Person::bedPads)))
+        .stream()
+        .filter(n -> n.perDay() > 0)
+        .toList();
+  }
+
+  private static OwnedNeed ownedNeed(String need, Map<String, Integer> counted, int perDay) {
+    return new OwnedNeed(need, counted.getOrDefault(need, 0), perDay, roles(need));
   }
 
   /**
@@ -163,35 +370,30 @@ public class ShelfService {
     return needed;
   }
 
-  private List<Cover> covers(Bundles bundles, Map<Role, Integer> clean) {
+  private List<Cover> covers(Map<Kind, Integer> there) {
     ZonedDateTime now = clock.instant().atZone(households.current().zoneId());
+    return cleanNeeds(there).stream().map(n -> Cover.of(n, now)).toList();
+  }
+
+  private List<Cover.Need> cleanNeeds(Map<Kind, Integer> there) {
+    Map<String, Integer> counted = counted(there);
     List<Person> everyone = people.all();
     List<Cover.Need> needs = new ArrayList<>();
-    need(needs, everyone, "day bundles", bundles.days(), Person::dayBundles, DAY_FROM, DAY_TO);
-    need(
-        needs,
-        everyone,
-        "night bundles",
-        bundles.nights(),
-        Person::nightBundles,
-        NIGHT_FROM,
-        NIGHT_TO);
-    int pads = clean.getOrDefault(Role.BED_PAD, 0);
-    need(needs, everyone, "bed pads", pads, Person::bedPads, NIGHT_FROM, NIGHT_TO);
-    return needs.stream().map(n -> Cover.of(n, now)).toList();
+    need(needs, DAYS, counted, sum(everyone, Person::dayBundles), DAY_FROM, DAY_TO);
+    need(needs, NIGHTS, counted, sum(everyone, Person::nightBundles), NIGHT_FROM, NIGHT_TO);
+    need(needs, PADS, counted, sum(everyone, Person::bedPads), NIGHT_FROM, NIGHT_TO);
+    return needs;
   }
 
   private static void need(
       List<Cover.Need> needs,
-      List<Person> everyone,
       String name,
-      int stock,
-      ToIntFunction<Person> uses,
+      Map<String, Integer> counted,
+      int perDay,
       int from,
       int to) {
-    int perDay = everyone.stream().mapToInt(uses).sum();
     if (perDay > 0) {
-      needs.add(new Cover.Need(name, stock, perDay, from, to));
+      needs.add(new Cover.Need(name, counted.getOrDefault(name, 0), perDay, from, to));
     }
   }
 

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.core.shelf.Bundles;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.why.Why;
@@ -19,27 +18,56 @@ public final class ShelfViews {
    * @param now the present moment
    * @param compartments clean pieces by what they are for
    * @param days all day bundles that the parts make, short ones too
-   * @param nights all night bundles
-   * @param bundles the same, full and short apart
-   * @param dayLimit the part that runs short for day bundles, in words, or null
-   * @param nightLimit the same for the night
-   * @param covers until when each need is covered
+   * @param nights all night bundles, pocket and two-part
+   * @param bundles what the parts make, recipe by recipe
+   * @param missing the part that is missed most, in a sentence, or null
+   * @param people how each person's bundles are set
+   * @param covers until when each need is covered by what is clean
    * @param coversUntil when the first need runs out, in words; null when nothing is used
    * @param runsOutFirst what runs out first, or null
-   * @param whys reasons by key: {@code day}, {@code night}, {@code cover.NEED}, {@code part.ROLE}
+   * @param whys reasons by key: {@code bundle.RECIPE}, {@code cover.NEED}, {@code part.ROLE}
    */
   public record Shelf(
       Instant now,
       List<Compartment> compartments,
       int days,
       int nights,
-      Bundles bundles,
-      @Nullable String dayLimit,
-      @Nullable String nightLimit,
+      List<BundleLine> bundles,
+      @Nullable String missing,
+      List<Setting> people,
       List<CoverLine> covers,
       @Nullable String coversUntil,
       @Nullable String runsOutFirst,
       Map<String, Why> whys) {}
+
+  /**
+   * Bundles of one recipe.
+   *
+   * @param recipe short name
+   * @param name what a person calls it
+   * @param count how many there are
+   * @param without how many of them go without an optional part
+   * @param wanted how many are wanted ready
+   * @param layers what goes in, from the skin outwards, in words
+   * @param substitutes what stands in for something better, in words
+   */
+  public record BundleLine(
+      String recipe,
+      String name,
+      int count,
+      int without,
+      int wanted,
+      List<String> layers,
+      List<String> substitutes) {}
+
+  /**
+   * How a person's bundles are set.
+   *
+   * @param personId the person
+   * @param name what they are called
+   * @param words rise and snaps, in words; empty when nothing is kept
+   */
+  public record Setting(long personId, String name, String words) {}
 
   /**
    * Clean pieces of one role.

@@ -10,7 +10,17 @@ import org.nestrinse.app.sort.LoadPieces;
  * @param pieces what was washed
  * @param spinRpm the last spin [rpm]
  * @param drumRadiusM radius of the drum [m]
+ * @param peakC hottest that its baths became [°C]
+ * @param oxygen whether oxygen whitener was in it
+ * @param chlorine whether chlorine bleach was
  * @param at when
  */
 public record RoundWashed(
-    long roundId, LoadPieces pieces, int spinRpm, double drumRadiusM, Instant at) {}
+    long roundId,
+    LoadPieces pieces,
+    int spinRpm,
+    double drumRadiusM,
+    double peakC,
+    boolean oxygen,
+    boolean chlorine,
+    Instant at) {}

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.kit.ProductService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
@@ -16,6 +17,7 @@ import org.nestrinse.app.wash.WashViews.EventKind;
 import org.nestrinse.app.wash.WashViews.PlanDose;
 import org.nestrinse.app.wash.WashViews.PlanStep;
 import org.nestrinse.app.wash.WashViews.Round;
+import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.run.Branch;
 import org.nestrinse.core.run.Judgement;
 import org.nestrinse.core.units.Numbers;
@@ -43,6 +45,7 @@ public class RunService {
   private final SchoolService schools;
   private final SortService sort;
   private final MachineService machines;
+  private final ProductService products;
   private final DoseLog doses;
   private final ApplicationEventPublisher events;
   private final JsonMapper json;
@@ -55,6 +58,7 @@ public class RunService {
       SchoolService schools,
       SortService sort,
       MachineService machines,
+      ProductService products,
       DoseLog doses,
       ApplicationEventPublisher events,
       JsonMapper json,
@@ -65,6 +69,7 @@ public class RunService {
     this.schools = schools;
     this.sort = sort;
     this.machines = machines;
+    this.products = products;
     this.doses = doses;
     this.events = events;
     this.json = json;
@@ -160,9 +165,28 @@ public class RunService {
     rounds.saveAndFlush(e);
     LoadPieces pieces = sort.pieces(e.loadId);
     double radius = machines.one(e.machineId).machine().drumRadiusM();
-    events.publishEvent(new RoundWashed(e.id, pieces, e.spinRpm, radius, clock.instant()));
+    List<WashViews.PlanDose> doses =
+        json.readValue(e.going == null ? e.planned : e.going, WashViews.Plan.class).steps().stream()
+            .flatMap(step -> step.doses().stream())
+            .toList();
+    events.publishEvent(
+        new RoundWashed(
+            e.id,
+            pieces,
+            e.spinRpm,
+            radius,
+            e.peakC,
+            doses.stream().anyMatch(WashViews.PlanDose::oxygen),
+            doses.stream().anyMatch(d -> chlorine(d.productId())),
+            clock.instant()));
     events.publishEvent(new RoundChanged(e.id));
     return look.view(entity(e.id));
+  }
+
+  private boolean chlorine(@Nullable Long productId) {
+    return productId != null
+        && products.products().stream()
+            .anyMatch(p -> p.id() == productId && p.purpose() == Product.Purpose.CHLORINE_BLEACH);
   }
 
   /** Takes the last tick back while the round still goes. */

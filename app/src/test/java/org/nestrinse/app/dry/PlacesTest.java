@@ -131,7 +131,7 @@ class PlacesTest {
         new LoadPieces(
             1, List.of(new SoiledPieces(FLAT, 6, Soil.WET, true, NOON, Set.of())), List.of());
 
-    dry.hang(new RoundWashed(9, pieces, 1000, 0.235, NOON));
+    dry.hang(new RoundWashed(9, pieces, 1000, 0.235, 60, false, false, NOON));
 
     ArgumentCaptor<HangingEntity> hung = ArgumentCaptor.forClass(HangingEntity.class);
     verify(groups).save(hung.capture());

@@ -1,5 +1,6 @@
 package org.nestrinse.core.shelf;
 
+import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZonedDateTime;
@@ -20,6 +21,7 @@ import org.nestrinse.core.units.OutOfRange;
 public record Cover(String need, int stock, int perDay, ZonedDateTime until) {
   private static final int MINUTES_PER_HOUR = 60;
   private static final int MOST_PER_DAY = 100;
+  private static final Duration WORTH_IT = Duration.ofHours(12);
 
   /**
    * One thing that is used every day.
@@ -91,17 +93,24 @@ public record Cover(String need, int stock, int perDay, ZonedDateTime until) {
   public record Remedy(String words, ZonedDateTime ready, int count, double cost) {}
 
   /**
-   * Returns the cheapest of some remedies with which nothing is missing before it would be, then
-   * the one that lasts longest; nothing when none helps.
+   * Returns the cheapest of some remedies that put the shortage off by half a day at least, or,
+   * when none does, of those that put it off at all; nothing when none helps.
    */
   public static Optional<Remedy> cheapest(
       Need need, ZonedDateTime now, List<Arrival> arrivals, List<Remedy> remedies) {
-    Cover without = of(need, now, arrivals);
-    return remedies.stream()
-        .filter(r -> r.count > 0 && with(need, now, arrivals, r).isAfter(without.until))
-        .min(
-            Comparator.comparing(Remedy::cost)
-                .thenComparing(r -> with(need, now, arrivals, r), Comparator.reverseOrder()));
+    ZonedDateTime until = of(need, now, arrivals).until;
+    Comparator<Remedy> cheap =
+        Comparator.comparing(Remedy::cost)
+            .thenComparing(r -> with(need, now, arrivals, r), Comparator.reverseOrder());
+    List<Remedy> help =
+        remedies.stream()
+            .filter(r -> r.count > 0 && with(need, now, arrivals, r).isAfter(until))
+            .sorted(cheap)
+            .toList();
+    return help.stream()
+        .filter(r -> !with(need, now, arrivals, r).isBefore(until.plus(WORTH_IT)))
+        .findFirst()
+        .or(() -> help.stream().findFirst());
   }
 
   private static ZonedDateTime with(

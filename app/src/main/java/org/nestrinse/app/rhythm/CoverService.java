@@ -1,0 +1,324 @@
+package org.nestrinse.app.rhythm;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.time.ZonedDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.dry.DryService;
+import org.nestrinse.app.dry.WeatherService;
+import org.nestrinse.app.kit.DryerService;
+import org.nestrinse.app.kit.Household;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.KindView;
+import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.kit.PlaceService;
+import org.nestrinse.app.shelf.ShelfService;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.app.wash.WashViews;
+import org.nestrinse.core.dry.AirDrying;
+import org.nestrinse.core.dry.HangingGroup;
+import org.nestrinse.core.dry.TumbleDrying;
+import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.shelf.Cover;
+import org.nestrinse.core.textile.DryerHeat;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.why.Why;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Until when each need is covered by what is clean, what hangs and what washes, and the cheapest
+ * thing to do before something is missing.
+ */
+@Service
+public class CoverService {
+  /** A shortage that is farther away than this is nobody's worry yet. */
+  private static final Duration AHEAD = Duration.ofHours(48);
+
+  /** A round with its hanging, when none was ever washed here [min]. */
+  private static final double ROUND_MINUTES = 240;
+
+  private static final int SPIN_RPM = 1000;
+  private static final int DRYER_PIECES = 6;
+
+  private final ShelfService shelf;
+  private final DryService dry;
+  private final RoundService rounds;
+  private final KindService kinds;
+  private final PlaceService places;
+  private final DryerService dryers;
+  private final MachineService machines;
+  private final WeatherService weather;
+  private final HouseholdService households;
+  private final HouseClock clock;
+
+  CoverService(
+      ShelfService shelf,
+      DryService dry,
+      RoundService rounds,
+      KindService kinds,
+      PlaceService places,
+      DryerService dryers,
+      MachineService machines,
+      WeatherService weather,
+      HouseholdService households,
+      HouseClock clock) {
+    this.shelf = shelf;
+    this.dry = dry;
+    this.rounds = rounds;
+    this.kinds = kinds;
+    this.places = places;
+    this.dryers = dryers;
+    this.machines = machines;
+    this.weather = weather;
+    this.households = households;
+    this.clock = clock;
+  }
+
+  /**
+   * How each need is covered.
+   *
+   * @param lines need by need
+   * @param whys reasons by need
+   */
+  public record Covered(List<Lasting> lines, Map<String, Why> whys) {}
+
+  /**
+   * How one need is covered.
+   *
+   * @param need what is used
+   * @param clean how many are clean
+   * @param comingBack how many hang or wash
+   * @param cleanUntil how long the clean ones last
+   * @param until how long they last with what comes back
+   * @param words the same in words
+   * @param shortSoon whether one is missing within two days
+   * @param remedy the cheapest thing to do about it, in words, or null
+   */
+  public record Lasting(
+      String need,
+      int clean,
+      int comingBack,
+      Instant cleanUntil,
+      Instant until,
+      String words,
+      boolean shortSoon,
+      @Nullable String remedy) {}
+
+  /** Returns how each need is covered. */
+  @Transactional(readOnly = true)
+  public Covered covered() {
+    Look look = new Look();
+    List<Lasting> lines = new ArrayList<>();
+    Map<String, Why> whys = new LinkedHashMap<>();
+    for (ShelfService.Supply supply : shelf.supplies(look.coming())) {
+      Lasting line = look.line(supply);
+      lines.add(line);
+      whys.put(line.need(), look.why(line, supply));
+    }
+    return new Covered(lines, whys);
+  }
+
+  private final class Look {
+    private final Instant now = clock.instant();
+    private final Household household = households.current();
+    private final ZonedDateTime here = now.atZone(household.zoneId());
+    private final TimeWords words = households.timeWords();
+    private final Map<Long, KindView> views = new HashMap<>();
+    private final List<DryService.Hanging> hanging = dry.hanging();
+    private final List<WeatherHour> hours = weather.hours(now, AirDrying.LONGEST_H);
+
+    Look() {
+      kinds.all().forEach(k -> views.put(k.id(), k));
+    }
+
+    /** What hangs, and what washes when a round is running. */
+    List<ShelfService.Coming> coming() {
+      List<ShelfService.Coming> coming = new ArrayList<>();
+      for (DryService.Hanging h : hanging) {
+        if (h.dryBy() != null) {
+          Instant at = h.dryBy().isBefore(now) ? now : h.dryBy();
+          coming.add(new ShelfService.Coming(h.kindId(), h.pieces(), at));
+        }
+      }
+      WashViews.Round running = rounds.running();
+      if (running != null) {
+        Instant out = now.plus(Duration.ofMinutes(Math.round(minutesLeft(running))));
+        for (KindView k : views.values()) {
+          Instant dryBy = k.stock().washing() == 0 ? null : airDry(k.asKind(), out);
+          if (dryBy != null) {
+            coming.add(new ShelfService.Coming(k.id(), k.stock().washing(), dryBy));
+          }
+        }
+      }
+      return coming;
+    }
+
+    private double minutesLeft(WashViews.Round running) {
+      int current = running.currentStep() == null ? Integer.MAX_VALUE : running.currentStep();
+      return running.plan().steps().stream()
+          .filter(s -> s.number() >= current)
+          .mapToDouble(WashViews.PlanStep::minutes)
+          .sum();
+    }
+
+    /** When a kind that is hung at a moment is dry in its best place, or null. */
+    private @Nullable Instant airDry(Kind kind, Instant hung) {
+      if (!machines.isSetUp()) {
+        return null;
+      }
+      double moisture =
+          HangingGroup.moistureAfterSpin(kind, SPIN_RPM, machines.machine().drumRadiusM());
+      List<WeatherHour> from = weather.hours(hung, AirDrying.LONGEST_H);
+      return places.all().stream()
+          .map(p -> HangingGroup.of(kind, p.place(), hung, moisture, from).dryBy())
+          .filter(Objects::nonNull)
+          .min(Comparator.naturalOrder())
+          .orElse(null);
+    }
+
+    Lasting line(ShelfService.Supply supply) {
+      Cover.Need need = supply.need();
+      Instant cleanUntil = Cover.of(need, here).until().toInstant();
+      Instant until = Cover.of(need, here, supply.arrivals()).until().toInstant();
+      boolean soon = until.isBefore(now.plus(AHEAD));
+      String remedy =
+          soon
+              ? Cover.cheapest(need, here, supply.arrivals(), remedies(need))
+                  .map(this::remedyWords)
+                  .orElse(null)
+              : null;
+      int back = supply.arrivals().stream().mapToInt(Cover.Arrival::count).sum();
+      return new Lasting(
+          need.name(), need.stock(), back, cleanUntil, until, words.at(until), soon, remedy);
+    }
+
+    private String remedyWords(Cover.Remedy r) {
+      return "%s: %d more by %s, costs %s"
+          .formatted(
+              r.words(), r.count(), words.at(r.ready().toInstant()), Numbers.fixed(r.cost(), 2));
+    }
+
+    private List<Cover.Remedy> remedies(Cover.Need need) {
+      List<Cover.Remedy> all = new ArrayList<>();
+      inDryer(need).ifPresent(all::add);
+      washNow(need).ifPresent(all::add);
+      nightByDay(need).ifPresent(all::add);
+      return all;
+    }
+
+    /** Six of what hangs, finished in the dryer: those of the part that the shelf waits for. */
+    private Optional<Cover.Remedy> inDryer(Cover.Need need) {
+      List<DryerService.View> free = dryers.all();
+      DryService.Hanging last =
+          hanging.stream()
+              .filter(h -> h.mayTumble() && serves(h.kindId(), need))
+              .filter(h -> h.dryBy() == null || h.dryBy().isAfter(now))
+              .max(
+                  Comparator.comparing(
+                      DryService.Hanging::dryBy, Comparator.nullsLast(Comparator.naturalOrder())))
+              .orElse(null);
+      if (free.isEmpty() || last == null) {
+        return Optional.empty();
+      }
+      Kind kind = Objects.requireNonNull(views.get(last.kindId())).asKind();
+      int pieces = Math.min(DRYER_PIECES, last.pieces());
+      double moisture =
+          HangingGroup.moistureAfterSpin(kind, SPIN_RPM, machines.machine().drumRadiusM());
+      TumbleDrying run =
+          TumbleDrying.of(
+              free.get(0).dryer(), List.of(new TumbleDrying.Damp(kind, pieces, moisture)));
+      Instant ready = now.plus(Duration.ofMinutes(Math.round(run.minutes())));
+      LocalTime time = here.toLocalTime();
+      return Optional.of(
+          new Cover.Remedy(
+              "%s into %s"
+                  .formatted(Numbers.count(pieces, kind.name()), free.get(0).dryer().name()),
+              ready.atZone(household.zoneId()),
+              pieces,
+              run.kwh() * household.tariff().perKwh(time)));
+    }
+
+    /** All that waits, washed now and hung in its best place. */
+    private Optional<Cover.Remedy> washNow(Cover.Need need) {
+      List<WashViews.Summary> done = rounds.page(0, 1).rounds();
+      WashViews.Summary last = done.isEmpty() ? null : done.get(0);
+      double minutes = last == null ? ROUND_MINUTES : last.minutes();
+      Instant out = now.plus(Duration.ofMinutes(Math.round(minutes)));
+      int count = Integer.MAX_VALUE;
+      Instant ready = out;
+      for (Role role : ShelfService.roles(need.name())) {
+        int there = 0;
+        for (KindView k : views.values()) {
+          if (k.role() == role) {
+            Instant dryBy = k.stock().waiting() == 0 ? null : airDry(k.asKind(), out);
+            there +=
+                k.stock().clean() + k.stock().drying() + (dryBy == null ? 0 : k.stock().waiting());
+            ready = dryBy != null && dryBy.isAfter(ready) ? dryBy : ready;
+          }
+        }
+        count = Math.min(count, there);
+      }
+      int more = count - need.stock();
+      return more <= 0
+          ? Optional.empty()
+          : Optional.of(
+              new Cover.Remedy(
+                  "wash now what waits",
+                  ready.atZone(household.zoneId()),
+                  more,
+                  last == null ? 0 : last.cost()));
+    }
+
+    /** Nights that are to spare serve by day: two-part nights beyond tonight's. */
+    private Optional<Cover.Remedy> nightByDay(Cover.Need need) {
+      return need.name().equals("day bundles")
+          ? shelf.supplies(List.of()).stream()
+              .map(ShelfService.Supply::need)
+              .filter(n -> n.name().equals("night bundles") && n.stock() > n.perDay())
+              .map(n -> new Cover.Remedy("night stock by day", here, n.stock() - n.perDay(), 0))
+              .findFirst()
+          : Optional.empty();
+    }
+
+    private boolean serves(long kindId, Cover.Need need) {
+      KindView view = views.get(kindId);
+      return view != null
+          && ShelfService.roles(need.name()).contains(view.role())
+          && view.asKind().tumble() != DryerHeat.NONE;
+    }
+
+    Why why(Lasting line, ShelfService.Supply supply) {
+      Why.Builder why =
+          Why.of(
+                  line.need() + " until " + line.words(),
+                  "What is clean, and what hangs or washes from the moment it is dry, used up at the pace of a normal"
+                      + " day. What waits in pails is not counted.")
+              .line("clean now", String.valueOf(line.clean()))
+              .line("a normal day uses", String.valueOf(supply.need().perDay()))
+              .line("clean ones last until", words.at(line.cleanUntil()));
+      for (Cover.Arrival a : supply.arrivals()) {
+        why.line("comes back " + words.at(a.at().toInstant()), String.valueOf(a.count()));
+      }
+      why.total("the next one is missing", line.words());
+      if (line.remedy() != null) {
+        why.line("cheapest remedy", line.remedy());
+      }
+      return why.source("Normal day of each person, Kit; what hangs, Dry. docs/models.md, cover.");
+    }
+  }
+}

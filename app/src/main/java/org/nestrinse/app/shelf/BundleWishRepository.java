@@ -1,0 +1,5 @@
+package org.nestrinse.app.shelf;
+
+import org.springframework.data.jpa.repository.JpaRepository;
+
+interface BundleWishRepository extends JpaRepository<BundleWishEntity, String> {}

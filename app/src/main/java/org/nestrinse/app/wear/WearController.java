@@ -1,0 +1,35 @@
+package org.nestrinse.app.wear;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/wear")
+class WearController {
+  private final WearService wear;
+
+  WearController(WearService wear) {
+    this.wear = wear;
+  }
+
+  @GetMapping
+  List<WearService.Batch> all() {
+    return wear.all();
+  }
+
+  @PutMapping("/{id}")
+  WearService.Batch look(@PathVariable long id, @RequestBody WearService.Look look) {
+    return wear.look(id, look);
+  }
+
+  @PostMapping("/{id}/retire")
+  List<WearService.Batch> retire(@PathVariable long id, @RequestBody WearService.Retire retire) {
+    return wear.retire(id, retire);
+  }
+}

@@ -1,0 +1,279 @@
+package org.nestrinse.app.wear;
+
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.dry.GroupDried;
+import org.nestrinse.app.gather.PiecesBought;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.KindView;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.app.wash.RoundWashed;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.shelf.TextileLife;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Range;
+import org.nestrinse.core.why.Why;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * Batches of pieces that were bought together and what they have been through. Single pieces are
+ * not told apart: what happens to some of a kind is spread evenly over all of it.
+ */
+@Service
+public class WearService {
+  private static final int LONGEST_NOTE = 400;
+  private static final double HOT_C = 60;
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+
+  private final BatchRepository batches;
+  private final KindService kinds;
+  private final HouseholdService households;
+  private final HouseClock clock;
+
+  WearService(
+      BatchRepository batches, KindService kinds, HouseholdService households, HouseClock clock) {
+    this.batches = batches;
+    this.kinds = kinds;
+    this.households = households;
+    this.clock = clock;
+  }
+
+  /**
+   * A batch with what it has been through.
+   *
+   * @param id number
+   * @param version counts its changes
+   * @param kindId what it is
+   * @param kind its name
+   * @param pieces how many there are
+   * @param boughtWords since when
+   * @param price of one piece
+   * @param washes each has had
+   * @param hotWashes of them at 60 or more
+   * @param bleaches of them with bleach of any sort
+   * @param sunHours of strong sun
+   * @param tumbleHours in the dryer
+   * @param life what is used of its life
+   * @param share of its life that is used
+   * @param look whether to look at seams and elastic
+   * @param costPerUse what a use costs
+   * @param note what somebody saw
+   * @param lookedWords when somebody looked last, or null
+   * @param why how that is reckoned
+   */
+  public record Batch(
+      long id,
+      long version,
+      long kindId,
+      String kind,
+      int pieces,
+      String boughtWords,
+      double price,
+      double washes,
+      double hotWashes,
+      double bleaches,
+      double sunHours,
+      double tumbleHours,
+      TextileLife life,
+      double share,
+      boolean look,
+      double costPerUse,
+      String note,
+      @Nullable String lookedWords,
+      Why why) {}
+
+  /** What is sent to keep a price or what somebody saw. */
+  public record Look(@Nullable Integer version, @Nullable Double price, @Nullable String note) {}
+
+  /** How many pieces are retired, and whether as many new ones replace them. */
+  public record Retire(@Nullable Integer pieces, @Nullable Boolean replace) {}
+
+  /** Returns all batches in use, those nearest to their end first. */
+  @Transactional(readOnly = true)
+  public List<Batch> all() {
+    Map<Long, KindView> views = views();
+    TimeWords words = households.timeWords();
+    return batches.findByRetiredAtIsNullOrderById().stream()
+        .filter(b -> views.containsKey(b.kindId) && b.pieces > 0)
+        .map(b -> view(b, views.get(b.kindId).asKind(), words))
+        .sorted(Comparator.comparing(b -> -b.share()))
+        .toList();
+  }
+
+  private Map<Long, KindView> views() {
+    Map<Long, KindView> views = new LinkedHashMap<>();
+    kinds.all().forEach(k -> views.put(k.id(), k));
+    return views;
+  }
+
+  /** Keeps a price or what somebody saw; throws {@link Stale} when it was changed meanwhile. */
+  @Transactional
+  public Batch look(long id, Look look) {
+    BatchEntity e = batch(id);
+    if (e.version != Given.whole("version", look.version, VERSION)) {
+      throw new Stale(kinds.one(e.kindId).name(), one(e));
+    }
+    e.price = Given.numberOr("price", look.price, TextileLife.PRICE, e.price);
+    if (look.note != null) {
+      e.note = look.note.isBlank() ? "" : Given.text("note", look.note, LONGEST_NOTE);
+      e.lookedAt = clock.instant();
+    }
+    return one(batches.saveAndFlush(e));
+  }
+
+  /**
+   * Takes worn-out pieces out of stock; throws {@link NotNow} when there are not so many clean
+   * ones.
+   */
+  @Transactional
+  public List<Batch> retire(long id, Retire retire) {
+    BatchEntity e = batch(id);
+    int pieces = Given.whole("pieces", retire.pieces, new Range(1, e.pieces, "pieces"));
+    KindView kind = views().get(e.kindId);
+    if (kind.stock().clean() < pieces) {
+      throw new NotNow(
+          "Only %s of them are clean now; the others come back first."
+              .formatted(kind.stock().clean()));
+    }
+    e.pieces -= pieces;
+    if (e.pieces == 0) {
+      e.retiredAt = clock.instant();
+    }
+    batches.saveAndFlush(e);
+    if (Boolean.TRUE.equals(retire.replace)) {
+      fresh(e.kindId, pieces, e.price);
+    } else {
+      kinds.buy(e.kindId, -pieces);
+    }
+    return all();
+  }
+
+  @EventListener
+  @Transactional
+  void bought(PiecesBought bought) {
+    if (bought.pieces() > 0) {
+      // What was there before them becomes a batch of its own first.
+      of(bought.kindId(), owned(bought.kindId()) - bought.pieces());
+      fresh(bought.kindId(), bought.pieces(), 0);
+      return;
+    }
+    List<BatchEntity> there = batches.findByKindIdAndRetiredAtIsNullOrderById(bought.kindId());
+    if (!there.isEmpty()) {
+      BatchEntity last = there.get(there.size() - 1);
+      last.pieces = Math.max(0, last.pieces + bought.pieces());
+    }
+  }
+
+  @EventListener
+  @Transactional
+  void washed(RoundWashed washed) {
+    TextileLife.Wash wash =
+        new TextileLife.Wash(washed.peakC(), washed.oxygen(), washed.chlorine());
+    for (SoiledPieces p : washed.pieces().all()) {
+      int owned = owned(p.kind().id());
+      for (BatchEntity b : of(p.kind().id(), owned)) {
+        double share = p.count() / (double) Math.max(owned, p.count());
+        b.washes += share;
+        b.hotWashes += washed.peakC() >= HOT_C ? share : 0;
+        b.bleaches += washed.oxygen() || washed.chlorine() ? share : 0;
+        b.used += share * TextileLife.takes(p.kind(), wash);
+      }
+    }
+  }
+
+  @EventListener
+  @Transactional
+  void dried(GroupDried dried) {
+    Kind kind = kinds.one(dried.kindId());
+    int owned = owned(kind.id());
+    double share = dried.pieces() / (double) Math.max(owned, dried.pieces());
+    double sign = dried.dry() ? share : -share;
+    for (BatchEntity b : of(kind.id(), owned)) {
+      b.sunHours = Math.max(0, b.sunHours + sign * dried.sunHours());
+      b.tumbleHours = Math.max(0, b.tumbleHours + sign * dried.tumbleHours());
+      double takes = TextileLife.dryingTakes(kind, dried.sunHours(), dried.tumbleHours());
+      b.used = Math.max(0, b.used + sign * takes);
+    }
+  }
+
+  private int owned(long kindId) {
+    KindView view = views().get(kindId);
+    return view == null ? 0 : view.stock().owned();
+  }
+
+  /** The batches of a kind; all that is owned is one batch when nobody told them apart. */
+  private List<BatchEntity> of(long kindId, int owned) {
+    List<BatchEntity> there = batches.findByKindIdAndRetiredAtIsNullOrderById(kindId);
+    return there.isEmpty() && owned > 0 ? List.of(fresh(kindId, owned, 0)) : there;
+  }
+
+  private BatchEntity fresh(long kindId, int pieces, double price) {
+    BatchEntity e = new BatchEntity();
+    e.kindId = kindId;
+    e.pieces = pieces;
+    e.boughtAt = clock.instant();
+    e.price = price;
+    return batches.saveAndFlush(e);
+  }
+
+  private BatchEntity batch(long id) {
+    return batches.findById(id).orElseThrow(() -> new NotFound("batch", id));
+  }
+
+  private Batch one(BatchEntity e) {
+    return view(e, kinds.one(e.kindId), households.timeWords());
+  }
+
+  private static Batch view(BatchEntity e, Kind kind, TimeWords words) {
+    TextileLife life = new TextileLife(TextileLife.expected(kind), e.used);
+    double perUse = life.costPerUse(e.price, e.washes);
+    Why why =
+        Why.of(
+                "%s, %s of its life used".formatted(kind.name(), Numbers.percent(life.share())),
+                "Counted in washes of an ordinary 40: hotter ones, bleach, strong sun on elastic and the dryer use"
+                    + " more. What happens to some of a kind is spread over all of it.")
+            .line("washes", Numbers.of(e.washes, 1))
+            .line("of them at 60 or more", Numbers.of(e.hotWashes, 1))
+            .line("with bleach of any sort", Numbers.of(e.bleaches, 1))
+            .line("strong sun", Numbers.of(e.sunHours, 1) + " h")
+            .line("in the dryer", Numbers.of(e.tumbleHours, 1) + " h")
+            .line("used", Numbers.of(life.used(), 1) + " ordinary washes")
+            .line("its weakest part bears", Numbers.of(life.expected(), 0))
+            .total("share of its life", Numbers.percent(life.share()))
+            .line("one costs", Numbers.fixed(e.price, 2))
+            .line("a use costs", Numbers.fixed(perUse, 3))
+            .source("House figures; docs/models.md, wear of textiles.");
+    return new Batch(
+        e.id,
+        e.version,
+        e.kindId,
+        kind.name(),
+        e.pieces,
+        words.at(e.boughtAt),
+        e.price,
+        e.washes,
+        e.hotWashes,
+        e.bleaches,
+        e.sunHours,
+        e.tumbleHours,
+        life,
+        life.share(),
+        life.look(),
+        perUse,
+        e.note,
+        e.lookedAt == null ? null : words.at(e.lookedAt),
+        why);
+  }
+}

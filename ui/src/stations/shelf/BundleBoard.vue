@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { answer, api, type Api } from '../../api/client'
+import Figure from '../../parts/Figure.vue'
+import { useAct } from '../../use/useAct'
+
+/** What the clean parts make, recipe by recipe, with how many are wanted and what stands in. */
+const props = defineProps<{ shelf: Api['Shelf'] }>()
+const emit = defineEmits<{ wished: [] }>()
+const { act, busy } = useAct()
+
+async function wish(line: Api['BundleLine'], event: Event) {
+  const text = (event.target as HTMLInputElement).value
+  await act(() =>
+    answer(
+      api.PUT('/api/shelf/wishes/{recipe}', {
+        params: { path: { recipe: line.recipe } },
+        body: text === '' ? {} : { wanted: Number(text) },
+      }),
+    ),
+  )
+  emit('wished')
+}
+/** Recipes that nobody wants and nothing is made of stay small. */
+function quiet(line: Api['BundleLine']) {
+  return line.count === 0 && line.wanted === 0
+}
+function plural(line: Api['BundleLine']) {
+  return line.count === 1 ? line.name : `${line.name}s`
+}
+</script>
+
+<template>
+  <section class="mt-4" aria-label="Bundles">
+    <ul class="grid gap-x-8 gap-y-4 sm:grid-cols-2 xl:grid-cols-3">
+      <li
+        v-for="line in shelf.bundles.filter((l) => !quiet(l))"
+        :key="line.recipe"
+        class="border-l-4 pl-4"
+        :class="line.recipe.includes('night') ? 'border-water' : 'border-sun'"
+        :data-bundle="line.recipe"
+      >
+        <p>
+          <Figure :why="shelf.whys[`bundle.${line.recipe}`]">
+            <span
+              class="font-head text-4xl font-bold"
+              :data-days="line.recipe === 'day' || undefined"
+              data-count
+              >{{ line.count }}</span
+            >
+          </Figure>
+          <span class="ml-2 font-head text-lg">{{ plural(line) }}</span>
+        </p>
+        <p class="text-sm">
+          <label class="inline-flex items-center gap-1">
+            wanted
+            <input
+              type="number"
+              min="0"
+              max="60"
+              class="w-14"
+              :value="line.wanted"
+              :disabled="busy"
+              data-wanted
+              @change="wish(line, $event)"
+            />
+          </label>
+          <strong v-if="line.count < line.wanted" class="ml-2 text-heat-word">
+            ! {{ line.wanted - line.count }} short
+          </strong>
+          <span v-if="line.without" class="ml-2">{{ line.without }} without booster</span>
+        </p>
+        <p v-if="line.layers.length" class="text-sm text-soft">
+          skin · {{ line.layers.join(' · ') }}
+        </p>
+        <p v-for="s in line.substitutes" :key="s" class="text-sm">stands in: {{ s }}</p>
+      </li>
+    </ul>
+    <p class="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2 text-sm">
+      <span
+        v-for="line in shelf.bundles.filter(quiet)"
+        :key="line.recipe"
+        :data-bundle="line.recipe"
+      >
+        <label class="inline-flex items-center gap-1">
+          {{ line.name }}s wanted
+          <input
+            type="number"
+            min="0"
+            max="60"
+            class="w-14"
+            value="0"
+            :disabled="busy"
+            data-wanted
+            @change="wish(line, $event)"
+          />
+        </label>
+      </span>
+    </p>
+    <p v-if="props.shelf.people.length" class="mt-2 text-sm" data-settings>
+      <template v-for="(p, i) in props.shelf.people" :key="p.personId"
+        >{{ i ? '; ' : '' }}<strong>{{ p.name }}</strong
+        >: {{ p.words || 'rise and snaps not kept' }}</template
+      >. Kept with each person in Kit.
+    </p>
+  </section>
+</template>

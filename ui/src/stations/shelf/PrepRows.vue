@@ -1,0 +1,19 @@
+<script setup lang="ts">
+import { answer, api } from '../../api/client'
+import Figure from '../../parts/Figure.vue'
+import { useLoaded } from '../../use/useLoaded'
+
+/** New pieces that are on their way to the shelf. */
+const { data: lots } = useLoaded(() => answer(api.GET('/api/prep')))
+</script>
+
+<template>
+  <section v-if="lots?.length" aria-label="New pieces on their way" data-prep>
+    <h2 class="text-lg">On their way</h2>
+    <p v-for="lot in lots" :key="lot.id" class="border-t border-line py-1">
+      <strong>{{ lot.words }}</strong>: <Figure :why="lot.why">{{ lot.readyWords }}</Figure>{{
+        lot.soakWords ? `, soaking for ${lot.soakWords}` : ''
+      }}
+    </p>
+  </section>
+</template>

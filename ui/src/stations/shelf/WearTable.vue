@@ -1,0 +1,97 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import FieldForm from '../../parts/FieldForm.vue'
+import Figure from '../../parts/Figure.vue'
+import OpenRow from '../../parts/OpenRow.vue'
+import type { Field, Values } from '../../parts/fields'
+import { useMessages } from '../../stores/messages'
+import { number, percent } from '../../use/format'
+import { useAct } from '../../use/useAct'
+import { useLoaded } from '../../use/useLoaded'
+
+/** What each batch has been through, what is left of it, and its end. */
+const { data: batches, reload } = useLoaded(() => answer(api.GET('/api/wear')))
+const messages = useMessages()
+const { act, busy } = useAct()
+const pieces = ref(1)
+
+const FIELDS: Field[] = [
+  { key: 'price', label: 'One costs', type: 'number' },
+  {
+    key: 'note',
+    label: 'What I saw',
+    type: 'text',
+    hint: 'elastic, seams, laminate, feel',
+    optional: true,
+  },
+]
+async function look(b: Api['WearBatch'], v: Values) {
+  await answer(
+    api.PUT('/api/wear/{id}', {
+      params: { path: { id: b.id } },
+      body: { version: b.version, price: v.price as number, note: v.note as string },
+    }),
+  )
+  await reload()
+}
+async function retire(b: Api['WearBatch'], replace: boolean) {
+  const done = await act(() =>
+    answer(
+      api.POST('/api/wear/{id}/retire', {
+        params: { path: { id: b.id } },
+        body: { pieces: pieces.value, replace },
+      }),
+    ),
+  )
+  if (done) messages.done(`${pieces.value} of ${b.kind} retired${replace ? ' and replaced' : ''}.`)
+  await reload()
+}
+</script>
+
+<template>
+  <section v-if="batches?.length" aria-label="Wear" data-wear>
+    <h2 class="text-lg">What they have been through</h2>
+    <p class="text-sm text-soft">
+      In washes of an ordinary 40: heat, bleach, strong sun and the dryer use more. House figures.
+    </p>
+    <OpenRow
+      v-for="b in batches"
+      :key="`${b.id}.${b.version}`"
+      :name="`${b.pieces} × ${b.kind}`"
+      :about="`${number(b.washes, 1)} washes, ${percent(b.share)} of its life${b.look ? ' ! look at seams and elastic' : ''}${b.note ? `, “${b.note}”` : ''}`"
+      :data-batch="b.kind"
+    >
+      <p class="text-sm">
+        <Figure :why="b.why"
+          >{{ percent(b.share) }} used, {{ number(b.costPerUse, 3) }} for a use</Figure
+        >; since {{ b.boughtWords }}{{ b.lookedWords ? `, looked at ${b.lookedWords}` : '' }}.
+      </p>
+      <FieldForm
+        :fields="FIELDS"
+        :initial="{ price: b.price, note: b.note }"
+        :save="(v: Values) => look(b, v)"
+      />
+      <div class="mt-2 flex flex-wrap items-center gap-2">
+        <label class="text-sm">
+          Worn out
+          <select v-model.number="pieces">
+            <option v-for="n in b.pieces" :key="n" :value="n">{{ n }}</option>
+          </select>
+        </label>
+        <button
+          type="button"
+          class="button-plain"
+          :disabled="busy"
+          data-retire
+          @click="retire(b, false)"
+        >
+          Retire
+        </button>
+        <button type="button" class="button-plain" :disabled="busy" @click="retire(b, true)">
+          Retire and replace
+        </button>
+      </div>
+    </OpenRow>
+  </section>
+</template>
