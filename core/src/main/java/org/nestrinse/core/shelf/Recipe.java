@@ -35,12 +35,7 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
 
   private static final Part SHELL = part("shell", 1, false, new Choice(Role.SHELL, null, null));
   private static final Part BOOSTER =
-      part(
-          "booster",
-          1,
-          true,
-          new Choice(Role.BOOSTER, null, null),
-          new Choice(Role.CLOTH, QUICK, Bin.HOUSE));
+      part("booster", 1, true, new Choice(Role.BOOSTER, null, null), Choice.FOLDED_CLOTH);
 
   /** A shell, a quick main insert, a booster. */
   public static final Recipe DAY =
@@ -113,7 +108,7 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
                   true,
                   new Choice(Role.BOOSTER, THIRSTY, null),
                   new Choice(Role.BOOSTER, null, null),
-                  new Choice(Role.CLOTH, QUICK, Bin.HOUSE)),
+                  Choice.FOLDED_CLOTH),
               part(
                   "cover",
                   1,
@@ -189,12 +184,22 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
    * @param role what the kind is for
    * @param fibres its main fibre, or null for any
    * @param bin what it touches, or null for any
+   * @param leastAreaM2 one face at least, so that it folds [m²]
    */
-  public record Choice(Role role, @Nullable Set<Material> fibres, @Nullable Bin bin) {
+  public record Choice(
+      Role role, @Nullable Set<Material> fibres, @Nullable Bin bin, double leastAreaM2) {
+    /** A large thin household cloth, such as a muslin, folded into a booster. */
+    static final Choice FOLDED_CLOTH = new Choice(Role.CLOTH, QUICK, Bin.HOUSE, 0.25);
+
+    Choice(Role role, @Nullable Set<Material> fibres, @Nullable Bin bin) {
+      this(role, fibres, bin, 0);
+    }
+
     boolean serves(Kind kind) {
       return kind.role() == role
           && (fibres == null || fibres.contains(mainFibre(kind)))
-          && (bin == null || kind.bin() == bin);
+          && (bin == null || kind.bin() == bin)
+          && kind.areaM2() >= leastAreaM2;
     }
   }
 

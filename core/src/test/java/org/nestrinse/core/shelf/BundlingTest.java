@@ -29,7 +29,17 @@ class BundlingTest {
       kind(23, "night fitted", Role.NIGHT_FITTED, Material.BAMBOO_VISCOSE, Bin.BODY);
   private static final Kind COVER = kind(24, "cover", Role.COVER, Material.LAMINATE, Bin.BODY);
   private static final Kind WOOL = kind(25, "wool cover", Role.COVER, Material.WOOL, Bin.BODY);
-  private static final Kind MUSLIN = kind(26, "muslin", Role.CLOTH, Material.COTTON, Bin.HOUSE);
+  private static final Kind MUSLIN =
+      new Kind(
+          26,
+          "muslin",
+          Role.CLOTH,
+          Bin.HOUSE,
+          List.of(new Part("body", Material.COTTON, 0.06, false)),
+          0.49,
+          true,
+          null);
+  private static final Kind BIB = kind(28, "bib", Role.CLOTH, Material.COTTON, Bin.HOUSE);
   private static final Kind BATH =
       kind(27, "bath cloth", Role.CLOTH, Material.MICROFIBRE, Bin.BATHROOM);
 
@@ -64,7 +74,7 @@ class BundlingTest {
   void substitutesAreTakenInTheirOrder() {
     Bundling made =
         Bundling.of(
-            shelf(FITTED, 4, COVER, 2, WOOL, 4, HEMP, 3, MUSLIN, 5),
+            shelf(FITTED, 4, COVER, 2, WOOL, 4, HEMP, 3, BIB, 9, MUSLIN, 5),
             Map.of(Recipe.TWO_PART_NIGHT, 4));
     Bundling.Made nights = made.made().get(0);
     assertThat(nights.count()).isEqualTo(4);
