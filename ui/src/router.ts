@@ -28,6 +28,11 @@ export const router = createRouter({
       meta: { title: 'Shelf' },
     },
     {
+      path: '/week',
+      component: () => import('./stations/shelf/WeekView.vue'),
+      meta: { title: 'The week' },
+    },
+    {
       path: '/record',
       component: () => import('./stations/record/RecordView.vue'),
       meta: { title: 'Record' },

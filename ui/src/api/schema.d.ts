@@ -305,7 +305,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["move"];
+        patch: operations["move_1"];
         trace?: never;
     };
     "/api/drying/{id}/check": {
@@ -1572,6 +1572,118 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/week": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["week"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/maintained": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["maintained"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/moves/{start}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["free"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["there"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/rounds.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["calendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/week/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["change"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/wipes": {
         parameters: {
             query?: never;
@@ -1997,6 +2109,16 @@ export interface components {
             solidsWords: string;
             /** Format: int64 */
             version: number;
+        };
+        Extra: {
+            /** Format: date-time */
+            end: string;
+            /** @enum {string} */
+            sort: "HOUSEHOLD" | "MAINTENANCE";
+            /** Format: date-time */
+            start: string;
+            startWords: string;
+            words: string;
         };
         Figures: {
             /** Format: double */
@@ -2669,6 +2791,12 @@ export interface components {
             sort?: "TEMPERATURE" | "POWER";
             text?: string;
         };
+        Moment: {
+            /** Format: date-time */
+            at: string;
+            atWords: string;
+            words: string;
+        };
         Move: {
             carriedIn?: boolean;
             /** Format: int64 */
@@ -3013,6 +3141,24 @@ export interface components {
             settings?: string;
             title: string;
             wholeLoad: boolean;
+        };
+        Planned: {
+            carers: string[];
+            /** Format: date-time */
+            dry: string;
+            /** Format: date-time */
+            hang: string;
+            hot: boolean;
+            /** Format: double */
+            money: number;
+            notes: string[];
+            /** Format: int32 */
+            pieces: number;
+            pinned: boolean;
+            /** Format: date-time */
+            start: string;
+            startWords: string;
+            steps: components["schemas"]["Moment"][];
         };
         PointRequest: {
             /** Format: double */
@@ -3516,6 +3662,17 @@ export interface components {
             personId: number;
             words: string;
         };
+        Settings: {
+            /** Format: int32 */
+            householdEveryDays: number;
+            /** Format: time-local */
+            quietFrom?: string;
+            /** Format: time-local */
+            quietTo?: string;
+            times: components["schemas"]["Time"][];
+            /** Format: int64 */
+            version: number;
+        };
         Shelf: {
             bundles: components["schemas"]["BundleLine"][];
             compartments: components["schemas"]["Compartment"][];
@@ -3567,6 +3724,13 @@ export interface components {
             rules: components["schemas"]["Rule"][];
             stamp: string;
             waits: components["schemas"]["Wait"][];
+        };
+        Span: {
+            /** Format: date-time */
+            from: string;
+            name: string;
+            /** Format: date-time */
+            to: string;
         };
         SpinRetention: {
             /** Format: double */
@@ -3691,6 +3855,16 @@ export interface components {
             /** Format: double */
             used: number;
         };
+        Time: {
+            days: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            /** Format: time-local */
+            from: string;
+            name: string;
+            /** Format: int64 */
+            personId: number;
+            /** Format: time-local */
+            to: string;
+        };
         Todo: {
             /** Format: date-time */
             at: string;
@@ -3809,6 +3983,50 @@ export interface components {
         WeatherSource: {
             old: boolean;
             words: string;
+        };
+        Week: {
+            /** Format: int32 */
+            days: number;
+            extras: components["schemas"]["Extra"][];
+            /** Format: date-time */
+            from: string;
+            maintainedWords?: string;
+            /** Format: double */
+            money: number;
+            /** Format: double */
+            moveCost: number;
+            nights: components["schemas"]["Span"][];
+            /** Format: date-time */
+            now: string;
+            rounds: components["schemas"]["Planned"][];
+            settings: components["schemas"]["Settings"];
+            there: components["schemas"]["Span"][];
+            whys: {
+                [key: string]: components["schemas"]["Why"];
+            };
+        };
+        WeekChange: {
+            /** Format: int32 */
+            householdEveryDays?: number;
+            /** Format: time-local */
+            quietFrom?: string;
+            /** Format: time-local */
+            quietTo?: string;
+            /** Format: int32 */
+            version?: number;
+        };
+        WeekMove: {
+            /** Format: date-time */
+            instead?: string;
+            /** Format: date-time */
+            start?: string;
+        };
+        WeekTimeChange: {
+            days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
+            /** Format: time-local */
+            from?: string;
+            /** Format: time-local */
+            to?: string;
         };
         Why: {
             lines: components["schemas"]["WhyLine"][];
@@ -4310,7 +4528,7 @@ export interface operations {
             };
         };
     };
-    move: {
+    move_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6686,6 +6904,162 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["WearBatch"][];
+                };
+            };
+        };
+    };
+    week: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Week"];
+                };
+            };
+        };
+    };
+    maintained: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Week"];
+                };
+            };
+        };
+    };
+    move: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeekMove"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Week"];
+                };
+            };
+        };
+    };
+    free: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                start: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Week"];
+                };
+            };
+        };
+    };
+    there: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeekTimeChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Week"];
+                };
+            };
+        };
+    };
+    calendar: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+        };
+    };
+    change: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WeekChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Week"];
                 };
             };
         };

@@ -52,6 +52,14 @@ watch(shelf, (now) => why.suggest(now?.whys['bundle.day']))
       />
     </div>
     <PrepRows class="mt-6" />
+    <p class="mt-4">
+      <RouterLink
+        to="/week"
+        class="underline decoration-line decoration-2 underline-offset-4"
+        data-to-week
+        >The week, round by round</RouterLink
+      >
+    </p>
     <RhythmTable />
     <WearTable class="mt-6" />
   </template>

@@ -3,6 +3,8 @@ package org.nestrinse.app.demo;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.time.DayOfWeek;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.HashMap;
 import java.util.List;
@@ -21,6 +23,7 @@ import org.nestrinse.app.kit.Person;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.kit.ProductService;
+import org.nestrinse.app.week.WeekService;
 import org.nestrinse.core.gather.DayPart;
 import org.nestrinse.core.gather.PailStyle;
 import org.nestrinse.core.gather.Soil;
@@ -45,6 +48,7 @@ class TernHouse {
   private final PlaceService places;
   private final GatherService gather;
   private final NormalDayService normal;
+  private final WeekService week;
   private final JsonMapper json;
 
   TernHouse(
@@ -57,6 +61,7 @@ class TernHouse {
       PlaceService places,
       GatherService gather,
       NormalDayService normal,
+      WeekService week,
       JsonMapper json) {
     this.household = household;
     this.people = people;
@@ -67,6 +72,7 @@ class TernHouse {
     this.places = places;
     this.gather = gather;
     this.normal = normal;
+    this.week = week;
     this.json = json;
   }
 
@@ -75,6 +81,9 @@ class TernHouse {
 
   /** A line of a normal day, with person, kind and pail by name. */
   record HabitFact(String person, String kind, String pail, Soil soil, DayPart part, int count) {}
+
+  /** When a person is there, by name. */
+  record TimeFact(String person, List<DayOfWeek> days, LocalTime from, LocalTime to) {}
 
   /** Everything in the file, in the shapes in which the services take it. */
   record Facts(
@@ -87,7 +96,8 @@ class TernHouse {
       List<DryerService.Change> dryers,
       List<PlaceService.Change> places,
       List<PailFact> pails,
-      List<HabitFact> habits) {}
+      List<HabitFact> habits,
+      List<TimeFact> times) {}
 
   /**
    * The numbers of what was set up.
@@ -131,6 +141,12 @@ class TernHouse {
           long id = people.add(p).id();
           personByName.put(p.name(), id);
         });
+    facts.times.forEach(
+        t ->
+            week.there(
+                personByName.get(t.person),
+                new WeekService.TimeChange(List.copyOf(t.days), t.from, t.to)));
+    week.change(new WeekService.Change(0, LocalTime.of(22, 0), LocalTime.of(6, 0), 4));
     facts.kinds.forEach(kinds::add);
     facts.products.forEach(products::add);
     machine.change(facts.machine);

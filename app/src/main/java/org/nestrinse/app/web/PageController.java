@@ -16,6 +16,7 @@ class PageController {
     "/run",
     "/dry",
     "/shelf",
+    "/week",
     "/record",
     "/record/{id}",
     "/kit"

@@ -1,0 +1,78 @@
+package org.nestrinse.app.week;
+
+import java.time.Instant;
+import java.time.temporal.Temporal;
+import java.util.ArrayList;
+import java.util.List;
+import net.fortuna.ical4j.model.Calendar;
+import net.fortuna.ical4j.model.ComponentList;
+import net.fortuna.ical4j.model.PropertyList;
+import net.fortuna.ical4j.model.component.CalendarComponent;
+import net.fortuna.ical4j.model.component.VEvent;
+import net.fortuna.ical4j.model.property.Description;
+import net.fortuna.ical4j.model.property.DtStamp;
+import net.fortuna.ical4j.model.property.ProdId;
+import net.fortuna.ical4j.model.property.Uid;
+import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
+import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.nestrinse.app.time.HouseClock;
+import org.springframework.stereotype.Service;
+
+/**
+ * The week as iCalendar: one event for each thing that a person does. Times are given in universal
+ * time, so that every calendar shows them right on both sides of a change to summer time.
+ */
+@Service
+class WeekCalendar {
+  private static final long ATTENDED_MINUTES = 10;
+  private static final String PRODUCT = "-//Nest Rinse//Week 1//EN";
+
+  private final WeekService week;
+  private final HouseClock clock;
+
+  WeekCalendar(WeekService week, HouseClock clock) {
+    this.week = week;
+    this.clock = clock;
+  }
+
+  /** Returns the calendar as text. */
+  String text() {
+    WeekViews.Week now = week.week();
+    List<CalendarComponent> events = new ArrayList<>();
+    for (WeekViews.Planned round : now.rounds()) {
+      String about =
+          "About %d pieces.%s%s"
+              .formatted(
+                  round.pieces(),
+                  round.carers().isEmpty()
+                      ? ""
+                      : " There: " + String.join(" or ", round.carers()) + ".",
+                  round.notes().isEmpty()
+                      ? ""
+                      : " Against it: " + String.join(", ", round.notes()) + ".");
+      for (WeekViews.Moment step : round.steps()) {
+        events.add(event(step.at(), title(step.words()), about));
+      }
+    }
+    for (WeekViews.Extra extra : now.extras()) {
+      events.add(event(extra.start(), title(extra.words()), "Beside the nappy rounds."));
+    }
+    PropertyList properties =
+        new PropertyList(
+            List.of(
+                new ProdId(PRODUCT), ImmutableVersion.VERSION_2_0, ImmutableCalScale.GREGORIAN));
+    return new Calendar(properties, new ComponentList<>(events)).toString();
+  }
+
+  private static String title(String words) {
+    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+  }
+
+  private VEvent event(Instant at, String title, String about) {
+    VEvent event = new VEvent((Temporal) at, at.plusSeconds(ATTENDED_MINUTES * 60), title);
+    event.replace(new DtStamp(clock.instant()));
+    event.add(new Uid("%s-%d@nest-rinse".formatted(title.replace(' ', '-'), at.getEpochSecond())));
+    event.add(new Description(about));
+    return event;
+  }
+}

@@ -1,0 +1,132 @@
+package org.nestrinse.app.week;
+
+import java.time.DayOfWeek;
+import java.time.Instant;
+import java.time.LocalTime;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.shelf.WeekExtras;
+import org.nestrinse.core.why.Why;
+
+/** What the week shows. */
+public final class WeekViews {
+  private WeekViews() {}
+
+  /**
+   * The coming days.
+   *
+   * @param now the present moment
+   * @param from the first midnight that is shown
+   * @param days how many days
+   * @param rounds nappy rounds, in order
+   * @param extras what runs beside them
+   * @param there when each carer is there, hour by hour of the plan
+   * @param nights when electricity is cheaper
+   * @param money what all rounds cost
+   * @param moveCost how much more the plan counts because of what was moved by hand; 0 when nothing
+   *     was
+   * @param maintainedWords when the machine was maintained last, or null
+   * @param settings what the household says about its weeks
+   * @param whys reasons by start
+   */
+  public record Week(
+      Instant now,
+      Instant from,
+      int days,
+      List<Planned> rounds,
+      List<Extra> extras,
+      List<Span> there,
+      List<Span> nights,
+      double money,
+      double moveCost,
+      @Nullable String maintainedWords,
+      Settings settings,
+      Map<String, Why> whys) {}
+
+  /**
+   * A stretch of time.
+   *
+   * @param name what or who
+   * @param from since when
+   * @param to until when
+   */
+  public record Span(String name, Instant from, Instant to) {}
+
+  /**
+   * A nappy round.
+   *
+   * @param start when it begins
+   * @param hang when it is hung
+   * @param dry when it is dry
+   * @param startWords in words
+   * @param steps what is done when, in words
+   * @param pieces about how many
+   * @param money what it costs
+   * @param hot whether it should be a hot one
+   * @param pinned whether a person wants it then
+   * @param notes what stands against it
+   * @param carers who is there
+   */
+  public record Planned(
+      Instant start,
+      Instant hang,
+      Instant dry,
+      String startWords,
+      List<Moment> steps,
+      int pieces,
+      double money,
+      boolean hot,
+      boolean pinned,
+      List<String> notes,
+      List<String> carers) {}
+
+  /**
+   * One thing to do.
+   *
+   * @param at when
+   * @param words what, in words
+   * @param atWords when, in words
+   */
+  public record Moment(Instant at, String words, String atWords) {}
+
+  /**
+   * Something that runs beside.
+   *
+   * @param sort what it is for
+   * @param words in words
+   * @param start when it begins
+   * @param end when it is over
+   * @param startWords in words
+   */
+  public record Extra(
+      WeekExtras.Sort sort, String words, Instant start, Instant end, String startWords) {}
+
+  /**
+   * What the household says about its weeks.
+   *
+   * @param version counts its changes
+   * @param quietFrom since when the machine must not run, or null
+   * @param quietTo until when
+   * @param householdEveryDays household loads every so many days, 0 for none
+   * @param times when each person is there
+   */
+  public record Settings(
+      long version,
+      @Nullable LocalTime quietFrom,
+      @Nullable LocalTime quietTo,
+      int householdEveryDays,
+      List<Time> times) {}
+
+  /**
+   * When a person is there.
+   *
+   * @param personId who
+   * @param name their name
+   * @param days on which days
+   * @param from since when
+   * @param to until when
+   */
+  public record Time(
+      long personId, String name, List<DayOfWeek> days, LocalTime from, LocalTime to) {}
+}

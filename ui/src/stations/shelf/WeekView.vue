@@ -1,0 +1,251 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import WeekLines from '../../charts/WeekLines.vue'
+import FieldForm from '../../parts/FieldForm.vue'
+import Figure from '../../parts/Figure.vue'
+import LoadState from '../../parts/LoadState.vue'
+import OpenRow from '../../parts/OpenRow.vue'
+import ViewHead from '../../parts/ViewHead.vue'
+import type { Field, Values } from '../../parts/fields'
+import { useMessages } from '../../stores/messages'
+import { useWhy } from '../../stores/why'
+import { count, number } from '../../use/format'
+import { useAct } from '../../use/useAct'
+import { useLoaded } from '../../use/useLoaded'
+
+/** The rounds of the coming days: where they lie, what each asks for, and what moving one costs. */
+const why = useWhy()
+const messages = useMessages()
+const { act, busy } = useAct()
+const { data: week, error, loading, reload } = useLoaded(() => answer(api.GET('/api/week')))
+const { data: people } = useLoaded(() => answer(api.GET('/api/people')))
+
+const chosen = ref<string>()
+const round = computed(
+  () => week.value?.rounds.find((r) => r.start === chosen.value) ?? week.value?.rounds[0],
+)
+watch(round, (r) => why.suggest(r && week.value?.whys[r.start]))
+
+const HOURS = Array.from({ length: 24 }, (_, i) => i)
+const toDay = ref('')
+const toHour = ref(9)
+const days = computed(() => {
+  const first = new Date(week.value?.from ?? 0)
+  return Array.from({ length: 8 }, (_, i) => {
+    const date = new Date(first)
+    date.setDate(first.getDate() + i)
+    return {
+      value: String(i),
+      words: date.toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short' }),
+    }
+  })
+})
+watch(round, (r) => {
+  if (!r || !week.value) return
+  const start = new Date(r.start)
+  const first = new Date(week.value.from)
+  toDay.value = String(Math.round((start.getTime() - first.getTime()) / 8.64e7 - 0.5))
+  toHour.value = start.getHours()
+})
+
+async function move() {
+  if (!round.value || !week.value) return
+  const start = new Date(week.value.from)
+  start.setDate(start.getDate() + Number(toDay.value))
+  start.setHours(toHour.value)
+  const instead = round.value.start
+  const done = await act(() =>
+    answer(api.POST('/api/week/moves', { body: { start: start.toISOString(), instead } })),
+  )
+  if (!done) return
+  week.value = done
+  chosen.value = done.rounds.find((r) => r.pinned && Date.parse(r.start) === start.getTime())?.start
+  messages.done('Moved; the rest is laid out around it.', () => free(start.toISOString()))
+}
+async function free(start: string) {
+  const done = await act(() =>
+    answer(api.DELETE('/api/week/moves/{start}', { params: { path: { start } } })),
+  )
+  if (done) week.value = done
+}
+async function maintained() {
+  const done = await act(() => answer(api.POST('/api/week/maintained')))
+  if (done) week.value = done
+}
+
+const SETTINGS: Field[] = [
+  { key: 'quietFrom', label: 'Quiet from', type: 'time', optional: true },
+  { key: 'quietTo', label: 'Quiet until', type: 'time', optional: true },
+  {
+    key: 'householdEveryDays',
+    label: 'A household load every',
+    type: 'whole',
+    unit: 'days',
+    hint: '0 for none in the plan',
+  },
+]
+async function change(v: Values) {
+  const body = {
+    version: v.version as number,
+    quietFrom: (v.quietFrom as string) || undefined,
+    quietTo: (v.quietTo as string) || undefined,
+    householdEveryDays: v.householdEveryDays as number,
+  }
+  week.value = await answer(api.PUT('/api/week/settings', { body }))
+}
+
+type Day = NonNullable<Api['WeekTimeChange']['days']>[number]
+const DAYS: Day[] = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY']
+const TIMES: Field[] = [
+  ...DAYS.map((d): Field => ({ key: d, label: d[0] + d.slice(1).toLowerCase(), type: 'yes' })),
+  { key: 'from', label: 'from', type: 'time' },
+  { key: 'to', label: 'until', type: 'time' },
+]
+function timesOf(personId: number): Values {
+  const time = week.value?.settings.times.find((t) => t.personId === personId)
+  return {
+    ...Object.fromEntries(DAYS.map((d) => [d, time?.days.includes(d) ?? false])),
+    from: time?.from ?? '08:00',
+    to: time?.to ?? '20:00',
+  }
+}
+function timeWords(personId: number) {
+  const all = week.value?.settings.times.filter((t) => t.personId === personId) ?? []
+  return all.length
+    ? all
+        .map(
+          (t) =>
+            `${t.days.map((d) => d[0] + d.slice(1, 3).toLowerCase()).join(' ')}, ${t.from.slice(0, 5)} to ${t.to.slice(0, 5)}`,
+        )
+        .join('; ')
+    : 'not said'
+}
+async function there(id: number, v: Values) {
+  week.value = await answer(
+    api.PUT('/api/week/people/{id}', {
+      params: { path: { id } },
+      body: {
+        days: DAYS.filter((d) => v[d]),
+        from: v.from as string,
+        to: v.to as string,
+      },
+    }),
+  )
+}
+const calendarAddress = `${window.location.origin}/api/week/rounds.ics`
+</script>
+
+<template>
+  <LoadState :error="error" :loading="loading && !week" @again="reload" />
+  <template v-if="week">
+    <ViewHead
+      title="The week"
+      :state="`${count(week.rounds.length, 'round')}, ${number(week.money, 2)}`"
+      :why="round && week.whys[round.start]"
+    >
+      Laid out so that nothing waits too long, the shelf never runs out, somebody is there for each
+      step, and the least is paid.
+      <strong v-if="week.moveCost > 0" data-move-cost>
+        What was moved by hand counts {{ number(week.moveCost, 2) }} more than the plan's own.
+      </strong>
+      <template #side>
+        <a class="button-plain inline-block" href="/api/week/rounds.ics" download data-ics
+          >Calendar file</a
+        >
+      </template>
+    </ViewHead>
+
+    <p v-if="!week.rounds.length" class="mt-3 text-soft">
+      Nothing to wash in the coming days, as far as pails and normal days tell.
+    </p>
+    <div class="mt-3">
+      <WeekLines :week="week" :chosen="round?.start" @choose="chosen = $event" />
+    </div>
+    <p class="text-sm text-soft">
+      Shaded: somebody is there. Full: in the machine. Thin: drying. Dashed: beside the nappies.
+      Underlined: cheaper electricity.
+    </p>
+
+    <section v-if="round" class="mt-4 border-l-4 border-water pl-3" aria-label="The chosen round">
+      <h2 class="text-lg">
+        <Figure :why="week.whys[round.start]">{{ round.startWords }}</Figure>, about
+        {{ round.pieces }} pieces{{ round.hot ? ', a hot one this time' : '' }}
+      </h2>
+      <p v-for="n in round.notes" :key="n" class="font-semibold text-heat-word">! {{ n }}</p>
+      <p>
+        <template v-for="(s, i) in round.steps" :key="i"
+          >{{ i ? ' · ' : '' }}{{ s.words }} <strong class="num">{{ s.atWords }}</strong></template
+        >
+      </p>
+      <div class="mt-1 flex flex-wrap items-center gap-2">
+        <label class="text-sm">
+          Move it to
+          <select v-model="toDay" data-move-day>
+            <option v-for="d in days" :key="d.value" :value="d.value">{{ d.words }}</option>
+          </select>
+        </label>
+        <label class="text-sm">
+          at
+          <select v-model.number="toHour" data-move-hour>
+            <option v-for="h in HOURS" :key="h" :value="h">{{ h }}:00</option>
+          </select>
+        </label>
+        <button type="button" class="button-plain" :disabled="busy" data-move @click="move">
+          Move
+        </button>
+        <button
+          v-if="round.pinned"
+          type="button"
+          class="button-quiet"
+          :disabled="busy"
+          data-free
+          @click="free(round.start)"
+        >
+          Let the plan decide
+        </button>
+      </div>
+    </section>
+
+    <ul v-if="week.extras.length" class="mt-3" aria-label="Beside the nappies">
+      <li v-for="e in week.extras" :key="e.start" class="border-t border-line py-1">
+        <strong class="num">{{ e.startWords }}</strong> {{ e.words }}
+        <button
+          v-if="e.sort === 'MAINTENANCE'"
+          type="button"
+          class="button-quiet"
+          :disabled="busy"
+          data-maintained
+          @click="maintained"
+        >
+          It is done
+        </button>
+      </li>
+    </ul>
+
+    <h2 class="mt-5 text-lg">Who is there, and when it is quiet</h2>
+    <OpenRow
+      :key="`s${week.settings.version}`"
+      name="Quiet hours and household loads"
+      :about="`${week.settings.quietFrom ? `quiet ${week.settings.quietFrom.slice(0, 5)} to ${week.settings.quietTo?.slice(0, 5)}` : 'no quiet hours'}, ${week.settings.householdEveryDays ? `a household load every ${count(week.settings.householdEveryDays, 'day')}` : 'nappies only'}`"
+    >
+      <FieldForm
+        :fields="SETTINGS"
+        :initial="{ ...week.settings, times: undefined }"
+        :save="change"
+      />
+    </OpenRow>
+    <OpenRow
+      v-for="p in people ?? []"
+      :key="`${p.id}.${timeWords(p.id)}`"
+      :name="p.name"
+      :about="timeWords(p.id)"
+    >
+      <FieldForm :fields="TIMES" :initial="timesOf(p.id)" :save="(v: Values) => there(p.id, v)" />
+    </OpenRow>
+    <p class="mt-3 text-sm">
+      To subscribe, give your calendar this address:
+      <code data-ics-address>{{ calendarAddress }}</code>
+    </p>
+  </template>
+</template>
