@@ -3423,6 +3423,7 @@ export interface components {
             seldomShort: boolean;
             /** Format: double */
             withMore: number;
+            yearly: components["schemas"]["RhythmYearly"];
         };
         RhythmRhythms: {
             /** Format: int32 */
@@ -3432,6 +3433,18 @@ export interface components {
             whys: {
                 [key: string]: components["schemas"]["Why"];
             };
+        };
+        RhythmYearly: {
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            kwh: number;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            money: number;
+            /** Format: double */
+            washesPerPiece: number;
         };
         RinseOutcome: {
             concentrationsGL: number[];

@@ -36,6 +36,7 @@ const days = computed(() => {
       row: i,
       from: date.getTime(),
       name: date.toLocaleDateString('en', { weekday: 'short', day: 'numeric' }),
+      day: date.toLocaleDateString('en', { weekday: 'short' }),
     }
   })
 })
@@ -141,7 +142,7 @@ const HOURS = [0, 6, 12, 18]
       />
       <g v-for="d in days" :key="d.row">
         <text x="0" :y="y(d.row) + 26" :font-size="narrow ? 11 : 13" font-weight="600">
-          {{ narrow ? d.name.split(' ')[0] : d.name }}
+          {{ narrow ? d.day : d.name }}
         </text>
         <line
           :x1="left"

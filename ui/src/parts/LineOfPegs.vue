@@ -78,6 +78,7 @@ const pegs = computed(() =>
         aria-label="Behind the line"
         class="flex items-center gap-1 lg:w-52 lg:justify-end lg:pt-9"
       >
+        <RouterLink to="/week" class="behind">Week</RouterLink>
         <RouterLink to="/record" class="behind">Record</RouterLink>
         <RouterLink to="/kit" class="behind">Kit</RouterLink>
         <button

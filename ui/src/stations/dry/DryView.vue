@@ -174,7 +174,7 @@ useKeys({ Enter: driest })
     <ul>
       <HangingRow
         v-for="group in drying.groups"
-        :key="`${group.id}.${group.version}`"
+        :key="group.id"
         :group="group"
         :why="drying.whys[`group.${group.id}`]"
         @dry="dry(group)"

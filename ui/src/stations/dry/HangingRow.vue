@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
 import { useMessages } from '../../stores/messages'
@@ -13,6 +13,10 @@ const messages = useMessages()
 const { act, busy } = useAct()
 const open = ref(false)
 const damp = ref(props.group.pieces)
+watch(
+  () => props.group.pieces,
+  (pieces) => (damp.value = pieces),
+)
 const path = { params: { path: { id: props.group.id } } }
 
 async function felt(felt: 'COOL' | 'SEAM') {

@@ -14,6 +14,9 @@ const needs = computed(() => [...new Set(rhythms.value?.lines.map((l) => l.need)
 function lines(need: string) {
   return rhythms.value?.lines.filter((l) => l.need === need) ?? []
 }
+function everyWords(days: number) {
+  return days === 0 ? 'when full or due' : days === 1 ? 'day' : `${days} days`
+}
 function days(n: number) {
   return n < 0.05 ? 'never' : `${number(n, n < 10 ? 1 : 0)} days`
 }
@@ -25,7 +28,7 @@ function days(n: number) {
     <LoadState :error="error" :loading="loading && !rhythms" @again="reload" />
     <template v-if="rhythms?.lines.length">
       <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Rhythms compared">
-        <table class="mt-1 w-full max-w-4xl text-sm">
+        <table class="mt-1 w-full max-w-5xl text-sm">
           <thead>
             <tr class="text-left text-soft">
               <th scope="col" class="py-1 font-normal">need</th>
@@ -35,6 +38,10 @@ function days(n: number) {
               <th scope="col" class="px-2 font-normal">with five more</th>
               <th scope="col" class="px-2 font-normal">runs a year</th>
               <th scope="col" class="px-2 font-normal">waits soiled</th>
+              <th scope="col" class="px-2 font-normal">a year costs</th>
+              <th scope="col" class="px-2 font-normal">water, power</th>
+              <th scope="col" class="px-2 font-normal">work</th>
+              <th scope="col" class="px-2 font-normal">each washed</th>
             </tr>
           </thead>
           <tbody>
@@ -52,7 +59,7 @@ function days(n: number) {
                   }}</span>
                 </th>
                 <td class="px-2">
-                  {{ l.everyDays === 1 ? 'day' : `${l.everyDays} days`
+                  {{ everyWords(l.everyDays)
                   }}{{ l.everyDays === rhythms.everyDays ? ', yours' : '' }}
                 </td>
                 <td class="px-2">
@@ -72,6 +79,12 @@ function days(n: number) {
                 <td class="px-2">{{ days(l.withMore) }}</td>
                 <td class="px-2">{{ number(l.rhythm.runsPerYear) }}</td>
                 <td class="px-2">{{ number(l.rhythm.meanHoldingDays, 1) }} days</td>
+                <td class="px-2">{{ number(l.yearly.money) }}</td>
+                <td class="px-2">
+                  {{ number(l.yearly.litres / 1000, 1) }} m³, {{ number(l.yearly.kwh) }} kWh
+                </td>
+                <td class="px-2">{{ number(l.yearly.hours) }} h</td>
+                <td class="px-2">{{ number(l.yearly.washesPerPiece) }} ×</td>
               </tr>
             </template>
           </tbody>

@@ -16,7 +16,7 @@ class AccessibilityTest extends Journey {
   void noViewHasViolations() {
     for (String view :
         new String[] {
-          "/gather", "/sort", "/wash", "/dry", "/shelf", "/record", "/record/5", "/kit"
+          "/gather", "/sort", "/wash", "/dry", "/shelf", "/week", "/record", "/record/5", "/kit"
         }) {
       look(view);
     }
@@ -79,6 +79,16 @@ class AccessibilityTest extends Journey {
     browser.click("[role=tab]", "Schools");
     browser.see("dt", "Hot and full");
     analyse("/kit Schools");
+    browser.open("/dry");
+    browser.click("[data-elsewhere]");
+    browser.click("[data-read-weather]");
+    browser.click("[data-pretend-weather]");
+    browser.see("[data-weather-preview] button");
+    analyse("/dry with a forecast read");
+    browser.open("/week");
+    browser.click("[data-row='Sunniva'] button");
+    browser.see("form");
+    analyse("/week with a person");
     assertThat(found).isEmpty();
   }
 

@@ -21,7 +21,7 @@ class LogsTest extends Journey {
     choose("[data-log-programme]", "Cottons long");
 
     file(log("°C", "warm"));
-    browser.see("[data-log-error]", "line 21, °C: “warm”; expected a number");
+    browser.see("[data-file-error]", "line 21, °C: “warm”; expected a number");
     assertThat(browser.visible("[data-log-keep]")).isEmpty();
     file(log("°C", "52"));
     browser.see("[data-finding]", "≠ 52°");
@@ -31,7 +31,7 @@ class LogsTest extends Journey {
     choose("[data-log-sort]", "power at the plug");
     choose("[data-log-programme]", "Cottons long");
     file(log("W", "-4"));
-    browser.see("[data-log-error]", "line 21, W: “-4”");
+    browser.see("[data-file-error]", "line 21, W: “-4”");
     browser.click("[data-pretend-honest]");
     browser.see("[data-finding]", "2000 W");
     browser.click("[data-log-keep]");

@@ -45,7 +45,7 @@ class PhoneTest extends Journey {
   }
 
   private void nothingSticksOut() {
-    for (String view : new String[] {"/gather", "/sort", "/dry", "/shelf", "/kit"}) {
+    for (String view : new String[] {"/gather", "/sort", "/dry", "/shelf", "/week", "/kit"}) {
       browser.open(view);
       browser.settled();
       Long wide =

@@ -20,6 +20,7 @@ class ScreenshotMaker extends Journey {
     shot("/dry", "dry");
     phone("/dry", "dry-phone");
     shot("/shelf", "shelf");
+    shot("/week", "week");
     shot("/record", "record");
     shot("/record/5", "round");
     shot("/kit", "kit");

@@ -105,17 +105,20 @@ class WholeRoundTest extends Journey {
 
   private void dry() {
     browser.see("[data-chart=drying] svg");
+    String trifold = "[data-group='bamboo trifold'] ";
+    browser.click(trifold + "[data-elsewhere]");
     WebElement trifolds = browser.visible("[data-group='bamboo trifold']").get(0);
     assertThat(trifolds.getText()).contains("sun line").contains("airer indoors");
-    browser.click("[data-group='bamboo trifold'] [data-place='airer indoors']:not([disabled])");
-    browser.see("[data-group='bamboo trifold'] [data-place='airer indoors'][aria-pressed=true]");
+    browser.click(trifold + "[data-place='airing cupboard']:not([disabled])");
+    browser.see(trifold + "[data-place='airing cupboard'][aria-pressed=true]");
+    browser.click("[data-group='pocket shell'] [data-elsewhere]");
     assertThat(
             browser
                 .see("[data-group='pocket shell'] [data-dryer='the heat-pump dryer']")
                 .isEnabled())
         .isFalse();
-    browser.click("[data-group='bamboo trifold'] [data-dryer]:not([disabled])");
-    browser.see("[data-group='bamboo trifold'] [data-dryer][aria-pressed=true]", "in it");
+    browser.click(trifold + "[data-dryer]:not([disabled])");
+    browser.see(trifold + "[data-dryer][aria-pressed=true]", "in it");
     browser.see("[data-message]", "lint filter");
     int groups = browser.visible("[data-group]").size();
     for (int left = groups; left > 0; left--) {
@@ -138,7 +141,7 @@ class WholeRoundTest extends Journey {
     browser.click("[data-rhythm-row='day bundles.3'] button");
     browser.see("[data-why]", "with five more");
     browser.click("[data-days]");
-    browser.see("[data-why]", "boosters left by the nights");
+    browser.see("[data-why]", "wanted ready");
     browser.see("[data-compartment=INSERT]", "bamboo trifold");
   }
 

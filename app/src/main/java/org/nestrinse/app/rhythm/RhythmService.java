@@ -17,6 +17,8 @@ import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.shelf.DryingDays;
@@ -42,14 +44,17 @@ public class RhythmService {
   private static final int MORE_PIECES = 5;
 
   private static final int YEARS = 200;
+  private static final double MINUTES_PER_HOUR = 60;
   private static final double ILL_WEEKS = 3;
-  private static final int[] RHYTHMS = {1, 2, 3};
+  private static final double AWAY_WEEKS = 2;
+  private static final int[] RHYTHMS = {1, 2, 3, Rhythm.BY_TRIGGER};
   private static final int[] SAMPLE_DAYS = {3, 9, 15, 21, 27};
   private static final LocalTime HUNG_AT = LocalTime.of(13, 0);
   private static final long SEED = 20;
   private static final Set<Role> SLOW = Set.of(Role.INSERT, Role.NIGHT_FITTED, Role.BED_PAD);
 
   private final ShelfService shelf;
+  private final RoundService rounds;
   private final KindService kinds;
   private final MachineService machines;
   private final PlaceService places;
@@ -60,6 +65,7 @@ public class RhythmService {
 
   RhythmService(
       ShelfService shelf,
+      RoundService rounds,
       KindService kinds,
       MachineService machines,
       PlaceService places,
@@ -67,6 +73,7 @@ public class RhythmService {
       WeatherService weather,
       HouseClock clock) {
     this.shelf = shelf;
+    this.rounds = rounds;
     this.kinds = kinds;
     this.machines = machines;
     this.places = places;
@@ -97,6 +104,7 @@ public class RhythmService {
    * @param rhythm what the simulation says
    * @param withMore days a year that would still run short with five more
    * @param seldomShort whether it runs short so seldom that it is as good as never
+   * @param yearly what it takes in a year
    */
   public record Line(
       String need,
@@ -106,7 +114,33 @@ public class RhythmService {
       int enough,
       Rhythm rhythm,
       double withMore,
-      boolean seldomShort) {}
+      boolean seldomShort,
+      Yearly yearly) {}
+
+  /**
+   * What a rhythm takes in a year, with runs like the last round of this household.
+   *
+   * @param litres water
+   * @param kwh electricity
+   * @param money what it costs
+   * @param hours of a person's work
+   * @param washesPerPiece how often each piece is washed
+   */
+  public record Yearly(
+      double litres, double kwh, double money, double hours, double washesPerPiece) {
+    static Yearly of(Rhythm rhythm, int owned, WashViews.@Nullable Summary round) {
+      double runs = rhythm.runsPerYear();
+      double each = owned == 0 ? 0 : rhythm.usedPerYear() / owned;
+      return round == null
+          ? new Yearly(0, 0, 0, 0, each)
+          : new Yearly(
+              runs * round.litres(),
+              runs * round.kwh(),
+              runs * round.cost(),
+              runs * round.attendedMinutes() / MINUTES_PER_HOUR,
+              each);
+    }
+  }
 
   /** Returns every rhythm for every need of the household; empty without machine or places. */
   @Transactional(readOnly = true)
@@ -116,13 +150,23 @@ public class RhythmService {
       return new Rhythms(holding, List.of(), List.of(), Map.of());
     }
     int year = clock.instant().atZone(households.current().zoneId()).getYear();
+    List<WashViews.Summary> done = rounds.page(0, 1).rounds();
+    WashViews.Summary last = done.isEmpty() ? null : done.get(0);
     Facts facts =
-        new Facts(shelf.needs(), machines.machine(), places.all(), kinds.byId(), holding, year);
+        new Facts(
+            shelf.needs(),
+            machines.machine(),
+            places.all(),
+            kinds.byId(),
+            holding,
+            year,
+            last == null ? 0 : last.id(),
+            households.current().pretendWeather());
     Known before = known;
     if (before != null && before.facts.equals(facts)) {
       return before.rhythms;
     }
-    Rhythms rhythms = simulated(holding);
+    Rhythms rhythms = simulated(holding, last);
     known = new Known(facts, rhythms);
     return rhythms;
   }
@@ -134,12 +178,14 @@ public class RhythmService {
       List<PlaceService.Numbered> places,
       Map<Long, Kind> kinds,
       int holding,
-      int year) {}
+      int year,
+      long lastRound,
+      boolean pretendWeather) {}
 
   /** What was simulated last: the same facts give the same years. */
   private record Known(Facts facts, Rhythms rhythms) {}
 
-  private Rhythms simulated(int holding) {
+  private Rhythms simulated(int holding, WashViews.@Nullable Summary perRound) {
     double[][] drying = dryingDays();
     List<Double> mean = new ArrayList<>();
     for (double[] month : drying) {
@@ -150,9 +196,11 @@ public class RhythmService {
     Map<String, Why> whys = new LinkedHashMap<>();
     for (ShelfService.OwnedNeed need : shelf.needs()) {
       for (int every : RHYTHMS) {
-        int enough = StockNeed.of(need.perDay(), every, slowest, SERVICE_LEVEL).pieces();
-        Rhythm rhythm = simulated(need.owned(), need, every, drying);
-        double more = simulated(need.owned() + MORE_PIECES, need, every, drying).shortagesPerYear();
+        int apart = every == Rhythm.BY_TRIGGER ? holding : every;
+        int enough = StockNeed.of(need.perDay(), apart, slowest, SERVICE_LEVEL).pieces();
+        Rhythm rhythm = simulated(need.owned(), need, every, holding, drying);
+        double more =
+            simulated(need.owned() + MORE_PIECES, need, every, holding, drying).shortagesPerYear();
         Line line =
             new Line(
                 need.need(),
@@ -162,7 +210,8 @@ public class RhythmService {
                 enough,
                 rhythm,
                 more,
-                rhythm.enough());
+                rhythm.enough(),
+                Yearly.of(rhythm, need.owned(), perRound));
         lines.add(line);
         whys.put(need.need() + "." + every, why(line, slowest));
       }
@@ -170,10 +219,20 @@ public class RhythmService {
     return new Rhythms(holding, lines, mean, whys);
   }
 
-  private Rhythm simulated(int pieces, ShelfService.OwnedNeed need, int every, double[][] drying) {
+  private Rhythm simulated(
+      int pieces, ShelfService.OwnedNeed need, int every, int holding, double[][] drying) {
     return Rhythm.of(
         new Rhythm.Setting(
-            pieces, need.perDay(), every, perRun(need.roles()), drying, ILL_WEEKS, YEARS, SEED));
+            pieces,
+            need.perDay(),
+            every,
+            perRun(need.roles()),
+            drying,
+            ILL_WEEKS,
+            AWAY_WEEKS,
+            holding,
+            YEARS,
+            SEED));
   }
 
   /** How many of a need fit one run, by the volume that one takes dry. */
@@ -229,9 +288,11 @@ public class RhythmService {
 
   private static Why why(Line line, double slowest) {
     return Why.of(
-            line.need() + ", washed every " + Numbers.count(line.everyDays(), "day"),
+            line.everyDays() == Rhythm.BY_TRIGGER
+                ? line.need() + ", washed when a run is full or the oldest has waited long enough"
+                : line.need() + ", washed every " + Numbers.count(line.everyDays(), "day"),
             "Two hundred years are walked day by day: uses by chance around a normal day, three weeks of illness with"
-                + " half as much again, drying as long as the weather of the month asks of the slowest kind in its best"
+                + " half as much again, two away, drying as long as the weather of the month asks of the slowest kind in its best"
                 + " place.")
         .line("owned", String.valueOf(line.owned()))
         .line("a normal day uses", String.valueOf(line.perDay()))
@@ -241,6 +302,11 @@ public class RhythmService {
         .line("waits soiled on average", Numbers.of(line.rhythm().meanHoldingDays(), 1) + " days")
         .total("days a year that run short", Numbers.of(line.rhythm().shortagesPerYear(), 1))
         .line("with five more", Numbers.of(line.withMore(), 1))
+        .line("water a year", Numbers.of(line.yearly().litres(), 0) + " L")
+        .line("electricity a year", Numbers.of(line.yearly().kwh(), 0) + " kWh")
+        .line("costs a year", Numbers.of(line.yearly().money(), 0))
+        .line("work a year", Numbers.of(line.yearly().hours(), 0) + " h")
+        .line("each is washed", Numbers.of(line.yearly().washesPerPiece(), 0) + " times a year")
         .section(9);
   }
 }

@@ -36,6 +36,7 @@ import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.dry.AirDrying;
+import org.nestrinse.core.dry.DryingQuestion;
 import org.nestrinse.core.dry.HangingGroup;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;
@@ -542,7 +543,9 @@ public class WeekService {
 
     private static @Nullable Double firstBad(Place place, List<WeatherHour> ahead, double until) {
       for (int hour = 1; hour < until && hour < ahead.size(); hour++) {
-        if (!ahead.get(hour).good(place)) {
+        LocalTime time = ahead.get(hour).from().toLocalTime();
+        boolean up = !time.isBefore(DryingQuestion.UP_FROM) && time.isBefore(DryingQuestion.UP_TO);
+        if (place.outdoors() && !(up && ahead.get(hour).good(place))) {
           return (double) hour;
         }
       }

@@ -13,12 +13,12 @@ import tools.jackson.databind.JsonNode;
 class RhythmApiTest {
 
   @Test
-  void everyNeedHasThreeRhythmsAndRarerIsShorterMoreOften(RunningApp app) {
+  void everyNeedHasItsRhythmsAndRarerIsShorterMoreOften(RunningApp app) {
     JsonNode rhythms = app.get("/api/rhythms").json();
     assertThat(rhythms.get("everyDays").asInt()).isEqualTo(2);
-    assertThat(rhythms.get("lines")).hasSize(9);
+    assertThat(rhythms.get("lines")).hasSize(12);
     assertThat(rhythms.get("meanDryingDays")).hasSize(12);
-    for (int i = 0; i < 9; i += 3) {
+    for (int i = 0; i < 12; i += 4) {
       JsonNode daily = rhythms.get("lines").get(i);
       JsonNode third = rhythms.get("lines").get(i + 2);
       assertThat(daily.get("need")).isEqualTo(third.get("need"));
@@ -26,6 +26,14 @@ class RhythmApiTest {
       assertThat(shortages(third)).isGreaterThanOrEqualTo(shortages(daily));
       assertThat(third.get("withMore").asDouble()).isLessThanOrEqualTo(shortages(third));
       assertThat(runs(daily)).isGreaterThan(runs(third));
+      JsonNode triggered = rhythms.get("lines").get(i + 3);
+      assertThat(triggered.get("everyDays").asInt()).isZero();
+      assertThat(triggered.get("rhythm").get("longestHoldingDays").asDouble())
+          .isLessThanOrEqualTo(rhythms.get("everyDays").asInt());
+      for (String taken : new String[] {"litres", "kwh", "money", "hours"}) {
+        assertThat(daily.get("yearly").get(taken).asDouble())
+            .isGreaterThan(third.get("yearly").get(taken).asDouble());
+      }
       String key = daily.get("need").asString() + ".1";
       assertThat(rhythms.get("whys").get(key).get("lines").size()).isGreaterThan(4);
     }

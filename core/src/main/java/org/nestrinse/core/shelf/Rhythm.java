@@ -34,6 +34,12 @@ public record Rhythm(
   /** How many pieces there can be. */
   public static final Range PIECES = new Range(0, 2000, "pieces");
 
+  /** Instead of a number of days: wash when a run is full or the oldest has waited long enough. */
+  public static final int BY_TRIGGER = 0;
+
+  /** By trigger, a run counts as full from this share on. */
+  private static final double FULL_RUN = 0.8;
+
   /** A day or less a year that runs short. */
   private static final double SELDOM_DAYS = 1;
 
@@ -47,11 +53,14 @@ public record Rhythm(
    *
    * @param pieces how many there are
    * @param usesPerDay uses of a normal day
-   * @param everyDays a wash every so many whole days, 1 to 7
+   * @param everyDays a wash every so many whole days, 1 to 7; {@link #BY_TRIGGER} to wash when the
+   *     pail says so
    * @param perRun how many pieces one run takes
    * @param dryingDays how likely it is that drying takes 0, 1, 2 … days, by month from January on;
    *     each row adds up to 1
    * @param illWeeksPerYear weeks with half as much again
+   * @param awayWeeksPerYear weeks in which nothing is used
+   * @param longestDays by trigger, a wash at the latest when the oldest has waited so long
    * @param years how many years
    * @param seed of the chance
    */
@@ -62,12 +71,28 @@ public record Rhythm(
       int perRun,
       double[][] dryingDays,
       double illWeeksPerYear,
+      double awayWeeksPerYear,
+      int longestDays,
       int years,
       long seed) {
-    private static final Range EVERY = new Range(1, WEEK, "days");
+    private static final Range EVERY = new Range(BY_TRIGGER, WEEK, "days");
+    private static final Range LONGEST_DAYS = new Range(1, WEEK, "days");
     private static final Range PER_RUN = new Range(1, 2000, "pieces");
     private static final Range ILL = new Range(0, 52, "weeks");
     private static final int MONTHS = 12;
+
+    /** Makes a year without holidays, washed by the calendar. */
+    public Setting(
+        int pieces,
+        double usesPerDay,
+        int everyDays,
+        int perRun,
+        double[][] dryingDays,
+        double illWeeksPerYear,
+        int years,
+        long seed) {
+      this(pieces, usesPerDay, everyDays, perRun, dryingDays, illWeeksPerYear, 0, 2, years, seed);
+    }
 
     public Setting {
       PIECES.check("pieces", pieces);
@@ -75,6 +100,8 @@ public record Rhythm(
       EVERY.check("everyDays", everyDays);
       PER_RUN.check("perRun", perRun);
       ILL.check("illWeeksPerYear", illWeeksPerYear);
+      ILL.check("awayWeeksPerYear", awayWeeksPerYear);
+      LONGEST_DAYS.check("longestDays", longestDays);
       YEARS.check("years", years);
       if (dryingDays.length != MONTHS) {
         throw new OutOfRange("dryingDays", dryingDays.length + " rows", "12, one for each month");
@@ -124,6 +151,7 @@ public record Rhythm(
     int oldestDays = 0;
     int[] back = new int[LONGEST_DRYING_DAYS + 2];
     boolean ill = false;
+    boolean away = false;
     for (int day = -WARM_UP_DAYS; day < DAYS; day++) {
       boolean counted = day >= 0;
       clean += back[0];
@@ -131,8 +159,11 @@ public record Rhythm(
       back[back.length - 1] = 0;
       if (Math.floorMod(day, WEEK) == 0) {
         ill = random.nextDouble() < s.illWeeksPerYear / (DAYS / (double) WEEK);
+        away =
+            s.awayWeeksPerYear > 0
+                && random.nextDouble() < s.awayWeeksPerYear / (DAYS / (double) WEEK);
       }
-      int wanted = poisson(random, s.usesPerDay * (ill ? 1.5 : 1));
+      int wanted = away ? 0 : poisson(random, s.usesPerDay * (ill ? 1.5 : 1));
       int taken = Math.min(wanted, clean);
       clean -= taken;
       soiled += taken;
@@ -147,7 +178,7 @@ public record Rhythm(
       if (counted) {
         sum.longest = Math.max(sum.longest, oldestDays);
       }
-      if (Math.floorMod(day, s.everyDays) == s.everyDays - 1) {
+      if (washes(s, day, soiled, oldestDays)) {
         int month = Math.floorMod(day, DAYS) * 12 / DAYS;
         // Drawn even when nothing is soiled, so that other stocks meet the same weather.
         back[drying(random, s.dryingDays[month])] += soiled;
@@ -156,6 +187,12 @@ public record Rhythm(
         oldestDays = 0;
       }
     }
+  }
+
+  private static boolean washes(Setting s, int day, int soiled, int oldestDays) {
+    return s.everyDays == BY_TRIGGER
+        ? soiled >= FULL_RUN * s.perRun || oldestDays >= s.longestDays
+        : Math.floorMod(day, s.everyDays) == s.everyDays - 1;
   }
 
   private static int drying(SplittableRandom random, double[] shares) {

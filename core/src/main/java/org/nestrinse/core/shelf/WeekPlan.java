@@ -18,8 +18,8 @@ import org.nestrinse.core.why.Why;
  * hours at which a round may start.
  *
  * @param rounds in order
- * @param cost what it counts: money, with a price on every hour held too long and every use that is
- *     missing
+ * @param cost what it counts: money, with a price on every hour held too long, every use that is
+ *     missing and everything that stands against a chosen hour
  * @see "docs/models.md, the week"
  */
 public record WeekPlan(List<Round> rounds, double cost) {
@@ -31,6 +31,9 @@ public record WeekPlan(List<Round> rounds, double cost) {
 
   /** So much counts an hour of drying: good weather is worth waiting for, a little. */
   static final double DRYING_HOUR = 0.01;
+
+  /** So much counts each thing that stands against an hour which a person chose nevertheless. */
+  static final double OBJECTION = 1;
 
   private static final double TURN_AFTER_H = 2;
   private static final double TURN_WHEN_LONGER_H = 3;
@@ -187,7 +190,8 @@ public record WeekPlan(List<Round> rounds, double cost) {
       return runs(before, hour) * question.money(hour)
           + LATE_HOUR * Math.max(0, held(before, hour) - question.holdingH())
           + MISSING_USE * missing(before, back(hour))
-          + DRYING_HOUR * question.drying().get(hour).hours();
+          + DRYING_HOUR * question.drying().get(hour).hours()
+          + OBJECTION * question.objections(hour).size();
     }
 
     /** What it costs to leave the days after some round. */

@@ -109,4 +109,30 @@ class RhythmTest {
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining("add up to 1");
   }
+
+  private static Rhythm triggered(int pieces, int perRun, int longestDays, double away) {
+    return Rhythm.of(
+        new Rhythm.Setting(
+            pieces, 7, Rhythm.BY_TRIGGER, perRun, always(1), 0, away, longestDays, 100, 7));
+  }
+
+  @Test
+  void byTriggerNothingWaitsLongerThanItMayAndFullRunsComeSooner() {
+    Rhythm due = triggered(60, 1000, 3, 0);
+    assertThat(due.longestHoldingDays()).isLessThanOrEqualTo(3);
+    assertThat(due.runsPerYear()).isBetween(115.0, 125.0);
+    Rhythm full = triggered(60, 10, 7, 0);
+    assertThat(full.runsPerYear()).isGreaterThan(due.runsPerYear());
+    assertThat(full.meanHoldingDays()).isLessThan(due.meanHoldingDays());
+  }
+
+  @Test
+  void weeksAwayUseAndWashLess() {
+    Rhythm home = triggered(60, 1000, 2, 0);
+    Rhythm away = triggered(60, 1000, 2, 10);
+    assertThat(away.usedPerYear()).isBetween(0.7 * home.usedPerYear(), 0.9 * home.usedPerYear());
+    assertThat(away.runsPerYear()).isLessThan(home.runsPerYear());
+    assertThatThrownBy(() -> triggered(60, 1000, 0, 0)).isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> triggered(60, 1000, 2, 60)).isInstanceOf(OutOfRange.class);
+  }
 }

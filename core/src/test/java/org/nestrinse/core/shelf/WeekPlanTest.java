@@ -101,6 +101,9 @@ class WeekPlanTest {
     assertThat(moved.rounds()).anyMatch(r -> r.start().equals(wanted) && r.pinned());
     assertThat(moved.cost()).isGreaterThanOrEqualTo(best.cost() - 1e-9);
     ZonedDateTime night = best.rounds().get(0).start().withHour(23);
+    assertThat(WeekPlan.of(question, List.of(night)).cost())
+        .as("nobody there has its price, cheap hours or not")
+        .isGreaterThan(best.cost() + 0.5);
     WeekPlan.Round atNight =
         WeekPlan.of(question, List.of(night)).rounds().stream()
             .filter(WeekPlan.Round::pinned)

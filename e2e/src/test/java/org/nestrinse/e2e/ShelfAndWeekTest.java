@@ -1,0 +1,71 @@
+package org.nestrinse.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.support.ui.Select;
+
+/** Bundles until a part runs short, how often to wash, and a round that is moved. */
+class ShelfAndWeekTest extends Journey {
+
+  @Test
+  void bundlesAreWishedForUntilAPartRunsShortAndTheRhythmIsRead() {
+    browser.open("/shelf");
+    browser.see("[data-missing]", "runs short");
+    int days = count("day");
+    wish("nap", "2");
+    browser.see("[data-bundle=nap] [data-count]", "2");
+    assertThat(count("day")).isLessThan(days);
+    browser.click("[data-bundle=nap] button");
+    browser.see("[data-why]", "quick insert");
+    wish("nap", "99");
+    browser.see("[data-message]", "0 to 60 bundles");
+    browser.see("[data-settings]", "rise 2, snaps third");
+
+    browser.click("[data-cover='day bundles'] button");
+    browser.see("[data-why]", "comes back");
+    browser.click("[data-rhythm-row='day bundles.1'] button");
+    browser.see("[data-why]", "water a year");
+    browser.click("[data-rhythm-row='day bundles.0'] button");
+    browser.see("[data-why]", "when a run is full");
+
+    browser.click("[data-batch='nappy cover'] button");
+    browser.type("[data-batch='nappy cover'] input[type=text]", "leg elastic tired");
+    browser.click("[data-batch='nappy cover'] button[type=submit]");
+    browser.see("[data-batch='nappy cover']", "“leg elastic tired”");
+    browser.see("[data-prep]", "bamboo boosters");
+  }
+
+  private int count(String recipe) {
+    return Integer.parseInt(
+        browser.text("[data-bundle='" + recipe + "'] [data-count]", t -> t.matches("\\d+")));
+  }
+
+  private void wish(String recipe, String wanted) {
+    String field = "[data-bundle=" + recipe + "] [data-wanted]";
+    browser.type(field, wanted);
+    browser.see(field).sendKeys(Keys.TAB);
+  }
+
+  @Test
+  void aRoundIsMovedTheCostIsSaidAndItGoesBack() {
+    browser.open("/shelf");
+    browser.click("[data-to-week]");
+    browser.see("h1", "The week");
+    int rounds = browser.visible("[data-round]").size();
+    assertThat(rounds).isBetween(3, 7);
+    browser.click("[data-round]");
+    new Select(browser.see("[data-move-hour]")).selectByVisibleText("23:00");
+    browser.click("[data-move]");
+    browser.see("[data-message]", "the rest is laid out around it");
+    browser.see("[data-move-cost]", "more than the plan's own");
+    browser.see("section", "nobody is there to start it");
+    browser.see("[data-why]", "against it");
+    browser.click("[data-free]");
+    browser.gone("[data-move-cost]");
+    browser.click("[data-row='Quiet hours and household loads'] button");
+    browser.see("form");
+    assertThat(browser.see("[data-ics]").getAttribute("href")).endsWith("/api/week/rounds.ics");
+  }
+}
