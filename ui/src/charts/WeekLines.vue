@@ -199,6 +199,7 @@ const HOURS = [0, 6, 12, 18]
           :y="y(p.row) + 12"
           :width="p.width"
           height="26"
+          data-wash
           :fill="r.hot ? 'var(--c-heat)' : 'var(--c-water)'"
           :stroke="chosen === r.start ? 'var(--c-sun)' : r.notes.length ? 'var(--c-heat)' : 'none'"
           stroke-width="3"

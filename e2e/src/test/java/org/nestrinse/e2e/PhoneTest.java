@@ -37,9 +37,7 @@ class PhoneTest extends Journey {
   private void whyIsASheet() {
     assertThat(browser.visible("[data-why]")).isEmpty();
     browser.click("[data-days]");
-    browser.see(
-        "[role=dialog] [data-why], [role=dialog][data-why], [data-why]",
-        "boosters left by the nights");
+    browser.see("[role=dialog] [data-why], [role=dialog][data-why], [data-why]", "wanted ready");
     browser.click("[data-why] button", "Close");
     browser.gone("[data-why]");
   }

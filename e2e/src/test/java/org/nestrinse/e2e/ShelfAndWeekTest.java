@@ -55,7 +55,7 @@ class ShelfAndWeekTest extends Journey {
     browser.see("h1", "The week");
     int rounds = browser.visible("[data-round]").size();
     assertThat(rounds).isBetween(3, 7);
-    browser.click("[data-round]");
+    browser.click("[data-round] [data-wash]");
     new Select(browser.see("[data-move-hour]")).selectByVisibleText("23:00");
     browser.click("[data-move]");
     browser.see("[data-message]", "the rest is laid out around it");

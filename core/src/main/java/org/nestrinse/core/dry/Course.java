@@ -169,11 +169,10 @@ public record Course(
   }
 
   /** Returns how often it is carried from one spot to another, the first hanging apart. */
-  private static int moves(Batch batch, List<Leg> legs, List<Mark> marks) {
-    long walked = marks.stream().filter(m -> moves(m.sort)).count();
-    Spot first = legs.get(0).spot();
-    boolean hangsElsewhere = batch.at() != null && first != null && !batch.at().equals(first);
-    return (int) walked + (hangsElsewhere ? 1 : 0);
+  private static int moves(Batch batch, List<Mark> marks) {
+    boolean hangs = batch.at() != null;
+    return (int)
+        marks.stream().filter(m -> moves(m.sort) || (hangs && m.sort == Sort.HANG)).count();
   }
 
   private static boolean moves(Sort sort) {
@@ -211,7 +210,7 @@ public record Course(
     Instant start = legs.get(0).from();
     double hours =
         dry == null ? LONGEST_H : Duration.between(start, dry).toSeconds() / SECONDS_PER_HOUR;
-    double waiting = batch.count() * (hours + HOURS_PER_MOVE * moves(batch, legs, marks));
+    double waiting = batch.count() * (hours + HOURS_PER_MOVE * moves(batch, marks));
     return new PlanCost(batch.count() * late(batch, dry), money, wear, waiting);
   }
 }

@@ -320,7 +320,7 @@ final class Ways {
       Instant since = question.from();
       Spot first = question.spots().get(route[0]);
       if (!first.equals(batch.at())) {
-        marks.add(new Course.Mark(since, Course.Sort.HANG, "hang: " + first.words()));
+        marks.add(begun(first, since));
       }
       turn(end, marks);
       for (int hour = 1; hour <= lastHour; hour++) {
@@ -345,6 +345,18 @@ final class Ways {
         }
       }
       legs.add(leg(since, end, route[Math.min(lastHour, indexBefore(end))]));
+    }
+
+    /** What is done at once: hung, or carried from where it hangs. */
+    private Course.Mark begun(Spot first, Instant at) {
+      Spot before = batch.at();
+      if (before != null && before.outdoors() && !first.outdoors()) {
+        return new Course.Mark(at, Course.Sort.BRING_IN, "bring in: " + first.words());
+      }
+      if (before != null && !before.outdoors() && first.outdoors()) {
+        return new Course.Mark(at, Course.Sort.OUT, "out: " + first.words());
+      }
+      return new Course.Mark(at, Course.Sort.HANG, "hang: " + first.words());
     }
 
     private int indexBefore(Instant end) {
