@@ -18,6 +18,7 @@ class BadInputTest extends Journey {
     twoCarersCorrectTheSamePieces();
     twoCarersSortAtOnce();
     unknownAddress();
+    absurdPlacesAndDryers();
   }
 
   private void absurdHardness() {
@@ -101,5 +102,22 @@ class BadInputTest extends Journey {
   private String value(String css) {
     WebElement field = browser.see(css);
     return field.getDomProperty("value");
+  }
+
+  private void absurdPlacesAndDryers() {
+    browser.open("/kit");
+    browser.click("[role=tab]", "Places and pails");
+    browser.click("[data-row='sun line'] button");
+    browser.type("[data-row='sun line'] [data-field=metres] input", "9999");
+    browser.click("[data-row='sun line'] button[type=submit]");
+    browser.see("[data-row='sun line'] [data-field=metres] [role=alert]", "0.5 to 200 m");
+    assertThat(value("[data-row='sun line'] [data-field=metres] input")).isEqualTo("9999");
+    browser.type("[data-row='sun line'] [data-field=metres] input", "12");
+    browser.click("[data-row='sun line'] button[type=submit]");
+    browser.see("[data-row='sun line']", "room for 12 m");
+    browser.click("[data-row='the heat-pump dryer'] button");
+    browser.type("[data-row='the heat-pump dryer'] [data-field=capacityKg] input", "0");
+    browser.click("[data-row='the heat-pump dryer'] button[type=submit]");
+    browser.see("[data-row='the heat-pump dryer'] [role=alert]", "allowed is 1 to 20 kg");
   }
 }

@@ -1,0 +1,93 @@
+package org.nestrinse.core.kit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static org.nestrinse.core.Pieces.HAND_TOWEL;
+import static org.nestrinse.core.Pieces.SHELL;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.core.units.OutOfRange;
+
+class PlaceTest {
+  private static Place place(Place.Sort sort, double watts, Double metres, Integer pieces) {
+    return new Place(
+        "p", sort, Place.Facing.EAST, 0.25, 0.5, 0.5, 19, 60, watts > 0, watts, metres, pieces);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "SUN_LINE, true, false",
+    "BALCONY, true, true",
+    "MOVABLE_AIRER, true, false",
+    "AIRER, false, true",
+    "AIRING_CUPBOARD, false, true"
+  })
+  void eachSortKnowsItsWeather(Place.Sort sort, boolean outdoors, boolean covered) {
+    assertThat(place(sort, 0, null, null).outdoors()).isEqualTo(outdoors);
+    assertThat(place(sort, 0, null, null).covered()).isEqualTo(covered);
+  }
+
+  @Test
+  void roomIsLengthOrNumberOrNoQuestion() {
+    double width = Math.sqrt(HAND_TOWEL.areaM2()) + 0.05;
+    assertThat(HAND_TOWEL.widthM()).isCloseTo(width, within(1e-9));
+    assertThat(place(Place.Sort.AIRER, 0, 10.0, null).share(HAND_TOWEL))
+        .isCloseTo(width / 10, within(1e-9));
+    assertThat(place(Place.Sort.AIRER, 0, null, 8).share(HAND_TOWEL)).isEqualTo(0.125);
+    assertThat(place(Place.Sort.AIRER, 0, null, null).share(SHELL)).isZero();
+  }
+
+  @Test
+  void aMovableAirerKeepsItsRoomInside() {
+    Place outside = place(Place.Sort.MOVABLE_AIRER, 0, 8.0, null);
+    Place inside = outside.carriedIn();
+    assertThat(inside.outdoors()).isFalse();
+    assertThat(inside.share(SHELL)).isEqualTo(outside.share(SHELL));
+    assertThat(inside.roomC()).isEqualTo(19);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"4, false", "5, true", "11, true", "12, false"})
+  void theEastHasTheMorning(int hour, boolean sunny) {
+    assertThat(Place.Facing.EAST.sunny(hour)).isEqualTo(sunny);
+    assertThat(Place.Facing.OPEN.sunny(hour)).isTrue();
+    assertThat(Place.Facing.NORTH.sunny(hour)).isFalse();
+  }
+
+  @Test
+  void itSaysWhatItIs() {
+    assertThat(place(Place.Sort.BALCONY, 0, 6.0, null).words())
+        .isEqualTo("covered balcony, east, sun until noon, room for 6 m");
+    assertThat(place(Place.Sort.AIRER, 40, null, 12).words())
+        .isEqualTo("airer indoors, 19°, 60 % damp, a fan, room for 12 pieces, draws 40 W");
+  }
+
+  @Test
+  void absurdPlacesAreRefused() {
+    assertThatThrownBy(() -> place(Place.Sort.AIRER, -1, null, null))
+        .isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> place(Place.Sort.AIRER, 9000, null, null))
+        .isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> place(Place.Sort.AIRER, 0, 0.0, null)).isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> place(Place.Sort.AIRER, 0, null, 0)).isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(
+            () ->
+                new Place(
+                    "p",
+                    Place.Sort.SUN_LINE,
+                    Place.Facing.OPEN,
+                    0.35,
+                    2,
+                    1,
+                    19,
+                    60,
+                    false,
+                    0,
+                    null,
+                    null))
+        .isInstanceOf(OutOfRange.class);
+  }
+}
