@@ -25,6 +25,7 @@ import org.nestrinse.core.dry.DryingPolicy;
 import org.nestrinse.core.dry.DryingQuestion;
 import org.nestrinse.core.dry.HangingGroup;
 import org.nestrinse.core.dry.HangingPlan;
+import org.nestrinse.core.dry.Shower;
 import org.nestrinse.core.dry.Spot;
 import org.nestrinse.core.dry.TumbleDrying;
 import org.nestrinse.core.dry.WeatherHour;
@@ -38,8 +39,6 @@ final class DryLook {
   private static final Duration PICTURE_BEFORE = Duration.ofHours(1);
   private static final int PICTURE_LEAST_H = 12;
   private static final int PICTURE_MOST_H = 48;
-  private static final double SHOWER_MM = 2;
-  private static final int SHOWER_H = 2;
 
   private final DryingNow facts;
   private final Instant now;
@@ -144,14 +143,7 @@ final class DryLook {
     if (rainAt == null) {
       return hours;
     }
-    Instant end = rainAt.plus(Duration.ofHours(SHOWER_H));
-    return hours.stream()
-        .map(
-            h -> {
-              Instant at = h.from().toInstant();
-              return at.isBefore(rainAt) || !at.isBefore(end) ? h : h.withRain(SHOWER_MM);
-            })
-        .toList();
+    return Shower.over(hours, rainAt);
   }
 
   private DryViews.Rain rain(HangingPlan wet) {
@@ -177,7 +169,8 @@ final class DryLook {
             : "all dry %s, without it %s".formatted(dryWords(wet.allDry()), dryWords(dry.allDry()));
     return new DryViews.Rain(
         Objects.requireNonNull(rainAt),
-        "Rain from %s for two hours: %s; %s.".formatted(words.at(rainAt), carried, ready));
+        "Rain from %s for %d hours: %s; %s."
+            .formatted(words.at(rainAt), Shower.HOURS, carried, ready));
   }
 
   /** Returns the plan beside other ways of drying the same. */

@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -157,9 +156,5 @@ record DryingNow(
         .filter(end -> end.isAfter(now))
         .max(Comparator.naturalOrder())
         .orElse(now);
-  }
-
-  static Map<Role, Instant> nothingNeeded() {
-    return new EnumMap<>(Role.class);
   }
 }

@@ -259,21 +259,24 @@ public class CoverService {
       WashViews.Summary last = done.isEmpty() ? null : done.get(0);
       double minutes = last == null ? ROUND_MINUTES : last.minutes();
       Instant out = now.plus(Duration.ofMinutes(Math.round(minutes)));
-      int count = Integer.MAX_VALUE;
       Instant ready = out;
+      List<Cover.Part> parts = new ArrayList<>();
       for (Role role : ShelfService.roles(need.name())) {
-        int there = 0;
+        int clean = 0;
+        int drying = 0;
+        int washable = 0;
         for (KindView k : views.values()) {
           if (k.role() == role) {
             Instant dryBy = k.stock().waiting() == 0 ? null : airDry(k.asKind(), out);
-            there +=
-                k.stock().clean() + k.stock().drying() + (dryBy == null ? 0 : k.stock().waiting());
+            clean += k.stock().clean();
+            drying += k.stock().drying();
+            washable += dryBy == null ? 0 : k.stock().waiting();
             ready = dryBy != null && dryBy.isAfter(ready) ? dryBy : ready;
           }
         }
-        count = Math.min(count, there);
+        parts.add(new Cover.Part(clean, drying, washable));
       }
-      int more = count - need.stock();
+      int more = Cover.moreWhenWashed(parts, need.stock());
       return more <= 0
           ? Optional.empty()
           : Optional.of(
@@ -289,8 +292,8 @@ public class CoverService {
       return need.name().equals("day bundles")
           ? shelf.supplies(List.of()).stream()
               .map(ShelfService.Supply::need)
-              .filter(n -> n.name().equals("night bundles") && n.stock() > n.perDay())
-              .map(n -> new Cover.Remedy("night stock by day", here, n.stock() - n.perDay(), 0))
+              .filter(n -> n.name().equals("night bundles") && Cover.nightsToSpare(n) > 0)
+              .map(n -> new Cover.Remedy("night stock by day", here, Cover.nightsToSpare(n), 0))
               .findFirst()
           : Optional.empty();
     }

@@ -44,7 +44,6 @@ public class RhythmService {
   private static final int MORE_PIECES = 5;
 
   private static final int YEARS = 200;
-  private static final double MINUTES_PER_HOUR = 60;
   private static final double ILL_WEEKS = 3;
   private static final double AWAY_WEEKS = 2;
   private static final int[] RHYTHMS = {1, 2, 3, Rhythm.BY_TRIGGER};
@@ -115,32 +114,7 @@ public class RhythmService {
       Rhythm rhythm,
       double withMore,
       boolean seldomShort,
-      Yearly yearly) {}
-
-  /**
-   * What a rhythm takes in a year, with runs like the last round of this household.
-   *
-   * @param litres water
-   * @param kwh electricity
-   * @param money what it costs
-   * @param hours of a person's work
-   * @param washesPerPiece how often each piece is washed
-   */
-  public record Yearly(
-      double litres, double kwh, double money, double hours, double washesPerPiece) {
-    static Yearly of(Rhythm rhythm, int owned, WashViews.@Nullable Summary round) {
-      double runs = rhythm.runsPerYear();
-      double each = owned == 0 ? 0 : rhythm.usedPerYear() / owned;
-      return round == null
-          ? new Yearly(0, 0, 0, 0, each)
-          : new Yearly(
-              runs * round.litres(),
-              runs * round.kwh(),
-              runs * round.cost(),
-              runs * round.attendedMinutes() / MINUTES_PER_HOUR,
-              each);
-    }
-  }
+      Rhythm.Yearly yearly) {}
 
   /** Returns every rhythm for every need of the household; empty without machine or places. */
   @Transactional(readOnly = true)
@@ -166,7 +140,13 @@ public class RhythmService {
     if (before != null && before.facts.equals(facts)) {
       return before.rhythms;
     }
-    Rhythms rhythms = simulated(holding, last);
+    Rhythms rhythms =
+        simulated(
+            holding,
+            last == null
+                ? Rhythm.PerRun.UNKNOWN
+                : new Rhythm.PerRun(
+                    last.litres(), last.kwh(), last.cost(), last.attendedMinutes()));
     known = new Known(facts, rhythms);
     return rhythms;
   }
@@ -185,7 +165,7 @@ public class RhythmService {
   /** What was simulated last: the same facts give the same years. */
   private record Known(Facts facts, Rhythms rhythms) {}
 
-  private Rhythms simulated(int holding, WashViews.@Nullable Summary perRound) {
+  private Rhythms simulated(int holding, Rhythm.PerRun perRun) {
     double[][] drying = dryingDays();
     List<Double> mean = new ArrayList<>();
     for (double[] month : drying) {
@@ -211,7 +191,7 @@ public class RhythmService {
                 rhythm,
                 more,
                 rhythm.enough(),
-                Yearly.of(rhythm, need.owned(), perRound));
+                rhythm.yearly(need.owned(), perRun));
         lines.add(line);
         whys.put(need.need() + "." + every, why(line, slowest));
       }

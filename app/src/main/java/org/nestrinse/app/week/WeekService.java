@@ -36,10 +36,9 @@ import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.dry.AirDrying;
-import org.nestrinse.core.dry.DryingQuestion;
-import org.nestrinse.core.dry.HangingGroup;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.shelf.SlowestDrying;
 import org.nestrinse.core.shelf.WeekExtras;
 import org.nestrinse.core.shelf.WeekPlan;
 import org.nestrinse.core.shelf.WeekQuestion;
@@ -59,7 +58,6 @@ public class WeekService {
   private static final int DAYS = 7;
   private static final int HOURS = DAYS * 24;
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
-  private static final int SPIN_RPM = 1000;
   private static final double HOT_C = 58;
   private static final int LOOK_BACK_ROUNDS = 40;
 
@@ -511,45 +509,11 @@ public class WeekService {
         drying.add(
             hour % DRYING_STEP_H > 0
                 ? drying.get(hour - 1)
-                : drying(slow, all, hours.subList(hung, hung + AirDrying.LONGEST_H - 2), radius));
+                : SlowestDrying.of(
+                    slow, all, hours.subList(hung, hung + AirDrying.LONGEST_H - 2), radius));
       }
       known = new Known(facts, drying);
       return drying;
-    }
-
-    private WeekQuestion.Drying drying(
-        List<Kind> slow, List<Place> all, List<WeatherHour> ahead, double radius) {
-      double longest = 0;
-      Double bringIn = null;
-      Instant hung = ahead.get(0).from().toInstant();
-      for (Kind kind : slow) {
-        double moisture = HangingGroup.moistureAfterSpin(kind, SPIN_RPM, radius);
-        double best = AirDrying.LONGEST_H;
-        Place where = null;
-        for (Place place : all) {
-          Double h = HangingGroup.of(kind, place, hung, moisture, ahead).drying().hoursToDry();
-          if (h != null && h < best) {
-            best = h;
-            where = place;
-          }
-        }
-        if (best > longest) {
-          longest = best;
-          bringIn = where == null ? null : firstBad(where, ahead, best);
-        }
-      }
-      return new WeekQuestion.Drying(longest, bringIn);
-    }
-
-    private static @Nullable Double firstBad(Place place, List<WeatherHour> ahead, double until) {
-      for (int hour = 1; hour < until && hour < ahead.size(); hour++) {
-        LocalTime time = ahead.get(hour).from().toLocalTime();
-        boolean up = !time.isBefore(DryingQuestion.UP_FROM) && time.isBefore(DryingQuestion.UP_TO);
-        if (place.outdoors() && !(up && ahead.get(hour).good(place))) {
-          return (double) hour;
-        }
-      }
-      return null;
     }
 
     private WeekExtras.Due due() {

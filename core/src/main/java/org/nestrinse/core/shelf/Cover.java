@@ -93,6 +93,29 @@ public record Cover(String need, int stock, int perDay, ZonedDateTime until) {
   public record Remedy(String words, ZonedDateTime ready, int count, double cost) {}
 
   /**
+   * Pieces of one role and where they are.
+   *
+   * @param clean on the shelf
+   * @param drying hanging
+   * @param washable waiting, and dry again when they are washed now
+   */
+  public record Part(int clean, int drying, int washable) {}
+
+  /**
+   * Returns how many bundles more there are once everything that waits is washed: as many as the
+   * scarcest part makes, less those that are there already.
+   */
+  public static int moreWhenWashed(List<Part> parts, int stock) {
+    int scarcest = parts.stream().mapToInt(p -> p.clean + p.drying + p.washable).min().orElse(0);
+    return Math.max(0, scarcest - stock);
+  }
+
+  /** Returns how many nights are to spare for days: what is clean beyond the coming night. */
+  public static int nightsToSpare(Need nights) {
+    return Math.max(0, nights.stock - nights.perDay);
+  }
+
+  /**
    * Returns the cheapest of some remedies that put the shortage off by half a day at least, or,
    * when none does, of those that put it off at all; nothing when none helps.
    */

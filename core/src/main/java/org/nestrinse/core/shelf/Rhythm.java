@@ -43,6 +43,7 @@ public record Rhythm(
   /** A day or less a year that runs short. */
   private static final double SELDOM_DAYS = 1;
 
+  private static final double MINUTES_PER_HOUR = 60;
   private static final int DAYS = 365;
   private static final int WARM_UP_DAYS = 30;
   private static final int LONGEST_DRYING_DAYS = DryingDays.LONGEST;
@@ -113,6 +114,41 @@ public record Rhythm(
         }
       }
     }
+  }
+
+  /**
+   * What one run takes.
+   *
+   * @param litres water [L]
+   * @param kwh electricity [kWh]
+   * @param money in the household's currency
+   * @param attendedMinutes of a person's work [min]
+   */
+  public record PerRun(double litres, double kwh, double money, double attendedMinutes) {
+    /** Nothing was washed yet. */
+    public static final PerRun UNKNOWN = new PerRun(0, 0, 0, 0);
+  }
+
+  /**
+   * What a rhythm takes in a year.
+   *
+   * @param litres water [L]
+   * @param kwh electricity [kWh]
+   * @param money in the household's currency
+   * @param hours of a person's work [h]
+   * @param washesPerPiece how often each piece is washed
+   */
+  public record Yearly(
+      double litres, double kwh, double money, double hours, double washesPerPiece) {}
+
+  /** Returns what it takes in a year when every run is like one. */
+  public Yearly yearly(int owned, PerRun run) {
+    return new Yearly(
+        runsPerYear * run.litres,
+        runsPerYear * run.kwh,
+        runsPerYear * run.money,
+        runsPerYear * run.attendedMinutes / MINUTES_PER_HOUR,
+        owned == 0 ? 0 : usedPerYear / owned);
   }
 
   /** Returns whether it runs short so seldom that it is as good as never. */

@@ -7,6 +7,7 @@ import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.TreeSet;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
@@ -126,6 +127,8 @@ public record WeekPlan(List<Round> rounds, double cost) {
     private final TreeSet<Integer> pins = new TreeSet<>();
     private final List<Integer> nodes = new ArrayList<>();
     private final int apart;
+    private final double[] money;
+    private final int[] objections;
 
     Search(WeekQuestion question, Collection<ZonedDateTime> wanted) {
       this.question = question;
@@ -143,8 +146,12 @@ public record WeekPlan(List<Round> rounds, double cost) {
         }
         before = pin;
       }
+      // Asked for by every step of the path: looked up once.
+      money = IntStream.range(0, question.hours()).mapToDouble(question::money).toArray();
+      objections =
+          IntStream.range(0, question.hours()).map(h -> question.objections(h).size()).toArray();
       for (int hour = 0; hour < question.hours(); hour++) {
-        if (pins.contains(hour) || question.objections(hour).isEmpty()) {
+        if (pins.contains(hour) || objections[hour] == 0) {
           nodes.add(hour);
         }
       }
@@ -187,11 +194,11 @@ public record WeekPlan(List<Round> rounds, double cost) {
       if (tooNear || skips(before, hour)) {
         return Double.POSITIVE_INFINITY;
       }
-      return runs(before, hour) * question.money(hour)
+      return runs(before, hour) * money[hour]
           + LATE_HOUR * Math.max(0, held(before, hour) - question.holdingH())
           + MISSING_USE * missing(before, back(hour))
           + DRYING_HOUR * question.drying().get(hour).hours()
-          + OBJECTION * question.objections(hour).size();
+          + OBJECTION * objections[hour];
     }
 
     /** What it costs to leave the days after some round. */
@@ -265,7 +272,7 @@ public record WeekPlan(List<Round> rounds, double cost) {
           question.nextAttended(dry),
           (int) Math.round(pieces(before, hour)),
           runs(before, hour),
-          runs(before, hour) * question.money(hour),
+          runs(before, hour) * money[hour],
           held,
           held > question.holdingH(),
           missing(before, back(hour)),

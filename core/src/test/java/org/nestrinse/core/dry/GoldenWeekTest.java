@@ -17,6 +17,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.nestrinse.core.kit.Dryer;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.kit.Tariff;
+import org.nestrinse.core.shelf.SlowestDrying;
 import org.nestrinse.core.textile.Kind;
 
 /** What the plan does in each sort of weather, and the laws of drying over a whole week. */
@@ -177,5 +178,41 @@ class GoldenWeekTest {
     assertThat(question.up(0)).isTrue();
     assertThat(question.up(14)).as("23 o'clock").isFalse();
     assertThat(question.indexOf(at(12))).isEqualTo(3);
+  }
+
+  @Test
+  void aSupposedShowerWetsItsTwoHoursAndNoOthers() {
+    List<WeatherHour> before = GoldenWeek.from(9);
+    List<WeatherHour> after = Shower.over(before, at(15));
+    for (int i = 0; i < before.size(); i++) {
+      boolean wet = i == 6 || i == 7;
+      assertThat(after.get(i).rains()).isEqualTo(wet || before.get(i).rains());
+      if (!wet) {
+        assertThat(after.get(i)).isEqualTo(before.get(i));
+      }
+    }
+    assertThat(Shower.over(before, at(15)).get(6).irradianceWm2())
+        .isLessThan(before.get(6).irradianceWm2());
+  }
+
+  @Test
+  void aRoundDriesAsItsSlowestKindDoesAndComesInBeforeTheRain() {
+    var towels =
+        SlowestDrying.of(List.of(HAND_TOWEL), List.of(LINE, AIRER), GoldenWeek.from(9), 0.235);
+    var both =
+        SlowestDrying.of(
+            List.of(HAND_TOWEL, TRIFOLD), List.of(LINE, AIRER), GoldenWeek.from(9), 0.235);
+    assertThat(both.hours()).isGreaterThanOrEqualTo(towels.hours());
+    assertThat(SlowestDrying.of(List.of(), List.of(LINE), GoldenWeek.from(9), 0.235).hours())
+        .isZero();
+    // Tuesday at one: the shower comes at three, and the thick ones are not dry by then.
+    var tuesday =
+        SlowestDrying.of(List.of(TRIFOLD), List.of(LINE), GoldenWeek.from(24 + 13), 0.235);
+    assertThat(tuesday.bringInAfterH()).isEqualTo(2);
+    var inside =
+        SlowestDrying.of(List.of(TRIFOLD), List.of(AIRER), GoldenWeek.from(24 + 13), 0.235);
+    assertThat(inside.bringInAfterH()).isNull();
+    var nowhere = SlowestDrying.of(List.of(TRIFOLD), List.of(), GoldenWeek.from(9), 0.235);
+    assertThat(nowhere.hours()).isEqualTo(AirDrying.LONGEST_H);
   }
 }

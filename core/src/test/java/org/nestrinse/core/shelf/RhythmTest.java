@@ -135,4 +135,16 @@ class RhythmTest {
     assertThatThrownBy(() -> triggered(60, 1000, 0, 0)).isInstanceOf(OutOfRange.class);
     assertThatThrownBy(() -> triggered(60, 1000, 2, 60)).isInstanceOf(OutOfRange.class);
   }
+
+  @Test
+  void aYearTakesItsRunsTimesWhatOneTakes() {
+    Rhythm rhythm = new Rhythm(0, 0, 100, 1, 2, 2000);
+    Rhythm.Yearly year = rhythm.yearly(40, new Rhythm.PerRun(80, 1.2, 1.5, 30));
+    assertThat(year.litres()).isEqualTo(8000);
+    assertThat(year.kwh()).isCloseTo(120, within(1e-9));
+    assertThat(year.money()).isEqualTo(150);
+    assertThat(year.hours()).isEqualTo(50);
+    assertThat(year.washesPerPiece()).isEqualTo(50);
+    assertThat(rhythm.yearly(0, Rhythm.PerRun.UNKNOWN).washesPerPiece()).isZero();
+  }
 }

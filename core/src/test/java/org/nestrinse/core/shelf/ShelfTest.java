@@ -69,4 +69,15 @@ class ShelfTest {
     Cover.Remedy none = new Cover.Remedy("nothing", at(20, 8, 0), 0, 0);
     assertThat(Cover.cheapest(day, at(20, 7, 0), List.of(), List.of(none))).isEmpty();
   }
+
+  @Test
+  void washingGivesWhatTheScarcestPartMakes() {
+    Cover.Part shells = new Cover.Part(2, 4, 6);
+    Cover.Part inserts = new Cover.Part(5, 0, 3);
+    assertThat(Cover.moreWhenWashed(List.of(shells, inserts), 2)).isEqualTo(6);
+    assertThat(Cover.moreWhenWashed(List.of(shells, inserts), 9)).isZero();
+    assertThat(Cover.moreWhenWashed(List.of(), 0)).isZero();
+    assertThat(Cover.nightsToSpare(new Cover.Need("night", 7, 2, 19, 22))).isEqualTo(5);
+    assertThat(Cover.nightsToSpare(new Cover.Need("night", 1, 2, 19, 22))).isZero();
+  }
 }
