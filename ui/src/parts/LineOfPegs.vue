@@ -76,7 +76,7 @@ const pegs = computed(() =>
 
       <nav
         aria-label="Behind the line"
-        class="flex items-center gap-1 lg:w-60 lg:shrink-0 lg:justify-end lg:pt-9"
+        class="flex items-center gap-1 lg:w-68 lg:shrink-0 lg:justify-end lg:pt-9"
       >
         <RouterLink to="/week" class="behind">Week</RouterLink>
         <RouterLink to="/record" class="behind">Record</RouterLink>

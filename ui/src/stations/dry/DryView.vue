@@ -132,6 +132,7 @@ useKeys({ Enter: driest })
     </ViewHead>
 
     <section v-if="due.length" class="mt-2 border-l-4 border-sun pl-3" aria-label="To do now">
+      <p v-if="drying.rain" class="text-sm text-soft">For that, already now:</p>
       <p v-for="(t, i) in due" :key="i" data-due>
         <strong>{{ t.what }}</strong> {{ t.words }}
       </p>

@@ -48,13 +48,13 @@ const PLACE: Field[] = [
   },
   {
     key: 'metres',
-    label: 'Room',
+    label: 'Holds',
     type: 'number',
     unit: 'm',
     hint: 'length of line or rails',
     optional: true,
   },
-  { key: 'pieces', label: 'or room for', type: 'whole', unit: 'pieces', optional: true },
+  { key: 'pieces', label: 'or holds', type: 'whole', unit: 'pieces', optional: true },
   {
     key: 'windFactor',
     label: 'Share of the wind',
@@ -62,7 +62,7 @@ const PLACE: Field[] = [
     hint: 'outdoors: 1 open, less behind a wall',
   },
   { key: 'sunFactor', label: 'Share of the sun', type: 'number', hint: 'outdoors: 0 in the shade' },
-  { key: 'roomC', label: 'Room', type: 'number', unit: '°C', hint: 'indoors' },
+  { key: 'roomC', label: 'Warmth of the room', type: 'number', unit: '°C', hint: 'indoors' },
   {
     key: 'roomHumidity',
     label: 'Humidity of the room',

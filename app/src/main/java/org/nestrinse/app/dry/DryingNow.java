@@ -129,7 +129,7 @@ record DryingNow(
                         e.pieces,
                         moistureNow(e),
                         neededBy.get(kind(e).role()),
-                        e.crowded ? null : spot(e),
+                        spot(e),
                         e.hungAt))
             .toList();
     return question(batches, hours);

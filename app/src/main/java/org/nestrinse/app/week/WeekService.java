@@ -265,6 +265,10 @@ public class WeekService {
 
   private final class Look {
     private final Instant now = clock.instant();
+
+    /** Rounds start at full hours; the plan counts from the next one. */
+    private final Instant begin = now.truncatedTo(ChronoUnit.HOURS).plus(1, ChronoUnit.HOURS);
+
     private final Household household = households.current();
     private final ZoneId zone = household.zoneId();
     private final TimeWords words = households.timeWords();
@@ -396,7 +400,7 @@ public class WeekService {
       int waiting = waits.stream().mapToInt(w -> w.pieces().count()).sum();
       double oldest =
           waits.stream()
-              .mapToDouble(w -> Duration.between(w.pieces().since(), now).toMinutes() / 60.0)
+              .mapToDouble(w -> Duration.between(w.pieces().since(), begin).toMinutes() / 60.0)
               .max()
               .orElse(0);
       WeekQuestion.Quiet quiet =
@@ -484,7 +488,7 @@ public class WeekService {
                       n.need(),
                       n.perDay(),
                       n.owned(),
-                      Math.max(0, Duration.between(now, until.get(n.need())).toMinutes() / 60.0)))
+                      Math.max(0, Duration.between(begin, until.get(n.need())).toMinutes() / 60.0)))
           .toList();
     }
 

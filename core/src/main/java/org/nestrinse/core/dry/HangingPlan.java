@@ -306,12 +306,14 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
     private final Table table;
     private final int[] taken;
     private final DryingPolicy policy;
+    private final boolean crowding;
     private int looks;
     private @Nullable PlanCost best;
     private List<Course> bestCourses = List.of();
 
     Search(DryingQuestion question, DryingPolicy policy, boolean crowding) {
       this.policy = policy;
+      this.crowding = crowding;
       Ways all = new Ways(question);
       // Those that hinder most come first: short of time, then bulky.
       parts =
@@ -354,7 +356,9 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
     }
 
     HangingPlan plan() {
-      descend(0);
+      if (ways.stream().noneMatch(List::isEmpty)) {
+        descend(0);
+      }
       List<Course> joined = new ArrayList<>();
       for (Course course : bestCourses) {
         int same =
@@ -386,7 +390,7 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
       // Parts of one batch are alike: the later one never takes an earlier way.
       boolean twin = part > 0 && alike(parts.get(part - 1), parts.get(part));
       for (int i = twin ? taken[part - 1] : 0; i < options.size(); i++) {
-        if (best != null && looks >= MOST_LOOKS) {
+        if (looks >= MOST_LOOKS && (best != null || !crowding)) {
           return;
         }
         looks++;

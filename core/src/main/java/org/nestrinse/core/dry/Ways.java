@@ -356,7 +356,8 @@ final class Ways {
       if (before != null && !before.outdoors() && first.outdoors()) {
         return new Course.Mark(at, Course.Sort.OUT, "out: " + first.words());
       }
-      return new Course.Mark(at, Course.Sort.HANG, "hang: " + first.words());
+      String what = before == null ? "hang: " : "hang over to: ";
+      return new Course.Mark(at, Course.Sort.HANG, what + first.words());
     }
 
     private int indexBefore(Instant end) {

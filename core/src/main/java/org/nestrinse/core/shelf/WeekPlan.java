@@ -36,6 +36,9 @@ public record WeekPlan(List<Round> rounds, double cost) {
   /** So much counts each thing that stands against an hour which a person chose nevertheless. */
   static final double OBJECTION = 1;
 
+  /** Rounds start at full hours: so much over the limit is not worth a word [h]. */
+  private static final double HARDLY_LATE_H = 0.5;
+
   private static final double TURN_AFTER_H = 2;
   private static final double TURN_WHEN_LONGER_H = 3;
   private static final double HOURS_PER_DAY = 24;
@@ -274,7 +277,7 @@ public record WeekPlan(List<Round> rounds, double cost) {
           runs(before, hour),
           runs(before, hour) * money[hour],
           held,
-          held > question.holdingH(),
+          held > question.holdingH() + HARDLY_LATE_H,
           missing(before, back(hour)),
           pins.contains(hour),
           question.objections(hour),

@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -408,5 +409,32 @@ class HangingPlanTest {
         .isInstanceOf(OutOfRange.class);
     assertThat(HangingPlan.of(question(9, SPOTS, true, List.of()), DryingPolicy.BEST).courses())
         .isEmpty();
+  }
+
+  @Test
+  @Timeout(30)
+  void aDryerThatIsBusyForHoursDoesNotKeepThePlanFromBeingMade() {
+    DryingQuestion free = question(20, SPOTS, true, all(null));
+    DryingQuestion busy =
+        new DryingQuestion(
+            free.from(),
+            free.zone(),
+            free.weather(),
+            free.spots(),
+            List.of(new DryingQuestion.DryerAt(7, HEAT_PUMP, at(20 + 40))),
+            List.of(
+                batch(1, TRIFOLD, 30, null),
+                batch(2, HAND_TOWEL, 30, null),
+                batch(3, GLASS_CLOTH, 20, null),
+                batch(4, SHELL, 20, null)),
+            DryingFactors.NONE,
+            TARIFF);
+    for (DryingPolicy policy : DryingPolicy.values()) {
+      HangingPlan plan = HangingPlan.of(busy, policy);
+      assertThat(plan.courses().stream().mapToInt(c -> c.batch().count()).sum()).isEqualTo(100);
+    }
+    DryingQuestion small =
+        question(8, List.of(AIRER), true, List.of(batch(1, HAND_TOWEL, 150, null)));
+    assertThat(HangingPlan.of(small, DryingPolicy.DRYER_ONLY).courses()).isNotEmpty();
   }
 }
