@@ -225,7 +225,14 @@ final class DryLook {
 
   private List<Todo> todo(HangingPlan plan) {
     List<Todo> all = new ArrayList<>();
-    for (Course c : plan.courses()) {
+    // Of what is done at the same time, the slowest to dry comes first.
+    List<Course> slowestFirst =
+        plan.courses().stream()
+            .sorted(
+                Comparator.comparing(
+                    Course::dryBy, Comparator.nullsFirst(Comparator.reverseOrder())))
+            .toList();
+    for (Course c : slowestFirst) {
       for (Course.Mark m : c.marks()) {
         if (m.sort() != Course.Sort.DRY) {
           all.add(

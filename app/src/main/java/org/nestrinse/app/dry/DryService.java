@@ -196,10 +196,16 @@ public class DryService {
    * @param kindId the kind
    * @param pieces how many
    * @param dryBy when, or null when not within four days
+   * @param moisture how damp it is now [kg/kg]
    * @param mayTumble whether a dryer could finish it
    */
   public record Hanging(
-      long id, long kindId, int pieces, @Nullable Instant dryBy, boolean mayTumble) {}
+      long id,
+      long kindId,
+      int pieces,
+      @Nullable Instant dryBy,
+      double moisture,
+      boolean mayTumble) {}
 
   /** Returns what hangs, if it stays where it is. */
   @Transactional(readOnly = true)
@@ -213,6 +219,7 @@ public class DryService {
                     e.kindId,
                     e.pieces,
                     e.tumbleMinutes == null ? now.staying(e).dryBy() : now.tumbledBy(e),
+                    now.moistureNow(e),
                     e.tumbleMinutes == null && now.kind(e).tumble() != DryerHeat.NONE))
         .toList();
   }
@@ -225,15 +232,19 @@ public class DryService {
     for (HangingEntity e : now.groups()) {
       List<Course> ways = plan.courses().stream().filter(c -> c.batch().key() == e.id).toList();
       double moisture = now.moistureNow(e);
+      Spot spot = now.spot(e);
+      // Copied before anything is done to it, so that what stays is left as it hangs.
+      HangingEntity before = e.part(e.pieces);
       for (int i = 0; i < ways.size(); i++) {
         Course.Leg leg = ways.get(i).legs().get(0);
-        HangingEntity part = i == 0 ? e : e.part(ways.get(i).batch().count());
-        part.pieces = ways.get(i).batch().count();
-        if (leg.spot() != null && (!leg.spot().equals(now.spot(e)) || leg.crowded() != e.crowded)) {
-          part.hang(
-              leg.spot().placeId(), leg.spot().carriedIn(), leg.crowded(), now.now(), moisture);
-        } else if (leg.tumble() != null) {
+        int pieces = ways.get(i).batch().count();
+        HangingEntity part = i == 0 ? e : before.part(pieces);
+        part.pieces = pieces;
+        if (leg.tumble() != null) {
           part.tumble(leg.tumble().dryerId(), leg.tumble().minutes(), now.now(), moisture);
+        } else if (!spot.equals(leg.spot()) || leg.crowded() != before.crowded) {
+          Spot to = Objects.requireNonNull(leg.spot());
+          part.hang(to.placeId(), to.carriedIn(), leg.crowded(), now.now(), moisture);
         }
         groups.save(part);
       }
@@ -411,9 +422,10 @@ public class DryService {
     if (e.dryAt == null) {
       return;
     }
+    GroupDried takenBack = dried(e, false);
     e.dryAt = null;
     groups.saveAndFlush(e);
-    events.publishEvent(dried(e, false));
+    events.publishEvent(takenBack);
     stock.move(e.kindId, e.pieces, Whereabouts.CLEAN, Whereabouts.DRYING);
     rounds.unshelve(e.roundId);
   }
@@ -421,18 +433,8 @@ public class DryService {
   /** What drying did to a group: the strong sun since it hangs there, or its time in the dryer. */
   private GroupDried dried(HangingEntity e, boolean dry) {
     double tumbled = e.tumbleMinutes == null ? 0 : e.tumbleMinutes / 60;
-    double sun = 0;
-    if (e.tumbleMinutes == null) {
-      Place place = new Spot(e.placeId, places.one(e.placeId), e.carriedIn).felt();
-      Instant end = e.dryAt == null ? clock.instant() : e.dryAt;
-      int hours =
-          (int)
-              Math.min(AirDrying.LONGEST_H, Math.max(1, Duration.between(e.hungAt, end).toHours()));
-      sun =
-          weather.hours(e.hungAt, hours).stream()
-              .filter(h -> h.sunAt(place) >= WeatherHour.STRONG_SUN_W_M2)
-              .count();
-    }
+    Instant until = e.dryAt == null ? clock.instant() : e.dryAt;
+    int sun = facts(until).strongSunH(e, until);
     return new GroupDried(e.roundId, e.kindId, e.pieces, sun, tumbled, dry);
   }
 

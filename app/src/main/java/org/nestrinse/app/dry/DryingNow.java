@@ -91,6 +91,15 @@ record DryingNow(
     return in(e, spot(e), e.crowded, e.hungAt, e.startMoisture);
   }
 
+  /** Returns the strong sun that a group has had where it hangs [h]. */
+  int strongSunH(HangingEntity e, Instant until) {
+    long hours = Duration.between(e.hungAt, until).toHours();
+    return hours < 1 || e.tumbleMinutes != null
+        ? 0
+        : WeatherHour.strongSunH(
+            weather.from(e.hungAt, (int) Math.min(AirDrying.LONGEST_H, hours)), spot(e).felt());
+  }
+
   /** Returns how a group would dry elsewhere. */
   HangingGroup in(HangingEntity e, Spot spot, boolean crowded, Instant since, double moisture) {
     double factor = factor(spot.placeId(), e.kindId) * (crowded ? DryingQuestion.CROWDED : 1);
@@ -130,7 +139,8 @@ record DryingNow(
                         moistureNow(e),
                         neededBy.get(kind(e).role()),
                         spot(e),
-                        e.hungAt))
+                        e.hungAt,
+                        strongSunH(e, now)))
             .toList();
     return question(batches, hours);
   }

@@ -140,7 +140,6 @@ public class CoverService {
     private final TimeWords words = households.timeWords();
     private final Map<Long, KindView> views = new HashMap<>();
     private final List<DryService.Hanging> hanging = dry.hanging();
-    private final List<WeatherHour> hours = weather.hours(now, AirDrying.LONGEST_H);
 
     Look() {
       kinds.all().forEach(k -> views.put(k.id(), k));
@@ -237,11 +236,9 @@ public class CoverService {
       }
       Kind kind = Objects.requireNonNull(views.get(last.kindId())).asKind();
       int pieces = Math.min(DRYER_PIECES, last.pieces());
-      double moisture =
-          HangingGroup.moistureAfterSpin(kind, SPIN_RPM, machines.machine().drumRadiusM());
       TumbleDrying run =
           TumbleDrying.of(
-              free.get(0).dryer(), List.of(new TumbleDrying.Damp(kind, pieces, moisture)));
+              free.get(0).dryer(), List.of(new TumbleDrying.Damp(kind, pieces, last.moisture())));
       Instant ready = now.plus(Duration.ofMinutes(Math.round(run.minutes())));
       LocalTime time = here.toLocalTime();
       return Optional.of(
@@ -249,8 +246,17 @@ public class CoverService {
               "%s into %s"
                   .formatted(Numbers.count(pieces, kind.name()), free.get(0).dryer().name()),
               ready.atZone(household.zoneId()),
-              pieces,
+              bundles(need, new ShelfService.Coming(kind.id(), pieces, ready)),
               run.kwh() * household.tariff().perKwh(time)));
+    }
+
+    /** How many bundles of a need some pieces make with what is clean. */
+    private int bundles(Cover.Need need, ShelfService.Coming coming) {
+      return shelf.supplies(List.of(coming)).stream()
+          .filter(s -> s.need().name().equals(need.name()))
+          .flatMap(s -> s.arrivals().stream())
+          .mapToInt(Cover.Arrival::count)
+          .sum();
     }
 
     /** All that waits, washed now and hung in its best place. */

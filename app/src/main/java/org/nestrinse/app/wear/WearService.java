@@ -181,8 +181,10 @@ public class WearService {
   void washed(RoundWashed washed) {
     TextileLife.Wash wash =
         new TextileLife.Wash(washed.peakC(), washed.oxygen(), washed.chlorine());
+    Map<Long, KindView> views = views();
     for (SoiledPieces p : washed.pieces().all()) {
-      int owned = owned(p.kind().id());
+      KindView view = views.get(p.kind().id());
+      int owned = view == null ? 0 : view.stock().owned();
       for (BatchEntity b : of(p.kind().id(), owned)) {
         double share = p.count() / (double) Math.max(owned, p.count());
         b.washes += share;

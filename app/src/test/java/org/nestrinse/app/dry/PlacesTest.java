@@ -5,12 +5,14 @@ import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.any;
+import static org.mockito.Mockito.atLeastOnce;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -72,15 +74,8 @@ class PlacesTest {
   @Mock HouseholdService households;
   @Mock WeatherService weather;
 
-  @ParameterizedTest
-  @CsvSource({"0.0, 1", "2.0, 2"})
-  void hangsWhereItDriesFirst(double rainMm, long expectedPlace) {
-    when(places.all())
-        .thenReturn(
-            List.of(
-                new PlaceService.Numbered(1, 0, new Place("line", true, 0.35, 1, 1, 19, 60), ""),
-                new PlaceService.Numbered(
-                    2, 0, new Place("airer", false, 0.25, 0, 0, 19, 55), "")));
+  private DryService service(double rainMm, PlaceService.Numbered... there) {
+    when(places.all()).thenReturn(List.of(there));
     when(households.current())
         .thenReturn(
             new Household(
@@ -113,20 +108,29 @@ class PlacesTest {
                             400,
                             rainMm))
                 .toList());
+    return new DryService(
+        groups,
+        factors,
+        kinds,
+        places,
+        dryers,
+        stock,
+        rounds,
+        shelf,
+        households,
+        weather,
+        HouseClock.startingAt(NOON),
+        event -> {});
+  }
+
+  @ParameterizedTest
+  @CsvSource({"0.0, 1", "2.0, 2"})
+  void hangsWhereItDriesFirst(double rainMm, long expectedPlace) {
     DryService dry =
-        new DryService(
-            groups,
-            factors,
-            kinds,
-            places,
-            dryers,
-            stock,
-            rounds,
-            shelf,
-            households,
-            weather,
-            HouseClock.startingAt(NOON),
-            event -> {});
+        service(
+            rainMm,
+            new PlaceService.Numbered(1, 0, new Place("line", true, 0.35, 1, 1, 19, 60), ""),
+            new PlaceService.Numbered(2, 0, new Place("airer", false, 0.25, 0, 0, 19, 55), ""));
     LoadPieces pieces =
         new LoadPieces(
             1, List.of(new SoiledPieces(FLAT, 6, Soil.WET, true, NOON, Set.of())), List.of());
@@ -138,6 +142,50 @@ class PlacesTest {
     assertThat(hung.getValue().placeId).isEqualTo(expectedPlace);
     assertThat(hung.getValue().startMoisture).isBetween(0.5, 0.7);
     verify(stock).move(anyLong(), eq(6), eq(Whereabouts.WASHING), eq(Whereabouts.DRYING));
+  }
+
+  private static PlaceService.Numbered place(long id, Place.Sort sort, double metres) {
+    double exposure = sort == Place.Sort.SUN_LINE ? 0.35 : 0.25;
+    Place place =
+        new Place(
+            sort.words(), sort, Place.Facing.OPEN, exposure, 1, 1, 19, 60, false, 0, metres, null);
+    return new PlaceService.Numbered(id, 0, place, "");
+  }
+
+  @Test
+  void followingThePlanDividesAGroupAndLeavesWhatStaysAsItHangs() {
+    DryService dry = service(0, place(1, Place.Sort.SUN_LINE, 8), place(2, Place.Sort.AIRER, 12));
+    Instant hungAt = NOON.minusSeconds(1800);
+    HangingEntity group = new HangingEntity();
+    group.id = 5L;
+    group.roundId = 9L;
+    group.kindId = FLAT.id();
+    group.pieces = 24;
+    group.hang(2, false, true, hungAt, 0.9);
+    when(groups.findByDryAtIsNullOrderByHungAtAscIdAsc()).thenReturn(List.of(group));
+    when(kinds.byId()).thenReturn(Map.of(FLAT.id(), FLAT));
+
+    dry.follow();
+
+    ArgumentCaptor<HangingEntity> saved = ArgumentCaptor.forClass(HangingEntity.class);
+    verify(groups, atLeastOnce()).save(saved.capture());
+    double width = FLAT.widthM();
+    int all = 0;
+    int onTheLine = 0;
+    int spaced = 0;
+    for (HangingEntity part : saved.getAllValues()) {
+      all += part.pieces;
+      onTheLine += part.placeId == 1 ? part.pieces : 0;
+      spaced += part.placeId == 2 && !part.crowded ? part.pieces : 0;
+      boolean stays = part.placeId == 2 && part.crowded;
+      assertThat(part.hungAt.equals(hungAt)).isEqualTo(stays);
+      assertThat(part.dryerId).isNull();
+      assertThat(part.startMoisture).isBetween(0.5, 0.9);
+    }
+    assertThat(all).as("no piece is lost").isEqualTo(24);
+    assertThat(onTheLine).isPositive();
+    assertThat(onTheLine * width).isLessThanOrEqualTo(8);
+    assertThat(spaced * width).isLessThanOrEqualTo(12);
   }
 
   @Test

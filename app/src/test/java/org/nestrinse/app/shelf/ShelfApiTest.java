@@ -128,6 +128,22 @@ class ShelfApiTest {
 
   @Test
   @Order(5)
+  void whatDryingTakesIsGivenBackWhenItWasSaidByMistake() {
+    JsonNode covers =
+        Lives.named(app.get("/api/drying").json().get("groups"), "kind", "nappy cover");
+    double before = batch("nappy cover").get("life").get("used").asDouble();
+    String path = "/api/drying/%d/dry".formatted(covers.get("id").asLong());
+    assertThat(app.post(path, null).status()).isEqualTo(200);
+    assertThat(batch("nappy cover").get("life").get("used").asDouble())
+        .isGreaterThanOrEqualTo(before);
+    app.bean(HouseClock.class).forward(Duration.ofMinutes(70));
+    assertThat(app.send("DELETE", path, null).status()).isEqualTo(200);
+    assertThat(batch("nappy cover").get("life").get("used").asDouble())
+        .isCloseTo(before, within(1e-9));
+  }
+
+  @Test
+  @Order(6)
   void theWornOutAreRetiredAndReplaced() {
     JsonNode shells = batch("pocket shell");
     int owned = Lives.stock(app, "pocket shell").get("owned").asInt();
@@ -153,7 +169,7 @@ class ShelfApiTest {
   }
 
   @Test
-  @Order(6)
+  @Order(7)
   void aShortageAheadIsSaidWithItsCheapestRemedy() {
     app.bean(HouseClock.class).forward(Duration.ofHours(33));
     for (JsonNode group : app.get("/api/drying").json().get("groups")) {
@@ -169,7 +185,7 @@ class ShelfApiTest {
   }
 
   @Test
-  @Order(7)
+  @Order(8)
   void anEmptyHouseholdHasNothingAndSaysSo() {
     try (RunningApp empty = RunningApp.empty(DemoApp.MOMENT)) {
       JsonNode shelf = empty.get("/api/shelf").json();

@@ -15,6 +15,7 @@ import org.nestrinse.core.units.Limits;
  * @param neededBy when the shelf runs out of these, or null when it does not
  * @param at where they hang already, or null for what just left the machine
  * @param hungAt since when, or null
+ * @param strongSunH strong sun that it has had there already [h]
  */
 public record Batch(
     long key,
@@ -23,10 +24,11 @@ public record Batch(
     double moisture,
     @Nullable Instant neededBy,
     @Nullable Spot at,
-    @Nullable Instant hungAt) {
+    @Nullable Instant hungAt,
+    int strongSunH) {
   /** Makes what just left the machine. */
   public Batch(long key, Kind kind, int count, double moisture, @Nullable Instant neededBy) {
-    this(key, kind, count, moisture, neededBy, null, null);
+    this(key, kind, count, moisture, neededBy, null, null, 0);
   }
 
   public Batch {
@@ -41,6 +43,6 @@ public record Batch(
 
   /** Returns a part of it. */
   Batch of(int pieces) {
-    return new Batch(key, kind, pieces, moisture, neededBy, at, hungAt);
+    return new Batch(key, kind, pieces, moisture, neededBy, at, hungAt, strongSunH);
   }
 }

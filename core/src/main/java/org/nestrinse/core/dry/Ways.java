@@ -5,11 +5,11 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.units.Numbers;
 
@@ -39,11 +39,13 @@ final class Ways {
   private final int hours;
   private final int firstMinutes;
   private final Map<Long, AirDrying.Stretch> known = new HashMap<>();
+  private final List<int[]> routes;
 
   Ways(DryingQuestion question) {
     this.question = question;
     this.hours = question.weather().size();
     this.firstMinutes = HangingGroup.minutesLeft(question.from());
+    this.routes = routes();
   }
 
   /**
@@ -53,23 +55,19 @@ final class Ways {
    *     way
    */
   List<Course> of(Batch batch, DryingPolicy policy, boolean crowding) {
-    Map<String, int[]> routes = routes();
     boolean mayTumble = batch.kind().tumble() != DryerHeat.NONE && !question.dryers().isEmpty();
     List<Course> all = new ArrayList<>();
-    routes.forEach(
-        (name, route) -> {
-          Air air = new Air(batch, route, false);
-          if (policy.air(mayTumble, air.dryHour())) {
-            all.add(air.course(null, -1));
-          }
-          if (mayTumble && policy.dryer()) {
-            tumbled(batch, policy, air, all);
-          }
-        });
+    for (int[] route : routes) {
+      Air air = new Air(batch, route, false);
+      if (policy.air(mayTumble, air.dryHour())) {
+        all.add(air.course(null, -1));
+      }
+      if (mayTumble && policy.dryer()) {
+        tumbled(batch, policy, air, all);
+      }
+    }
     for (int spot : crowding ? crowdedSpots() : List.<Integer>of()) {
-      int[] route = new int[hours];
-      Arrays.fill(route, spot);
-      all.add(new Air(batch, route, true).course(null, -1));
+      all.add(new Air(batch, staying(spot), true).course(null, -1));
     }
     return all;
   }
@@ -95,31 +93,33 @@ final class Ways {
   }
 
   /** Returns for each way in the air the spot of every hour. */
-  private Map<String, int[]> routes() {
-    Map<String, int[]> routes = new LinkedHashMap<>();
+  private List<int[]> routes() {
+    List<int[]> all = new ArrayList<>();
     List<Spot> spots = question.spots();
     for (int i = 0; i < spots.size(); i++) {
       Spot spot = spots.get(i);
       if (!spot.outdoors()) {
-        int[] stays = new int[hours];
-        Arrays.fill(stays, i);
-        routes.put("in " + i, stays);
+        all.add(staying(i));
         continue;
       }
       boolean anyShelter = false;
       for (int j = 0; j < spots.size(); j++) {
         if (shelters(spot, spots.get(j))) {
           anyShelter = true;
-          put(routes, i, j);
+          outAndIn(all, i, j);
         }
       }
       if (!anyShelter) {
-        int[] stays = new int[hours];
-        Arrays.fill(stays, i);
-        routes.put("out " + i, stays);
+        all.add(staying(i));
       }
     }
-    return routes;
+    return all;
+  }
+
+  private int[] staying(int spot) {
+    int[] route = new int[hours];
+    Arrays.fill(route, spot);
+    return route;
   }
 
   /** A movable airer is carried in with all that hangs on it; everything else is hung anew. */
@@ -127,29 +127,28 @@ final class Ways {
     if (inside.outdoors()) {
       return false;
     }
-    boolean movable = outside.place().sort() == org.nestrinse.core.kit.Place.Sort.MOVABLE_AIRER;
+    boolean movable = outside.place().sort() == Place.Sort.MOVABLE_AIRER;
     return movable ? inside.placeId() == outside.placeId() : !inside.carriedIn();
   }
 
-  private void put(Map<String, int[]> routes, int outside, int inside) {
+  private void outAndIn(List<int[]> all, int outside, int inside) {
     int[] once = new int[hours];
     int[] daily = new int[hours];
     boolean wasOut = false;
     boolean over = false;
-    boolean out = false;
     for (int hour = 0; hour < hours; hour++) {
       boolean good = question.weather().get(hour).good(question.spots().get(outside).place());
       // It is carried out only while somebody is up, and in before nobody is.
-      out = good && question.up(hour);
+      boolean out = good && question.up(hour);
       over |= wasOut && !out;
       wasOut |= out;
       daily[hour] = out ? outside : inside;
       once[hour] = out && !over ? outside : inside;
     }
     if (wasOut) {
-      routes.put("once " + outside + " " + inside, once);
+      all.add(once);
       if (!Arrays.equals(once, daily)) {
-        routes.put("daily " + outside + " " + inside, daily);
+        all.add(daily);
       }
     }
   }
@@ -194,6 +193,7 @@ final class Ways {
       this.batch = batch;
       this.route = route;
       this.crowded = crowded;
+      strongSunBefore[0] = batch.strongSunH();
       List<AirDrying.Stretch> way = new ArrayList<>(hours);
       for (int hour = 0; hour < hours; hour++) {
         Spot spot = question.spots().get(route[hour]);
@@ -304,13 +304,13 @@ final class Ways {
           .formatted(dryer.dryer().name(), run.heat().words(), Numbers.duration(run.minutes()));
     }
 
-    /** Strong sun that really falls on a piece that bears little of it [h]. */
+    /** Strong sun that from now on falls on a piece that bears little of it [h]. */
     private int strongSun(int lastHour) {
-      return batch.kind().sunShy() ? strongSunBefore[lastHour + 1] : 0;
+      return batch.kind().sunShy() ? strongSunBefore[lastHour + 1] - strongSunBefore[0] : 0;
     }
 
     private double roomShare(int spot) {
-      org.nestrinse.core.kit.Place place = question.spots().get(spot).place();
+      Place place = question.spots().get(spot).place();
       double one = place.share(batch.kind());
       double all = batch.count() * (one > 0 ? one : batch.kind().widthM() / ROOM_WHEN_UNKNOWN_M);
       return Math.min(1, all);

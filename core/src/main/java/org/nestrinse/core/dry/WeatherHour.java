@@ -1,6 +1,7 @@
 package org.nestrinse.core.dry;
 
 import java.time.OffsetDateTime;
+import java.util.List;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
@@ -55,6 +56,11 @@ public record WeatherHour(
     return place.outdoors() && place.facing().sunny(from.getHour())
         ? irradianceWm2 * place.sunFactor()
         : 0;
+  }
+
+  /** Returns how many hours of strong sun reach a place in some weather [h]. */
+  public static int strongSunH(List<WeatherHour> weather, Place place) {
+    return (int) weather.stream().filter(h -> h.sunAt(place) >= STRONG_SUN_W_M2).count();
   }
 
   /** Returns whether things may hang there now: no rain on them, air that still takes water up. */

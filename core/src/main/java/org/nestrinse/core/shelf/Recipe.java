@@ -40,19 +40,7 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
   /** A shell, a quick main insert, a booster. */
   public static final Recipe DAY =
       new Recipe(
-          "day",
-          "day bundle",
-          3,
-          true,
-          List.of(
-              part(
-                  "main insert",
-                  1,
-                  false,
-                  new Choice(Role.INSERT, QUICK, null),
-                  new Choice(Role.INSERT, null, null)),
-              BOOSTER,
-              SHELL));
+          "day", "day bundle", 3, true, List.of(insert("main insert", 1, QUICK), BOOSTER, SHELL));
 
   /** A shell with two inserts, the thirsty one outside. */
   public static final Recipe NAP =
@@ -61,20 +49,7 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
           "nap bundle",
           3.2,
           false,
-          List.of(
-              part(
-                  "thirsty insert",
-                  1,
-                  false,
-                  new Choice(Role.INSERT, THIRSTY, null),
-                  new Choice(Role.INSERT, null, null)),
-              part(
-                  "quick insert",
-                  1,
-                  false,
-                  new Choice(Role.INSERT, QUICK, null),
-                  new Choice(Role.INSERT, null, null)),
-              SHELL));
+          List.of(insert("thirsty insert", 1, THIRSTY), insert("quick insert", 1, QUICK), SHELL));
 
   /** A shell with two thirsty inserts and a booster. */
   public static final Recipe NIGHT =
@@ -83,15 +58,7 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
           "pocket night bundle",
           4.5,
           false,
-          List.of(
-              part(
-                  "thirsty insert",
-                  2,
-                  false,
-                  new Choice(Role.INSERT, THIRSTY, null),
-                  new Choice(Role.INSERT, null, null)),
-              BOOSTER,
-              SHELL));
+          List.of(insert("thirsty insert", 2, THIRSTY), BOOSTER, SHELL));
 
   /** A night fitted with a booster, and a cover over it. */
   public static final Recipe TWO_PART_NIGHT =
@@ -150,6 +117,16 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
 
   public Recipe {
     parts = List.copyOf(parts);
+  }
+
+  /** An insert, of some fibres by preference. */
+  private static Part insert(String name, int count, Set<Material> fibres) {
+    return part(
+        name,
+        count,
+        false,
+        new Choice(Role.INSERT, fibres, null),
+        new Choice(Role.INSERT, null, null));
   }
 
   private static Part part(String name, int count, boolean optional, Choice... choices) {

@@ -33,6 +33,9 @@ public record WeekPlan(List<Round> rounds, double cost) {
   /** So much counts an hour of drying: good weather is worth waiting for, a little. */
   static final double DRYING_HOUR = 0.01;
 
+  /** So much counts an hour in which two rounds take each other's room on the lines. */
+  static final double CROWDED_HOUR = 0.03;
+
   /** So much counts each thing that stands against an hour which a person chose nevertheless. */
   static final double OBJECTION = 1;
 
@@ -201,6 +204,7 @@ public record WeekPlan(List<Round> rounds, double cost) {
           + LATE_HOUR * Math.max(0, held(before, hour) - question.holdingH())
           + MISSING_USE * missing(before, back(hour))
           + DRYING_HOUR * question.drying().get(hour).hours()
+          + CROWDED_HOUR * crowded(before, hour)
           + OBJECTION * objections[hour];
     }
 
@@ -241,6 +245,12 @@ public record WeekPlan(List<Round> rounds, double cost) {
       return hour
           + question.shape().minutes() / (double) MINUTES_PER_HOUR
           + question.drying().get(hour).hours();
+    }
+
+    /** Hours in which the round before hangs still when this one is hung [h]. */
+    private double crowded(int before, int hour) {
+      double minutes = question.shape().minutes() / (double) MINUTES_PER_HOUR;
+      return before == BEGIN ? 0 : Math.max(0, back(before) - (hour + minutes));
     }
 
     /** Uses for which nothing is clean until a moment, when the round before began at some hour. */

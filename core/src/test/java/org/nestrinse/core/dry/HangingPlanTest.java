@@ -437,4 +437,22 @@ class HangingPlanTest {
         question(8, List.of(AIRER), true, List.of(batch(1, HAND_TOWEL, 150, null)));
     assertThat(HangingPlan.of(small, DryingPolicy.DRYER_ONLY).courses()).isNotEmpty();
   }
+
+  @Test
+  void sunThatItHasHadAlreadyCountsWhenItIsPlannedAnew() {
+    Batch fresh = wet(SHELL);
+    Batch hung =
+        new Batch(1, fresh.kind(), 2, fresh.moisture(), null, LINE, at(9), Ways.STRONG_SUN_H - 1);
+    Course course =
+        HangingPlan.of(question(11, List.of(LINE), false, List.of(hung)), DryingPolicy.BEST)
+            .courses()
+            .get(0);
+    assertThat(course.marks())
+        .anyMatch(m -> m.sort() == Course.Sort.SHADE && m.at().equals(at(12)));
+    Course anew =
+        HangingPlan.of(question(11, List.of(LINE), false, List.of(fresh)), DryingPolicy.BEST)
+            .courses()
+            .get(0);
+    assertThat(course.wear()).isLessThan(anew.wear());
+  }
 }

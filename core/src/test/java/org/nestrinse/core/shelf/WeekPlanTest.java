@@ -226,4 +226,34 @@ class WeekPlanTest {
         .anyMatch(l -> l.label().equals("there") && l.value().equals("Sunniva"))
         .anyMatch(l -> l.total());
   }
+
+  @Test
+  void aRoundThatHangsInTheOthersWayCountsTheHours() {
+    ZonedDateTime first = MONDAY.withHour(9).withMinute(0);
+    List<ZonedDateTime> daily = List.of(first, first.plusDays(1), first.plusDays(2));
+    // Dry 40 h after hanging, and the next hangs 24 h later: 16 h in the way, twice.
+    double more = pinned(40, daily) - pinned(4, daily);
+    assertThat(more)
+        .isCloseTo(3 * 36 * WeekPlan.DRYING_HOUR + 2 * 16 * WeekPlan.CROWDED_HOUR, within(1e-9));
+  }
+
+  /** What three days count with rounds at given hours and no reason for any other. */
+  private static double pinned(double dryingH, List<ZonedDateTime> pins) {
+    return WeekPlan.of(
+            new WeekQuestion(
+                MONDAY,
+                3,
+                everyDay(7, 20),
+                null,
+                TARIFF,
+                SHAPE,
+                14,
+                20,
+                20,
+                300,
+                List.of(),
+                Collections.nCopies(72, new WeekQuestion.Drying(dryingH, null))),
+            pins)
+        .cost();
+  }
 }
