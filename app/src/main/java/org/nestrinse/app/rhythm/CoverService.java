@@ -28,9 +28,8 @@ import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.dry.AirDrying;
-import org.nestrinse.core.dry.HangingGroup;
+import org.nestrinse.core.dry.BestPlace;
 import org.nestrinse.core.dry.TumbleDrying;
-import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
@@ -52,7 +51,6 @@ public class CoverService {
   /** A round with its hanging, when none was ever washed here [min]. */
   private static final double ROUND_MINUTES = 240;
 
-  private static final int SPIN_RPM = 1000;
   private static final int DRYER_PIECES = 6;
 
   private final ShelfService shelf;
@@ -180,13 +178,13 @@ public class CoverService {
       if (!machines.isSetUp()) {
         return null;
       }
-      double moisture =
-          HangingGroup.moistureAfterSpin(kind, SPIN_RPM, machines.machine().drumRadiusM());
-      List<WeatherHour> from = weather.hours(hung, AirDrying.LONGEST_H);
-      return places.all().stream()
-          .map(p -> HangingGroup.of(kind, p.place(), hung, moisture, from).dryBy())
-          .filter(Objects::nonNull)
-          .min(Comparator.naturalOrder())
+      return BestPlace.of(
+              kind,
+              places.all().stream().map(PlaceService.Numbered::place).toList(),
+              hung,
+              weather.hours(hung, AirDrying.LONGEST_H),
+              machines.machine().drumRadiusM())
+          .map(best -> best.dryBy(hung))
           .orElse(null);
     }
 

@@ -58,9 +58,6 @@ public class ShelfService {
   private static final String NIGHTS = "night bundles";
   private static final String PADS = "bed pads";
 
-  /** Bundles for so many days are wanted ready when nobody says otherwise. */
-  private static final int DAYS_READY = 2;
-
   private final KindService kinds;
   private final PersonService people;
   private final BundleWishRepository wishes;
@@ -146,9 +143,9 @@ public class ShelfService {
   private Map<Recipe, Integer> wanted() {
     List<Person> everyone = people.all();
     Map<Recipe, Integer> wanted = new HashMap<>();
-    wanted.put(Recipe.DAY, DAYS_READY * sum(everyone, Person::dayBundles));
-    wanted.put(Recipe.TWO_PART_NIGHT, DAYS_READY * sum(everyone, Person::nightBundles));
-    wanted.put(Recipe.BED, DAYS_READY * sum(everyone, Person::bedPads));
+    wanted.put(Recipe.DAY, Recipe.DAYS_READY * sum(everyone, Person::dayBundles));
+    wanted.put(Recipe.TWO_PART_NIGHT, Recipe.DAYS_READY * sum(everyone, Person::nightBundles));
+    wanted.put(Recipe.BED, Recipe.DAYS_READY * sum(everyone, Person::bedPads));
     Map<String, Integer> said =
         wishes.findAll().stream().collect(Collectors.toMap(w -> w.recipe, w -> w.wanted));
     for (Recipe recipe : Recipe.ALL) {

@@ -34,7 +34,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class WearService {
   private static final int LONGEST_NOTE = 400;
-  private static final double HOT_C = 60;
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
 
   private final BatchRepository batches;
@@ -188,7 +187,7 @@ public class WearService {
       for (BatchEntity b : of(p.kind().id(), owned)) {
         double share = p.count() / (double) Math.max(owned, p.count());
         b.washes += share;
-        b.hotWashes += washed.peakC() >= HOT_C ? share : 0;
+        b.hotWashes += washed.peakC() >= TextileLife.HOT_C ? share : 0;
         b.bleaches += washed.oxygen() || washed.chlorine() ? share : 0;
         b.used += share * TextileLife.takes(p.kind(), wash);
       }

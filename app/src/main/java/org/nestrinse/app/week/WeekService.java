@@ -39,6 +39,7 @@ import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.shelf.SlowestDrying;
+import org.nestrinse.core.shelf.TextileLife;
 import org.nestrinse.core.shelf.WeekExtras;
 import org.nestrinse.core.shelf.WeekPlan;
 import org.nestrinse.core.shelf.WeekQuestion;
@@ -58,7 +59,6 @@ public class WeekService {
   private static final int DAYS = 7;
   private static final int HOURS = DAYS * 24;
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
-  private static final double HOT_C = 58;
   private static final int LOOK_BACK_ROUNDS = 40;
 
   /** Drying is computed for every third hour; weather changes no faster than that. */
@@ -522,14 +522,14 @@ public class WeekService {
 
     private WeekExtras.Due due() {
       int cool = 0;
-      while (cool < done.size() && done.get(cool).peakC() < HOT_C) {
+      while (cool < done.size() && done.get(cool).peakC() < TextileLife.HOT_C) {
         cool++;
       }
       double hotAgo =
           cool < done.size()
               ? Duration.between(done.get(cool).startedAt(), now).toHours() / 24.0
               : WeekExtras.HOT_EVERY_DAYS;
-      boolean coolSchool = !done.isEmpty() && done.get(0).peakC() < HOT_C;
+      boolean coolSchool = !done.isEmpty() && done.get(0).peakC() < TextileLife.HOT_C;
       Instant maintained = setting.maintainedAt;
       double ago =
           maintained == null

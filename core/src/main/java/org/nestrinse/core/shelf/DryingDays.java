@@ -4,10 +4,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
-import org.nestrinse.core.dry.HangingGroup;
+import org.nestrinse.core.dry.BestPlace;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.Kind;
@@ -20,8 +18,6 @@ import org.nestrinse.core.textile.Kind;
 public final class DryingDays {
   /** No longer is looked at [days]. */
   public static final int LONGEST = 4;
-
-  private static final int SPIN_RPM = 1000;
 
   private DryingDays() {}
 
@@ -46,12 +42,9 @@ public final class DryingDays {
     }
     Instant last = at;
     for (Kind kind : kinds) {
-      double moisture = HangingGroup.moistureAfterSpin(kind, SPIN_RPM, drumRadiusM);
       Instant dry =
-          places.stream()
-              .map(p -> HangingGroup.of(kind, p, at, moisture, weather).dryBy())
-              .filter(Objects::nonNull)
-              .min(Comparator.naturalOrder())
+          BestPlace.of(kind, places, at, weather, drumRadiusM)
+              .map(best -> best.dryBy(at))
               .orElse(at.plus(Duration.ofDays(LONGEST)));
       last = dry.isAfter(last) ? dry : last;
     }

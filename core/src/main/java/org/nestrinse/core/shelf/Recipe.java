@@ -33,6 +33,9 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
   /** Bundles beyond what was asked for are worth so much of one that was. */
   static final double BEYOND = 0.1;
 
+  /** Bundles for so many days are wanted ready when nobody says otherwise. */
+  public static final int DAYS_READY = 2;
+
   private static final Part SHELL = part("shell", 1, false, new Choice(Role.SHELL, null, null));
   private static final Part BOOSTER =
       part("booster", 1, true, new Choice(Role.BOOSTER, null, null), Choice.FOLDED_CLOTH);

@@ -5,8 +5,8 @@ import java.time.LocalTime;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dry.AirDrying;
+import org.nestrinse.core.dry.BestPlace;
 import org.nestrinse.core.dry.DryingQuestion;
-import org.nestrinse.core.dry.HangingGroup;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.Kind;
@@ -16,8 +16,6 @@ import org.nestrinse.core.textile.Kind;
  * in when the weather there turns or nobody is up.
  */
 public final class SlowestDrying {
-  private static final int SPIN_RPM = 1000;
-
   private SlowestDrying() {}
 
   /**
@@ -34,19 +32,11 @@ public final class SlowestDrying {
     double longest = 0;
     Double bringIn = null;
     for (Kind kind : slow) {
-      double moisture = HangingGroup.moistureAfterSpin(kind, SPIN_RPM, drumRadiusM);
-      double best = AirDrying.LONGEST_H;
-      Place where = null;
-      for (Place place : places) {
-        Double hours = HangingGroup.of(kind, place, hung, moisture, ahead).drying().hoursToDry();
-        if (hours != null && hours < best) {
-          best = hours;
-          where = place;
-        }
-      }
-      if (best > longest) {
-        longest = best;
-        bringIn = where == null ? null : bringIn(where, ahead, best);
+      BestPlace best = BestPlace.of(kind, places, hung, ahead, drumRadiusM).orElse(null);
+      double hours = best == null ? AirDrying.LONGEST_H : best.hours();
+      if (hours > longest) {
+        longest = hours;
+        bringIn = best == null ? null : bringIn(best.place(), ahead, hours);
       }
     }
     return new WeekQuestion.Drying(longest, bringIn);

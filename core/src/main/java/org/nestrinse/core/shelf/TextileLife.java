@@ -18,6 +18,11 @@ public record TextileLife(double expected, double used) {
   /** What a piece costs. */
   public static final Range PRICE = new Range(0, 500, "");
 
+  /**
+   * From this peak on a wash counts as a hot one: 60 as set, less what a machine falls short [°C].
+   */
+  public static final double HOT_C = 58;
+
   private static final double ORDINARY_C = 40;
   private static final double DOUBLES_EACH_K = 40;
   private static final double TENDER_DOUBLES_EACH_K = 25;

@@ -215,4 +215,26 @@ class GoldenWeekTest {
     var nowhere = SlowestDrying.of(List.of(TRIFOLD), List.of(), GoldenWeek.from(9), 0.235);
     assertThat(nowhere.hours()).isEqualTo(AirDrying.LONGEST_H);
   }
+
+  @ParameterizedTest
+  @ValueSource(ints = {9, 33, 57, 81, 129})
+  void theBestPlaceIsNeverBeatenByAnother(int hour) {
+    List<Place> places = List.of(LINE, AIRER, BALCONY);
+    for (Kind kind : List.of(TRIFOLD, HAND_TOWEL, SHELL)) {
+      BestPlace best =
+          BestPlace.of(kind, places, at(hour), GoldenWeek.from(hour), 0.235).orElseThrow();
+      double moisture = HangingGroup.moistureAfterSpin(kind, 1000, 0.235);
+      for (Place place : places) {
+        HangingGroup there =
+            HangingGroup.of(kind, place, at(hour), moisture, GoldenWeek.from(hour));
+        assertThat(best.hours()).isLessThanOrEqualTo(hours(there));
+        if (place.equals(best.place())) {
+          assertThat(best.dryBy(at(hour))).isEqualTo(there.dryBy());
+        }
+      }
+    }
+    Place cellar = new Place("cellar", false, 0.02, 0, 0, 6, 99);
+    assertThat(BestPlace.of(TRIFOLD, List.of(cellar), at(hour), GoldenWeek.from(hour), 0.235))
+        .isEmpty();
+  }
 }
