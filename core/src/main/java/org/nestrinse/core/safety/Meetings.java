@@ -21,6 +21,9 @@ public final class Meetings {
   /** So many full rinses must stand between urine and chlorine. */
   public static final int RINSES_AFTER_URINE = 2;
 
+  /** So many full rinses stand after a chlorine soak, before anything else. */
+  public static final int RINSES_AFTER_CHLORINE = 2;
+
   private static final List<Meeting> TABLE =
       List.of(
           both(Chemical.CHLORINE, Chemical.ACID, Strength.STOP, "That makes chlorine gas."),

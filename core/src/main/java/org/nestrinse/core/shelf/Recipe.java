@@ -200,7 +200,7 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
       return 9;
     }
     return switch (mainFibre(kind)) {
-      case POLYESTER_FLEECE -> 0;
+      case POLYESTER_FLEECE, NYLON -> 0;
       case MICROFIBRE -> 1;
       case COTTON, POLYCOTTON, LINEN, SILK -> 2;
       case BAMBOO_VISCOSE -> 3;

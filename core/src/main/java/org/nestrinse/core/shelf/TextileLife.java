@@ -31,7 +31,8 @@ public record TextileLife(double expected, double used) {
   private static final double CHLORINE = 3;
   private static final double TUMBLE_PER_H = 0.4;
   private static final double ELASTIC_WASHES = 250;
-  private static final double LOOK_FROM = 0.75;
+  /** From this share of its life on, a piece is looked at and near its end. */
+  public static final double LOOK_FROM = 0.75;
 
   /**
    * What one round does to a piece.
@@ -58,7 +59,7 @@ public record TextileLife(double expected, double used) {
     return switch (part.material()) {
       case MICROFIBRE, LINEN -> 500;
       case COTTON, HEMP_COTTON, POLYESTER_FLEECE -> 400;
-      case POLYCOTTON -> 350;
+      case POLYCOTTON, NYLON -> 350;
       case BAMBOO_VISCOSE, LAMINATE -> 300;
       case WOOL, SILK -> 200;
     };

@@ -105,7 +105,7 @@ public record Kind(
 
   /** Returns whether strong sun and heat wear it out: waterproof or elastic in any part. */
   public boolean sunShy() {
-    return has(Material.LAMINATE) || parts.stream().anyMatch(Part::elastic);
+    return has(Material.LAMINATE) || elastic();
   }
 
   /** Returns whether it may hold oil or solvent, so that it never meets a dryer. */
@@ -131,6 +131,20 @@ public record Kind(
   /** Returns whether any part is of wool or silk. */
   public boolean animalFibre() {
     return parts.stream().anyMatch(p -> p.material().animalFibre());
+  }
+
+  /** Returns whether chlorine leaves it whole. */
+  public boolean bearsChlorine() {
+    return !animalFibre()
+        && !has(Material.LAMINATE)
+        && !has(Material.MICROFIBRE)
+        && !has(Material.NYLON)
+        && !elastic();
+  }
+
+  /** Returns whether any part is elastic. */
+  public boolean elastic() {
+    return parts.stream().anyMatch(Part::elastic);
   }
 
   /** Returns whether any part is of this material. */

@@ -15,6 +15,8 @@ public enum Material {
   LAMINATE("waterproof laminate", 0.15, 0.15, 9.0, 0.85, 0.05, 0.004, 60, DryerHeat.NONE, false),
   POLYCOTTON("polycotton", 0.70, 0.70, 7.5, 0.65, 0.25, 0.045, 60, DryerHeat.LOW, false),
   WOOL("wool", 1.00, 0.90, 9.0, 0.70, 0.40, 0.160, 30, DryerHeat.NONE, false),
+  /** House figures: like other thin synthetics; heat creases it for good. */
+  NYLON("nylon", 0.40, 0.40, 8.0, 0.70, 0.15, 0.040, 40, DryerHeat.LOW, false),
   /** House figures: between wool and viscose; treated like wool by every rule. */
   SILK("silk", 0.90, 0.90, 8.0, 0.65, 0.35, 0.110, 30, DryerHeat.NONE, false);
 

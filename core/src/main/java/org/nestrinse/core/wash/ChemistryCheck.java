@@ -13,7 +13,6 @@ import org.nestrinse.core.safety.Caution.Strength;
 import org.nestrinse.core.safety.Chemical;
 import org.nestrinse.core.safety.Meetings;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.units.Numbers;
 
 /**
@@ -164,7 +163,7 @@ final class ChemistryCheck {
   private void textile(Step step, Product chlorine) {
     job.all().stream()
         .map(SoiledPieces::kind)
-        .filter(ChemistryCheck::ruinedByChlorine)
+        .filter(k -> !k.bearsChlorine())
         .findFirst()
         .ifPresent(
             k ->
@@ -173,16 +172,9 @@ final class ChemistryCheck {
                         Strength.STOP,
                         "chlorine-textile",
                         chlorine.name() + " ruins " + k.name(),
-                        "Wool, silk, elastic, laminate and microfibre do not bear chlorine. Take it out of the load,"
+                        "Wool, silk, elastic, laminate, nylon and microfibre do not bear chlorine. Take it out of the load,"
                             + " or leave the chlorine out.",
                         step.number())));
-  }
-
-  static boolean ruinedByChlorine(Kind kind) {
-    return kind.animalFibre()
-        || kind.has(Material.LAMINATE)
-        || kind.has(Material.MICROFIBRE)
-        || kind.parts().stream().anyMatch(p -> p.elastic());
   }
 
   private void heat(Step step, Product chlorine, int bath) {

@@ -128,6 +128,7 @@ final class HandPlanner {
         break;
       }
     }
+    bends.addAll(job.wishes().standingWords());
     Outcome outcome = Simulation.of(job, steps);
     return new Routine(
         asChosen,

@@ -71,7 +71,7 @@ public record ProductFit(Product product, boolean used, boolean suits, List<Stri
     if (p.has(Chemical.CHLORINE)) {
       job.all().stream()
           .map(SoiledPieces::kind)
-          .filter(ChemistryCheck::ruinedByChlorine)
+          .filter(k -> !k.bearsChlorine())
           .map(Kind::name)
           .findFirst()
           .ifPresent(k -> against.add("Chlorine ruins " + k + "."));

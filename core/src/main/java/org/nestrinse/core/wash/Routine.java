@@ -3,6 +3,8 @@ package org.nestrinse.core.wash;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Caution;
 
 /**
@@ -53,6 +55,24 @@ public record Routine(
             .max()
             .orElse(0);
     return WashJob.weakestInHeat(job.all()).limits().hottestWashC() - hottest;
+  }
+
+  /**
+   * Returns the detergent that goes in over what its label asks for this water, soil and mass; null
+   * when no dose is by a label's grams.
+   */
+  public @Nullable Double doseShare() {
+    double given = 0;
+    double asked = 0;
+    for (Step step : steps) {
+      for (PlannedDose d : step.doses()) {
+        if (d.basis() != null && d.product().purpose() == Product.Purpose.DETERGENT) {
+          given += d.dose().roundedDoseG();
+          asked += d.dose().labelG() * d.dose().massScale() * d.basis().phaseShare();
+        }
+      }
+    }
+    return asked > 0 ? given / asked : null;
   }
 
   /** Returns the run after which the load is taken out. */

@@ -82,6 +82,7 @@ public final class WashPlanner {
 
   private Routine plan() {
     checkMeans();
+    bends.addAll(job.wishes().standingWords());
     chemistry();
     Imitation.Want want = want();
     Imitation.Match nearest = nearest(want);

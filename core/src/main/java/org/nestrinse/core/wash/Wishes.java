@@ -16,14 +16,16 @@ import org.nestrinse.core.units.Range;
  * @param positions chosen positions on questions of dispute, by short name
  * @param besides products that the person puts in besides
  * @param boosts what is done more for the hygiene goal
+ * @param standing what the household does otherwise in every routine
  */
 public record Wishes(
     @Nullable HygieneGoal goal,
     Map<Disagreement, String> positions,
     List<Besides> besides,
-    Set<Boost> boosts) {
+    Set<Boost> boosts,
+    Set<Standing> standing) {
   /** Nothing beyond the school. */
-  public static final Wishes NONE = new Wishes(null, Map.of(), List.of(), Set.of());
+  public static final Wishes NONE = new Wishes(null, Map.of(), List.of(), Set.of(), Set.of());
 
   /** How much of a product may go in besides [mL]. */
   public static final Range BESIDES_ML = new Range(1, 1000, "mL");
@@ -87,11 +89,24 @@ public record Wishes(
             : java.util.Collections.unmodifiableMap(new EnumMap<>(positions));
     besides = List.copyOf(besides);
     boosts = Set.copyOf(boosts);
+    standing = Set.copyOf(standing);
+  }
+
+  /** Makes the wishes of a household that does nothing otherwise. */
+  public Wishes(
+      @Nullable HygieneGoal goal,
+      Map<Disagreement, String> positions,
+      List<Besides> besides,
+      Set<Boost> boosts) {
+    this(goal, positions, besides, boosts, Set.of());
   }
 
   /** Returns the school as the chosen positions and what is done more bend it. */
   public School bend(School school) {
     School bent = school;
+    for (Standing s : standing) {
+      bent = s.bend(bent);
+    }
     for (Map.Entry<Disagreement, String> e : positions.entrySet()) {
       bent = e.getKey().bend(bent, e.getValue());
     }
@@ -116,11 +131,24 @@ public record Wishes(
         c.vinegar());
   }
 
+  /** Returns what the household does otherwise in every routine, in words. */
+  List<String> standingWords() {
+    return standing.stream()
+        .sorted()
+        .map(s -> "In every routine for now: " + s.words() + ", after what was seen.")
+        .toList();
+  }
+
+  /** Returns the same wishes of a household that does this otherwise in every routine. */
+  public Wishes standing(Set<Standing> always) {
+    return new Wishes(goal, positions, besides, boosts, always);
+  }
+
   /** Returns the same wishes with something done more. */
   public Wishes with(Boost boost) {
     Set<Boost> more = new HashSet<>(boosts);
     more.add(boost);
-    return new Wishes(goal, positions, besides, more);
+    return new Wishes(goal, positions, besides, more, standing);
   }
 
   /** Returns whether a question is answered like this. */
@@ -133,6 +161,6 @@ public record Wishes(
     Map<Disagreement, String> more = new EnumMap<>(Disagreement.class);
     more.putAll(positions);
     more.put(question, position);
-    return new Wishes(goal, more, besides, boosts);
+    return new Wishes(goal, more, besides, boosts, standing);
   }
 }

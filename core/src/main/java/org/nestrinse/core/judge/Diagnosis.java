@@ -1,0 +1,301 @@
+package org.nestrinse.core.judge;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * What the causes may be, ranked; what speaks for and against each; and which check would tell most.
+ * Bayes' rule over {@link Cause}, the signs taken as independent given the cause; a sign that was
+ * seen again and again counts twice at most.
+ *
+ * @param state how far one can tell
+ * @param says it in one sentence
+ * @param causes the ranked causes, the likeliest first; empty when none is named
+ * @param checks what to look at next, the most telling for its work first
+ * @see "docs/models.md, causes"
+ */
+public record Diagnosis(State state, String says, List<Ranked> causes, List<NextCheck> checks) {
+  /** Below this probability the first cause is not named as likely. */
+  public static final double LIKELY = 0.4;
+
+  /** Repeats of one sign tell the same thing again: they count so often at most. */
+  private static final double MOST_REPEATS = 2;
+
+  /** Causes below this are not shown. */
+  private static final double SHOWN = 0.03;
+
+  /** An argument is told from this factor on. */
+  private static final double TELLING = 1.3;
+
+  private static final int MOST_CHECKS = 4;
+
+  /** Fetching and writing down, for every check [min]. */
+  private static final double AROUND_MINUTES = 1;
+
+  /** Less than this is not worth a check [bit]. */
+  private static final double LEAST_BITS = 0.02;
+
+  private static final CauseTable TABLE = CauseTable.TABLE;
+
+  public Diagnosis {
+    causes = List.copyOf(causes);
+    checks = List.copyOf(checks);
+  }
+
+  /** How far one can tell. */
+  public enum State {
+    NOTHING_WRONG,
+    NOT_ENOUGH,
+    LIKELY,
+    CLINICIAN
+  }
+
+  /**
+   * A cause with its probability.
+   *
+   * @param cause the cause
+   * @param probability 0 to 1
+   * @param speaksFor what speaks for it, the strongest first
+   * @param speaksAgainst what speaks against it, the strongest first
+   * @param changes what it asks for, the most useful first
+   */
+  public record Ranked(
+      Cause cause,
+      double probability,
+      List<Argument> speaksFor,
+      List<Argument> speaksAgainst,
+      List<Proposal> changes) {
+    public Ranked {
+      speaksFor = List.copyOf(speaksFor);
+      speaksAgainst = List.copyOf(speaksAgainst);
+      changes = List.copyOf(changes);
+    }
+  }
+
+  /**
+   * Something that speaks for or against a cause.
+   *
+   * @param sign what was looked at
+   * @param words what it was, in words
+   * @param reason why it counts
+   * @param factor how much likelier it makes the cause against all others; below 1 less likely
+   */
+  public record Argument(Sign sign, String words, String reason, double factor) {}
+
+  /** A change that a cause asks for, and what it is expected to do. */
+  public record Proposal(Change change, String expected) {}
+
+  /**
+   * A check that is worth its work.
+   *
+   * @param sign what is looked at
+   * @param bits expected gain of information [bit]
+   * @param minutes work [min]
+   * @param outcomes what each outcome would mean
+   */
+  public record NextCheck(Sign sign, double bits, double minutes, List<Outcome> outcomes) {
+    public NextCheck {
+      outcomes = List.copyOf(outcomes);
+    }
+
+    /** Returns the gain for its work [bit/min]. */
+    public double worth() {
+      return bits / (minutes + AROUND_MINUTES);
+    }
+  }
+
+  /**
+   * One outcome of a check.
+   *
+   * @param value short name of the value
+   * @param words it in words
+   * @param expected how likely it is, 0 to 1
+   * @param cause the cause that would then come first
+   * @param probability of that cause then
+   */
+  public record Outcome(
+      String value, String words, double expected, Cause cause, double probability) {}
+
+  private record Evidence(Sign sign, String value, double weight) {}
+
+  /**
+   * Judges what was seen.
+   *
+   * @param facts what the record says
+   * @param seen what people saw in the time that is judged
+   */
+  public static Diagnosis of(HouseFacts facts, List<Seen> seen) {
+    if (skin(seen)) {
+      return new Diagnosis(
+          State.CLINICIAN,
+          "Redness, fever or an infection is a clinician's matter, not laundry's. No cause is named until the skin is"
+              + " calm again.",
+          List.of(),
+          List.of());
+    }
+    boolean complaint = seen.stream().anyMatch(s -> !s.good() && s.sign() != Sign.FAST);
+    if (!complaint) {
+      return new Diagnosis(
+          State.NOTHING_WRONG,
+          seen.isEmpty() ? "Nothing was seen yet." : "Nothing that was seen is wrong.",
+          List.of(),
+          List.of());
+    }
+    List<Evidence> evidence = evidence(facts, seen);
+    Map<Cause, Double> posterior = posterior(evidence);
+    List<Ranked> ranked = ranked(posterior, evidence);
+    List<NextCheck> checks = checks(posterior, evidence);
+    boolean known =
+        !ranked.isEmpty()
+            && ranked.get(0).probability >= LIKELY
+            && ranked.get(0).probability > posterior.get(Cause.OTHER);
+    String says =
+        known
+            ? "Likely " + ranked.get(0).cause.words() + "."
+            : "Not enough seen to tell."
+                + (checks.isEmpty() ? "" : " The check below would tell most.");
+    return new Diagnosis(known ? State.LIKELY : State.NOT_ENOUGH, says, ranked, checks);
+  }
+
+  /** The last thing that was seen of the skin decides. */
+  private static boolean skin(List<Seen> seen) {
+    return seen.stream()
+        .filter(s -> s.sign() == Sign.SKIN)
+        .max(Comparator.comparing(Seen::at))
+        .map(s -> !s.good())
+        .orElse(false);
+  }
+
+  /** What was seen wins over what the record says of the same sign. */
+  private static List<Evidence> evidence(HouseFacts facts, List<Seen> seen) {
+    Map<Sign, List<Seen>> bySign = new EnumMap<>(Sign.class);
+    for (Seen s : seen) {
+      if (TABLE.tells(s.sign())) {
+        bySign.computeIfAbsent(s.sign(), k -> new ArrayList<>()).add(s);
+      }
+    }
+    List<Evidence> all = new ArrayList<>();
+    bySign.forEach(
+        (sign, list) -> {
+          double weight = Math.min(1, MOST_REPEATS / list.size());
+          Map<String, Long> counts = new HashMap<>();
+          list.forEach(s -> counts.merge(s.value(), 1L, Long::sum));
+          counts.forEach((value, n) -> all.add(new Evidence(sign, value, n * weight)));
+        });
+    facts
+        .findings()
+        .forEach(
+            (sign, value) -> {
+              if (!bySign.containsKey(sign)) {
+                all.add(new Evidence(sign, value, 1));
+              }
+            });
+    all.sort(Comparator.comparing(Evidence::sign).thenComparing(Evidence::value));
+    return all;
+  }
+
+  private static Map<Cause, Double> posterior(List<Evidence> evidence) {
+    Map<Cause, Double> logs = new EnumMap<>(Cause.class);
+    for (Cause cause : Cause.values()) {
+      double log = Math.log(TABLE.prior(cause));
+      for (Evidence e : evidence) {
+        log += e.weight * Math.log(TABLE.likelihood(cause, e.sign, e.value));
+      }
+      logs.put(cause, log);
+    }
+    double top = logs.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+    logs.replaceAll((cause, log) -> Math.exp(log - top));
+    double sum = logs.values().stream().mapToDouble(Double::doubleValue).sum();
+    logs.replaceAll((cause, share) -> share / sum);
+    return logs;
+  }
+
+  private static List<Ranked> ranked(Map<Cause, Double> posterior, List<Evidence> evidence) {
+    return Arrays.stream(Cause.values())
+        .filter(c -> c != Cause.OTHER && posterior.get(c) >= SHOWN)
+        .sorted(Comparator.comparing((Cause c) -> -posterior.get(c)))
+        .map(c -> ranked(c, posterior.get(c), evidence))
+        .toList();
+  }
+
+  private static Ranked ranked(Cause cause, double probability, List<Evidence> evidence) {
+    List<Argument> speaksFor = new ArrayList<>();
+    List<Argument> against = new ArrayList<>();
+    for (Evidence e : evidence) {
+      double own = TABLE.likelihood(cause, e.sign, e.value);
+      double others = others(cause, e);
+      double factor = Math.pow(own / others, e.weight);
+      String words = e.sign.value(e.value).words();
+      String reason = TABLE.reason(cause, e.sign, e.value);
+      if (factor >= TELLING) {
+        speaksFor.add(
+            new Argument(e.sign, words, reason == null ? "as it would be" : reason, factor));
+      } else if (factor <= 1 / TELLING) {
+        against.add(
+            new Argument(e.sign, words, reason == null ? "it would be otherwise" : reason, factor));
+      }
+    }
+    speaksFor.sort(Comparator.comparing(a -> -a.factor));
+    against.sort(Comparator.comparing(Argument::factor));
+    List<Proposal> changes =
+        TABLE.changes(cause).stream().map(p -> new Proposal(p.change(), p.expected())).toList();
+    return new Ranked(cause, probability, speaksFor, against, changes);
+  }
+
+  /** How often all other causes together show it, each as often as it is one. */
+  private static double others(Cause cause, Evidence e) {
+    double sum = 0;
+    double weight = 0;
+    for (Cause other : Cause.values()) {
+      if (other != cause) {
+        sum += TABLE.prior(other) * TABLE.likelihood(other, e.sign, e.value);
+        weight += TABLE.prior(other);
+      }
+    }
+    return sum / weight;
+  }
+
+  private static List<NextCheck> checks(Map<Cause, Double> posterior, List<Evidence> evidence) {
+    List<NextCheck> all = new ArrayList<>();
+    double now = bits(posterior);
+    for (Sign sign : Sign.values()) {
+      boolean known = evidence.stream().anyMatch(e -> e.sign == sign);
+      if (!sign.check() || known) {
+        continue;
+      }
+      double left = 0;
+      List<Outcome> outcomes = new ArrayList<>();
+      for (Sign.Value value : sign.all()) {
+        double likely = 0;
+        for (Cause cause : Cause.values()) {
+          likely += posterior.get(cause) * TABLE.likelihood(cause, sign, value.id());
+        }
+        List<Evidence> with = new ArrayList<>(evidence);
+        with.add(new Evidence(sign, value.id(), 1));
+        Map<Cause, Double> then = posterior(with);
+        left += likely * bits(then);
+        Cause first =
+            then.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
+        outcomes.add(new Outcome(value.id(), value.words(), likely, first, then.get(first)));
+      }
+      if (now - left >= LEAST_BITS) {
+        all.add(new NextCheck(sign, now - left, sign.minutes(), outcomes));
+      }
+    }
+    all.sort(Comparator.comparing(c -> -c.worth()));
+    return all.stream().limit(MOST_CHECKS).toList();
+  }
+
+  /** How much is still open [bit]. */
+  private static double bits(Map<Cause, Double> posterior) {
+    return posterior.values().stream()
+        .filter(p -> p > 0)
+        .mapToDouble(p -> -p * Math.log(p) / Math.log(2))
+        .sum();
+  }
+}

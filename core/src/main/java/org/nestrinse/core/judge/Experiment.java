@@ -1,0 +1,104 @@
+package org.nestrinse.core.judge;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+
+/**
+ * One change at a time, watched over the next rounds. Only rounds at which somebody looked count.
+ *
+ * @param state how it stands
+ * @param watched rounds at which somebody looked
+ * @param bad of them with the complaint still there
+ * @param says it in a sentence
+ * @see "docs/models.md, experiments"
+ */
+public record Experiment(State state, int watched, int bad, String says) {
+  /** So many rounds are watched. */
+  public static final int ROUNDS = 3;
+
+  /** When so many agree that it did not help, no third is needed. */
+  private static final int AGREEING = 2;
+
+  /** After so many rounds that nobody looked at, it cannot be told. */
+  private static final int PATIENCE = 6;
+
+  /** How it stands. */
+  public enum State {
+    WATCHING,
+    KEPT,
+    UNDONE,
+    UNCLEAR
+  }
+
+  /**
+   * Judges a change.
+   *
+   * @param change what was changed
+   * @param complaint the findings that led to it, such as "SMELL_WET.ammonia"
+   * @param rounds what was seen of each round since, oldest first; empty for a round that nobody
+   *     looked at
+   */
+  public static Experiment of(
+      Change change, Set<String> complaint, List<? extends Collection<Seen>> rounds) {
+    Set<Sign> watchedSigns =
+        complaint.stream()
+            .map(f -> Sign.valueOf(f.substring(0, f.indexOf('.'))))
+            .collect(Collectors.toSet());
+    int watched = 0;
+    int bad = 0;
+    int contrary = 0;
+    int all = 0;
+    for (Collection<Seen> round : rounds) {
+      all++;
+      boolean worse = round.stream().anyMatch(s -> change.contrary().contains(s.finding()));
+      boolean still = round.stream().anyMatch(s -> complaint.contains(s.finding()));
+      boolean looked = round.stream().anyMatch(s -> watchedSigns.contains(s.sign()));
+      if (!looked && !worse) {
+        continue;
+      }
+      watched++;
+      bad += still ? 1 : 0;
+      contrary += worse ? 1 : 0;
+      if (contrary >= AGREEING) {
+        return new Experiment(
+            State.UNDONE, watched, bad, "It went too far the other way. Back to before.");
+      }
+      if (bad >= AGREEING) {
+        return failed(change, watched, bad);
+      }
+      if (watched == ROUNDS) {
+        return settled(watched, bad + contrary);
+      }
+    }
+    if (all >= PATIENCE) {
+      return new Experiment(
+          State.UNCLEAR, watched, bad, "Too few rounds were looked at to tell. You decide.");
+    }
+    return new Experiment(
+        State.WATCHING,
+        watched,
+        bad,
+        "%d of %d rounds looked at.".formatted(watched, ROUNDS));
+  }
+
+  /** The dose goes on by steps, so one that is not enough yet is not taken back. */
+  private static Experiment failed(Change change, int watched, int bad) {
+    return change.trimDirection() == 0
+        ? new Experiment(State.UNDONE, watched, bad, "It did not help. Back to before.")
+        : new Experiment(
+            State.UNCLEAR, watched, bad, "Not enough yet. A further step can be tried from here.");
+  }
+
+  private static Experiment settled(int watched, int bad) {
+    return bad == 0
+        ? new Experiment(
+            State.KEPT, watched, bad, "Gone in %d rounds of %d. Kept.".formatted(watched, watched))
+        : new Experiment(
+            State.UNCLEAR,
+            watched,
+            bad,
+            "Seen again in %d round of %d. You decide.".formatted(bad, watched));
+  }
+}

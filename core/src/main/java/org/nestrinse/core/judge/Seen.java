@@ -1,0 +1,33 @@
+package org.nestrinse.core.judge;
+
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One thing that somebody saw.
+ *
+ * @param sign what was looked at
+ * @param value what it was, a short name of the sign's values
+ * @param at when
+ * @param round number of the round that it tells about, or null when it tells of none
+ */
+public record Seen(Sign sign, String value, Instant at, @Nullable Long round) {
+  public Seen {
+    sign.value(value);
+  }
+
+  /** Returns whether it is as it should be. */
+  public boolean good() {
+    return sign.good(value);
+  }
+
+  /** Returns whether it is what this finding names, such as "SMELL_WET.ammonia". */
+  public boolean is(String finding) {
+    return finding().equals(finding);
+  }
+
+  /** Returns it as a finding, such as "SMELL_WET.ammonia". */
+  public String finding() {
+    return sign.name() + "." + value;
+  }
+}

@@ -1,0 +1,103 @@
+package org.nestrinse.core.judge;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import org.nestrinse.core.units.Limits;
+
+/**
+ * How the learned correction of the dose moves. One observation never moves it: the last two rounds
+ * that told anything must agree, and nothing told the other way among the last four. A tenth at a
+ * time; two tenths when the tenth before went the same way and was not enough.
+ *
+ * @see "docs/models.md, trim"
+ */
+public final class Trim {
+  /** Neither more nor less than the label. */
+  public static final double NONE = 1;
+
+  private static final double STEP = 0.1;
+  private static final int AGREEING = 2;
+  private static final int LOOKED_BACK = 4;
+  private static final double TENTHS = 10;
+
+  private static final Set<String> TOO_LITTLE =
+      Set.of("SMELL_WET.ammonia", "SMELL_WET.barnyard", "SMELL_DRY.barnyard", "JAR.grey");
+  private static final Set<String> TOO_MUCH = Set.of("SUDS.suds", "FEEL.slimy", "JAR.suds");
+  private static final Set<Sign> TOLD =
+      Set.of(Sign.SMELL_WET, Sign.SMELL_DRY, Sign.SUDS, Sign.FEEL, Sign.JAR);
+
+  private Trim() {}
+
+  /** What one round says about the dose. */
+  public enum Vote {
+    MORE,
+    LESS,
+    /** Looked at, and neither. */
+    WELL,
+    /** Nothing was told, or the one against the other. */
+    NOTHING
+  }
+
+  /**
+   * A round as it counts for the trim.
+   *
+   * @param vote what it says
+   * @param sinceMove whether it was washed since the trim moved last
+   */
+  public record Told(Vote vote, boolean sinceMove) {}
+
+  /**
+   * A move.
+   *
+   * @param from the trim as it is
+   * @param to as it will be
+   */
+  public record Move(double from, double to) {}
+
+  /** Returns what the observations of one round say about the dose. */
+  public static Vote vote(Collection<Seen> ofRound) {
+    boolean more = ofRound.stream().anyMatch(s -> TOO_LITTLE.contains(s.finding()));
+    boolean less = ofRound.stream().anyMatch(s -> TOO_MUCH.contains(s.finding()));
+    if (more != less) {
+      return more ? Vote.MORE : Vote.LESS;
+    }
+    boolean told = ofRound.stream().anyMatch(s -> TOLD.contains(s.sign()));
+    return told && !more ? Vote.WELL : Vote.NOTHING;
+  }
+
+  /**
+   * Returns the move that the rounds ask for, or nothing.
+   *
+   * @param trim as it is, {@link Limits#TRIM}
+   * @param rounds oldest first
+   * @param lastMove the way of the last move: 1 up, −1 down, 0 when there was none
+   */
+  public static Optional<Move> next(double trim, List<Told> rounds, int lastMove) {
+    Limits.TRIM.check("trim", trim);
+    List<Told> told = rounds.stream().filter(r -> r.vote != Vote.NOTHING).toList();
+    List<Told> fresh = told.stream().filter(Told::sinceMove).toList();
+    if (fresh.size() < AGREEING) {
+      return Optional.empty();
+    }
+    Vote vote = fresh.get(fresh.size() - 1).vote;
+    boolean agree = fresh.get(fresh.size() - AGREEING).vote == vote;
+    if (!agree || vote == Vote.WELL) {
+      return Optional.empty();
+    }
+    Vote contrary = vote == Vote.MORE ? Vote.LESS : Vote.MORE;
+    boolean contradicted =
+        told.stream()
+            .skip(Math.max(0, told.size() - LOOKED_BACK))
+            .anyMatch(r -> r.vote == contrary);
+    if (contradicted) {
+      return Optional.empty();
+    }
+    int way = vote == Vote.MORE ? 1 : -1;
+    double step = lastMove == way ? 2 * STEP : STEP;
+    double wanted = Math.min(Limits.TRIM.max(), Math.max(Limits.TRIM.min(), trim + way * step));
+    double to = Math.round(wanted * TENTHS) / TENTHS;
+    return to == trim ? Optional.empty() : Optional.of(new Move(trim, to));
+  }
+}

@@ -1,0 +1,139 @@
+package org.nestrinse.core.reset;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.textile.Bin;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.units.Numbers;
+
+/**
+ * Whether a kind needs a reset, and which.
+ *
+ * @param state what is advised
+ * @param recipe the recipe that fits what was seen, or null when none is needed
+ * @param says it in a sentence
+ * @param yearly how often a year is usual for it
+ * @see "docs/models.md, section 10"
+ */
+public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, int yearly) {
+  private static final Set<String> DETERGENT =
+      Set.of("SUDS.suds", "JAR.suds", "FEEL.slimy");
+  private static final Set<String> GREASE =
+      Set.of("DROP.beads", "FEEL.greasy", "JAR.film", "LEAKS.runs_off", "GRAB.streaks");
+  private static final Set<String> MINERAL = Set.of("DROP.slow", "FEEL.stiff", "COLOUR.dull");
+  private static final double HARD_MMOL_L = 2.5;
+  private static final int KITCHEN_YEARLY = 4;
+  private static final int TOWEL_YEARLY = 1;
+  private static final int OTHER_YEARLY = 2;
+
+  /** What is advised. */
+  public enum State {
+    /** No check speaks of residue. */
+    NOT_NEEDED,
+    WANTED,
+    /** Wanted more often than is usual: the routine is wrong, not the pieces. */
+    ROUTINE_FIRST
+  }
+
+  /**
+   * Returns what is advised.
+   *
+   * @param kind the kind
+   * @param seen what was seen of it lately
+   * @param hardnessMmolL hardness of the water [mmol/L]
+   * @param resetsInYear how often it was reset in the last year
+   * @param daysSince days since the last, or null when there was none
+   * @param causes what the routine may be wrong in, in words; empty when it cannot be told
+   */
+  public static ResetNeed of(
+      Kind kind,
+      Collection<Seen> seen,
+      double hardnessMmolL,
+      int resetsInYear,
+      @Nullable Integer daysSince,
+      List<String> causes) {
+    int yearly = yearly(kind);
+    ResetRecipe recipe = recipe(kind, seen, hardnessMmolL);
+    if (recipe == null) {
+      return new ResetNeed(
+          State.NOT_NEEDED, null, "No check speaks of residue. Leave it alone.", yearly);
+    }
+    String because = because(seen);
+    if (resetsInYear >= yearly) {
+      String cause =
+          causes.isEmpty() ? "Record says what to check" : "likely " + String.join(" or ", causes);
+      return new ResetNeed(
+          State.ROUTINE_FIRST,
+          recipe,
+          "Reset %s in a year already, and again %s. Something in the routine puts it there: %s."
+              .formatted(Numbers.count(resetsInYear, "time"), because, cause),
+          yearly);
+    }
+    String last = daysSince == null ? "never reset yet" : "last reset %d days ago".formatted(daysSince);
+    return new ResetNeed(
+        State.WANTED,
+        recipe,
+        "%s, %s: a %s.".formatted(capital(because), last, recipe.words()),
+        yearly);
+  }
+
+  /** Returns how often a year is usual: kitchen towels 4, bath towels 1, others when needed. */
+  public static int yearly(Kind kind) {
+    if (kind.bin() == Bin.KITCHEN) {
+      return KITCHEN_YEARLY;
+    }
+    return kind.role() == Role.TOWEL ? TOWEL_YEARLY : OTHER_YEARLY;
+  }
+
+  private static @Nullable ResetRecipe recipe(
+      Kind kind, Collection<Seen> seen, double hardnessMmolL) {
+    boolean microfibre = kind.has(Material.MICROFIBRE);
+    if (any(seen, DETERGENT)) {
+      return ResetRecipe.RINSE_OUT;
+    }
+    if (any(seen, GREASE)) {
+      return bearing(kind, microfibre ? ResetRecipe.OVERNIGHT_DETERGENT : ResetRecipe.SIMMER_POT);
+    }
+    if (any(seen, MINERAL)) {
+      boolean hard = hardnessMmolL >= HARD_MMOL_L;
+      return bearing(
+          kind,
+          microfibre
+              ? ResetRecipe.OVERNIGHT_ACID
+              : hard ? ResetRecipe.MINERAL_SOAK : ResetRecipe.RINSE_OUT);
+    }
+    return null;
+  }
+
+  private static @Nullable ResetRecipe bearing(Kind kind, ResetRecipe recipe) {
+    ResetFitness fitness = ResetFitness.of(kind, recipe, ResetFitness.Fastness.FAST);
+    return fitness.allowed() ? recipe : fitness.instead();
+  }
+
+  private static boolean any(Collection<Seen> seen, Set<String> findings) {
+    return seen.stream().anyMatch(s -> findings.contains(s.finding()));
+  }
+
+  private static String because(Collection<Seen> seen) {
+    return seen.stream()
+        .filter(
+            s ->
+                DETERGENT.contains(s.finding())
+                    || GREASE.contains(s.finding())
+                    || MINERAL.contains(s.finding()))
+        .map(s -> s.sign().value(s.value()).words())
+        .distinct()
+        .limit(3)
+        .collect(Collectors.joining(", "));
+  }
+
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
+  }
+}

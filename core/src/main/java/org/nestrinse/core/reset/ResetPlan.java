@@ -1,0 +1,401 @@
+package org.nestrinse.core.reset;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.bath.BathWater;
+import org.nestrinse.core.dose.Dilution;
+import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.safety.Meetings;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
+import org.nestrinse.core.why.Why;
+
+/**
+ * A recipe in a vessel for these pieces: batches, what goes in, every step with its time, the
+ * closing wash that several batches share, and what to take care of.
+ *
+ * @param recipe the recipe
+ * @param waterL water in the vessel for each batch [L]
+ * @param batches what goes in at once, in order
+ * @param perBatch what each filling gets
+ * @param heatingMinutes until the water boils [min], 0 when it need not
+ * @param steps what to do
+ * @param cautions what to take care of
+ * @param rinseOut the rinses that it should take at the end
+ * @param litres water in all, rinses included [L]
+ * @param kwh electricity or gas of the burner in all [kWh]
+ * @see "docs/models.md, section 10"
+ */
+public record ResetPlan(
+    ResetRecipe recipe,
+    double waterL,
+    List<ResetBatch> batches,
+    List<ResetRecipe.Amount> perBatch,
+    double heatingMinutes,
+    List<ResetStep> steps,
+    List<Caution> cautions,
+    RinseOut rinseOut,
+    double litres,
+    double kwh) {
+  /** Volume of a pot, bucket or tub [L]. */
+  public static final Range VESSEL_L = new Range(1, 300, "L");
+
+  /** Power of a burner [W]. */
+  public static final Range BURNER_W = new Range(300, 6000, "W");
+
+  /** An ordinary burner [W]. */
+  public static final double USUAL_BURNER_W = 1800;
+
+  /** So much of a burner's heat gets into the pot. */
+  private static final double BURNER_SHARE = 0.65;
+
+  /** A pot with its lid on, in a kitchen [W/K]. */
+  private static final double POT_LOSS_W_K = 5;
+
+  private static final double BOIL_C = 100;
+  private static final double LONGEST_HEATING_MIN = 240;
+  private static final double WATER_J_L_K = 4186;
+  private static final double TEXTILE_J_KG_K = 1350;
+
+  /** A steel pot of kitchen size [J/K]. */
+  private static final double POT_J_K = 800;
+
+  private static final double SECONDS_PER_MINUTE = 60;
+  private static final double J_PER_KWH = 3.6e6;
+  private static final int FILL_MINUTES = 5;
+  private static final int OUT_MINUTES = 8;
+  private static final int CLOSING_MINUTES = 45;
+  private static final double MINUTES_PER_PIECE = 0.25;
+
+  /** A closing wash fills the drum so far at most. */
+  private static final double CLOSING_FILL = 0.75;
+
+  public ResetPlan {
+    batches = List.copyOf(batches);
+    perBatch = List.copyOf(perBatch);
+    steps = List.copyOf(steps);
+    cautions = List.copyOf(cautions);
+  }
+
+  /**
+   * What is planned.
+   *
+   * @param recipe the recipe
+   * @param vesselL volume of the vessel [L], {@link #VESSEL_L}
+   * @param pieces kinds with their number; each of them bears the recipe
+   * @param hardnessMmolL hardness of the water [mmol/L]
+   * @param burnerW power of the burner [W], {@link #BURNER_W}
+   * @param tapC the water that is filled in [°C]
+   * @param roomC the kitchen [°C]
+   * @param drum the machine of the closing wash
+   * @param residueMgKg the estimate of the last round [mg/kg]
+   * @param sudsSeen whether suds were seen
+   * @param factor what earlier counts of rinses have taught, 1 for nothing
+   * @param chlorinePercent strength of the household's chlorine bleach [%], or null when it has none
+   */
+  public record Question(
+      ResetRecipe recipe,
+      double vesselL,
+      Map<Kind, Integer> pieces,
+      double hardnessMmolL,
+      double burnerW,
+      double tapC,
+      double roomC,
+      Drum drum,
+      double residueMgKg,
+      boolean sudsSeen,
+      double factor,
+      @Nullable Double chlorinePercent) {
+    public Question {
+      VESSEL_L.check("vesselL", vesselL);
+      Limits.HARDNESS_MMOL_L.check("hardnessMmolL", hardnessMmolL);
+      BURNER_W.check("burnerW", burnerW);
+      Limits.WATER_C.check("tapC", tapC);
+      if (pieces.isEmpty()) {
+        throw new OutOfRange("pieces", "empty", "at least one piece");
+      }
+      pieces.forEach((kind, count) -> Limits.COUNT.check("pieces", count.intValue()));
+    }
+
+    TextileLoad load() {
+      return new ResetBatch(pieces).load();
+    }
+  }
+
+  /**
+   * The machine in which the closing wash runs.
+   *
+   * @param name as shown
+   * @param litres volume of the drum [L]
+   * @param radiusM its radius [m]
+   * @param rpm spin that every piece bears [rpm]
+   */
+  public record Drum(String name, double litres, double radiusM, double rpm) {}
+
+  /** Returns the water of a filling: two thirds of the vessel [L]. */
+  public static double waterL(double vesselL) {
+    return VESSEL_L.check("vesselL", vesselL) * ResetRecipe.FILLED;
+  }
+
+  /** Returns how many batches so much textile needs by its mass. */
+  public static int batches(double massKg, double vesselL) {
+    return (int) Math.ceil(massKg / (waterL(vesselL) * ResetRecipe.ROOM_KG_L) - 1e-9);
+  }
+
+  /**
+   * Returns what a filling gets.
+   *
+   * @param chlorinePercent strength of the bleach [%], or null when there is none
+   * @throws OutOfRange when a chlorine soak has no bleach
+   */
+  public static List<ResetRecipe.Amount> perBatch(
+      ResetRecipe recipe, double waterL, double hardnessMmolL, @Nullable Double chlorinePercent) {
+    Limits.HARDNESS_MMOL_L.check("hardnessMmolL", hardnessMmolL);
+    if (recipe == ResetRecipe.CHLORINE_SOAK) {
+      if (chlorinePercent == null) {
+        throw new OutOfRange(
+            "recipe", recipe.words(), "only with a chlorine bleach, with its strength, in Kit");
+      }
+      double ml = Dilution.of(chlorinePercent, ResetRecipe.CHLORINE_MG_L, waterL).productMl();
+      return List.of(new ResetRecipe.Salt("chlorine bleach", 0, 0, "mL", 1.1).amount(ml));
+    }
+    return recipe.salts().stream().map(s -> s.in(waterL, hardnessMmolL)).toList();
+  }
+
+  /** Returns the plan; throws {@link OutOfRange} when a piece, or the burner, is not up to it. */
+  public static ResetPlan of(Question q) {
+    RinseOut rinseOut =
+        RinseOut.of(
+            new RinseOut.Question(
+                q.load(), q.residueMgKg, q.sudsSeen, q.drum.rpm, q.drum.radiusM, q.factor));
+    return q.recipe == ResetRecipe.RINSE_OUT ? inTheDrum(q, rinseOut) : inTheVessel(q, rinseOut);
+  }
+
+  private static ResetPlan inTheDrum(Question q, RinseOut rinseOut) {
+    List<ResetStep> steps = new ArrayList<>();
+    ResetBatch all = new ResetBatch(q.pieces);
+    double rinseL = BathWater.rinseL(all.load());
+    for (int n = 1; n <= rinseOut.rinses(); n++) {
+      steps.add(
+          ResetStep.of(
+              ResetStep.Action.RINSE,
+              "Rinse %d of %d".formatted(n, rinseOut.rinses()),
+              "%s in %s, a rinse as hot as they bear, no detergent. Then look: suds?"
+                  .formatted(all.words(), q.drum.name),
+              q.recipe.minutes(),
+              false));
+    }
+    steps.add(hang());
+    return new ResetPlan(
+        q.recipe,
+        rinseL,
+        List.of(all),
+        List.of(),
+        0,
+        numbered(steps),
+        ResetCautions.of(q.recipe),
+        rinseOut,
+        rinseL * rinseOut.rinses(),
+        0);
+  }
+
+  private static ResetPlan inTheVessel(Question q, RinseOut rinseOut) {
+    double water = waterL(q.vesselL);
+    List<ResetBatch> batches = ResetBatch.divide(q.pieces, water * ResetRecipe.ROOM_KG_L);
+    List<ResetRecipe.Amount> goesIn =
+        perBatch(q.recipe, water, q.hardnessMmolL, q.chlorinePercent);
+    List<ResetStep> steps = new ArrayList<>();
+    double heating = 0;
+    double kwh = 0;
+    for (int i = 0; i < batches.size(); i++) {
+      String of = batches.size() == 1 ? "" : " " + (i + 1) + " of " + batches.size();
+      ResetBatch batch = batches.get(i);
+      steps.add(fill(q, water, goesIn, of));
+      if (q.recipe.boils()) {
+        double minutes = heatingMinutes(q, batch, water);
+        heating = Math.max(heating, minutes);
+        kwh += q.burnerW * (minutes + q.recipe.minutes()) * SECONDS_PER_MINUTE / J_PER_KWH;
+        steps.add(
+            ResetStep.of(
+                ResetStep.Action.HEAT,
+                "Bring it to the boil",
+                "Lid on, back burner, handle turned in. Nobody leaves the kitchen.",
+                minutes,
+                true));
+      }
+      steps.add(
+          ResetStep.of(
+              ResetStep.Action.PUT_IN,
+              "Batch" + (of.isEmpty() ? "" : of) + " in",
+              batch.words()
+                  + (q.recipe.boils()
+                      ? ", one by one with tongs, the lightest first."
+                      : ", one by one, pressed under."),
+              1 + batch.count() * MINUTES_PER_PIECE,
+              true));
+      steps.add(work(q.recipe));
+      steps.add(
+          ResetStep.of(
+              ResetStep.Action.LOOK,
+              "Out, and look at the water",
+              q.recipe.boils()
+                  ? "Lift the pieces into a bucket with tongs. How is the water? Let it cool before it is poured out."
+                  : "Wring the pieces out. How is the water?",
+              OUT_MINUTES,
+              true));
+    }
+    if (q.recipe == ResetRecipe.CHLORINE_SOAK) {
+      for (int n = 1; n <= Meetings.RINSES_AFTER_CHLORINE; n++) {
+        steps.add(
+            ResetStep.of(
+                ResetStep.Action.RINSE,
+                "Rinse %d of %d".formatted(n, Meetings.RINSES_AFTER_CHLORINE),
+                "Plenty of cold water, before anything else goes in.",
+                OUT_MINUTES,
+                true));
+      }
+    }
+    int runs = closingRuns(q, steps, rinseOut);
+    steps.add(hang());
+    double rinseL = BathWater.rinseL(q.load());
+    return new ResetPlan(
+        q.recipe,
+        water,
+        batches,
+        goesIn,
+        heating,
+        numbered(steps),
+        ResetCautions.of(q.recipe),
+        rinseOut,
+        water * batches.size() + rinseL * Math.max(runs, rinseOut.rinses()),
+        kwh);
+  }
+
+  private static ResetStep fill(
+      Question q, double water, List<ResetRecipe.Amount> goesIn, String of) {
+    return ResetStep.of(
+            ResetStep.Action.FILL,
+            "Fill" + of,
+            "%s L of water, two thirds of the vessel, %s."
+                .formatted(Numbers.of(water, 1), q.recipe.temper().words()),
+            FILL_MINUTES,
+            true)
+        .with(goesIn);
+  }
+
+  private static ResetStep work(ResetRecipe recipe) {
+    String detail =
+        recipe.boils()
+            ? "Keep it at a gentle boil. Stir with the long wooden spoon when the timer says so."
+            : recipe.stirEveryMinutes() > 0
+                ? "Leave it, and turn the pieces over when the timer says so."
+                : "Leave it overnight, with a lid and out of a child's reach.";
+    return ResetStep.of(
+            ResetStep.Action.WORK,
+            recipe.boils() ? "At the boil" : "Soak",
+            detail,
+            recipe.minutes(),
+            recipe.boils())
+        .stirred(recipe.stirEveryMinutes());
+  }
+
+  /** All batches share a closing wash as long as the drum has room. */
+  private static int closingRuns(Question q, List<ResetStep> steps, RinseOut rinseOut) {
+    double litres =
+        q.pieces.entrySet().stream().mapToDouble(e -> e.getKey().wetL() * e.getValue()).sum();
+    int runs = (int) Math.ceil(litres / (q.drum.litres * CLOSING_FILL) - 1e-9);
+    for (int run = 1; run <= runs; run++) {
+      steps.add(
+          ResetStep.of(
+              ResetStep.Action.CLOSING_WASH,
+              runs == 1 ? "Closing wash" : "Closing wash %d of %d".formatted(run, runs),
+              "%s together in %s, warm, no detergent, %s."
+                  .formatted(
+                      runs == 1 ? "All batches" : "As many as fill it to three quarters",
+                      q.drum.name,
+                      Numbers.count(rinseOut.rinses(), "rinse")),
+              CLOSING_MINUTES,
+              false));
+    }
+    return runs;
+  }
+
+  private static ResetStep hang() {
+    return ResetStep.of(
+        ResetStep.Action.HANG,
+        "Hang them",
+        "Then a drop of water on a dry one: it should soak in at once.",
+        10,
+        true);
+  }
+
+  /**
+   * Newton's heating: C·dT/dt = P − UA·(T − T_room), solved for the boil. The pot itself takes up
+   * little; it stays on the burner, so that the pieces count as cold.
+   */
+  private static double heatingMinutes(Question q, ResetBatch batch, double water) {
+    double capacity = water * WATER_J_L_K + batch.massKg() * TEXTILE_J_KG_K + POT_J_K;
+    double hottest = q.roomC + q.burnerW * BURNER_SHARE / POT_LOSS_W_K;
+    double left = (hottest - BOIL_C) / (hottest - q.tapC);
+    double minutes =
+        left <= 0
+            ? Double.POSITIVE_INFINITY
+            : -Math.log(left) * capacity / POT_LOSS_W_K / SECONDS_PER_MINUTE;
+    if (minutes > LONGEST_HEATING_MIN) {
+      throw new OutOfRange(
+          "burnerW",
+          q.burnerW,
+          "a stronger burner, or a smaller pot: %s L would not boil within four hours"
+              .formatted(Numbers.of(water, 1)));
+    }
+    return Math.max(0, minutes);
+  }
+
+  private static List<ResetStep> numbered(List<ResetStep> steps) {
+    List<ResetStep> all = new ArrayList<>();
+    for (ResetStep s : steps) {
+      all.add(s.numbered(all.size() + 1));
+    }
+    return all;
+  }
+
+  /** Returns how long all of it takes [min]. */
+  public int minutes() {
+    return steps.stream().mapToInt(ResetStep::minutes).sum();
+  }
+
+  /** Returns how long a person is busy with it [min]. */
+  public int attendedMinutes() {
+    return steps.stream().filter(ResetStep::attended).mapToInt(ResetStep::minutes).sum();
+  }
+
+  /** Returns the reason of the time and the amounts. */
+  public Why why() {
+    Why.Builder why =
+        Why.of(
+                Numbers.duration(minutes()) + " for " + recipe.words(),
+                "For %s. A vessel is filled to two thirds; 70 g of dry textile has room in a litre."
+                    .formatted(recipe.takesOut()))
+            .line("water in a filling", Numbers.of(waterL, 1) + " L")
+            .line("batches", String.valueOf(batches.size()));
+    for (ResetRecipe.Amount a : perBatch) {
+      why.line(
+          a.product() + ", each",
+          "%s, %s %s".formatted(a.spoons(), Numbers.of(a.amount(), 0), a.unit()));
+    }
+    if (heatingMinutes > 0) {
+      why.line("until it boils", Numbers.duration(heatingMinutes));
+    }
+    why.line("each batch stays in", Numbers.duration(recipe.minutes()))
+        .line("rinses until no suds, by the estimate", String.valueOf(rinseOut.rinses()))
+        .line("busy with it", Numbers.duration(attendedMinutes()))
+        .total("in all", Numbers.duration(minutes()));
+    return why.section(10);
+  }
+}

@@ -1,0 +1,191 @@
+package org.nestrinse.core.reset;
+
+import java.util.List;
+import org.nestrinse.core.units.Numbers;
+
+/**
+ * A way to take residue out, by the litre.
+ *
+ * @see "docs/models.md, section 10"
+ */
+public enum ResetRecipe {
+  SIMMER_POT(
+      "simmer pot with washing soda",
+      "grease, softener and old detergent in cotton and linen",
+      List.of(Salt.ml("washing soda", 12, 1.1)),
+      Temper.BOIL,
+      new Course(15, 5)),
+  SIMMER_POT_BORAX(
+      "simmer pot with washing soda and borax",
+      "grease, softener and old detergent in cotton and linen",
+      List.of(Salt.ml("washing soda", 8, 1.1), Salt.ml("borax", 8, 0.95)),
+      Temper.BOIL,
+      new Course(15, 5)),
+  OVERNIGHT_DETERGENT(
+      "overnight soak with cloth detergent",
+      "microfibre that lost its grip",
+      List.of(Salt.ml("cloth detergent", 8, 1.02)),
+      Temper.WARM,
+      new Course(12 * 60, 0)),
+  OVERNIGHT_ACID(
+      "overnight soak with vinegar",
+      "a mineral film on microfibre and towels",
+      List.of(Salt.ml("white vinegar 5 %", 30, 1.0)),
+      Temper.WARM,
+      new Course(12 * 60, 0)),
+  MINERAL_SOAK(
+      "mineral soak with citrate",
+      "a mineral film on what absorbs, in hard water",
+      List.of(Salt.citrate()),
+      Temper.AS_PIECES_BEAR,
+      new Course(5 * 60, 60)),
+  RINSE_OUT(
+      "rinse-out",
+      "detergent that was left behind",
+      List.of(),
+      Temper.AS_PIECES_BEAR,
+      new Course(15, 0)),
+  CHLORINE_SOAK(
+      "chlorine soak",
+      "white cotton and linen after an illness, seldom",
+      List.of(),
+      Temper.COLD,
+      new Course(10, 5));
+
+  /** A vessel is filled so far at most. */
+  public static final double FILLED = 2.0 / 3;
+
+  /** So much dry textile has room to be stirred in a litre [kg/L]. */
+  public static final double ROOM_KG_L = 0.070;
+
+  /** Active chlorine in a soak [mg/L]. */
+  public static final double CHLORINE_MG_L = 200;
+
+  /** Above this hardness citrate is topped up [mmol/L]. */
+  static final double SOFT_ENOUGH_MMOL_L = 2;
+
+  private final String words;
+  private final String takesOut;
+  private final List<Salt> salts;
+  private final Temper temper;
+  private final Course course;
+
+  ResetRecipe(String words, String takesOut, List<Salt> salts, Temper temper, Course course) {
+    this.words = words;
+    this.takesOut = takesOut;
+    this.salts = salts;
+    this.temper = temper;
+    this.course = course;
+  }
+
+  /** How warm the water is. */
+  public enum Temper {
+    COLD("cold, 30 at most"),
+    WARM("warm, 40 at most"),
+    AS_PIECES_BEAR("as hot as the pieces bear"),
+    BOIL("at the boil");
+
+    private final String words;
+
+    Temper(String words) {
+      this.words = words;
+    }
+
+    /** Returns it in words. */
+    public String words() {
+      return words;
+    }
+  }
+
+  /** How long it works [min], and how often it is stirred [min], 0 for never. */
+  private record Course(int minutes, int stirEveryMinutes) {}
+
+  /**
+   * What goes in by the litre.
+   *
+   * @param product plain name
+   * @param perL so much for a litre, in its unit
+   * @param perLAndMmol so much more for a litre and mmol/L above {@link #SOFT_ENOUGH_MMOL_L}
+   * @param unit "mL" or "g"
+   * @param densityGMl as it lies in a spoon [g/mL]
+   */
+  public record Salt(
+      String product, double perL, double perLAndMmol, String unit, double densityGMl) {
+    private static final double TABLESPOON_ML = 15;
+    private static final double TEASPOON_ML = 5;
+
+    static Salt ml(String product, double mlPerL, double densityGMl) {
+      return new Salt(product, mlPerL, 0, "mL", densityGMl);
+    }
+
+    static Salt citrate() {
+      return new Salt("sodium citrate", 5, 1, "g", 0.9);
+    }
+
+    /** Returns how much goes into so much water of this hardness. */
+    Amount in(double waterL, double hardnessMmolL) {
+      double above = Math.max(0, hardnessMmolL - SOFT_ENOUGH_MMOL_L);
+      return amount(waterL * (perL + perLAndMmol * above));
+    }
+
+    /** Returns this much of it, in its unit, in spoons and in grams. */
+    Amount amount(double amount) {
+      double ml = unit.equals("mL") ? amount : amount / densityGMl;
+      double grams = unit.equals("g") ? amount : amount * densityGMl;
+      return new Amount(product, amount, unit, spoons(ml), grams);
+    }
+
+    private static String spoons(double ml) {
+      return ml >= TABLESPOON_ML
+          ? Numbers.scoops(ml / TABLESPOON_ML).replace("scoop", "tablespoon")
+          : Numbers.teaspoons(ml / TEASPOON_ML);
+    }
+  }
+
+  /**
+   * How much of something.
+   *
+   * @param product plain name
+   * @param amount in its unit
+   * @param unit "mL" or "g"
+   * @param spoons in spoons
+   * @param grams the same [g]
+   */
+  public record Amount(
+      String product, double amount, String unit, String spoons, double grams) {}
+
+  /** Returns the name a person uses. */
+  public String words() {
+    return words;
+  }
+
+  /** Returns what it takes out of what. */
+  public String takesOut() {
+    return takesOut;
+  }
+
+  /** Returns what goes in by the litre; nothing for the recipes that have no salt of their own. */
+  public List<Salt> salts() {
+    return salts;
+  }
+
+  /** Returns how warm its water is. */
+  public Temper temper() {
+    return temper;
+  }
+
+  /** Returns how long a batch stays in [min]. */
+  public int minutes() {
+    return course.minutes;
+  }
+
+  /** Returns how often it is stirred [min]; 0 for never. */
+  public int stirEveryMinutes() {
+    return course.stirEveryMinutes;
+  }
+
+  /** Returns whether the pieces boil. */
+  public boolean boils() {
+    return temper == Temper.BOIL;
+  }
+}

@@ -1,0 +1,48 @@
+package org.nestrinse.core.wash;
+
+import org.nestrinse.core.kit.Product;
+
+/** What a household does otherwise in every routine, because it is tried or has helped. */
+public enum Standing {
+  MORE_RINSE("one rinse more"),
+  HOTTER("the main wash at 60"),
+  POWDER("powder");
+
+  private static final int HOT_C = 60;
+
+  private final String words;
+
+  Standing(String words) {
+    this.words = words;
+  }
+
+  /** Returns it in words. */
+  public String words() {
+    return words;
+  }
+
+  /** Returns the school as this bends it; what the pieces bear still decides afterwards. */
+  School bend(School school) {
+    School.Chemistry c = school.chemistry();
+    School.Finish f = school.finish();
+    return switch (this) {
+      case MORE_RINSE ->
+          school.with(new School.Finish(f.extraRinses() + 1, f.spinRpm(), f.drying()));
+      case HOTTER ->
+          school.with(
+              new School.Main(
+                  Math.max(HOT_C, school.main().celsius()),
+                  school.main().minutes(),
+                  school.main().by()));
+      case POWDER ->
+          school.with(
+              new School.Chemistry(
+                  c.strength(),
+                  c.whitenerScoops(),
+                  c.enzymes(),
+                  c.form() == null ? Product.Form.POWDER : c.form(),
+                  c.sanitiser(),
+                  c.vinegar()));
+    };
+  }
+}
