@@ -100,6 +100,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/reset-recipe": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["resetRecipe"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/retention": {
         parameters: {
             query?: never;
@@ -254,7 +270,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["forget"];
+        delete: operations["forget_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -399,6 +415,70 @@ export interface paths {
         put: operations["changeHousehold"];
         post?: never;
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/judge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["judge"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/judge/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["changes"];
+        put?: never;
+        post: operations["begin_1"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/judge/changes/{id}/decision": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["decide"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/judge/trim": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["resetTrim"];
         options?: never;
         head?: never;
         patch?: never;
@@ -605,7 +685,7 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["look_1"];
+        post: operations["look_2"];
         delete?: never;
         options?: never;
         head?: never;
@@ -635,7 +715,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["plan"];
+        get: operations["plan_1"];
         put?: never;
         post: operations["planAsked"];
         delete?: never;
@@ -1134,20 +1214,20 @@ export interface paths {
         get: operations["page"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["wipe"];
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/record/rounds.csv": {
+    "/api/record/beside": {
         parameters: {
             query?: never;
             header?: never;
             path?: never;
             cookie?: never;
         };
-        get: operations["csv"];
+        get: operations["beside"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1156,7 +1236,71 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record/rounds.json": {
+    "/api/record/costs": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["costs"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/record/files": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["read"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/record/observations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["see"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/record/observations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["forget"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/record/record.json": {
         parameters: {
             query?: never;
             header?: never;
@@ -1172,7 +1316,119 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/record/story": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["story"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/record/taps": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["taps"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/record/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["one"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch: operations["note"];
+        trace?: never;
+    };
+    "/api/record/{part}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["csv"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/resets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["look_1"];
+        put?: never;
+        post: operations["begin"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/resets/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["plan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/resets/running": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["running_1"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/resets/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1182,10 +1438,42 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
+        delete: operations["stop"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/resets/{id}/steps/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["untick_1"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/resets/{id}/steps/{number}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tick_1"];
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["note"];
+        patch?: never;
         trace?: never;
     };
     "/api/rhythms": {
@@ -1259,7 +1547,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["one"];
+        get: operations["one_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1805,6 +2093,13 @@ export interface components {
             /** Format: double */
             startC: number;
         };
+        Beside: {
+            /** Format: int32 */
+            after: number;
+            /** Format: int32 */
+            before: number;
+            lines: components["schemas"]["MeasureLine"][];
+        };
         BundleLine: {
             /** Format: int32 */
             count: number;
@@ -1830,6 +2125,17 @@ export interface components {
             /** Format: int32 */
             hottestWashC: number;
         };
+        CauseLine: {
+            /** @enum {string} */
+            cause: "UNDER_DOSED" | "OVER_DOSED" | "FEW_RINSES" | "HARD_WATER_FILM" | "COATING" | "SOAP_BUILD_UP" | "UNDER_FULL" | "OVER_FULL" | "TOO_COOL" | "HELD_TOO_LONG" | "STORED_DAMP" | "HEAT_DAMAGED" | "UNPREPARED" | "HEAT_SET_STAIN" | "FIT_OR_ABSORBENCY" | "BIN_MIXING" | "WORN_OUT" | "OTHER";
+            changes: components["schemas"]["ChangeLine"][];
+            /** Format: double */
+            probability: number;
+            speaksAgainst: string[];
+            speaksFor: string[];
+            why: components["schemas"]["Why"];
+            words: string;
+        };
         Caution: {
             key: string;
             sentence: string;
@@ -1838,6 +2144,24 @@ export interface components {
             /** @enum {string} */
             strength: "STOP" | "CHECK" | "NOTE";
             title: string;
+        };
+        ChangeLine: {
+            /** @enum {string} */
+            change: "DOSE_UP" | "DOSE_DOWN" | "RINSE_MORE" | "HOTTER" | "POWDER" | "FILL_MORE" | "FILL_LESS" | "SHORTER_HOLDING" | "NO_COATING" | "REAL_DETERGENT" | "DRY_THROUGH" | "LOWER_DRYER" | "PREPARE" | "COLD_FIRST" | "MORE_ABSORBENCY" | "BINS_APART" | "RETIRE" | "RESET";
+            effects: string[];
+            expected: string;
+            notNow: string;
+            words: string;
+        };
+        CheckLine: {
+            how: string;
+            /** Format: double */
+            minutes: number;
+            outcomes: components["schemas"]["OutcomeLine"][];
+            /** @enum {string} */
+            sign: "SMELL_WET" | "SMELL_DRY" | "SUDS" | "FEEL" | "DROP" | "STAINS" | "LEAKS" | "COLOUR" | "ELASTIC" | "LAMINATE" | "SEAM" | "GRAB" | "SKIN" | "JAR" | "FAST" | "DRUM" | "PROBE" | "HARDNESS" | "DOSE" | "RESIDUE" | "HEAT" | "HOLD" | "PRODUCTS" | "TUMBLE" | "AGE" | "FIRST" | "BINS";
+            title: string;
+            why: components["schemas"]["Why"];
         };
         Checked: {
             drying: components["schemas"]["Drying"];
@@ -1885,6 +2209,13 @@ export interface components {
             owned: number;
             /** @enum {string} */
             role: "SHELL" | "COVER" | "NIGHT_FITTED" | "INSERT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
+        };
+        Costs: {
+            ledger: components["schemas"]["LedgerView"];
+            products: components["schemas"]["ProductLine"][];
+            whys: {
+                [key: string]: components["schemas"]["Why"];
+            };
         };
         CourseMark: {
             /** Format: date-time */
@@ -1951,6 +2282,8 @@ export interface components {
             leftG: number;
             /** Format: int64 */
             productId: number;
+            /** Format: double */
+            usedG: number;
         };
         DoseRequest: {
             /** Format: double */
@@ -2081,7 +2414,7 @@ export interface components {
             /** Format: double */
             massKg?: number;
             /** @enum {string} */
-            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "SILK";
+            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "NYLON" | "SILK";
             /** Format: double */
             startMoisture?: number;
         };
@@ -2110,6 +2443,23 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        ExperimentLine: {
+            causeWords: string;
+            /** @enum {string} */
+            change: "DOSE_UP" | "DOSE_DOWN" | "RINSE_MORE" | "HOTTER" | "POWDER" | "FILL_MORE" | "FILL_LESS" | "SHORTER_HOLDING" | "NO_COATING" | "REAL_DETERGENT" | "DRY_THROUGH" | "LOWER_DRYER" | "PREPARE" | "COLD_FIRST" | "MORE_ABSORBENCY" | "BINS_APART" | "RETIRE" | "RESET";
+            complaint: string[];
+            endedWords?: string;
+            /** Format: int64 */
+            id: number;
+            open: boolean;
+            says: string;
+            /** Format: date-time */
+            startedAt: string;
+            startedWords: string;
+            /** @enum {string} */
+            state: "WATCHING" | "KEPT" | "UNDONE" | "UNCLEAR";
+            words: string;
+        };
         Extra: {
             /** Format: date-time */
             end: string;
@@ -2127,8 +2477,13 @@ export interface components {
             attendedMinutes: number;
             /** Format: int32 */
             careMarginK?: number;
+            coats?: boolean;
             /** Format: double */
             cost: number;
+            /** Format: double */
+            detergentG?: number;
+            /** Format: double */
+            doseShare?: number;
             durationWords: string;
             /** Format: double */
             fill: number;
@@ -2177,6 +2532,8 @@ export interface components {
             temperatureC: number;
             /** Format: double */
             totalLog: number;
+            /** Format: double */
+            trim?: number;
             /** Format: double */
             wear?: number;
         };
@@ -2353,6 +2710,7 @@ export interface components {
             windMs?: number;
         };
         Household: {
+            boraxLawful: boolean;
             cleaner?: components["schemas"]["PailCleaningCleaner"];
             /** Format: double */
             dayPerKwh: number;
@@ -2383,6 +2741,7 @@ export interface components {
             zone: string;
         };
         HouseholdChange: {
+            boraxLawful?: boolean;
             cleaner?: components["schemas"]["HouseholdCleanerChange"];
             /** Format: double */
             dayPerKwh?: number;
@@ -2484,6 +2843,31 @@ export interface components {
             reason: string;
             rule: string;
         };
+        JudgeBegin: {
+            /** @enum {string} */
+            cause?: "UNDER_DOSED" | "OVER_DOSED" | "FEW_RINSES" | "HARD_WATER_FILM" | "COATING" | "SOAP_BUILD_UP" | "UNDER_FULL" | "OVER_FULL" | "TOO_COOL" | "HELD_TOO_LONG" | "STORED_DAMP" | "HEAT_DAMAGED" | "UNPREPARED" | "HEAT_SET_STAIN" | "FIT_OR_ABSORBENCY" | "BIN_MIXING" | "WORN_OUT" | "OTHER";
+            /** @enum {string} */
+            change?: "DOSE_UP" | "DOSE_DOWN" | "RINSE_MORE" | "HOTTER" | "POWDER" | "FILL_MORE" | "FILL_LESS" | "SHORTER_HOLDING" | "NO_COATING" | "REAL_DETERGENT" | "DRY_THROUGH" | "LOWER_DRYER" | "PREPARE" | "COLD_FIRST" | "MORE_ABSORBENCY" | "BINS_APART" | "RETIRE" | "RESET";
+            kind?: string;
+        };
+        JudgeDecision: {
+            keep?: boolean;
+        };
+        Judged: {
+            causes: components["schemas"]["CauseLine"][];
+            checks: components["schemas"]["CheckLine"][];
+            experiment?: components["schemas"]["ExperimentLine"];
+            /** Format: date-time */
+            from: string;
+            fromWords: string;
+            past: components["schemas"]["ExperimentLine"][];
+            says: string;
+            /** Format: int32 */
+            seen: number;
+            /** @enum {string} */
+            state: "NOTHING_WRONG" | "NOT_ENOUGH" | "LIKELY" | "CLINICIAN";
+            trim: components["schemas"]["TrimLine"];
+        };
         JudgementView: {
             answers: components["schemas"]["AnswerView"][];
             given?: string;
@@ -2553,7 +2937,7 @@ export interface components {
             /** Format: double */
             massKg?: number;
             /** @enum {string} */
-            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "SILK";
+            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "NYLON" | "SILK";
             name?: string;
         };
         KindView: {
@@ -2614,6 +2998,31 @@ export interface components {
             placeId: number;
             words: string;
         };
+        LedgerShare: {
+            name: string;
+            sum: components["schemas"]["LedgerSum"];
+        };
+        LedgerSum: {
+            /** Format: double */
+            detergentG: number;
+            /** Format: double */
+            hours: number;
+            /** Format: double */
+            kwh: number;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            money: number;
+            /** Format: double */
+            rounds: number;
+            /** Format: double */
+            uses: number;
+        };
+        LedgerView: {
+            kinds: components["schemas"]["LedgerShare"][];
+            months: components["schemas"]["MonthLine"][];
+            persons: components["schemas"]["LedgerShare"][];
+        };
         Line: {
             household: string;
             /** Format: date-time */
@@ -2642,6 +3051,14 @@ export interface components {
             whys: {
                 [key: string]: components["schemas"]["Why"];
             };
+        };
+        Look: {
+            /** Format: double */
+            hardnessMmolL: number;
+            kinds: components["schemas"]["KindLine"][];
+            past: components["schemas"]["PastLine"][];
+            recipes: components["schemas"]["RecipeLine"][];
+            vessels: components["schemas"]["VesselLine"][];
         };
         LotLot: {
             bleeds: boolean;
@@ -2764,11 +3181,27 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        Maintenance: {
+            /** Format: int32 */
+            coolInRow: number;
+            due: boolean;
+            /** Format: int32 */
+            rounds: number;
+            says: string;
+        };
         MassRequest: {
             /** Format: double */
             massKg?: number;
             /** @enum {string} */
-            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "SILK";
+            material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "NYLON" | "SILK";
+        };
+        MeasureLine: {
+            after: string;
+            before: string;
+            /** @enum {string} */
+            better: "LESS" | "MORE" | "NEITHER";
+            name: string;
+            verdict: string;
         };
         MeasurementPreview: {
             errors: components["schemas"]["LineError"][];
@@ -2796,6 +3229,11 @@ export interface components {
             at: string;
             atWords: string;
             words: string;
+        };
+        MonthLine: {
+            month: string;
+            name: string;
+            sum: components["schemas"]["LedgerSum"];
         };
         Move: {
             carriedIn?: boolean;
@@ -2878,6 +3316,53 @@ export interface components {
             to: string;
             words: string;
         };
+        Now: {
+            running?: components["schemas"]["Running"];
+        };
+        ObservationObservation: {
+            /** Format: date-time */
+            at: string;
+            atWords: string;
+            carer?: string;
+            good: boolean;
+            /** Format: int64 */
+            id: number;
+            kind?: string;
+            note: string;
+            /** Format: int64 */
+            roundId?: number;
+            /** Format: double */
+            seconds?: number;
+            /** @enum {string} */
+            sign: "SMELL_WET" | "SMELL_DRY" | "SUDS" | "FEEL" | "DROP" | "STAINS" | "LEAKS" | "COLOUR" | "ELASTIC" | "LAMINATE" | "SEAM" | "GRAB" | "SKIN" | "JAR" | "FAST" | "DRUM" | "PROBE" | "HARDNESS" | "DOSE" | "RESIDUE" | "HEAT" | "HOLD" | "PRODUCTS" | "TUMBLE" | "AGE" | "FIRST" | "BINS";
+            title: string;
+            value: string;
+            /** @enum {string} */
+            where: "WASH" | "SHELF" | "USE";
+            whereWords: string;
+            words: string;
+        };
+        ObservationSent: {
+            carer?: string;
+            kind?: string;
+            note?: string;
+            /** Format: int64 */
+            roundId?: number;
+            /** Format: double */
+            seconds?: number;
+            /** @enum {string} */
+            sign?: "SMELL_WET" | "SMELL_DRY" | "SUDS" | "FEEL" | "DROP" | "STAINS" | "LEAKS" | "COLOUR" | "ELASTIC" | "LAMINATE" | "SEAM" | "GRAB" | "SKIN" | "JAR" | "FAST" | "DRUM" | "PROBE" | "HARDNESS" | "DOSE" | "RESIDUE" | "HEAT" | "HOLD" | "PRODUCTS" | "TUMBLE" | "AGE" | "FIRST" | "BINS";
+            value?: string;
+            /** @enum {string} */
+            where?: "WASH" | "SHELF" | "USE";
+        };
+        ObservationTap: {
+            seconds: boolean;
+            /** @enum {string} */
+            sign: "SMELL_WET" | "SMELL_DRY" | "SUDS" | "FEEL" | "DROP" | "STAINS" | "LEAKS" | "COLOUR" | "ELASTIC" | "LAMINATE" | "SEAM" | "GRAB" | "SKIN" | "JAR" | "FAST" | "DRUM" | "PROBE" | "HARDNESS" | "DOSE" | "RESIDUE" | "HEAT" | "HOLD" | "PRODUCTS" | "TUMBLE" | "AGE" | "FIRST" | "BINS";
+            title: string;
+            values: components["schemas"]["SignValue"][];
+        };
         Offer: {
             /** Format: int32 */
             available: number;
@@ -2892,6 +3377,13 @@ export interface components {
             fits: components["schemas"]["Fit"][];
             questions: components["schemas"]["Question"][];
             remedies: components["schemas"]["RemedyView"][];
+        };
+        OutcomeLine: {
+            /** Format: double */
+            expected: number;
+            means: string;
+            value: string;
+            words: string;
         };
         OwnSchool: {
             name?: string;
@@ -2946,8 +3438,22 @@ export interface components {
             /** Format: double */
             massKg: number;
             /** @enum {string} */
-            material: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "SILK";
+            material: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "NYLON" | "SILK";
             name: string;
+        };
+        PastLine: {
+            contents: string;
+            /** Format: int32 */
+            counted?: number;
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            predicted: number;
+            /** Format: date-time */
+            startedAt: string;
+            startedWords: string;
+            water: string[];
+            words: string;
         };
         Peg: {
             state: string;
@@ -3270,6 +3776,15 @@ export interface components {
             /** Format: double */
             minMlPerL?: number;
         };
+        ProductLine: {
+            /** Format: double */
+            daysLeft?: number;
+            /** Format: double */
+            leftG: number;
+            name: string;
+            /** Format: double */
+            usedG: number;
+        };
         ProductRowChange: {
             /** Format: double */
             hardG?: number;
@@ -3369,12 +3884,32 @@ export interface components {
             rule: string;
             words: string;
         };
-        RecordExportDocument: {
-            /** Format: date-time */
-            exportedAt: string;
-            format: string;
-            household: string;
-            rounds: components["schemas"]["Summary"][];
+        RecipeLine: {
+            notNow: string;
+            /** @enum {string} */
+            recipe: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
+            takesOut: string;
+            temper: string;
+            words: string;
+        };
+        RecordArchivePartCount: {
+            /** Format: int32 */
+            fresh: number;
+            /** Format: int32 */
+            known: number;
+            part: string;
+        };
+        RecordArchivePreview: {
+            errors: components["schemas"]["LineError"][];
+            kept: boolean;
+            /** Format: int32 */
+            moreErrors: number;
+            parts: components["schemas"]["RecordArchivePartCount"][];
+            says: string;
+        };
+        RecordArchiveSent: {
+            keep?: boolean;
+            text?: string;
         };
         RemedyView: {
             boosts: ("LONGER" | "WHITENER" | "SANITISER")[];
@@ -3387,6 +3922,84 @@ export interface components {
             /** Format: double */
             totalLog: number;
             words: string;
+        };
+        ResetAmount: {
+            /** Format: double */
+            amount: number;
+            product: string;
+            unit: string;
+        };
+        ResetBegin: {
+            carer?: string;
+            checksRead?: string[];
+            request?: components["schemas"]["ResetPlannerRequest"];
+        };
+        ResetPlannerPieces: {
+            /** Format: int32 */
+            count?: number;
+            /** Format: int64 */
+            kindId?: number;
+        };
+        ResetPlannerRequest: {
+            /** Format: double */
+            burnerW?: number;
+            /** Format: double */
+            chlorinePercent?: number;
+            pieces?: components["schemas"]["ResetPlannerPieces"][];
+            /** @enum {string} */
+            recipe?: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
+            /** Format: double */
+            tapC?: number;
+            vessel?: string;
+            /** Format: double */
+            vesselL?: number;
+        };
+        ResetRecipeAmount: {
+            /** Format: double */
+            amount: number;
+            /** Format: double */
+            grams: number;
+            product: string;
+            spoons: string;
+            unit: string;
+        };
+        ResetRecipeAnswer: {
+            /** Format: int32 */
+            batches: number;
+            /** Format: int32 */
+            minutes: number;
+            notes: string[];
+            perBatch: components["schemas"]["ResetAmount"][];
+            /** Format: double */
+            waterL: number;
+        };
+        ResetRecipeRequest: {
+            /** Format: double */
+            chlorinePercent?: number;
+            /** Format: double */
+            hardnessMmolL?: number;
+            load?: components["schemas"]["MassRequest"][];
+            /** @enum {string} */
+            recipe?: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
+            /** Format: double */
+            vesselL?: number;
+        };
+        ResetStep: {
+            /** @enum {string} */
+            action: "FILL" | "HEAT" | "PUT_IN" | "WORK" | "LOOK" | "RINSE" | "CLOSING_WASH" | "HANG";
+            amounts: components["schemas"]["ResetRecipeAmount"][];
+            attended: boolean;
+            detail: string;
+            /** Format: int32 */
+            minutes: number;
+            /** Format: int32 */
+            number: number;
+            /** Format: int32 */
+            stirEveryMinutes: number;
+            title: string;
+        };
+        ResetTick: {
+            water?: string;
         };
         RetentionRequest: {
             /** Format: double */
@@ -3580,8 +4193,25 @@ export interface components {
             shares?: number[];
         };
         Running: {
-            practice?: components["schemas"]["Round"];
-            round?: components["schemas"]["Round"];
+            carer?: string;
+            cautions: components["schemas"]["Caution"][];
+            /** Format: date-time */
+            currentEnds?: string;
+            /** Format: date-time */
+            currentSince?: string;
+            /** Format: int32 */
+            currentStep?: number;
+            done: string[];
+            /** Format: int64 */
+            id: number;
+            /** Format: double */
+            level: number;
+            /** Format: int32 */
+            predicted: number;
+            readyWords: string;
+            state: string;
+            steps: components["schemas"]["ResetStep"][];
+            title: string;
         };
         School: {
             belief: string;
@@ -3708,6 +4338,10 @@ export interface components {
             /** Format: int32 */
             wanted?: number;
         };
+        SignValue: {
+            id: string;
+            words: string;
+        };
         SortBulk: {
             /** Format: int32 */
             count?: number;
@@ -3788,6 +4422,51 @@ export interface components {
             /** Format: double */
             washEveryDays?: number;
         };
+        Story: {
+            /** Format: date-time */
+            from: string;
+            loose: components["schemas"]["ObservationObservation"][];
+            maintenance: components["schemas"]["Maintenance"];
+            rounds: components["schemas"]["StoryRound"][];
+            /** Format: date-time */
+            to: string;
+        };
+        StoryRound: {
+            changes: string[];
+            day: string;
+            /** Format: double */
+            detergentG: number;
+            /** Format: double */
+            doseShare?: number;
+            /** Format: double */
+            dropSeconds?: number;
+            /** Format: double */
+            fill: number;
+            /** Format: double */
+            hardnessMmolL: number;
+            /** Format: int64 */
+            id: number;
+            /** Format: double */
+            peakC: number;
+            /** Format: double */
+            residueMgKg: number;
+            /** Format: double */
+            residueTargetMgKg: number;
+            /** Format: int32 */
+            rinses: number;
+            school: string;
+            seen: components["schemas"]["ObservationObservation"][];
+            smell?: boolean;
+            /** Format: date-time */
+            startedAt: string;
+            suds?: boolean;
+            /** Format: int32 */
+            temperatureC: number;
+            /** Format: double */
+            totalLog: number;
+            /** Format: double */
+            trim: number;
+        };
         Summary: {
             /** Format: double */
             attendedMinutes: number;
@@ -3803,6 +4482,7 @@ export interface components {
             goalMet: boolean;
             /** Format: double */
             hardnessMmolL: number;
+            hasPlan: boolean;
             /** Format: double */
             holdMinutes: number;
             /** Format: int64 */
@@ -3892,6 +4572,14 @@ export interface components {
             what: string;
             words: string;
         };
+        TrimLine: {
+            /** Format: double */
+            next?: number;
+            says: string;
+            /** Format: double */
+            trim: number;
+            why: components["schemas"]["Why"];
+        };
         Tumble: {
             dryer: string;
             /** Format: int64 */
@@ -3899,6 +4587,11 @@ export interface components {
             here: boolean;
             may: boolean;
             words: string;
+        };
+        VesselLine: {
+            /** Format: double */
+            litres: number;
+            name: string;
         };
         Wait: {
             line: components["schemas"]["PieceLine"];
@@ -4230,6 +4923,30 @@ export interface operations {
             };
         };
     };
+    resetRecipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ResetRecipeRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ResetRecipeAnswer"];
+                };
+            };
+        };
+    };
     retention: {
         parameters: {
             query?: never;
@@ -4454,7 +5171,7 @@ export interface operations {
             };
         };
     };
-    forget: {
+    forget_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -4771,6 +5488,119 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Household"];
+                };
+            };
+        };
+    };
+    judge: {
+        parameters: {
+            query?: {
+                kind?: string;
+                at?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judged"];
+                };
+            };
+        };
+    };
+    changes: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExperimentLine"][];
+                };
+            };
+        };
+    };
+    begin_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JudgeBegin"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judged"];
+                };
+            };
+        };
+    };
+    decide: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["JudgeDecision"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judged"];
+                };
+            };
+        };
+    };
+    resetTrim: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Judged"];
                 };
             };
         };
@@ -5108,7 +5938,7 @@ export interface operations {
             };
         };
     };
-    look_1: {
+    look_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -5160,7 +5990,7 @@ export interface operations {
             };
         };
     };
-    plan: {
+    plan_1: {
         parameters: {
             query: {
                 school: string;
@@ -6225,7 +7055,50 @@ export interface operations {
             };
         };
     };
-    csv: {
+    wipe: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    beside: {
+        parameters: {
+            query: {
+                aFrom: string;
+                aTo: string;
+                bFrom: string;
+                bTo: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Beside"];
+                };
+            };
+        };
+    };
+    costs: {
         parameters: {
             query?: never;
             header?: never;
@@ -6240,8 +7113,76 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/csv": string;
+                    "application/json": components["schemas"]["Costs"];
                 };
+            };
+        };
+    };
+    read: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RecordArchiveSent"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RecordArchivePreview"];
+                };
+            };
+        };
+    };
+    see: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ObservationSent"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ObservationObservation"];
+                };
+            };
+        };
+    };
+    forget: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6260,7 +7201,75 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RecordExportDocument"];
+                    "application/json": {
+                        [key: string]: unknown;
+                    };
+                };
+            };
+        };
+    };
+    story: {
+        parameters: {
+            query?: {
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Story"];
+                };
+            };
+        };
+    };
+    taps: {
+        parameters: {
+            query: {
+                where: "WASH" | "SHELF" | "USE";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ObservationTap"][];
+                };
+            };
+        };
+    };
+    one: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Summary"];
                 };
             };
         };
@@ -6287,6 +7296,185 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Summary"];
+                };
+            };
+        };
+    };
+    csv: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                part: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+        };
+    };
+    look_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Look"];
+                };
+            };
+        };
+    };
+    begin: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ResetBegin"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Running"];
+                };
+            };
+        };
+    };
+    plan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ResetPlannerRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Planned"];
+                };
+            };
+        };
+    };
+    running_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Now"];
+                };
+            };
+        };
+    };
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    untick_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Running"];
+                };
+            };
+        };
+    };
+    tick_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+                number: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ResetTick"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Running"];
                 };
             };
         };
@@ -6373,7 +7561,7 @@ export interface operations {
             };
         };
     };
-    one: {
+    one_1: {
         parameters: {
             query?: never;
             header?: never;

@@ -18,6 +18,9 @@ import org.nestrinse.core.dose.Dose;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.kit.Agitation;
+import org.nestrinse.core.reset.ResetFitness;
+import org.nestrinse.core.reset.ResetPlan;
+import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.shelf.StockNeed;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
@@ -261,6 +264,49 @@ class CalculatorController {
                 Given.number("targetMgL", r.targetMgL, Dilution.TARGET_MG_L),
                 Given.number("waterL", r.waterL, Dilution.WATER_L))
             .productMl());
+  }
+
+  /** The input of a reset recipe. */
+  record ResetRecipeRequest(
+      @Nullable ResetRecipe recipe,
+      @Nullable Double vesselL,
+      @Nullable List<@Nullable MassRequest> load,
+      @Nullable Double hardnessMmolL,
+      @Nullable Double chlorinePercent) {}
+
+  /** What goes into a filling. */
+  record ResetAmount(String product, double amount, String unit) {}
+
+  /** The answer of a reset recipe. */
+  record ResetRecipeAnswer(
+      double waterL, int batches, List<ResetAmount> perBatch, int minutes, List<String> notes) {}
+
+  @PostMapping("/reset-recipe")
+  ResetRecipeAnswer resetRecipe(@RequestBody ResetRecipeRequest r) {
+    ResetRecipe recipe = Given.choice("recipe", r.recipe, ResetRecipe.class);
+    double vesselL = Given.number("vesselL", r.vesselL, ResetPlan.VESSEL_L);
+    TextileLoad load = load(r.load);
+    ResetFitness.forbidden(load, recipe)
+        .ifPresent(
+            reason -> {
+              throw new OutOfRange("load", recipe.words(), "other materials: " + reason);
+            });
+    double waterL = ResetPlan.waterL(vesselL);
+    List<ResetAmount> amounts =
+        ResetPlan.perBatch(
+                recipe,
+                waterL,
+                Given.number("hardnessMmolL", r.hardnessMmolL, Limits.HARDNESS_MMOL_L),
+                Given.optional("chlorinePercent", r.chlorinePercent, Dilution.PERCENT))
+            .stream()
+            .map(a -> new ResetAmount(a.product(), a.amount(), a.unit()))
+            .toList();
+    return new ResetRecipeAnswer(
+        waterL,
+        ResetPlan.batches(load.massKg(), vesselL),
+        amounts,
+        recipe.minutes(),
+        ResetPlan.notes(recipe));
   }
 
   /** What is sent for the stock of a rhythm. */

@@ -46,7 +46,7 @@ class DemoHousehold implements ApplicationRunner {
   private static final Logger LOG = LoggerFactory.getLogger(DemoHousehold.class);
   private static final long SEED = 53;
   private static final int NEW_BOOSTERS = 4;
-  private static final int FINISHED_ROUNDS = 12;
+  private static final int FINISHED_ROUNDS = 29;
   private static final int DAYS_BETWEEN_ROUNDS = 2;
   private static final Duration LONGEST_DRYING = Duration.ofHours(40);
   private static final String[] NOTES = {
@@ -73,6 +73,7 @@ class DemoHousehold implements ApplicationRunner {
   private final NormalDayService normal;
   private final LotService lots;
   private final WipesService wipes;
+  private final TernStory story;
   private final HouseClock clock;
   private final PlatformTransactionManager transactions;
   private final Random random = new Random(SEED);
@@ -91,6 +92,7 @@ class DemoHousehold implements ApplicationRunner {
       NormalDayService normal,
       LotService lots,
       WipesService wipes,
+      TernStory story,
       HouseClock clock,
       PlatformTransactionManager transactions) {
     this.house = house;
@@ -106,6 +108,7 @@ class DemoHousehold implements ApplicationRunner {
     this.normal = normal;
     this.lots = lots;
     this.wipes = wipes;
+    this.story = story;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -133,8 +136,13 @@ class DemoHousehold implements ApplicationRunner {
               .toInstant();
       twoDays(set, washDay);
       WashViews.Round round = wash(set, washDay, i);
-      dryAll(round);
+      dryAll(rounds.one(round.id()).finishedAt());
       note(round, NOTES[i % NOTES.length]);
+      Instant reset = story.reset(i, washDay);
+      if (reset != null) {
+        dryAll(reset);
+      }
+      story.seen(i, washDay);
     }
     Instant thisMorning = now.minus(Duration.ofMinutes(410));
     twoDays(set, thisMorning.minus(Duration.ofHours(2)));
@@ -269,20 +277,26 @@ class DemoHousehold implements ApplicationRunner {
     SortViews.Load load =
         clock.at(at, () -> proposals.make(new ProposalService.NewLoad(List.copyOf(pails))));
     for (SortViews.Offer offer : load.offers()) {
-      SortViews.Offer now =
-          clock.at(at, sort::open).get(0).offers().stream()
-              .filter(o -> o.kindId() == offer.kindId())
-              .findFirst()
-              .orElseThrow();
+      SortViews.Offer now = offerNow(load, offer.kindId());
       if (now.refusal() == null && now.wanted() > 0) {
-        clock.at(
-            at, () -> sort.addBulkers(load.id(), new SortService.Bulk(now.kindId(), now.wanted())));
+        SortService.Bulk bulk = new SortService.Bulk(now.kindId(), now.wanted());
+        long id = load.id();
+        load = clock.at(at, () -> sort.addBulkers(id, bulk));
       }
     }
-    School school = index % 4 == 3 ? School.COOL_AND_SUN : School.HOT_AND_FULL;
+    return run(load.id(), at, index);
+  }
+
+  private static SortViews.Offer offerNow(SortViews.Load load, long kindId) {
+    return load.offers().stream().filter(o -> o.kindId() == kindId).findFirst().orElseThrow();
+  }
+
+  private WashViews.Round run(long loadId, Instant at, int index) {
+    School school =
+        story.lean(index) || index % 4 == 3 ? School.COOL_AND_SUN : School.HOT_AND_FULL;
     List<String> checks =
         clock
-            .at(at, () -> plans.plan(load.id(), PlanService.Request.of(school.id(), null)))
+            .at(at, () -> plans.plan(loadId, PlanService.Request.of(school.id(), null)))
             .cautions()
             .stream()
             .filter(c -> c.strength() == Caution.Strength.CHECK)
@@ -291,7 +305,7 @@ class DemoHousehold implements ApplicationRunner {
     WashViews.Round round =
         clock.at(
             at,
-            () -> rounds.start(RoundService.Start.of(load.id(), school.id(), List.copyOf(checks))));
+            () -> rounds.start(RoundService.Start.of(loadId, school.id(), List.copyOf(checks))));
     Instant time = at;
     for (WashViews.PlanStep step : round.plan().steps()) {
       time =
@@ -301,8 +315,7 @@ class DemoHousehold implements ApplicationRunner {
     return round;
   }
 
-  private void dryAll(WashViews.Round round) {
-    Instant finished = rounds.one(round.id()).finishedAt();
+  private void dryAll(Instant finished) {
     for (DryService.Hanging group : clock.at(finished, dry::hanging)) {
       Instant latest = finished.plus(LONGEST_DRYING);
       Instant by = group.dryBy() == null || group.dryBy().isAfter(latest) ? latest : group.dryBy();

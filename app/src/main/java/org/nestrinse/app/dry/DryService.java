@@ -324,6 +324,9 @@ public class DryService {
       return words;
     }
     DryingNow now = facts(clock.instant());
+    if (answer == DryCheck.Answer.SEAM) {
+      events.publishEvent(new DampFound(e.roundId, now.kind(e).name()));
+    }
     double moisture = Math.max(now.moistureNow(e), answer.moisture(now.kind(e)));
     e.hang(e.placeId, e.carriedIn, e.crowded, now.now(), moisture);
     groups.saveAndFlush(e);
@@ -349,6 +352,12 @@ public class DryService {
       factors.saveAndFlush(f);
     }
     return check.words();
+  }
+
+  /** Forgets what of a round hung and is dry, because the round is forgotten. */
+  @Transactional
+  public void forget(long roundId) {
+    groups.deleteByRoundId(roundId);
   }
 
   /** Forgets what dry checks have taught about a place and a kind. */

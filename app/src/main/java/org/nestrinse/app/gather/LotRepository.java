@@ -6,5 +6,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface LotRepository extends JpaRepository<LotEntity, Long> {
   List<LotEntity> findByRemovedAtIsNullOrderById();
 
+  List<LotEntity> findByRoundId(long roundId);
+
   List<LotEntity> findByRoundIdAndKindId(long roundId, long kindId);
 }

@@ -255,4 +255,11 @@ public class LotService {
         readyWords,
         why);
   }
+
+  /** Forgets in which round new pieces were washed last, because the round is forgotten. */
+  @Transactional
+  public void forgetRound(long roundId) {
+    lots.findByRoundId(roundId).forEach(l -> l.roundId = null);
+    lots.flush();
+  }
 }

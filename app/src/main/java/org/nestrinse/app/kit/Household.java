@@ -27,6 +27,7 @@ import org.nestrinse.core.kit.Water;
  * @param wetHours how long wet pieces may wait [h]
  * @param cleaner what pails are wiped with, or null for water alone
  * @param pretendWeather whether the pretend weather station is its forecast
+ * @param boraxLawful whether borax is lawful where it lives, and wanted
  */
 public record Household(
     long version,
@@ -44,7 +45,8 @@ public record Household(
     double trim,
     int wetHours,
     PailCleaning.@Nullable Cleaner cleaner,
-    boolean pretendWeather) {
+    boolean pretendWeather,
+    boolean boraxLawful) {
   private static final double LITRES_PER_M3 = 1000;
 
   /** Returns its time zone. */

@@ -9,6 +9,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.Instant;
 import java.time.LocalTime;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
@@ -54,4 +55,11 @@ class HouseholdEntity {
 
   boolean cleanerChlorine;
   boolean pretendWeather;
+  boolean boraxLawful;
+
+  /** What is done otherwise in every routine, parted by commas. */
+  String standing = "";
+
+  @Nullable Instant trimMovedAt;
+  int trimWay;
 }

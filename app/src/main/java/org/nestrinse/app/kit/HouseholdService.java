@@ -1,7 +1,12 @@
 package org.nestrinse.app.kit;
 
+import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.Arrays;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotNow;
@@ -15,6 +20,7 @@ import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.wash.Standing;
 import org.springframework.context.event.ContextRefreshedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -50,7 +56,8 @@ public class HouseholdService {
       @Nullable String zone,
       @Nullable Integer wetHours,
       @Nullable CleanerChange cleaner,
-      @Nullable Boolean pretendWeather) {}
+      @Nullable Boolean pretendWeather,
+      @Nullable Boolean boraxLawful) {}
 
   /** What pails are wiped with, as it is sent. */
   public record CleanerChange(
@@ -113,6 +120,7 @@ public class HouseholdService {
     e.zone = change.zone == null ? e.zone : change.zone;
     e.wetHours = wetHours;
     e.pretendWeather = change.pretendWeather == null ? e.pretendWeather : change.pretendWeather;
+    e.boraxLawful = change.boraxLawful == null ? e.boraxLawful : change.boraxLawful;
     e.cleanerName = cleaner == null ? null : cleaner.name();
     e.cleanerPercent = cleaner == null ? null : Double.valueOf(cleaner.percent());
     e.cleanerMgL = cleaner == null ? null : Double.valueOf(cleaner.targetMgL());
@@ -147,6 +155,65 @@ public class HouseholdService {
       throw new NotNow("There is no time zone " + zone + ".");
     }
     entity().zone = zone;
+  }
+
+  /** Returns what the household does otherwise in every routine. */
+  @Transactional(readOnly = true)
+  public Set<Standing> standing() {
+    return standing(entity());
+  }
+
+  private static Set<Standing> standing(HouseholdEntity e) {
+    return e.standing.isEmpty()
+        ? Set.of()
+        : Arrays.stream(e.standing.split(",")).map(Standing::valueOf).collect(Collectors.toSet());
+  }
+
+  /** Begins, or ends, doing something otherwise in every routine. */
+  @Transactional
+  public void standing(Standing what, boolean on) {
+    HouseholdEntity e = entity();
+    Set<Standing> all = new TreeSet<>(standing(e));
+    if (on) {
+      all.add(what);
+    } else {
+      all.remove(what);
+    }
+    e.standing = all.stream().map(Enum::name).collect(Collectors.joining(","));
+  }
+
+  /**
+   * When the learned correction of the dose moved last, and which way.
+   *
+   * @param at when, or null for never
+   * @param way 1 up, −1 down, 0 when it was set back
+   */
+  public record TrimMoved(@Nullable Instant at, int way) {}
+
+  /** Returns when the learned correction of the dose moved last. */
+  @Transactional(readOnly = true)
+  public TrimMoved trimMoved() {
+    HouseholdEntity e = entity();
+    return new TrimMoved(e.trimMovedAt, e.trimWay);
+  }
+
+  /**
+   * Sets the learned correction of the dose.
+   *
+   * @param way 1 up, −1 down, 0 when it is set back
+   */
+  @Transactional
+  public void moveTrim(double trim, int way) {
+    HouseholdEntity e = entity();
+    e.trim = Limits.TRIM.check("trim", trim);
+    e.trimMovedAt = clock.instant();
+    e.trimWay = way;
+  }
+
+  /** Sets how long wet pieces may wait [h]. */
+  @Transactional
+  public void waitAtMost(int wetHours) {
+    entity().wetHours = Storage.WET_HOURS.check("wetHours", wetHours);
   }
 
   private HouseholdEntity entity() {
@@ -190,6 +257,7 @@ public class HouseholdService {
             ? null
             : new PailCleaning.Cleaner(
                 e.cleanerName, e.cleanerPercent, e.cleanerMgL, e.cleanerChlorine),
-        e.pretendWeather);
+        e.pretendWeather,
+        e.boraxLawful);
   }
 }

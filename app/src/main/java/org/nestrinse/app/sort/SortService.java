@@ -3,10 +3,12 @@ package org.nestrinse.app.sort;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
@@ -15,6 +17,7 @@ import org.nestrinse.app.gather.Waiting;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.kit.Stock.Whereabouts;
+import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
@@ -56,6 +59,7 @@ public class SortService {
   private final KindService kinds;
   private final MachineService machines;
   private final StockService stock;
+  private final PersonService people;
   private final HouseClock clock;
 
   SortService(
@@ -65,6 +69,7 @@ public class SortService {
       KindService kinds,
       MachineService machines,
       StockService stock,
+      PersonService people,
       HouseClock clock) {
     this.loads = loads;
     this.items = items;
@@ -72,6 +77,7 @@ public class SortService {
     this.kinds = kinds;
     this.machines = machines;
     this.stock = stock;
+    this.people = people;
     this.clock = clock;
   }
 
@@ -300,6 +306,32 @@ public class SortService {
       (item.bulker ? bulkers : first).add(pieces);
     }
     return new LoadPieces(loadId, first, bulkers);
+  }
+
+  /**
+   * What a load holds of one kind and person.
+   *
+   * @param person whose, or null
+   * @param pieces what
+   * @param bulker whether it joins for the main wash only
+   */
+  public record Held(@Nullable String person, SoiledPieces pieces, boolean bulker) {}
+
+  /** Returns what a load holds, with whose it is. */
+  @Transactional(readOnly = true)
+  public List<Held> held(long loadId) {
+    Map<Long, Kind> kindById = kinds.byId();
+    Map<Long, String> names = new HashMap<>();
+    people.all().forEach(p -> names.put(p.id(), p.name()));
+    return items.findByLoadIdOrderById(loadId).stream()
+        .map(
+            i ->
+                new Held(
+                    i.personId == null ? null : names.get(i.personId),
+                    new SoiledPieces(
+                        kindById.get(i.kindId), i.pieces, i.soil, i.solidsOff, i.cameIn, Set.of()),
+                    i.bulker))
+        .toList();
   }
 
   /** Returns the title of a load: where its first set comes from and how many pieces there are. */

@@ -35,23 +35,18 @@ public class DoseLog {
    * How long a product lasts.
    *
    * @param productId its number
+   * @param usedG in the last four weeks [g]
    * @param leftG what is left [g]
    * @param gramsPerDay used a day lately [g], 0 when it was not
    * @param daysLeft at that rate, or null when too little was used to tell
    */
   public record Lasts(
-      long productId, double leftG, double gramsPerDay, @Nullable Double daysLeft) {}
+      long productId, double usedG, double leftG, double gramsPerDay, @Nullable Double daysLeft) {}
 
   /** Notes that so much of a product went in. */
   @Transactional
   public void put(long roundId, int step, long productId, double grams) {
-    DoseTakenEntity e = new DoseTakenEntity();
-    e.roundId = roundId;
-    e.step = step;
-    e.productId = productId;
-    e.grams = grams;
-    e.at = clock.instant();
-    taken.save(e);
+    save(roundId, step, productId, grams, clock.instant());
     products.take(productId, grams);
   }
 
@@ -62,6 +57,48 @@ public class DoseLog {
       products.take(e.productId, -e.grams);
       taken.delete(e);
     }
+  }
+
+  /** Returns what really went into each round. */
+  @Transactional(readOnly = true)
+  public Map<Long, List<RoundFile.FileDose>> byRound() {
+    Map<Long, String> names = new HashMap<>();
+    products.products().forEach(p -> names.put(p.id(), p.name()));
+    Map<Long, List<RoundFile.FileDose>> all = new HashMap<>();
+    for (DoseTakenEntity e : taken.findAll()) {
+      all.computeIfAbsent(e.roundId, k -> new ArrayList<>())
+          .add(
+              new RoundFile.FileDose(
+                  e.step, names.getOrDefault(e.productId, ""), e.grams, e.at));
+    }
+    return all;
+  }
+
+  /** Keeps what went into a round that came out of a file; nothing is taken out of the packs. */
+  @Transactional
+  public void keep(long roundId, List<RoundFile.FileDose> doses) {
+    for (RoundFile.FileDose d : doses) {
+      products.products().stream()
+          .filter(p -> p.name().equals(d.product()))
+          .findFirst()
+          .ifPresent(p -> save(roundId, d.step(), p.id(), d.grams(), d.at()));
+    }
+  }
+
+  private void save(long roundId, int step, long productId, double grams, Instant at) {
+    DoseTakenEntity e = new DoseTakenEntity();
+    e.roundId = roundId;
+    e.step = step;
+    e.productId = productId;
+    e.grams = grams;
+    e.at = at;
+    taken.save(e);
+  }
+
+  /** Forgets what went into a round. */
+  @Transactional
+  public void forget(long roundId) {
+    taken.deleteByRoundId(roundId);
   }
 
   /** Returns how long each product lasts by the use of the last four weeks. */
@@ -77,9 +114,15 @@ public class DoseLog {
     double days = Duration.between(first, now).toHours() / HOURS_PER_DAY;
     List<Lasts> all = new ArrayList<>();
     for (ProductService.View v : products.all()) {
-      double perDay = days < LEAST_DAYS ? 0 : used.getOrDefault(v.product().id(), 0.0) / days;
+      double grams = used.getOrDefault(v.product().id(), 0.0);
+      double perDay = days < LEAST_DAYS ? 0 : grams / days;
       all.add(
-          new Lasts(v.product().id(), v.leftG(), perDay, perDay > 0 ? v.leftG() / perDay : null));
+          new Lasts(
+              v.product().id(),
+              grams,
+              v.leftG(),
+              perDay,
+              perDay > 0 ? v.leftG() / perDay : null));
     }
     return all;
   }

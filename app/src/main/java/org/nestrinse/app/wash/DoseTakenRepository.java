@@ -7,5 +7,7 @@ import org.springframework.data.jpa.repository.JpaRepository;
 interface DoseTakenRepository extends JpaRepository<DoseTakenEntity, Long> {
   List<DoseTakenEntity> findByAtAfter(Instant from);
 
+  void deleteByRoundId(Long roundId);
+
   List<DoseTakenEntity> findByRoundIdAndStep(Long roundId, int step);
 }

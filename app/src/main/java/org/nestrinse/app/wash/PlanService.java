@@ -43,6 +43,7 @@ import org.nestrinse.core.wash.Remedies;
 import org.nestrinse.core.wash.Routine;
 import org.nestrinse.core.wash.RoutineWhys;
 import org.nestrinse.core.wash.School;
+import org.nestrinse.core.wash.Standing;
 import org.nestrinse.core.wash.Step;
 import org.nestrinse.core.wash.WallCard;
 import org.nestrinse.core.wash.WashJob;
@@ -204,6 +205,18 @@ public class PlanService {
     return new Planned(job, WashPlanner.plan(job, school));
   }
 
+  /** Plans a load as the household is, and with another trim and other standing changes. */
+  RoundService.Effect effect(
+      long loadId, String schoolId, Request request, double trim, Set<Standing> standing) {
+    LoadPieces pieces = sort.pieces(loadId);
+    School school = schools.of(schoolId);
+    WashJob is = job(pieces, request.temperatureC, request.wishes(), request.machineId);
+    WashJob then = is.withTrim(trim).asking(is.askedC(), is.wishes().standing(standing));
+    return new RoundService.Effect(
+        figures(is.asWashed(), WashPlanner.plan(is, school)),
+        figures(then.asWashed(), WashPlanner.plan(then, school)));
+  }
+
   /** Returns what else could be chosen for this load, with what it would change. */
   @Transactional(readOnly = true)
   public WashViews.Options options(long loadId, Request request) {
@@ -285,7 +298,7 @@ public class PlanService {
         now,
         now.atZone(household.zoneId()).toLocalTime(),
         askedC,
-        wishes);
+        wishes.standing(households.standing()));
   }
 
   /** Returns a routine as it is shown and kept. */
@@ -376,6 +389,7 @@ public class PlanService {
             .mapToInt(s -> s.run().rinses())
             .sum();
     Fill fill = job.fill();
+    List<PlannedDose> doses = routine.steps().stream().flatMap(s -> s.doses().stream()).toList();
     Instant ready = job.now().plus(Duration.ofMinutes(Math.round(o.minutes())));
     return new Figures(
         run.programme().name(),
@@ -410,6 +424,13 @@ public class PlanService {
         fill.main(),
         o.wear(),
         o.targetGL(),
-        routine.careMarginK(job));
+        routine.careMarginK(job),
+        doses.stream()
+            .filter(d -> d.product().purpose() == Product.Purpose.DETERGENT)
+            .mapToDouble(d -> d.dose().roundedDoseG())
+            .sum(),
+        routine.doseShare(),
+        doses.stream().anyMatch(d -> d.product().coats()),
+        job.trim());
   }
 }

@@ -19,6 +19,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
 
@@ -30,7 +31,12 @@ class RoundEntity {
   Long id;
 
   @Version long version;
-  Long loadId;
+
+  /** The same everywhere, also after it was read from a file. */
+  String uid = UUID.randomUUID().toString();
+
+  /** What was sorted for it; null for a reset, and for what was read from a file. */
+  @Nullable Long loadId;
 
   @Enumerated(EnumType.STRING)
   RoundState state;
@@ -74,7 +80,15 @@ class RoundEntity {
   @Column(name = "hardness_mmol_l")
   double hardnessMmolL;
 
-  @Lob String planned;
+  @Column(name = "detergent_g")
+  double detergentG;
+
+  @Nullable Double doseShare;
+  boolean coats;
+  double trim = 1;
+
+  /** The routine as planned; null for a reset, and where a file told only the figures. */
+  @Nullable @Lob String planned;
 
   @Nullable Long machineId;
   @Nullable @Lob String wishes;
@@ -99,6 +113,21 @@ class RoundEntity {
     long heldSeconds;
     @Nullable String addedBecause;
     @Nullable String shares;
+  }
+
+  @ElementCollection
+  @CollectionTable(name = "round_content", joinColumns = @JoinColumn(name = "round_id"))
+  @OrderColumn(name = "position")
+  List<ContentRow> contents = new ArrayList<>();
+
+  @Embeddable
+  static class ContentRow {
+    String kind;
+    @Nullable String person;
+    int pieces;
+    double massKg;
+    double heldHours;
+    boolean bulker;
   }
 
   @ElementCollection

@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
@@ -49,6 +50,9 @@ class RoundLook {
     Instant since = e.currentSince();
     Instant now = clock.instant();
     Instant ends = current ? ends(e, next, since, now) : null;
+    if (e.planned == null) {
+      throw new NotNow("Only the figures of this round are kept.");
+    }
     Plan planned = json.readValue(e.planned, Plan.class);
     Plan going = e.going == null ? planned : json.readValue(e.going, Plan.class);
     TimeWords words = households.timeWords();
@@ -79,7 +83,7 @@ class RoundLook {
                     new WashViews.RoundEvent(
                         x.at, words.at(x.at), x.step, x.kind, x.words, x.carer))
             .toList(),
-        sort.setAside(e.loadId));
+        e.loadId == null ? List.of() : sort.setAside(e.loadId));
   }
 
   /** When the current step should be over: more time and holds move it on. */

@@ -1,10 +1,16 @@
 package org.nestrinse.app.wash;
 
+import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.record.PastRound;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface RoundRepository extends JpaRepository<RoundEntity, Long> {
   Optional<RoundEntity> findFirstByStateOrderByStartedAtDesc(RoundState state);
@@ -13,5 +19,85 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
 
   List<RoundEntity> findByStateNotOrderByStartedAt(RoundState state);
 
+  List<RoundEntity> findByStateInOrderByStartedAt(Collection<RoundState> states);
+
+  Optional<RoundEntity> findByUid(String uid);
+
   List<RoundEntity> findByState(RoundState state);
+
+  /** The figures of a round without its plan, which is large. */
+  record Row(
+      Long id,
+      Instant startedAt,
+      String school,
+      String programme,
+      double detergentG,
+      @Nullable Double doseShare,
+      double trim,
+      boolean coats,
+      String doses,
+      int temperatureC,
+      double peakC,
+      int rinses,
+      double fill,
+      double hardnessMmolL,
+      double residueMgKg,
+      double residueTargetMgKg,
+      double totalLog,
+      double litres,
+      double kwh,
+      double cost,
+      double attendedMinutes) {
+    PastRound round(String schoolName, List<PastRound.Content> contents) {
+      return new PastRound(
+          id,
+          startedAt,
+          schoolName,
+          programme,
+          contents,
+          new PastRound.Dose(detergentG, doseShare, trim, coats, doses),
+          new PastRound.Bath(temperatureC, peakC, rinses, fill, hardnessMmolL),
+          new PastRound.Estimate(residueMgKg, residueTargetMgKg, totalLog),
+          new PastRound.Spent(litres, kwh, cost, attendedMinutes),
+          List.of());
+    }
+  }
+
+  @Query(
+      """
+      select new org.nestrinse.app.wash.RoundRepository$Row(e.id, e.startedAt, e.school, e.programme,
+        e.detergentG, e.doseShare, e.trim, e.coats, e.doses, e.temperatureC, e.peakC, e.rinses, e.fill,
+        e.hardnessMmolL, e.residueMgKg, e.residueTargetMgKg, e.totalLog, e.litres, e.kwh, e.cost,
+        e.attendedMinutes)
+      from RoundEntity e
+      where e.state in :states and e.startedAt >= :from and e.startedAt <= :to order by e.startedAt""")
+  List<Row> rows(Collection<RoundState> states, Instant from, Instant to);
+
+  @Query(
+      """
+      select e.id from RoundEntity e where e.state in :states
+        and (:kind is null or exists (select 1 from e.contents c where c.kind = :kind))
+      order by e.startedAt desc""")
+  List<Long> latest(Collection<RoundState> states, @Nullable String kind, Limit limit);
+
+  /** What was in a round, beside its number. */
+  record Held(
+      Long round,
+      String kind,
+      @Nullable String person,
+      int pieces,
+      double massKg,
+      double heldHours,
+      boolean bulker) {
+    PastRound.Content content() {
+      return new PastRound.Content(kind, person, pieces, massKg, heldHours, bulker);
+    }
+  }
+
+  @Query(
+      """
+      select new org.nestrinse.app.wash.RoundRepository$Held(e.id, c.kind, c.person, c.pieces, c.massKg,
+        c.heldHours, c.bulker)
+      from RoundEntity e join e.contents c where e.startedAt >= :from and e.startedAt <= :to""")
+  List<Held> held(Instant from, Instant to);
 }

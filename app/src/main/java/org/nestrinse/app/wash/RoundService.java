@@ -1,5 +1,7 @@
 package org.nestrinse.app.wash;
 
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -26,8 +28,10 @@ import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.wash.CannotPlan;
 import org.nestrinse.core.wash.Disagreement;
 import org.nestrinse.core.wash.School;
+import org.nestrinse.core.wash.Standing;
 import org.nestrinse.core.wash.Wishes;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Page;
@@ -46,6 +50,7 @@ public class RoundService {
   private static final int LONGEST_SUMMARY = 200;
   private static final int LONGEST_DOSES = 400;
   private static final int LARGEST_PAGE = 100;
+  private static final double MINUTES_PER_HOUR = 60;
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
 
   private final RoundRepository rounds;
@@ -226,14 +231,43 @@ public class RoundService {
         found.getTotalElements());
   }
 
-  /** Returns all rounds, oldest first, for export. */
+  /** Returns one round as a line. */
   @Transactional(readOnly = true)
-  public List<Summary> all() {
-    TimeWords words = households.timeWords();
-    Map<String, String> names = schools.names();
-    return rounds.findByStateNotOrderByStartedAt(RoundState.PRACTISE).stream()
-        .map(e -> summary(e, words, names))
-        .toList();
+  public Summary summary(long id) {
+    return summary(entity(id), households.timeWords(), schools.names());
+  }
+
+  /**
+   * What a change would make of a round, by the estimates.
+   *
+   * @param before the round as it is planned now
+   * @param after as it would be
+   */
+  public record Effect(Figures before, Figures after) {}
+
+  /**
+   * Plans a round of the record anew, as the household is and with a change; null when it cannot be
+   * planned any more.
+   *
+   * @param trim the learned correction of the dose then
+   * @param standing what is done otherwise in every routine then
+   */
+  @Transactional(readOnly = true)
+  public @Nullable Effect effect(long id, double trim, Set<Standing> standing) {
+    RoundEntity e = entity(id);
+    if (e.loadId == null || e.wishes == null) {
+      return null;
+    }
+    try {
+      return plans.effect(
+          e.loadId,
+          e.school,
+          json.readValue(e.wishes, PlanService.Request.class),
+          trim,
+          standing);
+    } catch (CannotPlan | NotFound | OutOfRange gone) {
+      return null;
+    }
   }
 
   private static void refuseStops(Plan plan) {
@@ -272,6 +306,7 @@ public class RoundService {
     figures(e, plan);
     e.hardnessMmolL = households.current().hardnessMmolL();
     e.planned = json.writeValueAsString(plan);
+    sort.held(pieces.id()).forEach(h -> e.contents.add(content(h, e.startedAt)));
     for (PlanStep step : plan.steps()) {
       RoundEntity.StepRow row = new RoundEntity.StepRow();
       row.number = step.number();
@@ -280,6 +315,18 @@ public class RoundService {
       e.steps.add(row);
     }
     return e;
+  }
+
+  private static RoundEntity.ContentRow content(SortService.Held h, Instant start) {
+    RoundEntity.ContentRow row = new RoundEntity.ContentRow();
+    row.kind = h.pieces().kind().name();
+    row.person = h.person();
+    row.pieces = h.pieces().count();
+    row.massKg = h.pieces().load().massKg();
+    long minutes = Duration.between(h.pieces().since(), start).toMinutes();
+    row.heldHours = Math.max(0, minutes / MINUTES_PER_HOUR);
+    row.bulker = h.bulker();
+    return row;
   }
 
   /** Writes what a plan does and costs into the columns of its round. */
@@ -305,6 +352,10 @@ public class RoundService {
     e.cost = f.cost();
     e.minutes = f.minutes();
     e.attendedMinutes = f.attendedMinutes();
+    e.detergentG = f.detergentG() == null ? 0 : f.detergentG();
+    e.doseShare = f.doseShare();
+    e.coats = Boolean.TRUE.equals(f.coats());
+    e.trim = f.trim() == null ? 1 : f.trim();
   }
 
   private static String doses(Plan plan) {
@@ -363,6 +414,7 @@ public class RoundService {
         e.minutes,
         e.attendedMinutes,
         e.hardnessMmolL,
-        e.note);
+        e.note,
+        e.planned != null);
   }
 }

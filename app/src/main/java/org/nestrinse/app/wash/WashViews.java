@@ -250,6 +250,10 @@ public final class WashViews {
    * @param targetGL detergent in the last water that would just meet the target [g/L]; null in
    *     older rounds
    * @param careMarginK degrees below what the weakest piece bears; null in older rounds
+   * @param detergentG detergent in all [g]; null in plans from before it was kept
+   * @param doseShare of what the labels ask for, or null when it cannot be told
+   * @param coats whether a product goes in that coats fibre; null from before it was kept
+   * @param trim the learned correction of the dose; null from before it was kept
    */
   public record Figures(
       String programme,
@@ -284,7 +288,11 @@ public final class WashViews {
       double fill,
       @Nullable Double wear,
       @Nullable Double targetGL,
-      @Nullable Integer careMarginK) {}
+      @Nullable Integer careMarginK,
+      @Nullable Double detergentG,
+      @Nullable Double doseShare,
+      @Nullable Boolean coats,
+      @Nullable Double trim) {}
 
   /**
    * A round.
@@ -459,6 +467,7 @@ public final class WashViews {
    * @param attendedMinutes with a person
    * @param hardnessMmolL of the water then
    * @param note what a person wrote
+   * @param hasPlan whether its plan is kept, with every reason
    */
   public record Summary(
       long id,
@@ -492,7 +501,8 @@ public final class WashViews {
       double minutes,
       double attendedMinutes,
       double hardnessMmolL,
-      String note) {}
+      String note,
+      boolean hasPlan) {}
 
   /**
    * A page of the record.

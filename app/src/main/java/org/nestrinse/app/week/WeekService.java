@@ -226,6 +226,12 @@ public class WeekService {
     pins.deleteAllById(pins.findAllById(List.of(start)).stream().map(p -> p.startAt).toList());
   }
 
+  /** Returns when the machine was maintained last, or null when nobody said. */
+  @Transactional(readOnly = true)
+  public @Nullable Instant maintainedAt() {
+    return settings.findAll().stream().findFirst().map(s -> s.maintainedAt).orElse(null);
+  }
+
   /** Keeps that the machine was maintained now. */
   @Transactional
   public void maintained() {

@@ -32,12 +32,23 @@ public final class Trim {
 
   /** What one round says about the dose. */
   public enum Vote {
-    MORE,
-    LESS,
+    MORE("more is needed"),
+    LESS("less would do"),
     /** Looked at, and neither. */
-    WELL,
+    WELL("well"),
     /** Nothing was told, or the one against the other. */
-    NOTHING
+    NOTHING("nothing told");
+
+    private final String words;
+
+    Vote(String words) {
+      this.words = words;
+    }
+
+    /** Returns it in words. */
+    public String words() {
+      return words;
+    }
   }
 
   /**

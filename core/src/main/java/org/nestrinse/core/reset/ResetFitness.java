@@ -1,12 +1,17 @@
 package org.nestrinse.core.reset;
 
+import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
+import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.textile.TextileLoad;
 
 /**
  * Whether a kind may go through a recipe; when it may not, why, and what it may have instead.
@@ -30,6 +35,9 @@ public record ResetFitness(
     String insteadWords) {
   /** A label that ends below this forbids the boil [°C]. */
   private static final int BOIL_LABEL_C = 90;
+
+  /** The mass does not matter here. */
+  private static final double ANY_KG = 0.1;
 
   private static final Set<Material> BOILED = Set.of(Material.COTTON, Material.LINEN);
 
@@ -83,6 +91,21 @@ public record ResetFitness(
               ResetRecipe.RINSE_OUT,
               "Until then " + ResetRecipe.RINSE_OUT.words() + ".");
     };
+  }
+
+  /** Returns what in a load of materials forbids a recipe, or nothing when none does. */
+  public static Optional<String> forbidden(TextileLoad load, ResetRecipe recipe) {
+    return load.masses().stream()
+        .map(m -> of(plain(m), recipe, Fastness.FAST))
+        .filter(f -> !f.allowed)
+        .map(f -> f.reason + " " + f.insteadWords)
+        .findFirst();
+  }
+
+  private static Kind plain(TextileLoad.MaterialMass m) {
+    Part part = new Part("body", m.material(), ANY_KG, false);
+    return new Kind(
+        0, m.material().words(), Role.TOWEL, Bin.HOUSE, List.of(part), 1, false, null);
   }
 
   private static ResetFitness allowed(Kind kind, ResetRecipe recipe) {

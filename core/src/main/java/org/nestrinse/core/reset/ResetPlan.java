@@ -168,6 +168,20 @@ public record ResetPlan(
     return recipe.salts().stream().map(s -> s.in(waterL, hardnessMmolL)).toList();
   }
 
+  /** Returns what to know about a recipe, a sentence each. */
+  public static List<String> notes(ResetRecipe recipe) {
+    List<String> all = new ArrayList<>();
+    all.add(
+        "For %s; %s, %s."
+            .formatted(
+                recipe.takesOut(),
+                recipe.temper().words(),
+                Numbers.duration(recipe.minutes())));
+    all.add("Start from clean pieces; finish with a wash or rinse without detergent.");
+    ResetCautions.of(recipe).forEach(c -> all.add(c.title() + ": " + c.sentence()));
+    return all;
+  }
+
   /** Returns the plan; throws {@link OutOfRange} when a piece, or the burner, is not up to it. */
   public static ResetPlan of(Question q) {
     RinseOut rinseOut =
@@ -198,7 +212,7 @@ public record ResetPlan(
         List.of(all),
         List.of(),
         0,
-        numbered(steps),
+        ResetStep.numbered(steps),
         ResetCautions.of(q.recipe),
         rinseOut,
         rinseL * rinseOut.rinses(),
@@ -270,7 +284,7 @@ public record ResetPlan(
         batches,
         goesIn,
         heating,
-        numbered(steps),
+        ResetStep.numbered(steps),
         ResetCautions.of(q.recipe),
         rinseOut,
         water * batches.size() + rinseL * Math.max(runs, rinseOut.rinses()),
@@ -355,14 +369,6 @@ public record ResetPlan(
               .formatted(Numbers.of(water, 1)));
     }
     return Math.max(0, minutes);
-  }
-
-  private static List<ResetStep> numbered(List<ResetStep> steps) {
-    List<ResetStep> all = new ArrayList<>();
-    for (ResetStep s : steps) {
-      all.add(s.numbered(all.size() + 1));
-    }
-    return all;
   }
 
   /** Returns how long all of it takes [min]. */

@@ -53,6 +53,13 @@ public record ResetStep(
         1, action, title, detail, (int) Math.ceil(minutes), attended, 0, List.of());
   }
 
+  /** Returns the same steps numbered from 1 on. */
+  public static List<ResetStep> numbered(List<ResetStep> steps) {
+    return java.util.stream.IntStream.range(0, steps.size())
+        .mapToObj(i -> steps.get(i).numbered(i + 1))
+        .toList();
+  }
+
   ResetStep numbered(int other) {
     return new ResetStep(
         other, action, title, detail, minutes, attended, stirEveryMinutes, amounts);

@@ -122,6 +122,13 @@ public record WashJob(
         otherWishes);
   }
 
+  /** Returns the same job with another learned correction of the dose. */
+  public WashJob withTrim(double other) {
+    return new WashJob(
+        first, bulkers, machine, water, roomC, products, tariff, houseGoal, other, now, start,
+        askedC, wishes);
+  }
+
   /**
    * Returns the job as it lies in what it is washed in: by hand without covers, in as many fillings
    * as it needs; in a machine as it is.

@@ -1,0 +1,90 @@
+package org.nestrinse.app.judge;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Objects;
+import java.util.OptionalDouble;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.record.ObservationService;
+import org.nestrinse.app.record.RecordService;
+import org.nestrinse.app.wear.WearService;
+import org.nestrinse.core.judge.HouseFacts;
+import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.record.PastRound;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Gathers what is judged: rounds of the record, what was seen of them, and what they were like. */
+@Component
+class Evidence {
+  /** What was seen longer ago than this is another story. */
+  static final Duration LOOKED_BACK = Duration.ofDays(21);
+
+  private static final int ROUNDS = 6;
+
+  private final RecordService record;
+  private final ObservationService observations;
+  private final WearService wear;
+
+  Evidence(RecordService record, ObservationService observations, WearService wear) {
+    this.record = record;
+    this.observations = observations;
+    this.wear = wear;
+  }
+
+  /** What is judged: what was seen, and what the record says of the rounds before it. */
+  record Case(List<Seen> seen, HouseFacts facts, List<PastRound> rounds) {}
+
+  /** Returns what is judged at a moment, of a kind or of all. */
+  @Transactional(readOnly = true)
+  public Case at(Instant from, Instant to, @Nullable String kind) {
+    List<PastRound> rounds = record.rounds(to.minus(LOOKED_BACK), to, kind);
+    return new Case(observations.seen(from, to, kind), facts(rounds, kind), rounds);
+  }
+
+  /** Returns the rounds since a moment, with what was seen of each. */
+  @Transactional(readOnly = true)
+  public List<PastRound> roundsSince(Instant from, Instant to, @Nullable String kind) {
+    return record.rounds(from, to, kind);
+  }
+
+  private HouseFacts facts(List<PastRound> all, @Nullable String kind) {
+    List<PastRound> last = all.subList(Math.max(0, all.size() - ROUNDS), all.size());
+    if (last.isEmpty()) {
+      return HouseFacts.NONE;
+    }
+    List<WearService.Batch> batches =
+        kind == null
+            ? List.of()
+            : wear.all().stream().filter(b -> b.kind().equals(kind)).toList();
+    return new HouseFacts(
+        mean(last, r -> r.bath().hardnessMmolL()),
+        mean(last, r -> r.dose().share()),
+        mean(last, r -> r.estimate().residueMgKg() / r.estimate().residueTargetMgKg()),
+        mean(last, r -> r.bath().fill() > 0 ? r.bath().fill() : null),
+        mean(last, r -> r.bath().peakC()),
+        mean(last, r -> Math.max(0, r.bath().temperatureC() - r.bath().peakC())),
+        mean(last, PastRound::heldHours),
+        last.stream().anyMatch(r -> r.dose().coats()),
+        null,
+        batches.isEmpty()
+            ? null
+            : Double.valueOf(batches.stream().mapToDouble(b -> b.washes()).average().orElse(0)),
+        batches.isEmpty()
+            ? null
+            : Double.valueOf(batches.stream().mapToDouble(b -> b.share()).average().orElse(0)));
+  }
+
+  private static @Nullable Double mean(
+      List<PastRound> rounds, Function<PastRound, @Nullable Double> value) {
+    OptionalDouble mean =
+        rounds.stream()
+            .map(value)
+            .filter(Objects::nonNull)
+            .mapToDouble(Double::doubleValue)
+            .average();
+    return mean.isPresent() ? Double.valueOf(mean.getAsDouble()) : null;
+  }
+}

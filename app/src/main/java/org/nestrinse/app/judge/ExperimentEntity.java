@@ -1,0 +1,56 @@
+package org.nestrinse.app.judge;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.Arrays;
+import java.util.Set;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.judge.Cause;
+import org.nestrinse.core.judge.Change;
+import org.nestrinse.core.judge.Experiment;
+
+/** One change and what came of it. */
+@Entity
+@Table(name = "experiment")
+class ExperimentEntity {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  Long id;
+
+  @Version long version;
+  String uid = UUID.randomUUID().toString();
+
+  @Enumerated(EnumType.STRING)
+  Change changeMade;
+
+  @Enumerated(EnumType.STRING)
+  Cause cause;
+
+  /** The findings that led to it, parted by blanks. */
+  String complaint;
+
+  @Nullable String kind;
+  Instant startedAt;
+  @Nullable Instant endedAt;
+
+  @Enumerated(EnumType.STRING)
+  Experiment.State state;
+
+  String says;
+  double trimBefore;
+  double trimAfter;
+  int wetHoursBefore;
+
+  Set<String> findings() {
+    return Arrays.stream(complaint.split(" ")).collect(Collectors.toSet());
+  }
+}

@@ -1,0 +1,513 @@
+package org.nestrinse.app.judge;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.Household;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.record.SomethingSeen;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.core.gather.Storage;
+import org.nestrinse.core.judge.Cause;
+import org.nestrinse.core.judge.Change;
+import org.nestrinse.core.judge.Diagnosis;
+import org.nestrinse.core.judge.Experiment;
+import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.judge.Trim;
+import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.wash.Standing;
+import org.nestrinse.core.why.Why;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Judges what was seen, and carries one change at a time through the rounds that follow. */
+@Service
+public class JudgeService {
+  private static final int LONGEST_KIND = 80;
+  private static final int LONGEST_COMPLAINT = 400;
+  private static final Duration TRIM_LOOKED_BACK = Duration.ofDays(60);
+  private static final int SHORT_HOURS = 24;
+  private static final int PAST_SHOWN = 12;
+  private static final int TRIM_ROUNDS_SHOWN = 4;
+
+  private final ExperimentRepository experiments;
+  private final Evidence evidence;
+  private final RoundService rounds;
+  private final HouseholdService households;
+  private final HouseClock clock;
+
+  JudgeService(
+      ExperimentRepository experiments,
+      Evidence evidence,
+      RoundService rounds,
+      HouseholdService households,
+      HouseClock clock) {
+    this.experiments = experiments;
+    this.evidence = evidence;
+    this.rounds = rounds;
+    this.households = households;
+    this.clock = clock;
+  }
+
+  /**
+   * What is sent to begin a change.
+   *
+   * @param change what is done otherwise
+   * @param cause what it is against
+   * @param kind name of the kind that it is about, or null for all
+   */
+  public record Begin(@Nullable Change change, @Nullable Cause cause, @Nullable String kind) {}
+
+  /** Returns what may be wrong, at a moment; now when none is given. */
+  @Transactional(readOnly = true)
+  public JudgeViews.Judged judge(@Nullable String kind, @Nullable Instant at) {
+    Instant now = clock.instant();
+    Instant to = at == null || at.isAfter(now) ? now : at;
+    String of = kind == null || kind.isBlank() ? null : kind;
+    Instant from = from(to);
+    Evidence.Case found = evidence.at(from, to, of);
+    Diagnosis d = Diagnosis.of(found.facts(), found.seen());
+    TimeWords words = households.timeWords();
+    PastRound last =
+        found.rounds().isEmpty() ? null : found.rounds().get(found.rounds().size() - 1);
+    List<JudgeViews.CauseLine> causes = new ArrayList<>();
+    for (Diagnosis.Ranked r : d.causes()) {
+      causes.add(cause(r, causes.isEmpty() ? last : null));
+    }
+    List<ExperimentEntity> all = new ArrayList<>(experiments.findByOrderByStartedAtAscIdAsc());
+    all.sort(Comparator.comparing((ExperimentEntity e) -> e.startedAt).reversed());
+    return new JudgeViews.Judged(
+        d.state(),
+        d.says(),
+        from,
+        words.at(from),
+        found.seen().size(),
+        causes,
+        d.checks().stream().map(JudgeService::check).toList(),
+        trim(),
+        all.stream()
+            .filter(e -> e.state == Experiment.State.WATCHING)
+            .findFirst()
+            .map(e -> view(e, words))
+            .orElse(null),
+        all.stream()
+            .filter(e -> e.state != Experiment.State.WATCHING)
+            .limit(PAST_SHOWN)
+            .map(e -> view(e, words))
+            .toList());
+  }
+
+  /** What was seen before a change that helped is settled. */
+  private Instant from(Instant to) {
+    Instant earliest = to.minus(Evidence.LOOKED_BACK);
+    return experiments.findByOrderByStartedAtAscIdAsc().stream()
+        .filter(e -> e.state == Experiment.State.KEPT)
+        .filter(e -> e.endedAt != null && !e.endedAt.isAfter(to))
+        .map(e -> e.startedAt)
+        .filter(s -> s.isAfter(earliest))
+        .max(Comparator.naturalOrder())
+        .orElse(earliest);
+  }
+
+  /** Returns the likeliest causes in words, for saying elsewhere; none when it cannot be told. */
+  @Transactional(readOnly = true)
+  public List<String> likely() {
+    Instant to = clock.instant();
+    Evidence.Case found = evidence.at(from(to), to, null);
+    Diagnosis d = Diagnosis.of(found.facts(), found.seen());
+    return d.state() == Diagnosis.State.LIKELY
+        ? List.of(d.causes().get(0).cause().words())
+        : List.of();
+  }
+
+  private JudgeViews.CauseLine cause(Diagnosis.Ranked r, @Nullable PastRound last) {
+    Why.Builder why =
+        Why.of(
+            Numbers.percent(r.probability()) + " " + r.cause().words(),
+            "How often it is the cause, times how often it shows what was seen, against all other causes. What"
+                + " speaks for it raises it, what speaks against it lowers it.");
+    r.speaksFor().forEach(a -> why.line(a.words(), "× " + Numbers.of(a.factor(), 1)));
+    r.speaksAgainst().forEach(a -> why.line(a.words(), "× " + Numbers.of(a.factor(), 2)));
+    why.total("probability", Numbers.percent(r.probability()));
+    return new JudgeViews.CauseLine(
+        r.cause(),
+        r.cause().words(),
+        r.probability(),
+        r.speaksFor().stream().map(a -> a.words() + ": " + a.reason()).toList(),
+        r.speaksAgainst().stream().map(a -> a.words() + ": " + a.reason()).toList(),
+        r.changes().stream().map(p -> change(p, last)).toList(),
+        why.source("House figures; docs/models.md, causes. They order causes, they measure nothing."));
+  }
+
+  private JudgeViews.ChangeLine change(Diagnosis.Proposal p, @Nullable PastRound last) {
+    return new JudgeViews.ChangeLine(
+        p.change(),
+        p.change().words(),
+        p.expected(),
+        last == null ? List.of() : effects(p.change(), last),
+        notNow(p.change()));
+  }
+
+  /** Returns what the estimates make of a change for a round; nothing when plans do not show it. */
+  private List<String> effects(Change change, PastRound last) {
+    Set<Standing> standing = EnumSet.noneOf(Standing.class);
+    standing.addAll(households.standing());
+    double trim = households.current().trim();
+    if (change.standing() != null) {
+      standing.add(change.standing());
+    } else if (change.trimDirection() != 0) {
+      trim = move(change).map(Trim.Move::to).orElse(trim);
+    } else {
+      return List.of();
+    }
+    RoundService.Effect effect = rounds.effect(last.id(), trim, standing);
+    if (effect == null) {
+      return List.of();
+    }
+    var a = effect.before();
+    var b = effect.after();
+    List<String> all = new ArrayList<>();
+    line(all, "detergent", a.detergentG(), b.detergentG(), 0, "g");
+    line(all, "hygiene", a.totalLog(), b.totalLog(), 1, "log");
+    line(all, "residue", a.residueMgKg(), b.residueMgKg(), 0, "mg/kg");
+    line(all, "water", a.litres(), b.litres(), 0, "L");
+    line(all, "cost", a.cost(), b.cost(), 2, "");
+    line(all, "time", a.minutes(), b.minutes(), 0, "min");
+    return all;
+  }
+
+  private static void line(
+      List<String> all,
+      String name,
+      @Nullable Double before,
+      @Nullable Double after,
+      int digits,
+      String unit) {
+    if (before == null || after == null) {
+      return;
+    }
+    String a = Numbers.of(before, digits);
+    String b = Numbers.of(after, digits);
+    if (!a.equals(b)) {
+      all.add("%s %s → %s %s".formatted(name, a, b, unit).strip());
+    }
+  }
+
+  /** Returns why a change cannot be begun now; nothing when it can. */
+  private String notNow(Change change) {
+    Optional<ExperimentEntity> watched =
+        experiments.findFirstByStateOrderByStartedAtDesc(Experiment.State.WATCHING);
+    if (watched.isPresent()) {
+      return "One change at a time: “%s” is still watched."
+          .formatted(watched.get().changeMade.words());
+    }
+    if (change.standing() != null && households.standing().contains(change.standing())) {
+      return "Every routine does that already.";
+    }
+    if (change.trimDirection() != 0 && move(change).isEmpty()) {
+      return "The dose moves when two rounds in a row say the same, never by one.";
+    }
+    return "";
+  }
+
+  private static JudgeViews.CheckLine check(Diagnosis.NextCheck c) {
+    return new JudgeViews.CheckLine(
+        c.sign(),
+        c.sign().title(),
+        c.sign().how(),
+        c.minutes(),
+        c.outcomes().stream()
+            .map(
+                o ->
+                    new JudgeViews.OutcomeLine(
+                        o.value(),
+                        o.words(),
+                        o.expected(),
+                        "%s, %s".formatted(o.cause().words(), Numbers.percent(o.probability()))))
+            .toList(),
+        Why.of(
+                "%s tells %s bit".formatted(c.sign().title(), Numbers.of(c.bits(), 2)),
+                "How much less open it is expected to be afterwards, for its work. One bit halves what is open.")
+            .line("expected gain", Numbers.of(c.bits(), 2) + " bit")
+            .line("work", Numbers.of(c.minutes(), 0) + " min")
+            .total("for its work", Numbers.of(c.worth(), 3) + " bit/min")
+            .source("docs/models.md, causes."));
+  }
+
+  // One change at a time.
+
+  /** Begins a change, and returns how things stand; throws {@link NotNow} when it cannot be. */
+  @Transactional
+  public JudgeViews.Judged begin(Begin begin) {
+    Change change = Given.choice("change", begin.change, Change.class);
+    Cause cause = Given.choice("cause", begin.cause, Cause.class);
+    String kind =
+        begin.kind == null || begin.kind.isBlank()
+            ? null
+            : Given.text("kind", begin.kind, LONGEST_KIND);
+    String notNow = notNow(change);
+    if (!notNow.isEmpty()) {
+      throw new NotNow(notNow);
+    }
+    Instant now = clock.instant();
+    Evidence.Case found = evidence.at(from(now), now, kind);
+    Diagnosis d = Diagnosis.of(found.facts(), found.seen());
+    if (d.state() == Diagnosis.State.CLINICIAN) {
+      throw new NotNow(d.says());
+    }
+    String complaint = complaint(d, cause, found.seen());
+    if (complaint.isEmpty()) {
+      throw new NotNow("Nothing was seen that this could be watched by.");
+    }
+    Household household = households.current();
+    ExperimentEntity e = new ExperimentEntity();
+    e.changeMade = change;
+    e.cause = cause;
+    e.kind = kind;
+    e.complaint = complaint;
+    e.startedAt = now;
+    e.state = Experiment.State.WATCHING;
+    e.trimBefore = household.trim();
+    e.wetHoursBefore = household.wetHours();
+    e.trimAfter = move(change).map(Trim.Move::to).orElse(household.trim());
+    e.says = Experiment.of(change, e.findings(), List.of()).says();
+    experiments.saveAndFlush(e);
+    apply(e);
+    return judge(kind, null);
+  }
+
+  /** What speaks for the cause and is bad is watched; else everything that is bad. */
+  private static String complaint(Diagnosis d, Cause cause, List<Seen> seen) {
+    Set<Sign> telling =
+        d.causes().stream()
+            .filter(r -> r.cause() == cause)
+            .flatMap(r -> r.speaksFor().stream())
+            .map(Diagnosis.Argument::sign)
+            .collect(Collectors.toSet());
+    Set<String> bad = new TreeSet<>();
+    Set<String> all = new TreeSet<>();
+    for (Seen s : seen) {
+      if (!s.good() && !s.sign().where().isEmpty() && s.sign() != Sign.FAST) {
+        all.add(s.finding());
+        if (telling.contains(s.sign())) {
+          bad.add(s.finding());
+        }
+      }
+    }
+    String words = String.join(" ", bad.isEmpty() ? all : bad);
+    return words.length() > LONGEST_COMPLAINT ? words.substring(0, LONGEST_COMPLAINT) : words;
+  }
+
+  private void apply(ExperimentEntity e) {
+    if (e.changeMade.trimDirection() != 0) {
+      households.moveTrim(e.trimAfter, e.changeMade.trimDirection());
+    }
+    if (e.changeMade.standing() != null) {
+      households.standing(e.changeMade.standing(), true);
+    }
+    if (e.changeMade == Change.SHORTER_HOLDING) {
+      households.waitAtMost(
+          Math.min(e.wetHoursBefore, Storage.WET_HOURS.check("wetHours", SHORT_HOURS)));
+    }
+  }
+
+  private void takeBack(ExperimentEntity e) {
+    if (e.changeMade.trimDirection() != 0) {
+      households.moveTrim(e.trimBefore, -e.changeMade.trimDirection());
+    }
+    if (e.changeMade.standing() != null) {
+      households.standing(e.changeMade.standing(), false);
+    }
+    if (e.changeMade == Change.SHORTER_HOLDING) {
+      households.waitAtMost(e.wetHoursBefore);
+    }
+  }
+
+  /** Watches a reset that was done, by what led to it; nothing when something else is watched. */
+  @Transactional
+  public void watchReset() {
+    Instant now = clock.instant();
+    Evidence.Case found = evidence.at(from(now), now, null);
+    Diagnosis d = Diagnosis.of(found.facts(), found.seen());
+    boolean free = notNow(Change.RESET).isEmpty() && d.state() != Diagnosis.State.CLINICIAN;
+    if (free && !d.causes().isEmpty()) {
+      begin(new Begin(Change.RESET, d.causes().get(0).cause(), null));
+    }
+  }
+
+  /** Looks at the change that is watched anew, after something was seen. */
+  @EventListener
+  @Transactional
+  void seen(SomethingSeen something) {
+    experiments
+        .findFirstByStateOrderByStartedAtDesc(Experiment.State.WATCHING)
+        .ifPresent(e -> look(e, something.at()));
+  }
+
+  private void look(ExperimentEntity e, Instant now) {
+    List<List<Seen>> since =
+        evidence.roundsSince(e.startedAt, now, e.kind).stream().map(PastRound::seen).toList();
+    Experiment result = Experiment.of(e.changeMade, e.findings(), since);
+    e.says = result.says();
+    if (result.state() != Experiment.State.WATCHING) {
+      end(e, result.state());
+    }
+    experiments.saveAndFlush(e);
+  }
+
+  private void end(ExperimentEntity e, Experiment.State state) {
+    e.state = state;
+    e.endedAt = clock.instant();
+    if (state == Experiment.State.UNDONE) {
+      takeBack(e);
+    }
+  }
+
+  /** What a person decides about a change. */
+  public record Decision(@Nullable Boolean keep) {}
+
+  /**
+   * Keeps a change, or takes it back, because the person says so: while it is watched, or when it
+   * stayed unclear.
+   */
+  @Transactional
+  public JudgeViews.Judged decide(long id, Decision decision) {
+    boolean keep = Given.yesNo("keep", decision.keep);
+    ExperimentEntity e =
+        experiments.findById(id).orElseThrow(() -> new NotFound("change", id));
+    if (!open(e)) {
+      throw new NotNow("That is decided already.");
+    }
+    e.says = keep ? "Kept, because you said so." : "Taken back, because you said so.";
+    end(e, keep ? Experiment.State.KEPT : Experiment.State.UNDONE);
+    experiments.saveAndFlush(e);
+    return judge(e.kind, null);
+  }
+
+  private static boolean open(ExperimentEntity e) {
+    return e.state == Experiment.State.WATCHING || e.state == Experiment.State.UNCLEAR;
+  }
+
+  // The trim.
+
+  private List<PastRound> lookedAt() {
+    Instant now = clock.instant();
+    return evidence.roundsSince(now.minus(TRIM_LOOKED_BACK), now, null).stream()
+        .filter(r -> Trim.vote(r.seen()) != Trim.Vote.NOTHING)
+        .toList();
+  }
+
+  private Optional<Trim.Move> move() {
+    return move(lookedAt());
+  }
+
+  private Optional<Trim.Move> move(List<PastRound> lookedAt) {
+    HouseholdService.TrimMoved moved = households.trimMoved();
+    List<Trim.Told> told =
+        lookedAt.stream()
+            .map(
+                r ->
+                    new Trim.Told(
+                        Trim.vote(r.seen()),
+                        moved.at() == null || r.startedAt().isAfter(moved.at())))
+            .toList();
+    return Trim.next(households.current().trim(), told, moved.way());
+  }
+
+  private Optional<Trim.Move> move(Change change) {
+    return change.trimDirection() == 0
+        ? Optional.empty()
+        : move().filter(m -> Math.signum(m.to() - m.from()) == change.trimDirection());
+  }
+
+  private JudgeViews.TrimLine trim() {
+    double trim = households.current().trim();
+    Instant moved = households.trimMoved().at();
+    List<PastRound> lookedAt = lookedAt();
+    Double next = move(lookedAt).map(Trim.Move::to).orElse(null);
+    TimeWords words = households.timeWords();
+    Why.Builder why =
+        Why.of(
+            "Every dose × " + Numbers.of(trim, 1),
+            "What you saw lately. It moves by tenths when two rounds in a row agree and none of the last four says"
+                + " the opposite; never by one.");
+    lookedAt.stream()
+        .skip(Math.max(0, lookedAt.size() - TRIM_ROUNDS_SHOWN))
+        .forEach(r -> why.line(words.at(r.startedAt()), Trim.vote(r.seen()).words()));
+    if (moved != null) {
+      why.line("moved last", words.at(moved));
+    }
+    why.total("now", "× " + Numbers.of(trim, 1));
+    String says =
+        next == null
+            ? trim == Trim.NONE ? "As the label says." : "Learned from what was seen."
+            : "Two rounds agree: × %s would fit.".formatted(Numbers.of(next, 1));
+    return new JudgeViews.TrimLine(
+        trim, next, says, why.source("docs/models.md, trim. Bounds 0.6 and 1.4."));
+  }
+
+  /** Sets the learned correction of the dose back to the label. */
+  @Transactional
+  public JudgeViews.Judged resetTrim() {
+    experiments
+        .findFirstByStateOrderByStartedAtDesc(Experiment.State.WATCHING)
+        .filter(e -> e.changeMade.trimDirection() != 0)
+        .ifPresent(
+            e -> {
+              e.state = Experiment.State.UNDONE;
+              e.endedAt = clock.instant();
+              e.says = "Taken back, because the dose was set back to the label.";
+              experiments.saveAndFlush(e);
+            });
+    households.moveTrim(Trim.NONE, 0);
+    return judge(null, null);
+  }
+
+  /** Returns the changes that were made, oldest first. */
+  @Transactional(readOnly = true)
+  public List<JudgeViews.ExperimentLine> all() {
+    TimeWords words = households.timeWords();
+    return experiments.findByOrderByStartedAtAscIdAsc().stream()
+        .map(e -> view(e, words))
+        .toList();
+  }
+
+  private static JudgeViews.ExperimentLine view(ExperimentEntity e, TimeWords words) {
+    return new JudgeViews.ExperimentLine(
+        e.id,
+        e.changeMade,
+        e.changeMade.trimDirection() == 0
+            ? e.changeMade.words()
+            : "dose × %s, from × %s"
+                .formatted(Numbers.of(e.trimAfter, 1), Numbers.of(e.trimBefore, 1)),
+        e.cause.words(),
+        e.findings().stream().sorted().map(JudgeService::words).toList(),
+        e.startedAt,
+        words.at(e.startedAt),
+        e.endedAt == null ? null : words.at(e.endedAt),
+        e.state,
+        e.says,
+        open(e));
+  }
+
+  private static String words(String finding) {
+    int dot = finding.indexOf('.');
+    return Sign.valueOf(finding.substring(0, dot)).value(finding.substring(dot + 1)).words();
+  }
+}

@@ -1,0 +1,216 @@
+package org.nestrinse.app.record;
+
+import java.time.DateTimeException;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.LineError;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * One entry of a file, in CSV or JSON alike. Every getter notes what is wrong and then returns
+ * something harmless, so that all errors of a file are found at once.
+ */
+public final class ArchiveEntry {
+  private static final String NOTHING = "nothing";
+
+  private final long line;
+  private final Function<String, @Nullable JsonNode> cell;
+  private final List<LineError> errors;
+  private final JsonMapper json;
+
+  ArchiveEntry(
+      long line,
+      Function<String, @Nullable JsonNode> cell,
+      List<LineError> errors,
+      JsonMapper json) {
+    this.line = line;
+    this.cell = cell;
+    this.errors = errors;
+    this.json = json;
+  }
+
+  /** Returns a text of 1 to {@code longest} characters. */
+  public String text(String column, int longest) {
+    String text = optionalText(column, longest);
+    if (text == null) {
+      wrong(column, NOTHING, "1 to " + longest + " characters");
+      return "";
+    }
+    return text;
+  }
+
+  /** Returns a text, or null when there is none. */
+  public @Nullable String optionalText(String column, int longest) {
+    JsonNode node = cell.apply(column);
+    String text = node == null ? "" : node.asString();
+    if (text.length() > longest) {
+      wrong(column, text.length() + " characters", "up to " + longest + " characters");
+    }
+    return text.isEmpty() ? null : text;
+  }
+
+  /** Returns a number within a range. */
+  public double number(String column, Range range) {
+    Double value = optionalNumber(column, range);
+    if (value == null) {
+      wrong(column, NOTHING, range.describe());
+      return range.min();
+    }
+    return value;
+  }
+
+  /** Returns a number within a range, or null when there is none. */
+  public @Nullable Double optionalNumber(String column, Range range) {
+    String text = optionalText(column, 40);
+    if (text == null) {
+      return null;
+    }
+    try {
+      return range.check(column, Double.parseDouble(text));
+    } catch (NumberFormatException | OutOfRange e) {
+      wrong(column, text, range.describe());
+      return range.min();
+    }
+  }
+
+  /** Returns a whole number within a range. */
+  public int whole(String column, Range range) {
+    double value = number(column, range);
+    if (value != Math.rint(value)) {
+      wrong(column, String.valueOf(value), "a whole number");
+    }
+    return (int) value;
+  }
+
+  /** Returns a moment. */
+  public Instant time(String column) {
+    Instant time = optionalTime(column);
+    if (time == null) {
+      wrong(column, NOTHING, "a time such as 2026-05-20T14:00:00Z");
+      return Instant.EPOCH;
+    }
+    return time;
+  }
+
+  /** Returns a moment, or null when there is none. */
+  public @Nullable Instant optionalTime(String column) {
+    String text = optionalText(column, 40);
+    if (text == null) {
+      return null;
+    }
+    try {
+      return Instant.parse(text);
+    } catch (DateTimeException e) {
+      wrong(column, text, "a time such as 2026-05-20T14:00:00Z");
+      return Instant.EPOCH;
+    }
+  }
+
+  /** Returns a yes or no. */
+  public boolean yes(String column) {
+    String text = optionalText(column, 10);
+    if (!"true".equals(text) && !"false".equals(text)) {
+      wrong(column, text == null ? NOTHING : text, "true or false");
+    }
+    return "true".equals(text);
+  }
+
+  /** Returns one of a few names. */
+  public <E extends Enum<E>> E choice(String column, Class<E> type) {
+    String text = optionalText(column, 60);
+    for (E constant : type.getEnumConstants()) {
+      if (constant.name().equals(text)) {
+        return constant;
+      }
+    }
+    wrong(
+        column,
+        text == null ? NOTHING : text,
+        "one of "
+            + Arrays.stream(type.getEnumConstants())
+                .map(Enum::name)
+                .collect(Collectors.joining(", ")));
+    return type.getEnumConstants()[0];
+  }
+
+  /** Returns the entries of a list; none when there is no list. */
+  public List<ArchiveEntry> list(String column) {
+    JsonNode node = tree(column);
+    if (node == null) {
+      return List.of();
+    }
+    if (!node.isArray()) {
+      wrong(column, "no list", "a list");
+      return List.of();
+    }
+    List<ArchiveEntry> all = new ArrayList<>();
+    for (JsonNode entry : node) {
+      all.add(
+          new ArchiveEntry(
+              line,
+              key -> entry.hasNonNull(key) ? entry.get(key) : null,
+              errors,
+              json));
+    }
+    return all;
+  }
+
+  /** Returns the texts of a list; none when there is no list. */
+  public List<String> texts(String column, int longest) {
+    JsonNode node = tree(column);
+    if (node == null) {
+      return List.of();
+    }
+    List<String> all = new ArrayList<>();
+    node.forEach(n -> all.add(n.asString()));
+    if (all.stream().anyMatch(t -> t.length() > longest)) {
+      wrong(column, "too long", "up to " + longest + " characters");
+    }
+    return all;
+  }
+
+  /** Returns a value as JSON text, or null when there is none. */
+  public @Nullable String json(String column) {
+    JsonNode node = tree(column);
+    return node == null ? null : json.writeValueAsString(node);
+  }
+
+  /** In CSV a list is a text of JSON. */
+  private @Nullable JsonNode tree(String column) {
+    JsonNode node = cell.apply(column);
+    if (node == null || !node.isString()) {
+      return node;
+    }
+    try {
+      return node.asString().isEmpty() ? null : json.readTree(node.asString());
+    } catch (JacksonException e) {
+      wrong(column, "unreadable", "JSON");
+      return null;
+    }
+  }
+
+  /** Runs what a core value checks by itself, and notes its refusal. */
+  public <T> @Nullable T checked(java.util.function.Supplier<T> made) {
+    try {
+      return made.get();
+    } catch (OutOfRange e) {
+      wrong(e.field(), String.valueOf(e.value()), e.allowed());
+      return null;
+    }
+  }
+
+  /** Notes that something is wrong. */
+  public void wrong(String column, String found, String expected) {
+    String shown = found.length() > 60 ? found.substring(0, 60) + "…" : found;
+    errors.add(new LineError(line, column, shown, expected));
+  }
+}

@@ -1,0 +1,44 @@
+package org.nestrinse.app.record;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.judge.Sign;
+
+/** What somebody saw. */
+@Entity
+@Table(name = "observation")
+class ObservationEntity {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  Long id;
+
+  String uid = UUID.randomUUID().toString();
+  Instant seenAt;
+
+  @Enumerated(EnumType.STRING)
+  Sign.Where place;
+
+  @Nullable Long roundId;
+  @Nullable String kind;
+
+  @Enumerated(EnumType.STRING)
+  Sign sign;
+
+  String reading;
+  @Nullable Double seconds;
+  @Nullable String carer;
+  String note = "";
+
+  Seen seen() {
+    return new Seen(sign, reading, seenAt, roundId);
+  }
+}

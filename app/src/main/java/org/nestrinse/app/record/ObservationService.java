@@ -1,0 +1,275 @@
+package org.nestrinse.app.record;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.dry.DampFound;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.app.wash.RoundAnswered;
+import org.nestrinse.app.wash.RoundFiles;
+import org.nestrinse.core.judge.RunSigns;
+import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.units.OutOfRange;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** What people see at the wash, at the shelf and in use: kept with one tap, taken back with one. */
+@Service
+public class ObservationService {
+  private static final int LONGEST_NOTE = 400;
+  private static final int LONGEST_KIND = 80;
+  private static final int LONGEST_VALUE = 20;
+
+  private final ObservationRepository observations;
+  private final RoundFiles rounds;
+  private final KindService kinds;
+  private final HouseholdService households;
+  private final ApplicationEventPublisher events;
+  private final HouseClock clock;
+
+  ObservationService(
+      ObservationRepository observations,
+      RoundFiles rounds,
+      KindService kinds,
+      HouseholdService households,
+      ApplicationEventPublisher events,
+      HouseClock clock) {
+    this.observations = observations;
+    this.rounds = rounds;
+    this.kinds = kinds;
+    this.households = households;
+    this.events = events;
+    this.clock = clock;
+  }
+
+  /**
+   * What is sent when something was seen.
+   *
+   * @param sign what was looked at
+   * @param value what it was; may be left out for a drop whose seconds are told
+   * @param seconds of a water drop, or null
+   * @param where where, or null for where it is usually noticed
+   * @param roundId the round that it tells about, or null for the latest that fits
+   * @param kind name of the kind, or null for the whole load
+   * @param carer who saw it, or null
+   * @param note in own words, or null
+   */
+  public record Sent(
+      @Nullable Sign sign,
+      @Nullable String value,
+      @Nullable Double seconds,
+      Sign.@Nullable Where where,
+      @Nullable Long roundId,
+      @Nullable String kind,
+      @Nullable String carer,
+      @Nullable String note) {
+    /** Makes what was seen of a whole load. */
+    public static Sent of(Sign sign, String value, Sign.Where where, @Nullable String carer) {
+      return new Sent(sign, value, null, where, null, null, carer, null);
+    }
+  }
+
+  /**
+   * What was seen, as it is shown.
+   *
+   * @param id number
+   * @param sign what was looked at
+   * @param title its name
+   * @param value what it was
+   * @param words in words
+   * @param good whether it is as it should be
+   * @param seconds of a water drop, or null
+   * @param where where
+   * @param whereWords in words
+   * @param roundId the round, or null
+   * @param kind the kind, or null for the whole load
+   * @param carer who, or null
+   * @param note in own words
+   * @param at when
+   * @param atWords in words
+   */
+  public record Observation(
+      long id,
+      Sign sign,
+      String title,
+      String value,
+      String words,
+      boolean good,
+      @Nullable Double seconds,
+      Sign.Where where,
+      String whereWords,
+      @Nullable Long roundId,
+      @Nullable String kind,
+      @Nullable String carer,
+      String note,
+      Instant at,
+      String atWords) {}
+
+  /** A sign that can be told at a place, with what it can be. */
+  public record Tap(Sign sign, String title, List<Sign.Value> values, boolean seconds) {}
+
+  /** Returns what can be told at a place, in one tap each. */
+  public List<Tap> taps(Sign.Where where) {
+    return Sign.noticed(where).stream()
+        .map(s -> new Tap(s, s.title(), s.all(), s == Sign.DROP))
+        .toList();
+  }
+
+  /** Keeps what was seen. */
+  @Transactional
+  public Observation see(Sent sent) {
+    Sign sign = Given.choice("sign", sent.sign, Sign.class);
+    ObservationEntity e = new ObservationEntity();
+    e.sign = sign;
+    e.seconds = Given.optional("seconds", sent.seconds, Sign.DROP_S);
+    if (e.seconds != null && sign != Sign.DROP) {
+      throw new OutOfRange("seconds", e.seconds, "only for a water drop");
+    }
+    e.reading =
+        e.seconds == null
+            ? sign.value(Given.text("value", sent.value, LONGEST_VALUE)).id()
+            : Sign.drop(e.seconds).id();
+    e.kind = sent.kind == null || sent.kind.isBlank() ? null : kind(sent.kind);
+    e.place =
+        sent.where != null
+            ? sent.where
+            : sign.where().stream().min(Enum::compareTo).orElse(Sign.Where.SHELF);
+    e.carer = Given.name("carer", sent.carer);
+    e.note =
+        sent.note == null || sent.note.isBlank()
+            ? ""
+            : Given.text("note", sent.note, LONGEST_NOTE);
+    e.roundId = sent.roundId == null ? latest(e) : known(sent.roundId);
+    return keep(e);
+  }
+
+  private String kind(String sent) {
+    String name = Given.text("kind", sent, LONGEST_KIND);
+    boolean known = kinds.byId().values().stream().anyMatch(k -> k.name().equals(name));
+    if (!known) {
+      throw new OutOfRange("kind", name, "the name of a kind in Kit");
+    }
+    return name;
+  }
+
+  /** What is in use or on the shelf came out of the last round that is back there. */
+  private @Nullable Long latest(ObservationEntity e) {
+    return rounds.latest(e.kind, e.place != Sign.Where.WASH).orElse(null);
+  }
+
+  private long known(long roundId) {
+    if (!rounds.uids().containsKey(roundId)
+        && rounds.latest(null, false).filter(id -> id == roundId).isEmpty()) {
+      throw new NotFound("round", roundId);
+    }
+    return roundId;
+  }
+
+  private Observation keep(ObservationEntity e) {
+    e.seenAt = clock.instant();
+    ObservationEntity saved = observations.saveAndFlush(e);
+    events.publishEvent(new SomethingSeen(saved.seenAt));
+    return view(saved, households.timeWords());
+  }
+
+  /** Takes back what was seen. */
+  @Transactional
+  public void forget(long id) {
+    observations.delete(
+        observations.findById(id).orElseThrow(() -> new NotFound("observation", id)));
+    observations.flush();
+    events.publishEvent(new SomethingSeen(clock.instant()));
+  }
+
+  /** Returns what was seen in a time, oldest first. */
+  @Transactional(readOnly = true)
+  public List<Observation> between(Instant from, Instant to) {
+    TimeWords words = households.timeWords();
+    return observations.findBySeenAtBetweenOrderBySeenAtAscIdAsc(from, to).stream()
+        .map(e -> view(e, words))
+        .toList();
+  }
+
+  /**
+   * Returns what was seen in a time as the rules take it, oldest first.
+   *
+   * @param kind only what tells of this kind or of whole loads; null for all
+   */
+  @Transactional(readOnly = true)
+  public List<Seen> seen(Instant from, Instant to, @Nullable String kind) {
+    return observations.findBySeenAtBetweenOrderBySeenAtAscIdAsc(from, to).stream()
+        .filter(e -> kind == null || e.kind == null || e.kind.equals(kind))
+        .map(ObservationEntity::seen)
+        .toList();
+  }
+
+  /** Returns the last thing that was seen of a sign of each kind, by the name of the kind. */
+  @Transactional(readOnly = true)
+  public Map<String, String> last(Sign sign) {
+    Map<String, String> all = new java.util.HashMap<>();
+    observations.findByOrderBySeenAtAscIdAsc().stream()
+        .filter(e -> e.sign == sign && e.kind != null)
+        .forEach(e -> all.put(e.kind, e.reading));
+    return all;
+  }
+
+  @EventListener
+  @Transactional
+  void answered(RoundAnswered answered) {
+    Optional<Seen> seen =
+        RunSigns.of(answered.judgement(), answered.answer(), answered.at(), answered.roundId());
+    seen.filter(
+            s -> !observations.existsByRoundIdAndSignAndReading(s.round(), s.sign(), s.value()))
+        .ifPresent(
+            s -> {
+              ObservationEntity e = new ObservationEntity();
+              e.sign = s.sign();
+              e.reading = s.value();
+              e.place = Sign.Where.WASH;
+              e.roundId = s.round();
+              e.carer = answered.carer();
+              keep(e);
+            });
+  }
+
+  @EventListener
+  @Transactional
+  void damp(DampFound found) {
+    ObservationEntity e = new ObservationEntity();
+    e.sign = Sign.SEAM;
+    e.reading = "damp";
+    e.place = Sign.Where.SHELF;
+    e.roundId = found.roundId();
+    e.kind = found.kind();
+    keep(e);
+  }
+
+  private static Observation view(ObservationEntity e, TimeWords words) {
+    return new Observation(
+        e.id,
+        e.sign,
+        e.sign.title(),
+        e.reading,
+        e.sign.value(e.reading).words(),
+        e.sign.good(e.reading),
+        e.seconds,
+        e.place,
+        e.place.words(),
+        e.roundId,
+        e.kind,
+        e.carer,
+        e.note,
+        e.seenAt,
+        words.at(e.seenAt));
+  }
+}

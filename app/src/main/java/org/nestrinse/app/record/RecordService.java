@@ -1,0 +1,248 @@
+package org.nestrinse.app.record;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.ProductService;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.wash.DoseLog;
+import org.nestrinse.app.wash.RoundFiles;
+import org.nestrinse.app.week.WeekService;
+import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.record.Changes;
+import org.nestrinse.core.record.Ledger;
+import org.nestrinse.core.record.Maintenance;
+import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.record.Stretch;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
+import org.nestrinse.core.why.Why;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The record in pictures and sums. */
+@Service
+public class RecordService {
+  /** How far back the picture goes. */
+  private static final Range DAYS = new Range(1, 400, "days");
+
+  private static final int COST_MONTHS = 12;
+  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+  private static final DateTimeFormatter MONTH =
+      DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
+
+  private final RoundFiles rounds;
+  private final ObservationService observations;
+  private final HouseholdService households;
+  private final ProductService products;
+  private final DoseLog doses;
+  private final WeekService week;
+  private final HouseClock clock;
+
+  RecordService(
+      RoundFiles rounds,
+      ObservationService observations,
+      HouseholdService households,
+      ProductService products,
+      DoseLog doses,
+      WeekService week,
+      HouseClock clock) {
+    this.rounds = rounds;
+    this.observations = observations;
+    this.households = households;
+    this.products = products;
+    this.doses = doses;
+    this.week = week;
+    this.clock = clock;
+  }
+
+  /**
+   * Returns past rounds with what was seen of them until then, oldest first.
+   *
+   * @param kind only rounds with this kind, and only what tells of it or of whole loads; null for
+   *     all
+   */
+  @Transactional(readOnly = true)
+  public List<PastRound> rounds(Instant from, Instant to, @Nullable String kind) {
+    Map<Long, List<Seen>> seen = new HashMap<>();
+    for (Seen s : observations.seen(from, to, kind)) {
+      if (s.round() != null) {
+        seen.computeIfAbsent(s.round(), k -> new ArrayList<>()).add(s);
+      }
+    }
+    return rounds.past(from, to).stream()
+        .filter(r -> kind == null || r.has(kind))
+        .map(r -> r.with(seen.getOrDefault(r.id(), List.of())))
+        .toList();
+  }
+
+  /** Returns the picture of so many days up to now. */
+  @Transactional(readOnly = true)
+  RecordViews.Story story(int days) {
+    Instant to = clock.instant();
+    Instant from = to.minus(Duration.ofDays(DAYS.check("days", days)));
+    ZoneId zone = households.current().zoneId();
+    Map<Long, List<ObservationService.Observation>> seen = new LinkedHashMap<>();
+    List<ObservationService.Observation> loose = new ArrayList<>();
+    for (ObservationService.Observation o : observations.between(from, to)) {
+      if (o.roundId() == null) {
+        loose.add(o);
+      } else {
+        seen.computeIfAbsent(o.roundId(), k -> new ArrayList<>()).add(o);
+      }
+    }
+    List<RecordViews.StoryRound> all = new ArrayList<>();
+    List<PastRound> past = rounds(from, to, null);
+    PastRound before = null;
+    for (PastRound r : past) {
+      List<String> changes = before == null ? List.of() : Changes.between(before, r);
+      all.add(view(r, changes, seen.getOrDefault(r.id(), List.of()), zone));
+      before = r;
+    }
+    return new RecordViews.Story(from, to, all, loose, maintenance(past));
+  }
+
+  private Maintenance maintenance(List<PastRound> past) {
+    return Maintenance.of(past, week.maintainedAt(), clock.instant());
+  }
+
+  private static RecordViews.StoryRound view(
+      PastRound r,
+      List<String> changes,
+      List<ObservationService.Observation> seen,
+      ZoneId zone) {
+    return new RecordViews.StoryRound(
+        r.id(),
+        r.startedAt(),
+        DAY.format(r.startedAt().atZone(zone)),
+        r.school(),
+        r.bath().temperatureC(),
+        r.bath().peakC(),
+        r.bath().rinses(),
+        r.bath().fill(),
+        r.dose().detergentG(),
+        r.dose().share(),
+        r.dose().trim(),
+        r.bath().hardnessMmolL(),
+        r.estimate().residueMgKg(),
+        r.estimate().residueTargetMgKg(),
+        r.estimate().totalLog(),
+        seen.stream()
+            .map(ObservationService.Observation::seconds)
+            .filter(Objects::nonNull)
+            .max(Double::compare)
+            .orElse(null),
+        r.bad(Sign.SMELL_WET, Sign.SMELL_DRY),
+        r.bad(Sign.SUDS, Sign.JAR),
+        changes,
+        seen);
+  }
+
+  /**
+   * Returns two stretches of days side by side, both ends included.
+   *
+   * @throws OutOfRange when a stretch ends before it begins
+   */
+  @Transactional(readOnly = true)
+  RecordViews.Beside beside(LocalDate aFrom, LocalDate aTo, LocalDate bFrom, LocalDate bTo) {
+    Stretch before = stretch("aTo", aFrom, aTo);
+    Stretch after = stretch("bTo", bFrom, bTo);
+    return new RecordViews.Beside(
+        before.rounds(),
+        after.rounds(),
+        before.beside(after).stream()
+            .map(
+                d ->
+                    new RecordViews.MeasureLine(
+                        d.before().name(),
+                        d.before().words(),
+                        d.after().words(),
+                        d.words(),
+                        d.before().better()))
+            .toList());
+  }
+
+  private Stretch stretch(String field, LocalDate from, LocalDate to) {
+    if (to.isBefore(from)) {
+      throw new OutOfRange(field, to.toString(), "a day not before " + from);
+    }
+    ZoneId zone = households.current().zoneId();
+    Instant end = to.plusDays(1).atStartOfDay(zone).toInstant().minusMillis(1);
+    Instant begin = from.atStartOfDay(zone).toInstant();
+    // What was seen of the last round may have been seen after the stretch.
+    Map<Long, PastRound> seen = new HashMap<>();
+    rounds(begin, clock.instant(), null).forEach(r -> seen.put(r.id(), r));
+    return Stretch.of(
+        rounds.past(begin, end).stream().map(r -> seen.getOrDefault(r.id(), r)).toList());
+  }
+
+  /** Returns what a year of rounds took, and the products. */
+  @Transactional(readOnly = true)
+  RecordViews.Costs costs() {
+    ZoneId zone = households.current().zoneId();
+    Instant from =
+        clock
+            .instant()
+            .atZone(zone)
+            .minusMonths(COST_MONTHS)
+            .withDayOfMonth(1)
+            .toLocalDate()
+            .atStartOfDay(zone)
+            .toInstant();
+    Ledger ledger = Ledger.of(rounds.past(from, clock.instant()), zone);
+    Map<String, Why> whys = new LinkedHashMap<>();
+    List<RecordViews.MonthLine> months = new ArrayList<>();
+    for (Ledger.Month m : ledger.months()) {
+      months.add(
+          new RecordViews.MonthLine(m.month().toString(), MONTH.format(m.month()), m.sum()));
+      whys.put("month." + m.month(), why(MONTH.format(m.month()), m.sum()));
+    }
+    ledger.persons().forEach(p -> whys.put("person." + p.name(), why(name(p), p.sum())));
+    ledger.kinds().forEach(k -> whys.put("kind." + k.name(), why(k.name(), k.sum())));
+    return new RecordViews.Costs(
+        new RecordViews.LedgerView(months, ledger.persons(), ledger.kinds()), products(), whys);
+  }
+
+  private static String name(Ledger.Share share) {
+    return share.name().isEmpty() ? "the household" : share.name();
+  }
+
+  private static Why why(String of, Ledger.Sum s) {
+    return Why.of(
+            "%s for %s".formatted(Numbers.fixed(s.money(), 2), of),
+            "Each round with the prices of its hour; what several share is divided by dry mass.")
+        .line("rounds, by their share", Numbers.of(s.rounds(), 1))
+        .line("water", Numbers.of(s.litres(), 0) + " L")
+        .line("electricity", Numbers.of(s.kwh(), 1) + " kWh")
+        .line("detergent", Numbers.of(s.detergentG(), 0) + " g")
+        .line("work", Numbers.of(s.hours(), 1) + " h")
+        .line("pieces washed", Numbers.of(s.uses(), 0))
+        .total("in all", Numbers.fixed(s.money(), 2))
+        .total("one use", Numbers.fixed(s.moneyPerUse(), 3))
+        .section(11);
+  }
+
+  private List<RecordViews.ProductLine> products() {
+    Map<Long, String> names = new HashMap<>();
+    products.products().forEach(p -> names.put(p.id(), p.name()));
+    return doses.lasts().stream()
+        .map(
+            l ->
+                new RecordViews.ProductLine(
+                    names.getOrDefault(l.productId(), ""), l.usedG(), l.leftG(), l.daysLeft()))
+        .toList();
+  }
+}

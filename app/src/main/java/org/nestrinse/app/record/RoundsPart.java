@@ -1,0 +1,350 @@
+package org.nestrinse.app.record;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.dry.DryService;
+import org.nestrinse.app.gather.LotService;
+import org.nestrinse.app.wash.RoundFile;
+import org.nestrinse.app.wash.RoundFiles;
+import org.nestrinse.app.wash.SchoolService;
+import org.nestrinse.app.wash.WashViews;
+import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.Range;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Rounds in files. */
+@Component
+class RoundsPart implements ArchivePart {
+  private static final int UID = 36;
+  private static final int NAME = 80;
+  private static final int SCHOOL = 40;
+  private static final int SUMMARY = 200;
+  private static final int DOSES = 400;
+  private static final int NOTE = 2000;
+  private static final int PLAN = 4_000_000;
+  private static final Range PIECES = new Range(0, 2000, "pieces");
+  private static final Range MASS_KG = new Range(0, 100, "kg");
+  private static final Range FILL = new Range(0, 3, "");
+  private static final Range MINUTES = new Range(0, 100_000, "min");
+  private static final Range RINSES = new Range(0, 40, "rinses");
+  private static final Range LOG = new Range(0, 60, "log");
+  private static final Range RESIDUE = new Range(0, 1_000_000, "mg/kg");
+  private static final Range LITRES = new Range(0, 5000, "L");
+  private static final Range KWH = new Range(0, 200, "kWh");
+  private static final Range COST = new Range(0, 10_000, "");
+  private static final Range HOURS = new Range(0, 100_000, "h");
+  private static final Range STEP = new Range(0, 1000, "");
+  private static final Range SHARE = new Range(0, 20, "");
+  private static final Range GRAMS = new Range(0, 10_000, "g");
+  private static final Range HARDNESS = Limits.HARDNESS_MMOL_L;
+
+  private static final List<String> COLUMNS =
+      List.of(
+          "uid", "started_at", "finished_at", "shelved_at", "school", "contents", "pieces",
+          "mass_kg", "fill", "programme", "temperature_c", "peak_c", "hold_minutes", "doses",
+          "detergent_g", "dose_share", "trim", "coats", "rinses", "spin_rpm", "hygiene_total_log",
+          "hygiene_kill_log", "goal", "goal_met", "residue_mg_kg", "residue_target_mg_kg",
+          "litres", "kwh", "cost", "minutes", "attended_minutes", "hardness_mmol_l", "note",
+          "carer", "items", "steps", "events", "taken", "plan", "going");
+
+  private final RoundFiles rounds;
+  private final SchoolService schools;
+  private final DryService dry;
+  private final LotService lots;
+  private final ObservationRepository observations;
+  private final JsonMapper json;
+
+  RoundsPart(
+      RoundFiles rounds,
+      SchoolService schools,
+      DryService dry,
+      LotService lots,
+      ObservationRepository observations,
+      JsonMapper json) {
+    this.rounds = rounds;
+    this.schools = schools;
+    this.dry = dry;
+    this.lots = lots;
+    this.observations = observations;
+    this.json = json;
+  }
+
+  @Override
+  public String name() {
+    return "rounds";
+  }
+
+  @Override
+  public int order() {
+    return 1;
+  }
+
+  @Override
+  public String mark() {
+    return "programme";
+  }
+
+  @Override
+  public List<String> columns() {
+    return COLUMNS;
+  }
+
+  @Override
+  public Set<String> large() {
+    return Set.of("plan", "going");
+  }
+
+  @Override
+  public List<Map<String, Object>> write() {
+    Map<String, String> names = schools.names();
+    return rounds.all().stream().map(f -> entry(f, names)).toList();
+  }
+
+  private Map<String, Object> entry(RoundFile f, Map<String, String> names) {
+    PastRound r = f.round();
+    Map<String, Object> e = new LinkedHashMap<>();
+    e.put("uid", f.uid());
+    e.put("started_at", r.startedAt());
+    e.put("finished_at", f.finishedAt());
+    e.put("shelved_at", f.shelvedAt());
+    e.put("school", names.getOrDefault(r.school(), r.school()));
+    e.put("contents", f.summary());
+    e.put("pieces", f.pieces());
+    e.put("mass_kg", f.massKg());
+    e.put("fill", r.bath().fill());
+    e.put("programme", r.programme());
+    e.put("temperature_c", r.bath().temperatureC());
+    e.put("peak_c", r.bath().peakC());
+    e.put("hold_minutes", f.holdMinutes());
+    e.put("doses", r.dose().words());
+    e.put("detergent_g", r.dose().detergentG());
+    e.put("dose_share", r.dose().share());
+    e.put("trim", r.dose().trim());
+    e.put("coats", r.dose().coats());
+    e.put("rinses", r.bath().rinses());
+    e.put("spin_rpm", f.spinRpm());
+    e.put("hygiene_total_log", r.estimate().totalLog());
+    e.put("hygiene_kill_log", f.killLog());
+    e.put("goal", f.goal().name());
+    e.put("goal_met", f.goalMet());
+    e.put("residue_mg_kg", r.estimate().residueMgKg());
+    e.put("residue_target_mg_kg", r.estimate().residueTargetMgKg());
+    e.put("litres", r.spent().litres());
+    e.put("kwh", r.spent().kwh());
+    e.put("cost", r.spent().money());
+    e.put("minutes", f.minutes());
+    e.put("attended_minutes", r.spent().attendedMinutes());
+    e.put("hardness_mmol_l", r.bath().hardnessMmolL());
+    e.put("note", f.note());
+    e.put("carer", f.carer());
+    e.put("items", r.contents().stream().map(RoundsPart::item).toList());
+    e.put("steps", f.steps().stream().map(RoundsPart::step).toList());
+    e.put("events", f.events().stream().map(RoundsPart::event).toList());
+    e.put("taken", f.doses().stream().map(RoundsPart::taken).toList());
+    e.put("plan", f.plan() == null ? null : json.readTree(f.plan()));
+    e.put("going", f.going() == null ? null : json.readTree(f.going()));
+    return e;
+  }
+
+  private static Map<String, Object> item(PastRound.Content c) {
+    Map<String, Object> m = new LinkedHashMap<>();
+    m.put("kind", c.kind());
+    m.put("person", c.person());
+    m.put("pieces", c.pieces());
+    m.put("mass_kg", c.massKg());
+    m.put("held_hours", c.heldHours());
+    m.put("bulker", c.bulker());
+    return m;
+  }
+
+  private static Map<String, Object> step(RoundFile.FileStep s) {
+    Map<String, Object> m = new LinkedHashMap<>();
+    m.put("number", s.number());
+    m.put("title", s.title());
+    m.put("minutes", s.minutes());
+    m.put("done_at", s.doneAt());
+    m.put("added_because", s.addedBecause());
+    return m;
+  }
+
+  private static Map<String, Object> event(RoundFile.FileEvent x) {
+    Map<String, Object> m = new LinkedHashMap<>();
+    m.put("at", x.at());
+    m.put("step", x.step());
+    m.put("kind", x.kind().name());
+    m.put("code", x.code());
+    m.put("words", x.words());
+    m.put("carer", x.carer());
+    return m;
+  }
+
+  private static Map<String, Object> taken(RoundFile.FileDose d) {
+    Map<String, Object> m = new LinkedHashMap<>();
+    m.put("step", d.step());
+    m.put("product", d.product());
+    m.put("grams", d.grams());
+    m.put("at", d.at());
+    return m;
+  }
+
+  @Override
+  public Prepared prepare(ArchiveEntry e, Set<String> roundUids) {
+    RoundFile file = file(e);
+    return new Prepared(
+        file.uid(), rounds.find(file.uid()).isPresent(), () -> rounds.keep(file));
+  }
+
+  private RoundFile file(ArchiveEntry e) {
+    String uid = e.text("uid", UID);
+    PastRound round =
+        new PastRound(
+            0,
+            e.time("started_at"),
+            school(e.text("school", NAME)),
+            orEmpty(e.optionalText("programme", NAME)),
+            e.list("items").stream().map(RoundsPart::item).toList(),
+            new PastRound.Dose(
+                e.number("detergent_g", GRAMS),
+                e.optionalNumber("dose_share", SHARE),
+                e.number("trim", Limits.TRIM),
+                e.yes("coats"),
+                orEmpty(e.optionalText("doses", DOSES))),
+            new PastRound.Bath(
+                e.whole("temperature_c", Limits.WATER_C),
+                e.number("peak_c", Limits.WATER_C),
+                e.whole("rinses", RINSES),
+                e.number("fill", FILL),
+                e.number("hardness_mmol_l", HARDNESS)),
+            new PastRound.Estimate(
+                e.number("residue_mg_kg", RESIDUE),
+                e.number("residue_target_mg_kg", RESIDUE),
+                e.number("hygiene_total_log", LOG)),
+            new PastRound.Spent(
+                e.number("litres", LITRES),
+                e.number("kwh", KWH),
+                e.number("cost", COST),
+                e.number("attended_minutes", MINUTES)),
+            List.of());
+    return new RoundFile(
+        uid,
+        round,
+        e.optionalTime("finished_at"),
+        e.optionalTime("shelved_at"),
+        e.text("contents", SUMMARY),
+        e.whole("pieces", PIECES),
+        e.number("mass_kg", MASS_KG),
+        e.number("hold_minutes", MINUTES),
+        e.whole("spin_rpm", Limits.RPM),
+        e.number("hygiene_kill_log", LOG),
+        e.choice("goal", HygieneGoal.class),
+        e.yes("goal_met"),
+        e.number("minutes", MINUTES),
+        orEmpty(e.optionalText("note", NOTE)),
+        e.optionalText("carer", NAME),
+        steps(e),
+        events(e),
+        e.list("taken").stream()
+            .map(
+                d ->
+                    new RoundFile.FileDose(
+                        d.whole("step", STEP),
+                        d.text("product", NAME),
+                        d.number("grams", GRAMS),
+                        d.time("at")))
+            .toList(),
+        plan(e, "plan"),
+        plan(e, "going"));
+  }
+
+  /** A plan has to be one that can be shown. */
+  private @Nullable String plan(ArchiveEntry e, String column) {
+    String text = e.json(column);
+    if (text == null) {
+      return null;
+    }
+    try {
+      WashViews.Plan plan = json.readValue(text, WashViews.Plan.class);
+      boolean whole = plan.steps() != null && plan.figures() != null && text.length() <= PLAN;
+      if (!whole) {
+        e.wrong(column, "not a plan", "a plan as it was written");
+      }
+    } catch (tools.jackson.core.JacksonException wrong) {
+      e.wrong(column, "not a plan", "a plan as it was written");
+    }
+    return text;
+  }
+
+  private static PastRound.Content item(ArchiveEntry i) {
+    return new PastRound.Content(
+        i.text("kind", NAME),
+        i.optionalText("person", NAME),
+        i.whole("pieces", PIECES),
+        i.number("mass_kg", MASS_KG),
+        i.number("held_hours", HOURS),
+        i.yes("bulker"));
+  }
+
+  private static List<RoundFile.FileStep> steps(ArchiveEntry e) {
+    List<RoundFile.FileStep> all = new ArrayList<>();
+    for (ArchiveEntry s : e.list("steps")) {
+      int number = s.whole("number", STEP);
+      if (all.stream().anyMatch(o -> o.number() == number)) {
+        s.wrong("number", String.valueOf(number), "each number once");
+      }
+      all.add(
+          new RoundFile.FileStep(
+              number,
+              s.text("title", NAME),
+              s.whole("minutes", MINUTES),
+              s.optionalTime("done_at"),
+              s.optionalText("added_because", SUMMARY)));
+    }
+    return all;
+  }
+
+  private static List<RoundFile.FileEvent> events(ArchiveEntry e) {
+    List<RoundFile.FileEvent> all = new ArrayList<>();
+    for (ArchiveEntry x : e.list("events")) {
+      Instant at = x.time("at");
+      all.add(
+          new RoundFile.FileEvent(
+              at,
+              x.whole("step", STEP),
+              x.choice("kind", WashViews.EventKind.class),
+              x.optionalText("code", SCHOOL),
+              x.text("words", DOSES),
+              x.optionalText("carer", NAME)));
+    }
+    return all;
+  }
+
+  private String school(String name) {
+    return schools.names().entrySet().stream()
+        .filter(s -> s.getValue().equals(name))
+        .map(Map.Entry::getKey)
+        .findFirst()
+        .orElse(name.length() > SCHOOL ? name.substring(0, SCHOOL) : name);
+  }
+
+  private static String orEmpty(@Nullable String text) {
+    return text == null ? "" : text;
+  }
+
+  @Override
+  public void wipe() {
+    for (long id : rounds.shelved()) {
+      observations.deleteByRoundId(id);
+      dry.forget(id);
+      lots.forgetRound(id);
+      rounds.delete(id);
+    }
+  }
+}

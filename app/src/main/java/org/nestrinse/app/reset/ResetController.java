@@ -1,0 +1,59 @@
+package org.nestrinse.app.reset;
+
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+@RestController
+@RequestMapping("/api/resets")
+class ResetController {
+  private final ResetService resets;
+
+  ResetController(ResetService resets) {
+    this.resets = resets;
+  }
+
+  @GetMapping
+  ResetViews.Look look() {
+    return resets.look();
+  }
+
+  @PostMapping("/plan")
+  ResetViews.Planned plan(@RequestBody ResetPlanner.Request request) {
+    return resets.plan(request);
+  }
+
+  @PostMapping
+  @ResponseStatus(HttpStatus.CREATED)
+  ResetViews.Running begin(@RequestBody ResetService.Begin begin) {
+    return resets.begin(begin);
+  }
+
+  @GetMapping("/running")
+  ResetViews.Now running() {
+    return new ResetViews.Now(resets.running());
+  }
+
+  @PostMapping("/{id}/steps/{number}")
+  ResetViews.Running tick(
+      @PathVariable long id, @PathVariable int number, @RequestBody ResetService.Tick tick) {
+    return resets.tick(id, number, tick);
+  }
+
+  @DeleteMapping("/{id}/steps/last")
+  ResetViews.Running untick(@PathVariable long id) {
+    return resets.untick(id);
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void stop(@PathVariable long id) {
+    resets.stop(id);
+  }
+}

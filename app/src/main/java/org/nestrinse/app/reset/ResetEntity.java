@@ -1,0 +1,104 @@
+package org.nestrinse.app.reset;
+
+import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Column;
+import jakarta.persistence.ElementCollection;
+import jakarta.persistence.Embeddable;
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.JoinColumn;
+import jakarta.persistence.Lob;
+import jakarta.persistence.OrderBy;
+import jakarta.persistence.OrderColumn;
+import jakarta.persistence.Table;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.UUID;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.reset.ResetRecipe;
+
+/** A reset that is done, or was. */
+@Entity
+@Table(name = "reset_run")
+class ResetEntity {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  Long id;
+
+  @Version long version;
+  String uid = UUID.randomUUID().toString();
+
+  @Enumerated(EnumType.STRING)
+  State state;
+
+  @Enumerated(EnumType.STRING)
+  ResetRecipe recipe;
+
+  String vessel;
+
+  @Column(name = "vessel_l")
+  double vesselL;
+
+  Instant startedAt;
+  @Nullable Instant finishedAt;
+  @Nullable String carer;
+  int predictedRinses;
+  @Nullable Integer countedRinses;
+  double factor;
+  @Nullable Long roundId;
+
+  /** What was planned as JSON, with its steps as they now stand; null when it came from a file. */
+  @Nullable @Lob String planned;
+
+  @ElementCollection
+  @CollectionTable(name = "reset_piece", joinColumns = @JoinColumn(name = "run_id"))
+  @OrderColumn(name = "position")
+  List<PieceRow> pieces = new ArrayList<>();
+
+  @ElementCollection
+  @CollectionTable(name = "reset_step", joinColumns = @JoinColumn(name = "run_id"))
+  @OrderBy("number")
+  List<StepRow> steps = new ArrayList<>();
+
+  /** Where a reset is. */
+  enum State {
+    RUNNING,
+    FINISHED,
+    STOPPED
+  }
+
+  /** Pieces of a kind. */
+  @Embeddable
+  static class PieceRow {
+    String kind;
+    int pieces;
+  }
+
+  /** A step. */
+  @Embeddable
+  static class StepRow {
+    int number;
+    String title;
+    int minutes;
+    @Nullable Instant doneAt;
+    @Nullable String water;
+  }
+
+  @Nullable StepRow current() {
+    return steps.stream().filter(s -> s.doneAt == null).findFirst().orElse(null);
+  }
+
+  Instant currentSince() {
+    return steps.stream()
+        .map(s -> s.doneAt)
+        .filter(t -> t != null)
+        .reduce((a, b) -> b)
+        .orElse(startedAt);
+  }
+}

@@ -1,0 +1,242 @@
+package org.nestrinse.app.reset;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.Household;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.kit.ProductService;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.record.ObservationService;
+import org.nestrinse.app.record.RecordService;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.core.dose.Dilution;
+import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.reset.ResetFitness;
+import org.nestrinse.core.reset.ResetPlan;
+import org.nestrinse.core.reset.ResetRecipe;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.OutOfRange;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Plans a reset from what is stored about the household. */
+@Component
+public class ResetPlanner {
+  /** What was seen longer ago than this does not count. */
+  static final Duration LOOKED_BACK = Duration.ofDays(28);
+
+  private static final int LONGEST_VESSEL = 80;
+
+  private final KindService kinds;
+  private final MachineService machines;
+  private final ProductService products;
+  private final HouseholdService households;
+  private final ObservationService observations;
+  private final RecordService record;
+  private final HouseClock clock;
+
+  ResetPlanner(
+      KindService kinds,
+      MachineService machines,
+      ProductService products,
+      HouseholdService households,
+      ObservationService observations,
+      RecordService record,
+      HouseClock clock) {
+    this.kinds = kinds;
+    this.machines = machines;
+    this.products = products;
+    this.households = households;
+    this.observations = observations;
+    this.record = record;
+    this.clock = clock;
+  }
+
+  /** Pieces of a kind, as they are sent. */
+  public record Pieces(@Nullable Long kindId, @Nullable Integer count) {}
+
+  /**
+   * What is sent to plan a reset.
+   *
+   * @param recipe the recipe
+   * @param vessel what the vessel is called, or null
+   * @param vesselL its volume [L]
+   * @param pieces what goes in
+   * @param burnerW power of the burner [W], or null for an ordinary one
+   * @param tapC the water that is filled in [°C], or null for the cold tap
+   * @param chlorinePercent strength of the bleach by its label [%], or null
+   */
+  public record Request(
+      @Nullable ResetRecipe recipe,
+      @Nullable String vessel,
+      @Nullable Double vesselL,
+      @Nullable List<@Nullable Pieces> pieces,
+      @Nullable Double burnerW,
+      @Nullable Double tapC,
+      @Nullable Double chlorinePercent) {
+    String vesselName() {
+      return vessel == null || vessel.isBlank()
+          ? "the pot"
+          : Given.text("vessel", vessel, LONGEST_VESSEL);
+    }
+  }
+
+  /** Why a recipe cannot be chosen here; nothing when it can. */
+  String notNow(ResetRecipe recipe) {
+    if (recipe == ResetRecipe.SIMMER_POT_BORAX && !households.current().boraxLawful()) {
+      return "Off until you say in Kit, House and water, that borax is lawful where you live, and wanted."
+          + " Washing soda alone does it too.";
+    }
+    boolean bleach =
+        products.products().stream().anyMatch(p -> p.purpose() == Product.Purpose.CHLORINE_BLEACH);
+    return recipe == ResetRecipe.CHLORINE_SOAK && !bleach
+        ? "There is no chlorine bleach in Kit."
+        : "";
+  }
+
+  /** Returns the pieces of a request by kind. */
+  Map<Kind, Integer> pieces(Request request) {
+    Map<Kind, Integer> all = new LinkedHashMap<>();
+    for (Pieces p : Given.list("pieces", request.pieces)) {
+      if (p.kindId == null) {
+        throw new OutOfRange("pieces.kindId", "missing", "the number of a kind in Kit");
+      }
+      Kind kind = kinds.one(p.kindId);
+      all.merge(kind, Given.whole("pieces.count", p.count, Limits.COUNT), Integer::sum);
+    }
+    return all;
+  }
+
+  /** Returns whether each kind may go through the recipe. */
+  List<ResetFitness> fits(ResetRecipe recipe, Map<Kind, Integer> pieces) {
+    Map<String, String> cloth = observations.last(Sign.FAST);
+    return pieces.keySet().stream()
+        .map(k -> ResetFitness.of(k, recipe, fastness(cloth.get(k.name()))))
+        .toList();
+  }
+
+  private static ResetFitness.Fastness fastness(@Nullable String seen) {
+    if (seen == null) {
+      return ResetFitness.Fastness.NOT_TRIED;
+    }
+    return Sign.FAST.good(seen) ? ResetFitness.Fastness.FAST : ResetFitness.Fastness.BLEEDS;
+  }
+
+  /**
+   * Returns the plan of a request whose kinds all may.
+   *
+   * @param factor what earlier counts of rinses have taught
+   */
+  @Transactional(readOnly = true)
+  public ResetPlan plan(Request request, double factor) {
+    Map<Kind, Integer> pieces = pieces(request);
+    Household household = households.current();
+    Instant now = clock.instant();
+    List<PastRound> rounds = record.rounds(now.minus(LOOKED_BACK), now, null);
+    double residue =
+        rounds.stream()
+            .filter(r -> pieces.keySet().stream().anyMatch(k -> r.has(k.name())))
+            .mapToDouble(r -> r.estimate().residueMgKg())
+            .reduce(0, (a, b) -> b);
+    boolean suds =
+        observations.seen(now.minus(LOOKED_BACK), now, null).stream().anyMatch(ResetPlanner::suds);
+    return ResetPlan.of(
+        new ResetPlan.Question(
+            Given.choice("recipe", request.recipe, ResetRecipe.class),
+            Given.number("vesselL", request.vesselL, ResetPlan.VESSEL_L),
+            pieces,
+            household.hardnessMmolL(),
+            Given.numberOr(
+                "burnerW", request.burnerW, ResetPlan.BURNER_W, ResetPlan.USUAL_BURNER_W),
+            Given.numberOr("tapC", request.tapC, Limits.WATER_C, household.inletC()),
+            household.roomC(),
+            drum(pieces),
+            residue,
+            suds,
+            factor,
+            Given.optional("chlorinePercent", request.chlorinePercent, Dilution.PERCENT)));
+  }
+
+  private static boolean suds(Seen s) {
+    return s.is("SUDS.suds") || s.is("JAR.suds");
+  }
+
+  /** The household's machine, at the spin that every piece bears. */
+  ResetPlan.Drum drum(Map<Kind, Integer> pieces) {
+    Machine machine = machines.machine();
+    int fastest =
+        machine.programmes().stream().mapToInt(p -> p.fastestSpinRpm()).max().orElse(0);
+    int bears =
+        pieces.keySet().stream().mapToInt(k -> k.limits().fastestSpinRpm()).min().orElse(fastest);
+    return new ResetPlan.Drum(
+        machine.name(), machine.drumL(), machine.drumRadiusM(), Math.min(fastest, bears));
+  }
+
+  /** Returns a plan as it is shown. */
+  ResetViews.PlanLine view(ResetPlan plan, Request request) {
+    Household household = households.current();
+    Instant now = clock.instant();
+    double cost =
+        plan.litres() * household.tariff().waterPerL()
+            + plan.kwh() * household.dayPerKwh();
+    double level =
+        plan.recipe() == ResetRecipe.RINSE_OUT || request.vesselL() == null
+            ? ResetRecipe.FILLED
+            : plan.waterL() / request.vesselL();
+    return new ResetViews.PlanLine(
+        plan.recipe().words(),
+        plan.waterL(),
+        level,
+        plan.batches().stream().map(b -> b.words()).toList(),
+        plan.perBatch(),
+        plan.steps(),
+        plan.cautions(),
+        plan.rinseOut().rinses(),
+        plan.minutes(),
+        Numbers.duration(plan.minutes()),
+        households.timeWords().at(now.plus(Duration.ofMinutes(plan.minutes()))),
+        Numbers.duration(plan.attendedMinutes()),
+        plan.litres(),
+        plan.kwh(),
+        cost,
+        plan.why());
+  }
+
+  /** Returns what would come of a request: who may, and the plan when all may. */
+  @Transactional(readOnly = true)
+  public ResetViews.Planned look(Request request, double factor) {
+    ResetRecipe recipe = Given.choice("recipe", request.recipe, ResetRecipe.class);
+    String notNow = notNow(recipe);
+    if (!notNow.isEmpty()) {
+      throw new OutOfRange("recipe", recipe.words(), notNow);
+    }
+    List<ResetFitness> fits = fits(recipe, pieces(request));
+    List<ResetViews.FitLine> lines = new ArrayList<>();
+    for (ResetFitness f : fits) {
+      lines.add(
+          new ResetViews.FitLine(
+              f.kind().id(),
+              f.kind().name(),
+              f.allowed(),
+              f.test(),
+              f.reason(),
+              f.insteadWords(),
+              f.instead()));
+    }
+    boolean all = fits.stream().allMatch(ResetFitness::allowed);
+    return new ResetViews.Planned(lines, all ? view(plan(request, factor), request) : null);
+  }
+}

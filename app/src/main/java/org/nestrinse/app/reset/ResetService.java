@@ -1,0 +1,571 @@
+package org.nestrinse.app.reset;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.judge.JudgeService;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.KindView;
+import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.kit.Stock;
+import org.nestrinse.app.kit.StockService;
+import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.record.ObservationService;
+import org.nestrinse.app.sort.LoadPieces;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.app.wash.RoundFile;
+import org.nestrinse.app.wash.RoundFiles;
+import org.nestrinse.app.wash.RoundWashed;
+import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.reset.ResetNeed;
+import org.nestrinse.core.reset.ResetPlan;
+import org.nestrinse.core.reset.ResetRecipe;
+import org.nestrinse.core.reset.ResetStep;
+import org.nestrinse.core.reset.RinseOut;
+import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.OutOfRange;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Resets: whether one is needed, and one carried through step by step. */
+@Service
+public class ResetService {
+  private static final Duration YEAR = Duration.ofDays(365);
+  private static final double BOIL_C = 98;
+  private static final double HOT_C = 55;
+  private static final double WARM_C = 38;
+  private static final double COLD_C = 20;
+  private static final String SCHOOL = "reset";
+
+  private final ResetRepository resets;
+  private final ResetPlanner planner;
+  private final KindService kinds;
+  private final MachineService machines;
+  private final StockService stock;
+  private final HouseholdService households;
+  private final ObservationService observations;
+  private final RoundFiles rounds;
+  private final JudgeService judge;
+  private final JsonMapper json;
+  private final HouseClock clock;
+
+  ResetService(
+      ResetRepository resets,
+      ResetPlanner planner,
+      KindService kinds,
+      MachineService machines,
+      StockService stock,
+      HouseholdService households,
+      ObservationService observations,
+      RoundFiles rounds,
+      JudgeService judge,
+      JsonMapper json,
+      HouseClock clock) {
+    this.resets = resets;
+    this.planner = planner;
+    this.kinds = kinds;
+    this.machines = machines;
+    this.stock = stock;
+    this.households = households;
+    this.observations = observations;
+    this.rounds = rounds;
+    this.judge = judge;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** What is sent to begin: the request, the checks that were read, and who is at it. */
+  public record Begin(
+      ResetPlanner.@Nullable Request request,
+      @Nullable List<@Nullable String> checksRead,
+      @Nullable String carer) {}
+
+  /** What the water showed, as a value of the jar: clear, suds, grey or film; null to say nothing. */
+  public record Tick(@Nullable String water) {}
+
+  /** What is kept of a plan while it is done. */
+  record Kept(List<ResetStep> steps, List<Caution> cautions, double level, double litres, double kwh) {}
+
+  /** Returns whether a reset is needed, and what there is to do one. */
+  @Transactional(readOnly = true)
+  public ResetViews.Look look() {
+    Instant now = clock.instant();
+    TimeWords words = households.timeWords();
+    List<String> causes = judge.likely();
+    List<ResetEntity> past =
+        resets.findByStateOrderByStartedAtDesc(ResetEntity.State.FINISHED);
+    double hardness = households.current().hardnessMmolL();
+    List<ResetViews.KindLine> lines = new ArrayList<>();
+    for (KindView view : kinds.all()) {
+      if (view.stock().owned() > 0) {
+        lines.add(line(view, past, now, hardness, causes, words));
+      }
+    }
+    lines.sort(Comparator.comparing(l -> l.state() == ResetNeed.State.NOT_NEEDED));
+    List<ResetViews.RecipeLine> recipes = new ArrayList<>();
+    for (ResetRecipe r : ResetRecipe.values()) {
+      recipes.add(
+          new ResetViews.RecipeLine(
+              r, r.words(), r.takesOut(), r.temper().words(), planner.notNow(r)));
+    }
+    List<ResetViews.VesselLine> vessels =
+        machines.all().stream()
+            .filter(m -> m.machine().type().byHand())
+            .map(m -> new ResetViews.VesselLine(m.machine().name(), m.machine().drumL()))
+            .toList();
+    return new ResetViews.Look(
+        lines, recipes, vessels, hardness, past.stream().map(e -> past(e, words)).toList());
+  }
+
+  private ResetViews.KindLine line(
+      KindView view,
+      List<ResetEntity> past,
+      Instant now,
+      double hardness,
+      List<String> causes,
+      TimeWords words) {
+    List<ResetEntity> of =
+        past.stream()
+            .filter(e -> e.pieces.stream().anyMatch(p -> p.kind.equals(view.name())))
+            .toList();
+    int inYear = (int) of.stream().filter(e -> e.startedAt.isAfter(now.minus(YEAR))).count();
+    Instant last = of.isEmpty() ? null : of.get(0).startedAt;
+    Instant from = now.minus(ResetPlanner.LOOKED_BACK);
+    // What was seen before the last reset is settled by it.
+    Instant since = last != null && last.isAfter(from) ? last : from;
+    List<Seen> seen = observations.seen(since, now, view.name());
+    ResetNeed need =
+        ResetNeed.of(
+            view.asKind(),
+            seen,
+            hardness,
+            inYear,
+            last == null ? null : Integer.valueOf((int) Duration.between(last, now).toDays()),
+            causes);
+    return new ResetViews.KindLine(
+        view.id(),
+        view.name(),
+        view.stock().clean(),
+        need.state(),
+        need.recipe(),
+        need.says(),
+        need.yearly(),
+        last == null ? null : words.at(last));
+  }
+
+  private static ResetViews.PastLine past(ResetEntity e, TimeWords words) {
+    return new ResetViews.PastLine(
+        e.id,
+        e.startedAt,
+        words.at(e.startedAt),
+        e.recipe.words(),
+        contents(e),
+        e.steps.stream()
+            .map(s -> s.water)
+            .filter(Objects::nonNull)
+            .map(w -> Sign.JAR.value(w).words())
+            .toList(),
+        e.predictedRinses,
+        e.countedRinses);
+  }
+
+  private static String contents(ResetEntity e) {
+    return e.pieces.stream()
+        .map(p -> Numbers.count(p.pieces, p.kind))
+        .collect(Collectors.joining(", "));
+  }
+
+  /** Returns what would come of a request. */
+  @Transactional(readOnly = true)
+  public ResetViews.Planned plan(ResetPlanner.Request request) {
+    return planner.look(request, factor());
+  }
+
+  /** What the last count of rinses has taught. */
+  private double factor() {
+    return resets.findByStateOrderByStartedAtDesc(ResetEntity.State.FINISHED).stream()
+        .findFirst()
+        .map(e -> e.factor)
+        .orElse(1.0);
+  }
+
+  /** Begins a reset; throws {@link NotNow} when one is done already, a kind may not, or a check is unread. */
+  @Transactional
+  public ResetViews.Running begin(Begin begin) {
+    if (begin.request == null) {
+      throw new OutOfRange("request", "missing", "recipe, vessel and pieces");
+    }
+    if (resets.findFirstByState(ResetEntity.State.RUNNING).isPresent()) {
+      throw new NotNow("A reset is going on already. Finish that first.");
+    }
+    ResetViews.Planned planned = planner.look(begin.request, factor());
+    planned.fits().stream()
+        .filter(f -> !f.allowed())
+        .findFirst()
+        .ifPresent(
+            f -> {
+              throw new NotNow("Stop. %s: %s %s".formatted(f.kind(), f.reason(), f.instead()));
+            });
+    ResetViews.PlanLine plan = Objects.requireNonNull(planned.plan());
+    refuseUnread(plan.cautions(), begin.checksRead);
+    ResetEntity e = new ResetEntity();
+    e.state = ResetEntity.State.RUNNING;
+    e.recipe = Given.choice("recipe", begin.request.recipe(), ResetRecipe.class);
+    e.vessel = begin.request.vesselName();
+    e.vesselL = Given.number("vesselL", begin.request.vesselL(), ResetPlan.VESSEL_L);
+    e.startedAt = clock.instant();
+    e.carer = Given.name("carer", begin.carer);
+    e.predictedRinses = plan.rinses();
+    e.factor = factor();
+    planner
+        .pieces(begin.request)
+        .forEach(
+            (kind, count) -> {
+              ResetEntity.PieceRow row = new ResetEntity.PieceRow();
+              row.kind = kind.name();
+              row.pieces = count;
+              e.pieces.add(row);
+              stock.move(kind.id(), count, Stock.Whereabouts.CLEAN, Stock.Whereabouts.WASHING);
+            });
+    steps(
+        e,
+        new Kept(plan.steps(), plan.cautions(), plan.level(), plan.litres(), plan.kwh()));
+    return view(resets.saveAndFlush(e));
+  }
+
+  private static void refuseUnread(
+      List<Caution> cautions, @Nullable List<@Nullable String> read) {
+    Set<String> known =
+        read == null ? Set.of() : read.stream().filter(k -> k != null).collect(Collectors.toSet());
+    String unread =
+        cautions.stream()
+            .filter(c -> c.strength() == Caution.Strength.CHECK && !known.contains(c.key()))
+            .map(Caution::title)
+            .collect(Collectors.joining("; "));
+    if (!unread.isEmpty()) {
+      throw new NotNow("Please read and confirm first: " + unread + ".");
+    }
+  }
+
+  /** Writes the steps as they now stand; what is done stays done. */
+  private void steps(ResetEntity e, Kept kept) {
+    e.planned = json.writeValueAsString(kept);
+    for (ResetStep s : kept.steps) {
+      ResetEntity.StepRow row =
+          s.number() <= e.steps.size() ? e.steps.get(s.number() - 1) : new ResetEntity.StepRow();
+      row.number = s.number();
+      row.title = s.title();
+      row.minutes = s.minutes();
+      if (s.number() > e.steps.size()) {
+        e.steps.add(row);
+      }
+    }
+    while (e.steps.size() > kept.steps.size()) {
+      e.steps.remove(e.steps.size() - 1);
+    }
+  }
+
+  private Kept kept(ResetEntity e) {
+    return json.readValue(String.valueOf(e.planned), Kept.class);
+  }
+
+  /** Returns the reset that is done now, or null. */
+  @Transactional(readOnly = true)
+  public ResetViews.@Nullable Running running() {
+    return resets.findFirstByState(ResetEntity.State.RUNNING).map(this::view).orElse(null);
+  }
+
+  /** Ticks the next step off; with the last one the pieces hang. */
+  @Transactional
+  public ResetViews.Running tick(long id, int number, Tick tick) {
+    ResetEntity e = running(id);
+    ResetEntity.StepRow row = next(e);
+    if (row.number != number) {
+      throw new NotNow("Step %d, %s, comes first.".formatted(row.number, row.title));
+    }
+    Kept kept = kept(e);
+    ResetStep step = kept.steps.get(number - 1);
+    if (tick.water != null && !step.asksWater()) {
+      throw new NotNow("The water is not looked at in this step.");
+    }
+    row.water = tick.water == null ? null : Sign.JAR.value(tick.water).id();
+    row.doneAt = clock.instant();
+    if (row.water != null) {
+      observe(e, row.water);
+    }
+    if (step.action() == ResetStep.Action.RINSE && e.recipe == ResetRecipe.RINSE_OUT) {
+      rinsed(e, kept, step, row.water);
+    }
+    if (e.current() == null) {
+      finish(e);
+    }
+    return view(resets.saveAndFlush(e));
+  }
+
+  /** Suds ask for another rinse after the last; clear water leaves out those to come. */
+  private void rinsed(ResetEntity e, Kept kept, ResetStep step, @Nullable String water) {
+    List<ResetStep> steps = new ArrayList<>(kept.steps);
+    boolean last = steps.get(step.number()).action() != ResetStep.Action.RINSE;
+    if ("suds".equals(water) && last && step.number() < RinseOut.RINSES.max()) {
+      steps.add(step.number(), step);
+    } else if ("clear".equals(water)) {
+      steps.removeIf(
+          s -> s.number() > step.number() && s.action() == ResetStep.Action.RINSE);
+    } else {
+      return;
+    }
+    steps(e, new Kept(ResetStep.numbered(steps), kept.cautions, kept.level, kept.litres, kept.kwh));
+  }
+
+  private void observe(ResetEntity e, String water) {
+    boolean one = e.pieces.size() == 1;
+    observations.see(
+        new ObservationService.Sent(
+            Sign.JAR,
+            water,
+            null,
+            Sign.Where.WASH,
+            null,
+            one ? e.pieces.get(0).kind : null,
+            e.carer,
+            "the water of a " + e.recipe.words()));
+  }
+
+  /** Takes the last tick back while it still goes on. */
+  @Transactional
+  public ResetViews.Running untick(long id) {
+    ResetEntity e = running(id);
+    ResetEntity.StepRow last =
+        e.steps.stream()
+            .filter(s -> s.doneAt != null)
+            .reduce((a, b) -> b)
+            .orElseThrow(() -> new NotNow("No step is ticked off yet."));
+    last.doneAt = null;
+    last.water = null;
+    return view(resets.saveAndFlush(e));
+  }
+
+  /** Stops before anything is wet: the pieces are back on the shelf. */
+  @Transactional
+  public void stop(long id) {
+    ResetEntity e = running(id);
+    boolean wet =
+        kept(e).steps.stream()
+            .anyMatch(
+                s ->
+                    (s.action() == ResetStep.Action.PUT_IN
+                            || s.action() == ResetStep.Action.RINSE)
+                        && e.steps.get(s.number() - 1).doneAt != null);
+    if (wet) {
+      throw new NotNow("Pieces are wet already. Go on to the end, so that they are rinsed and hang.");
+    }
+    kindsOf(e)
+        .forEach(
+            (kind, count) ->
+                stock.move(
+                    kind.id(), count, Stock.Whereabouts.WASHING, Stock.Whereabouts.CLEAN));
+    e.state = ResetEntity.State.STOPPED;
+    e.finishedAt = clock.instant();
+  }
+
+  private Map<Kind, Integer> kindsOf(ResetEntity e) {
+    Map<String, Kind> byName = new LinkedHashMap<>();
+    kinds.byId().values().forEach(k -> byName.put(k.name(), k));
+    Map<Kind, Integer> all = new LinkedHashMap<>();
+    e.pieces.forEach(p -> all.put(byName.get(p.kind), p.pieces));
+    return all;
+  }
+
+  private void finish(ResetEntity e) {
+    e.state = ResetEntity.State.FINISHED;
+    e.finishedAt = clock.instant();
+    Kept kept = kept(e);
+    Map<Kind, Integer> pieces = kindsOf(e);
+    ResetPlan.Drum drum = planner.drum(pieces);
+    if (e.recipe == ResetRecipe.RINSE_OUT) {
+      count(e, pieces, drum);
+    }
+    List<SoiledPieces> soiled = new ArrayList<>();
+    pieces.forEach(
+        (kind, n) ->
+            soiled.add(new SoiledPieces(kind, n, Soil.DIRT, true, e.startedAt, Set.of())));
+    double peak = peakC(e.recipe);
+    e.roundId =
+        rounds.hang(
+            file(e, kept, soiled, peak, (int) drum.rpm()),
+            id ->
+                new RoundWashed(
+                    id,
+                    new LoadPieces(0, soiled, List.of()),
+                    (int) drum.rpm(),
+                    drum.radiusM(),
+                    peak,
+                    false,
+                    e.recipe == ResetRecipe.CHLORINE_SOAK,
+                    clock.instant()));
+    judge.watchReset();
+  }
+
+  /** Counts the rinses that were made; what was predicted learns from it. */
+  private void count(ResetEntity e, Map<Kind, Integer> pieces, ResetPlan.Drum drum) {
+    int made =
+        (int)
+            kept(e).steps.stream()
+                .filter(s -> s.action() == ResetStep.Action.RINSE)
+                .filter(s -> e.steps.get(s.number() - 1).water != null)
+                .count();
+    if (made == 0) {
+      return;
+    }
+    e.countedRinses = made;
+    var load =
+        pieces.entrySet().stream()
+            .map(p -> p.getKey().load(p.getValue()))
+            .reduce((a, b) -> a.plus(b))
+            .orElseThrow();
+    e.factor =
+        RinseOut.learnt(
+            e.factor,
+            e.predictedRinses,
+            made,
+            RinseOut.oneRinse(load, drum.rpm(), drum.radiusM()));
+  }
+
+  private static double peakC(ResetRecipe recipe) {
+    return switch (recipe.temper()) {
+      case BOIL -> BOIL_C;
+      case AS_PIECES_BEAR -> HOT_C;
+      case WARM -> WARM_C;
+      case COLD -> COLD_C;
+    };
+  }
+
+  /** The reset as a round of the record. */
+  private RoundFile file(
+      ResetEntity e, Kept kept, List<SoiledPieces> pieces, double peak, int rpm) {
+    double mass = pieces.stream().mapToDouble(p -> p.load().massKg()).sum();
+    var household = households.current();
+    double cost =
+        kept.litres * household.tariff().waterPerL() + kept.kwh * household.dayPerKwh();
+    int rinses = e.countedRinses == null ? e.predictedRinses : e.countedRinses;
+    double minutes = Duration.between(e.startedAt, clock.instant()).toMinutes();
+    PastRound round =
+        new PastRound(
+            0,
+            e.startedAt,
+            SCHOOL,
+            e.recipe.words(),
+            pieces.stream()
+                .map(
+                    p ->
+                        new PastRound.Content(
+                            p.kind().name(), null, p.count(), p.load().massKg(), 0, false))
+                .toList(),
+            new PastRound.Dose(0, null, household.trim(), false, amounts(kept)),
+            new PastRound.Bath((int) peak, peak, rinses, 0, household.hardnessMmolL()),
+            new PastRound.Estimate(0, 0, 0),
+            new PastRound.Spent(
+                kept.litres,
+                kept.kwh,
+                cost,
+                kept.steps.stream()
+                    .filter(ResetStep::attended)
+                    .mapToInt(ResetStep::minutes)
+                    .sum()),
+            List.of());
+    return new RoundFile(
+        e.uid,
+        round,
+        null,
+        null,
+        "Reset: " + contents(e),
+        pieces.stream().mapToInt(SoiledPieces::count).sum(),
+        mass,
+        e.recipe.minutes(),
+        rpm,
+        0,
+        HygieneGoal.LIGHT,
+        true,
+        minutes,
+        "",
+        e.carer,
+        List.of(),
+        List.of(),
+        List.of(),
+        null,
+        null);
+  }
+
+  private static String amounts(Kept kept) {
+    return kept.steps.stream()
+        .flatMap(s -> s.amounts().stream())
+        .distinct()
+        .map(a -> a.spoons() + " " + a.product())
+        .collect(Collectors.joining("; "));
+  }
+
+  private ResetViews.Running view(ResetEntity e) {
+    Kept kept = kept(e);
+    ResetEntity.StepRow row = e.current();
+    Instant now = clock.instant();
+    Instant since = row == null ? null : e.currentSince();
+    Instant ends = since == null ? null : since.plus(Duration.ofMinutes(row.minutes));
+    long after =
+        e.steps.stream()
+            .filter(s -> row != null && s.doneAt == null && s.number > row.number)
+            .mapToLong(s -> s.minutes)
+            .sum();
+    TimeWords words = households.timeWords();
+    Instant over = ends == null || ends.isBefore(now) ? now : ends;
+    return new ResetViews.Running(
+        e.id,
+        e.state.name(),
+        e.recipe.words() + ", " + contents(e),
+        kept.steps,
+        e.steps.stream().map(s -> s.doneAt == null ? null : words.at(s.doneAt)).toList(),
+        row == null ? null : row.number,
+        since,
+        ends,
+        words.at(over.plus(Duration.ofMinutes(after))),
+        kept.cautions,
+        e.carer,
+        kept.level,
+        e.predictedRinses);
+  }
+
+  private static ResetEntity.StepRow next(ResetEntity e) {
+    ResetEntity.StepRow next = e.current();
+    if (next == null) {
+      throw new NotNow("Every step is done.");
+    }
+    return next;
+  }
+
+  private ResetEntity running(long id) {
+    ResetEntity e = resets.findById(id).orElseThrow(() -> new NotFound("reset", id));
+    if (e.state != ResetEntity.State.RUNNING) {
+      throw new NotNow("This reset is over.");
+    }
+    return e;
+  }
+}

@@ -1,0 +1,271 @@
+package org.nestrinse.app.wash;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.core.record.PastRound;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.data.domain.Limit;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Past rounds out of the database, into it and away: for the record, its files, and resets. */
+@Service
+public class RoundFiles {
+  private final RoundRepository rounds;
+  private final SchoolService schools;
+  private final DoseLog doses;
+  private final ApplicationEventPublisher events;
+  private final HouseClock clock;
+
+  RoundFiles(
+      RoundRepository rounds,
+      SchoolService schools,
+      DoseLog doses,
+      ApplicationEventPublisher events,
+      HouseClock clock) {
+    this.rounds = rounds;
+    this.schools = schools;
+    this.doses = doses;
+    this.events = events;
+    this.clock = clock;
+  }
+
+  /** Returns the rounds that left the machine in a time, oldest first, without what was seen. */
+  @Transactional(readOnly = true)
+  public List<PastRound> past(Instant from, Instant to) {
+    Map<String, String> names = schools.names();
+    Map<Long, List<PastRound.Content>> contents = new HashMap<>();
+    rounds
+        .held(from, to)
+        .forEach(
+            h -> contents.computeIfAbsent(h.round(), k -> new ArrayList<>()).add(h.content()));
+    return rounds.rows(RoundState.PAST, from, to).stream()
+        .map(
+            r ->
+                r.round(
+                    names.getOrDefault(r.school(), r.school()),
+                    contents.getOrDefault(r.id(), List.of())))
+        .toList();
+  }
+
+  /** Returns every past round with everything that is kept of it, oldest first. */
+  @Transactional(readOnly = true)
+  public List<RoundFile> all() {
+    Map<Long, List<RoundFile.FileDose>> taken = doses.byRound();
+    return rounds.findByStateInOrderByStartedAt(RoundState.PAST).stream()
+        .map(e -> file(e, taken.getOrDefault(e.id, List.of())))
+        .toList();
+  }
+
+  /** Returns the number of the round with this name everywhere, or nothing. */
+  @Transactional(readOnly = true)
+  public Optional<Long> find(String uid) {
+    return rounds.findByUid(uid).map(e -> e.id);
+  }
+
+  /**
+   * Returns the number of the latest round at a moment, or nothing.
+   *
+   * @param kind name of a kind that was in it, or null for any
+   * @param shelved whether only those count that are back on the shelf
+   */
+  @Transactional(readOnly = true)
+  public Optional<Long> latest(@Nullable String kind, boolean shelved) {
+    return rounds
+        .latest(shelved ? Set.of(RoundState.SHELVED) : RoundState.TRUE, kind, Limit.of(1))
+        .stream()
+        .findFirst();
+  }
+
+  /** Returns the name everywhere of each past round, by its number. */
+  @Transactional(readOnly = true)
+  public Map<Long, String> uids() {
+    Map<Long, String> all = new HashMap<>();
+    rounds.findByStateInOrderByStartedAt(RoundState.PAST).forEach(e -> all.put(e.id, e.uid));
+    return all;
+  }
+
+  /** Keeps a round that came out of a file, as one that is back on the shelf. */
+  @Transactional
+  public long keep(RoundFile file) {
+    RoundEntity e = entity(file);
+    e.state = RoundState.SHELVED;
+    long id = rounds.saveAndFlush(e).id;
+    doses.keep(id, file.doses());
+    return id;
+  }
+
+  /**
+   * Keeps a round that was washed by other means, such as a reset, and lets it hang.
+   *
+   * @param washed makes what is said of it from its number
+   */
+  @Transactional
+  public long hang(RoundFile file, java.util.function.LongFunction<RoundWashed> washed) {
+    RoundEntity e = entity(file);
+    e.state = RoundState.HANGING;
+    e.finishedAt = clock.instant();
+    long id = rounds.saveAndFlush(e).id;
+    events.publishEvent(washed.apply(id));
+    events.publishEvent(new RoundChanged(id));
+    return id;
+  }
+
+  /** Deletes a past round, as a whole. What hangs stays. */
+  @Transactional
+  public void delete(long id) {
+    rounds
+        .findById(id)
+        .filter(e -> e.state == RoundState.SHELVED)
+        .ifPresent(
+            e -> {
+              doses.forget(id);
+              rounds.delete(e);
+              rounds.flush();
+            });
+  }
+
+  /** Returns the numbers of the rounds that are back on the shelf. */
+  @Transactional(readOnly = true)
+  public List<Long> shelved() {
+    return rounds.findByState(RoundState.SHELVED).stream().map(e -> e.id).toList();
+  }
+
+  private static RoundFile file(RoundEntity e, List<RoundFile.FileDose> doses) {
+    RoundRepository.Row row =
+        new RoundRepository.Row(
+            e.id,
+            e.startedAt,
+            e.school,
+            e.programme,
+            e.detergentG,
+            e.doseShare,
+            e.trim,
+            e.coats,
+            e.doses,
+            e.temperatureC,
+            e.peakC,
+            e.rinses,
+            e.fill,
+            e.hardnessMmolL,
+            e.residueMgKg,
+            e.residueTargetMgKg,
+            e.totalLog,
+            e.litres,
+            e.kwh,
+            e.cost,
+            e.attendedMinutes);
+    List<PastRound.Content> contents =
+        e.contents.stream()
+            .map(
+                c ->
+                    new PastRound.Content(
+                        c.kind, c.person, c.pieces, c.massKg, c.heldHours, c.bulker))
+            .toList();
+    return new RoundFile(
+        e.uid,
+        row.round(e.school, contents),
+        e.finishedAt,
+        e.shelvedAt,
+        e.summary,
+        e.pieces,
+        e.massKg,
+        e.holdMinutes,
+        e.spinRpm,
+        e.killLog,
+        e.goal,
+        e.goalMet,
+        e.minutes,
+        e.note,
+        e.carer,
+        e.steps.stream()
+            .map(
+                s ->
+                    new RoundFile.FileStep(s.number, s.title, s.minutes, s.doneAt, s.addedBecause))
+            .toList(),
+        e.events.stream()
+            .map(x -> new RoundFile.FileEvent(x.at, x.step, x.kind, x.code, x.words, x.carer))
+            .toList(),
+        doses,
+        e.planned,
+        e.going);
+  }
+
+  private static RoundEntity entity(RoundFile f) {
+    PastRound r = f.round();
+    RoundEntity e = new RoundEntity();
+    e.uid = f.uid();
+    e.startedAt = r.startedAt();
+    e.finishedAt = f.finishedAt();
+    e.shelvedAt = f.shelvedAt();
+    e.school = r.school();
+    e.programme = r.programme();
+    e.summary = f.summary();
+    e.pieces = f.pieces();
+    e.massKg = f.massKg();
+    e.fill = r.bath().fill();
+    e.temperatureC = r.bath().temperatureC();
+    e.peakC = r.bath().peakC();
+    e.rinses = r.bath().rinses();
+    e.hardnessMmolL = r.bath().hardnessMmolL();
+    e.holdMinutes = f.holdMinutes();
+    e.doses = r.dose().words();
+    e.detergentG = r.dose().detergentG();
+    e.doseShare = r.dose().share();
+    e.trim = r.dose().trim();
+    e.coats = r.dose().coats();
+    e.spinRpm = f.spinRpm();
+    e.totalLog = r.estimate().totalLog();
+    e.killLog = f.killLog();
+    e.goal = f.goal();
+    e.goalMet = f.goalMet();
+    e.residueMgKg = r.estimate().residueMgKg();
+    e.residueTargetMgKg = r.estimate().residueTargetMgKg();
+    e.litres = r.spent().litres();
+    e.kwh = r.spent().kwh();
+    e.cost = r.spent().money();
+    e.minutes = f.minutes();
+    e.attendedMinutes = r.spent().attendedMinutes();
+    e.note = f.note();
+    e.carer = f.carer();
+    e.planned = f.plan();
+    e.going = f.going();
+    for (PastRound.Content c : r.contents()) {
+      RoundEntity.ContentRow row = new RoundEntity.ContentRow();
+      row.kind = c.kind();
+      row.person = c.person();
+      row.pieces = c.pieces();
+      row.massKg = c.massKg();
+      row.heldHours = c.heldHours();
+      row.bulker = c.bulker();
+      e.contents.add(row);
+    }
+    for (RoundFile.FileStep s : f.steps()) {
+      RoundEntity.StepRow row = new RoundEntity.StepRow();
+      row.number = s.number();
+      row.title = s.title();
+      row.minutes = s.minutes();
+      row.doneAt = s.doneAt();
+      row.addedBecause = s.addedBecause();
+      e.steps.add(row);
+    }
+    for (RoundFile.FileEvent x : f.events()) {
+      RoundEntity.EventRow row = new RoundEntity.EventRow();
+      row.at = x.at();
+      row.step = x.step();
+      row.kind = x.kind();
+      row.code = x.code();
+      row.words = x.words();
+      row.carer = x.carer();
+      e.events.add(row);
+    }
+    return e;
+  }
+}

@@ -1,0 +1,148 @@
+package org.nestrinse.core.record;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.YearMonth;
+import java.time.ZoneId;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.judge.Sign;
+
+class RecordTest {
+  private static final Instant START = Instant.parse("2026-04-20T08:00:00Z");
+  private static final ZoneId ZONE = ZoneId.of("UTC");
+
+  private static PastRound round(int day, int celsius, double share, int rinses, Seen... seen) {
+    return new PastRound(
+        day,
+        START.plus(Duration.ofDays(day)),
+        "Hot and full",
+        "Cottons",
+        List.of(
+            new PastRound.Content("trifold", "Bo", 8, 0.6, 40 + day, false),
+            new PastRound.Content("bed pad", "Aurel", 1, 0.3, 20, false),
+            new PastRound.Content("hand towel", null, 4, 0.3, 90, true)),
+        new PastRound.Dose(60, share, 1, false, "1 scoop"),
+        new PastRound.Bath(celsius, celsius, rinses, 0.6, 3.1),
+        new PastRound.Estimate(80, 100, 5),
+        new PastRound.Spent(70, 1.2, 0.90, 15),
+        List.of(seen));
+  }
+
+  private static Seen seen(Sign sign, String value) {
+    return new Seen(sign, value, START, 1L);
+  }
+
+  @Test
+  void whatEachTookAddsUpToAll() {
+    List<PastRound> rounds = new ArrayList<>();
+    for (int day = 0; day < 30; day += 2) {
+      rounds.add(round(day, 60, 1, 3));
+    }
+    Ledger ledger = Ledger.of(rounds, ZONE);
+    double money = rounds.stream().mapToDouble(r -> r.spent().money()).sum();
+    assertThat(ledger.months().stream().mapToDouble(m -> m.sum().money()).sum())
+        .isCloseTo(money, within(1e-9));
+    assertThat(ledger.persons().stream().mapToDouble(p -> p.sum().money()).sum())
+        .isCloseTo(money, within(1e-9));
+    assertThat(ledger.kinds().stream().mapToDouble(p -> p.sum().litres()).sum())
+        .isCloseTo(70 * 15, within(1e-9));
+    assertThat(ledger.months()).extracting(Ledger.Month::month)
+        .containsExactly(YearMonth.of(2026, 5), YearMonth.of(2026, 4));
+    assertThat(ledger.persons().get(0).name()).isEqualTo("Bo");
+    // Bo's 0.6 of 1.2 kg: half of 90 cents for eight uses.
+    assertThat(ledger.persons().get(0).sum().moneyPerUse()).isCloseTo(0.45 / 8, within(1e-9));
+    assertThat(ledger.kinds().get(0).name()).isEqualTo("bed pad");
+    assertThat(Ledger.of(List.of(), ZONE).months()).isEmpty();
+  }
+
+  @Test
+  void aMonthBeginsByTheHouseholdsClock() {
+    Instant late = Instant.parse("2026-04-30T23:30:00Z");
+    PastRound r = round(0, 60, 1, 3);
+    PastRound moved =
+        new PastRound(
+            1, late, r.school(), r.programme(), r.contents(), r.dose(), r.bath(), r.estimate(),
+            r.spent(), r.seen());
+    assertThat(Ledger.of(List.of(moved), ZoneId.of("Europe/Helsinki")).months().get(0).month())
+        .isEqualTo(YearMonth.of(2026, 5));
+  }
+
+  @Test
+  void stretchesAreComparedByWhatWasLookedAt() {
+    Stretch bad =
+        Stretch.of(
+            List.of(
+                round(0, 40, 0.6, 2, seen(Sign.SMELL_WET, "ammonia")),
+                round(2, 40, 0.6, 2, seen(Sign.SMELL_WET, "fresh")),
+                round(4, 40, 0.6, 2)));
+    Stretch good =
+        Stretch.of(
+            List.of(
+                round(6, 60, 1, 3, seen(Sign.SMELL_WET, "fresh")),
+                round(8, 60, 1, 3, seen(Sign.SMELL_DRY, "fresh"))));
+    List<Stretch.Difference> all = bad.beside(good);
+    Stretch.Difference smell = all.get(0);
+    assertThat(smell.before().mean()).isEqualTo(0.5);
+    assertThat(smell.before().of()).isEqualTo(2);
+    assertThat(smell.before().words()).isEqualTo("50 % of 2");
+    assertThat(smell.words()).isEqualTo("better");
+    assertThat(good.beside(bad).get(0).words()).isEqualTo("worse");
+    assertThat(named(all, "suds").words()).isEmpty();
+    assertThat(named(all, "suds").before().words()).isEqualTo("nobody looked");
+    assertThat(named(all, "rinses").words()).isEqualTo("more");
+    assertThat(named(all, "cost").words()).isEqualTo("the same");
+    assertThat(Stretch.of(List.of()).measures()).allMatch(m -> m.mean() == null);
+  }
+
+  private static Stretch.Difference named(List<Stretch.Difference> all, String name) {
+    return all.stream().filter(d -> d.before().name().equals(name)).findFirst().orElseThrow();
+  }
+
+  @Test
+  void whatWasChangedIsTold() {
+    PastRound before = round(0, 40, 0.6, 2);
+    assertThat(Changes.between(before, round(2, 40, 0.65, 2))).isEmpty();
+    assertThat(Changes.between(before, round(2, 60, 1.0, 3)))
+        .containsExactly("60° for 40°", "100 % of the label for 60 %", "1 rinse more");
+    assertThat(Changes.between(round(2, 60, 1.0, 4), before)).contains("2 rinses fewer");
+  }
+
+  @Test
+  void bulkersDoNotCountAsWaiting() {
+    assertThat(round(3, 60, 1, 3).heldHours()).isEqualTo(43);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    // rounds, celsius, days since maintained (-1 never), due
+    "31, 40, 20, true",
+    "29, 40, 20, false",
+    "31, 60, 20, false",
+    "3, 60, 31, true",
+    "3, 60, -1, false"
+  })
+  void theMachineIsDueByDaysAndByCoolRoundsInARow(
+      int rounds, int celsius, int daysAgo, boolean due) {
+    Instant now = START.plus(Duration.ofDays(20));
+    List<PastRound> all = new ArrayList<>();
+    for (int i = 0; i < rounds; i++) {
+      PastRound r = round(0, celsius, 1, 3);
+      all.add(
+          new PastRound(
+              i, now.minus(Duration.ofHours(12L * (rounds - i))), r.school(), r.programme(),
+              r.contents(), r.dose(), r.bath(), r.estimate(), r.spent(), r.seen()));
+    }
+    Instant maintained = daysAgo < 0 ? null : now.minus(Duration.ofDays(daysAgo));
+    Maintenance m = Maintenance.of(all, maintained, now);
+    assertThat(m.due()).isEqualTo(due);
+    assertThat(m.says()).contains(m.rounds() + " rounds");
+  }
+}
