@@ -23,6 +23,7 @@ useKeys({
   '3': () => router.push('/wash'),
   '4': () => router.push('/dry'),
   '5': () => router.push('/shelf'),
+  '8': () => router.push('/reset'),
   '9': () => router.push('/record'),
   '0': () => router.push('/kit'),
   u: () => messages.undo(),

@@ -33,6 +33,11 @@ export const router = createRouter({
       meta: { title: 'The week' },
     },
     {
+      path: '/reset',
+      component: () => import('./stations/reset/ResetView.vue'),
+      meta: { title: 'Reset' },
+    },
+    {
       path: '/record',
       component: () => import('./stations/record/RecordView.vue'),
       meta: { title: 'Record' },

@@ -2210,8 +2210,17 @@ export interface components {
             /** @enum {string} */
             role: "SHELL" | "COVER" | "NIGHT_FITTED" | "INSERT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
         };
+        CostLine: {
+            id: string;
+            /** Format: double */
+            moneyPerUse: number;
+            name: string;
+            sum: components["schemas"]["LedgerSum"];
+        };
         Costs: {
-            ledger: components["schemas"]["LedgerView"];
+            kinds: components["schemas"]["CostLine"][];
+            months: components["schemas"]["CostLine"][];
+            persons: components["schemas"]["CostLine"][];
             products: components["schemas"]["ProductLine"][];
             whys: {
                 [key: string]: components["schemas"]["Why"];
@@ -2998,10 +3007,6 @@ export interface components {
             placeId: number;
             words: string;
         };
-        LedgerShare: {
-            name: string;
-            sum: components["schemas"]["LedgerSum"];
-        };
         LedgerSum: {
             /** Format: double */
             detergentG: number;
@@ -3017,11 +3022,6 @@ export interface components {
             rounds: number;
             /** Format: double */
             uses: number;
-        };
-        LedgerView: {
-            kinds: components["schemas"]["LedgerShare"][];
-            months: components["schemas"]["MonthLine"][];
-            persons: components["schemas"]["LedgerShare"][];
         };
         Line: {
             household: string;
@@ -3051,14 +3051,6 @@ export interface components {
             whys: {
                 [key: string]: components["schemas"]["Why"];
             };
-        };
-        Look: {
-            /** Format: double */
-            hardnessMmolL: number;
-            kinds: components["schemas"]["KindLine"][];
-            past: components["schemas"]["PastLine"][];
-            recipes: components["schemas"]["RecipeLine"][];
-            vessels: components["schemas"]["VesselLine"][];
         };
         LotLot: {
             bleeds: boolean;
@@ -3230,11 +3222,6 @@ export interface components {
             atWords: string;
             words: string;
         };
-        MonthLine: {
-            month: string;
-            name: string;
-            sum: components["schemas"]["LedgerSum"];
-        };
         Move: {
             carriedIn?: boolean;
             /** Format: int64 */
@@ -3315,9 +3302,6 @@ export interface components {
             /** Format: date */
             to: string;
             words: string;
-        };
-        Now: {
-            running?: components["schemas"]["Running"];
         };
         ObservationObservation: {
             /** Format: date-time */
@@ -3440,20 +3424,6 @@ export interface components {
             /** @enum {string} */
             material: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "NYLON" | "SILK";
             name: string;
-        };
-        PastLine: {
-            contents: string;
-            /** Format: int32 */
-            counted?: number;
-            /** Format: int64 */
-            id: number;
-            /** Format: int32 */
-            predicted: number;
-            /** Format: date-time */
-            startedAt: string;
-            startedWords: string;
-            water: string[];
-            words: string;
         };
         Peg: {
             state: string;
@@ -3884,14 +3854,6 @@ export interface components {
             rule: string;
             words: string;
         };
-        RecipeLine: {
-            notNow: string;
-            /** @enum {string} */
-            recipe: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
-            takesOut: string;
-            temper: string;
-            words: string;
-        };
         RecordArchivePartCount: {
             /** Format: int32 */
             fresh: number;
@@ -3934,6 +3896,86 @@ export interface components {
             checksRead?: string[];
             request?: components["schemas"]["ResetPlannerRequest"];
         };
+        ResetFitLine: {
+            allowed: boolean;
+            instead: string;
+            /** @enum {string} */
+            insteadRecipe?: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
+            kind: string;
+            /** Format: int64 */
+            kindId: number;
+            reason: string;
+            test: boolean;
+        };
+        ResetKindLine: {
+            /** Format: int32 */
+            clean: number;
+            kind: string;
+            /** Format: int64 */
+            kindId: number;
+            lastWords?: string;
+            /** @enum {string} */
+            recipe?: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
+            says: string;
+            /** @enum {string} */
+            state: "NOT_NEEDED" | "WANTED" | "ROUTINE_FIRST";
+            /** Format: int32 */
+            yearly: number;
+        };
+        ResetLook: {
+            /** Format: double */
+            hardnessMmolL: number;
+            kinds: components["schemas"]["ResetKindLine"][];
+            past: components["schemas"]["ResetPastLine"][];
+            recipes: components["schemas"]["ResetRecipeLine"][];
+            vessels: components["schemas"]["ResetVesselLine"][];
+        };
+        ResetNow: {
+            running?: components["schemas"]["ResetRunning"];
+        };
+        ResetPastLine: {
+            contents: string;
+            /** Format: int32 */
+            counted?: number;
+            /** Format: int64 */
+            id: number;
+            /** Format: int32 */
+            predicted: number;
+            /** Format: date-time */
+            startedAt: string;
+            startedWords: string;
+            water: string[];
+            words: string;
+        };
+        ResetPlanLine: {
+            amounts: components["schemas"]["ResetRecipeAmount"][];
+            attendedWords: string;
+            batches: string[];
+            cautions: components["schemas"]["Caution"][];
+            /** Format: double */
+            cost: number;
+            durationWords: string;
+            /** Format: double */
+            kwh: number;
+            /** Format: double */
+            level: number;
+            /** Format: double */
+            litres: number;
+            /** Format: int32 */
+            minutes: number;
+            readyWords: string;
+            /** Format: int32 */
+            rinses: number;
+            steps: components["schemas"]["ResetStep"][];
+            /** Format: double */
+            waterL: number;
+            why: components["schemas"]["Why"];
+            words: string;
+        };
+        ResetPlanned: {
+            fits: components["schemas"]["ResetFitLine"][];
+            plan?: components["schemas"]["ResetPlanLine"];
+        };
         ResetPlannerPieces: {
             /** Format: int32 */
             count?: number;
@@ -3973,6 +4015,14 @@ export interface components {
             /** Format: double */
             waterL: number;
         };
+        ResetRecipeLine: {
+            notNow: string;
+            /** @enum {string} */
+            recipe: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
+            takesOut: string;
+            temper: string;
+            words: string;
+        };
         ResetRecipeRequest: {
             /** Format: double */
             chlorinePercent?: number;
@@ -3983,6 +4033,29 @@ export interface components {
             recipe?: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
             /** Format: double */
             vesselL?: number;
+        };
+        ResetRunning: {
+            carer?: string;
+            cautions: components["schemas"]["Caution"][];
+            /** Format: date-time */
+            currentEnds?: string;
+            /** Format: date-time */
+            currentSince?: string;
+            /** Format: int32 */
+            currentStep?: number;
+            done: string[];
+            /** Format: int64 */
+            id: number;
+            /** Format: double */
+            level: number;
+            /** Format: int32 */
+            predicted: number;
+            readyWords: string;
+            state: string;
+            steps: components["schemas"]["ResetStep"][];
+            title: string;
+            /** Format: double */
+            waterL: number;
         };
         ResetStep: {
             /** @enum {string} */
@@ -4000,6 +4073,11 @@ export interface components {
         };
         ResetTick: {
             water?: string;
+        };
+        ResetVesselLine: {
+            /** Format: double */
+            litres: number;
+            name: string;
         };
         RetentionRequest: {
             /** Format: double */
@@ -4193,25 +4271,8 @@ export interface components {
             shares?: number[];
         };
         Running: {
-            carer?: string;
-            cautions: components["schemas"]["Caution"][];
-            /** Format: date-time */
-            currentEnds?: string;
-            /** Format: date-time */
-            currentSince?: string;
-            /** Format: int32 */
-            currentStep?: number;
-            done: string[];
-            /** Format: int64 */
-            id: number;
-            /** Format: double */
-            level: number;
-            /** Format: int32 */
-            predicted: number;
-            readyWords: string;
-            state: string;
-            steps: components["schemas"]["ResetStep"][];
-            title: string;
+            practice?: components["schemas"]["Round"];
+            round?: components["schemas"]["Round"];
         };
         School: {
             belief: string;
@@ -4587,11 +4648,6 @@ export interface components {
             here: boolean;
             may: boolean;
             words: string;
-        };
-        VesselLine: {
-            /** Format: double */
-            litres: number;
-            name: string;
         };
         Wait: {
             line: components["schemas"]["PieceLine"];
@@ -7337,7 +7393,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Look"];
+                    "application/json": components["schemas"]["ResetLook"];
                 };
             };
         };
@@ -7361,7 +7417,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Running"];
+                    "application/json": components["schemas"]["ResetRunning"];
                 };
             };
         };
@@ -7385,7 +7441,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Planned"];
+                    "application/json": components["schemas"]["ResetPlanned"];
                 };
             };
         };
@@ -7405,7 +7461,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Now"];
+                    "application/json": components["schemas"]["ResetNow"];
                 };
             };
         };
@@ -7447,7 +7503,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Running"];
+                    "application/json": components["schemas"]["ResetRunning"];
                 };
             };
         };
@@ -7474,7 +7530,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Running"];
+                    "application/json": components["schemas"]["ResetRunning"];
                 };
             };
         };

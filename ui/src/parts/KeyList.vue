@@ -6,6 +6,7 @@ defineEmits<{ close: [] }>()
 
 const KEYS = [
   ['1 to 5', 'Gather, Sort, Wash, Dry, Shelf'],
+  ['8', 'Reset'],
   ['9', 'Record'],
   ['0', 'Kit'],
   ['n', 'new entry in this view'],

@@ -76,9 +76,10 @@ const pegs = computed(() =>
 
       <nav
         aria-label="Behind the line"
-        class="flex items-center gap-1 lg:w-68 lg:shrink-0 lg:justify-end lg:pt-9"
+        class="flex items-center gap-1 lg:shrink-0 lg:pl-3 lg:justify-end lg:pt-9"
       >
         <RouterLink to="/week" class="behind">Week</RouterLink>
+        <RouterLink to="/reset" class="behind">Reset</RouterLink>
         <RouterLink to="/record" class="behind">Record</RouterLink>
         <RouterLink to="/kit" class="behind">Kit</RouterLink>
         <button

@@ -6,6 +6,7 @@ import { answer, api } from '../../api/client'
 import PailColumn from '../../charts/PailColumn.vue'
 import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
+import SawTaps from '../../parts/SawTaps.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useWhy } from '../../stores/why'
 import { count } from '../../use/format'
@@ -48,7 +49,7 @@ function choose(id: number) {
   why.suggest(gathering.value?.whys[`due.${id}`])
 }
 
-const PANELS = ['What comes in', 'Empty it', 'Normal days', 'New pieces', 'Wipes']
+const PANELS = ['What comes in', 'Empty it', 'Normal days', 'New pieces', 'Wipes', 'What I noticed']
 const panel = ref(0)
 
 async function changedKinds() {
@@ -153,6 +154,7 @@ useKeys({
         </TabPanel>
         <TabPanel tabindex="-1"><NewPieces :kinds="kinds" @changed="changedKinds" /></TabPanel>
         <TabPanel tabindex="-1"><WipesKit /></TabPanel>
+        <TabPanel tabindex="-1"><SawTaps where="USE" /></TabPanel>
       </TabPanels>
     </TabGroup>
   </template>

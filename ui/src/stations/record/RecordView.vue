@@ -1,108 +1,165 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { answer, api } from '../../api/client'
+import RecordPicture from '../../charts/RecordPicture.vue'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
 import LoadState from '../../parts/LoadState.vue'
+import SawTaps from '../../parts/SawTaps.vue'
 import ViewHead from '../../parts/ViewHead.vue'
-import { count, number, percent } from '../../use/format'
+import { count } from '../../use/format'
 import { useLoaded } from '../../use/useLoaded'
-import RoundStrip from './RoundStrip.vue'
+import BesidePanel from './BesidePanel.vue'
+import CostsPanel from './CostsPanel.vue'
+import FilesPanel from './FilesPanel.vue'
+import JudgePanel from './JudgePanel.vue'
+import RoundTable from './RoundTable.vue'
 
-const SIZE = 20
-const page = ref(0)
+const SECTIONS = [
+  { value: 'judge', words: 'What it may be' },
+  { value: 'saw', words: 'What I saw' },
+  { value: 'rounds', words: 'Every round' },
+  { value: 'beside', words: 'Two stretches' },
+  { value: 'costs', words: 'What it takes' },
+  { value: 'files', words: 'Files' },
+]
+const SPANS = [
+  { value: 30, words: '30 days' },
+  { value: 70, words: '70 days' },
+  { value: 365, words: 'a year' },
+]
+/** A moment is judged at the end of its day. */
+const DAY = 86_400_000
+
+const section = ref('judge')
+const days = ref(70)
+const selected = ref<number>()
+const then = ref<{ at: string; words: string }>()
+const judge = ref<InstanceType<typeof JudgePanel>>()
+const changed = ref(0)
 const {
-  data: record,
+  data: story,
   error,
   loading,
   reload,
 } = useLoaded(() =>
-  answer(api.GET('/api/record', { params: { query: { page: page.value, size: SIZE } } })),
+  answer(api.GET('/api/record/story', { params: { query: { days: days.value } } })),
 )
-watch(page, reload)
+const { data: changes, reload: reloadChanges } = useLoaded(() =>
+  answer(api.GET('/api/judge/changes')),
+)
+const round = computed(() => story.value?.rounds.find((r) => r.id === selected.value))
+const events = computed(
+  () =>
+    changes.value?.map((e) => ({
+      at: e.startedAt,
+      words: e.change === 'RESET' ? 'reset' : e.words.split(',')[0]!,
+    })) ?? [],
+)
+
+async function again() {
+  await Promise.all([reload(), reloadChanges()])
+}
+async function wiped() {
+  selected.value = undefined
+  then.value = undefined
+  changed.value++
+  await again()
+}
+async function told() {
+  await again()
+  await judge.value?.reload()
+}
+function judgeThen() {
+  if (!round.value) return
+  const at = new Date(Date.parse(round.value.startedAt) + 2 * DAY)
+  then.value = { at: at.toISOString(), words: round.value.day }
+  section.value = 'judge'
+}
+function span(next: number) {
+  days.value = next
+  reload()
+}
 </script>
 
 <template>
-  <LoadState :error="error" :loading="loading && !record" @again="reload" />
-  <template v-if="record">
-    <ViewHead title="Record" :state="count(record.total, 'round')">
-      What was washed, how, and what it did. Open a round for every number and its reason.
+  <LoadState :error="error" :loading="loading && !story" @again="reload" />
+  <template v-if="story">
+    <ViewHead title="Record" :state="count(story.rounds.length, 'round')">
+      What was washed, what was seen of it, and what was changed between. Tap a column for its
+      round.
       <template #side>
-        <a class="button-plain mr-2" href="/api/record/rounds.csv" download data-export="csv"
-          >CSV</a
-        >
-        <a class="button-plain" href="/api/record/rounds.json" download data-export="json">JSON</a>
+        <ChoiceRow
+          :model-value="days"
+          label="How far back"
+          hide-label
+          :options="SPANS"
+          @update:model-value="span"
+        />
       </template>
     </ViewHead>
-    <p v-if="record.total === 0" class="mt-4">The first round that you wash will stand here.</p>
+    <p v-if="story.rounds.length === 0" class="mt-4" data-empty>
+      The first round that you wash will stand here.
+    </p>
     <template v-else>
-      <RoundStrip class="mt-4" :rounds="record.rounds" />
-      <div class="overflow-x-auto">
-        <table class="mt-4 w-full">
-          <caption class="sr-only">
-            Rounds, newest first
-          </caption>
-          <thead>
-            <tr class="border-b border-ink text-left align-bottom">
-              <th scope="col" class="pr-3">begun</th>
-              <th scope="col" class="pr-3">what, how</th>
-              <th scope="col" class="pr-3 text-right">full</th>
-              <th scope="col" class="pr-3 text-right">germs, log</th>
-              <th scope="col" class="pr-3 text-right">residue, mg/kg</th>
-              <th scope="col" class="pr-3 text-right">L</th>
-              <th scope="col" class="pr-3 text-right">kWh</th>
-              <th scope="col" class="text-right">cost</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr
-              v-for="r in record.rounds"
-              :key="r.id"
-              class="border-b border-line align-top"
-              data-round
-            >
-              <td class="py-1.5 pr-3 whitespace-nowrap">
-                <RouterLink
-                  :to="`/record/${r.id}`"
-                  class="font-semibold underline decoration-line underline-offset-4"
-                >
-                  {{ r.startedWords }}
-                </RouterLink>
-              </td>
-              <td class="py-1.5 pr-3">
-                {{ r.summary }}
-                <span class="block text-sm text-soft">
-                  {{ r.school }}, {{ r.programme }} {{ r.temperatureC }}°; {{ r.doses }}
-                </span>
-                <span v-if="r.note" class="block text-sm">“{{ r.note }}”</span>
-              </td>
-              <td class="py-1.5 pr-3 text-right whitespace-nowrap">{{ percent(r.fill) }}</td>
-              <td
-                class="py-1.5 pr-3 text-right"
-                :class="r.goalMet ? '' : 'font-bold text-heat-word'"
-              >
-                {{ r.goalMet ? '' : '! ' }}{{ number(r.totalLog, 1) }}
-              </td>
-              <td class="py-1.5 pr-3 text-right">{{ number(r.residueMgKg) }}</td>
-              <td class="py-1.5 pr-3 text-right">{{ number(r.litres) }}</td>
-              <td class="py-1.5 pr-3 text-right">{{ number(r.kwh, 1) }}</td>
-              <td class="py-1.5 text-right">{{ number(r.cost, 2) }}</td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
-      <div v-if="record.pages > 1" class="mt-3 flex items-center gap-3">
-        <button type="button" class="button-plain" :disabled="page === 0" @click="page--">
-          Newer
-        </button>
-        <span>{{ page + 1 }} of {{ record.pages }}</span>
-        <button
-          type="button"
-          class="button-plain"
-          :disabled="page + 1 >= record.pages"
-          @click="page++"
-        >
-          Older
+      <RecordPicture
+        class="mt-3"
+        :rounds="story.rounds"
+        :events="events"
+        :selected="selected"
+        @select="selected = $event"
+      />
+      <div v-if="round" class="mt-2 border border-ink p-3" data-selected>
+        <p>
+          <RouterLink
+            :to="`/record/${round.id}`"
+            class="font-semibold underline decoration-line underline-offset-4"
+            >{{ round.day }}, {{ round.school }}</RouterLink
+          >
+          <span v-if="round.changes.length">
+            Otherwise than before: {{ round.changes.join(', ') }}.</span
+          >
+        </p>
+        <ul class="text-sm">
+          <li v-for="s in round.seen" :key="s.id">
+            {{ s.good ? '✓' : '!' }} {{ s.title.toLowerCase() }}: {{ s.words
+            }}<template v-if="s.seconds != null"> ({{ s.seconds }} s)</template
+            ><template v-if="s.kind">, {{ s.kind }}</template
+            >, {{ s.whereWords }}, {{ s.atWords }}<template v-if="s.carer">, {{ s.carer }}</template
+            ><template v-if="s.note">: “{{ s.note }}”</template>
+          </li>
+          <li v-if="!round.seen.length" class="text-soft">Nobody looked.</li>
+        </ul>
+        <button type="button" class="button-plain mt-1" data-judge-then @click="judgeThen">
+          What it looked like then
         </button>
       </div>
     </template>
+    <ChoiceRow v-model="section" class="mt-5" label="Below" hide-label :options="SECTIONS" />
+    <div class="mt-3">
+      <JudgePanel
+        v-if="section === 'judge'"
+        ref="judge"
+        :at="then?.at"
+        :at-words="then?.words"
+        @changed="again"
+        @now="then = undefined"
+      />
+      <section v-else-if="section === 'saw'" aria-label="What I saw">
+        <h2 class="text-lg">In use</h2>
+        <SawTaps class="mt-1" where="USE" @told="told" />
+        <h2 class="mt-4 text-lg">At the shelf</h2>
+        <SawTaps class="mt-1" where="SHELF" @told="told" />
+        <h2 class="mt-4 text-lg">At the wash</h2>
+        <SawTaps class="mt-1" where="WASH" @told="told" />
+      </section>
+      <RoundTable v-else-if="section === 'rounds'" :key="changed" />
+      <BesidePanel v-else-if="section === 'beside'" :to="story.to" />
+      <CostsPanel
+        v-else-if="section === 'costs'"
+        :maintenance="story.maintenance"
+        @changed="again"
+      />
+      <FilesPanel v-else @changed="wiped" />
+    </div>
   </template>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
+import { ref, shallowRef, watch } from 'vue'
 import { answer, api, Problem, type Api } from '../../api/client'
 import BathStrip from '../../charts/BathStrip.vue'
 import HygieneBars from '../../charts/HygieneBars.vue'
@@ -14,24 +14,30 @@ import { useLoaded } from '../../use/useLoaded'
 
 const props = defineProps<{ id: string }>()
 const messages = useMessages()
+/** Of a reset, and of what a file told, only the figures are kept. */
+const summary = shallowRef<Api['Summary']>()
 const why = useWhy()
 const {
   data: round,
   error,
   loading,
   reload,
-} = useLoaded(() =>
-  answer(api.GET('/api/rounds/{id}', { params: { path: { id: Number(props.id) } } })),
-)
+} = useLoaded(async () => {
+  const path = { id: Number(props.id) }
+  const line = await answer(api.GET('/api/record/{id}', { params: { path } }))
+  summary.value = line
+  if (!line.hasPlan) return undefined
+  return answer(api.GET('/api/rounds/{id}', { params: { path } }))
+})
 
 const LONGEST_NOTE = 2000
 const note = ref('')
 const other = ref<string>()
+watch(summary, (now, before) => {
+  if (now && !before) note.value = now.note
+})
 watch(round, (now, before) => {
-  if (now && !before) {
-    note.value = now.note
-    why.suggest(now.plan.whys.hygiene)
-  }
+  if (now && !before) why.suggest(now.plan.whys.hygiene)
 })
 
 async function saveNote(version: number | undefined) {
@@ -54,6 +60,15 @@ async function saveNote(version: number | undefined) {
   await reload()
 }
 
+const LINES: { name: string; text: (s: Api['Summary']) => string }[] = [
+  { name: 'went in', text: (s) => s.doses || '–' },
+  { name: 'reached', text: (s) => `${number(s.peakC)}°` },
+  { name: 'rinses', text: (s) => number(s.rinses) },
+  { name: 'pieces', text: (s) => number(s.pieces) },
+  { name: 'water', text: (s) => `${number(s.litres)} L` },
+  { name: 'electricity', text: (s) => `${number(s.kwh, 2)} kWh` },
+  { name: 'cost', text: (s) => number(s.cost, 2) },
+]
 const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string }[] = [
   { name: 'residue', key: 'residue', text: (f) => `${number(f.residueMgKg)} mg/kg` },
   { name: 'drum', key: 'fill', text: (f) => `${percent(f.fill)} full` },
@@ -105,7 +120,22 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
     </ul>
     <h2 class="mt-4 text-lg">Planned and happened</h2>
     <RunHappened :round="round" />
-    <form class="mt-4 max-w-xl" @submit.prevent="saveNote(round.version)">
+  </template>
+  <template v-else-if="summary && !loading">
+    <ViewHead :title="summary.startedWords" :state="summary.summary">
+      {{ summary.school }}, {{ summary.programme }}. Only its figures are kept.
+    </ViewHead>
+    <dl class="mt-3 grid grid-cols-2 gap-x-6 gap-y-1 sm:grid-cols-3" data-figures-only>
+      <div v-for="f in LINES" :key="f.name" class="flex justify-between border-b border-line py-1">
+        <dt class="text-soft">{{ f.name }}</dt>
+        <dd>
+          <strong>{{ f.text(summary) }}</strong>
+        </dd>
+      </div>
+    </dl>
+  </template>
+  <template v-if="summary && !(loading && !round && summary.hasPlan)">
+    <form class="mt-4 max-w-xl" @submit.prevent="saveNote(summary.version)">
       <label class="block font-head text-lg font-semibold" for="note">Note</label>
       <textarea id="note" v-model="note" rows="3" :maxlength="LONGEST_NOTE" class="mt-1 w-full" />
       <p v-if="other !== undefined" class="hatch mt-1 border border-heat p-2">

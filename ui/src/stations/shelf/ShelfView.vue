@@ -2,6 +2,7 @@
 import { watch } from 'vue'
 import { answer, api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
+import SawTaps from '../../parts/SawTaps.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useWhy } from '../../stores/why'
 import { useLoaded } from '../../use/useLoaded'
@@ -51,6 +52,8 @@ watch(shelf, (now) => why.suggest(now?.whys['bundle.day']))
         :why="shelf.whys[`part.${c.role}`]"
       />
     </div>
+    <h2 class="mt-6 text-lg">What I see here</h2>
+    <SawTaps class="mt-1" where="SHELF" />
     <PrepRows class="mt-6" />
     <p class="mt-4">
       <RouterLink

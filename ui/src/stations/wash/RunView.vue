@@ -6,6 +6,7 @@ import { useRouter } from 'vue-router'
 import { answer, api, type Api } from '../../api/client'
 import BathStrip from '../../charts/BathStrip.vue'
 import CautionNote from '../../parts/CautionNote.vue'
+import SawTaps from '../../parts/SawTaps.vue'
 import { useLine } from '../../stores/line'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
@@ -309,6 +310,12 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
   <div class="mt-5 border-t border-ink pt-2">
     <BathStrip :plan="plan" :at="at" />
   </div>
+  <details v-if="!practised" class="mt-3" data-saw-wash>
+    <summary class="cursor-pointer underline decoration-line underline-offset-4">
+      What I see at the wash
+    </summary>
+    <SawTaps class="mt-2" where="WASH" :round-id="round.id" />
+  </details>
   <RunHappened class="mt-3" :round="round" />
   <div
     v-if="!practised || !washer"

@@ -50,7 +50,8 @@ class Evidence {
     return record.rounds(from, to, kind);
   }
 
-  private HouseFacts facts(List<PastRound> all, @Nullable String kind) {
+  private HouseFacts facts(List<PastRound> rounds, @Nullable String kind) {
+    List<PastRound> all = rounds.stream().filter(PastRound::washed).toList();
     List<PastRound> last = all.subList(Math.max(0, all.size() - ROUNDS), all.size());
     if (last.isEmpty()) {
       return HouseFacts.NONE;

@@ -85,7 +85,7 @@ public class JudgeService {
     Diagnosis d = Diagnosis.of(found.facts(), found.seen());
     TimeWords words = households.timeWords();
     PastRound last =
-        found.rounds().isEmpty() ? null : found.rounds().get(found.rounds().size() - 1);
+        found.rounds().stream().filter(PastRound::washed).reduce((a, b) -> b).orElse(null);
     List<JudgeViews.CauseLine> causes = new ArrayList<>();
     for (Diagnosis.Ranked r : d.causes()) {
       causes.add(cause(r, causes.isEmpty() ? last : null));
@@ -427,7 +427,23 @@ public class JudgeService {
                         Trim.vote(r.seen()),
                         moved.at() == null || r.startedAt().isAfter(moved.at())))
             .toList();
-    return Trim.next(households.current().trim(), told, moved.way());
+    return Trim.next(households.current().trim(), told, moved.way()).map(this::felt);
+  }
+
+  /** A tenth that vanishes in the quarters of a scoop would change nothing. */
+  private Trim.Move felt(Trim.Move move) {
+    Instant now = clock.instant();
+    return evidence.roundsSince(now.minus(Evidence.LOOKED_BACK), now, null).stream()
+        .filter(PastRound::washed)
+        .reduce((a, b) -> b)
+        .map(last -> Trim.felt(move, trim -> grams(last.id(), trim)))
+        .orElse(move);
+  }
+
+  private double grams(long round, double trim) {
+    RoundService.Effect effect = rounds.effect(round, trim, households.standing());
+    Double grams = effect == null ? null : effect.after().detergentG();
+    return grams == null ? trim : grams;
   }
 
   private Optional<Trim.Move> move(Change change) {

@@ -108,9 +108,10 @@ public class RecordService {
     List<PastRound> past = rounds(from, to, null);
     PastRound before = null;
     for (PastRound r : past) {
-      List<String> changes = before == null ? List.of() : Changes.between(before, r);
+      boolean compared = before != null && r.washed();
+      List<String> changes = compared ? Changes.between(before, r) : List.of();
       all.add(view(r, changes, seen.getOrDefault(r.id(), List.of()), zone));
-      before = r;
+      before = r.washed() ? r : before;
     }
     return new RecordViews.Story(from, to, all, loose, maintenance(past));
   }
@@ -203,26 +204,36 @@ public class RecordService {
             .atStartOfDay(zone)
             .toInstant();
     Ledger ledger = Ledger.of(rounds.past(from, clock.instant()), zone);
+    List<RecordViews.CostLine> months =
+        ledger.months().stream()
+            .map(
+                m ->
+                    new RecordViews.CostLine(
+                        m.month().toString(), MONTH.format(m.month()), m.sum()))
+            .toList();
+    List<RecordViews.CostLine> persons = lines(ledger.persons());
+    List<RecordViews.CostLine> kinds = lines(ledger.kinds());
     Map<String, Why> whys = new LinkedHashMap<>();
-    List<RecordViews.MonthLine> months = new ArrayList<>();
-    for (Ledger.Month m : ledger.months()) {
-      months.add(
-          new RecordViews.MonthLine(m.month().toString(), MONTH.format(m.month()), m.sum()));
-      whys.put("month." + m.month(), why(MONTH.format(m.month()), m.sum()));
-    }
-    ledger.persons().forEach(p -> whys.put("person." + p.name(), why(name(p), p.sum())));
-    ledger.kinds().forEach(k -> whys.put("kind." + k.name(), why(k.name(), k.sum())));
-    return new RecordViews.Costs(
-        new RecordViews.LedgerView(months, ledger.persons(), ledger.kinds()), products(), whys);
+    months.forEach(l -> whys.put("month." + l.id(), why(l)));
+    persons.forEach(l -> whys.put("person." + l.id(), why(l)));
+    kinds.forEach(l -> whys.put("kind." + l.id(), why(l)));
+    return new RecordViews.Costs(months, persons, kinds, products(), whys);
+  }
+
+  private static List<RecordViews.CostLine> lines(List<Ledger.Share> shares) {
+    return shares.stream()
+        .map(s -> new RecordViews.CostLine(s.name(), name(s), s.sum()))
+        .toList();
   }
 
   private static String name(Ledger.Share share) {
     return share.name().isEmpty() ? "the household" : share.name();
   }
 
-  private static Why why(String of, Ledger.Sum s) {
+  private static Why why(RecordViews.CostLine line) {
+    Ledger.Sum s = line.sum();
     return Why.of(
-            "%s for %s".formatted(Numbers.fixed(s.money(), 2), of),
+            "%s for %s".formatted(Numbers.fixed(s.money(), 2), line.name()),
             "Each round with the prices of its hour; what several share is divided by dry mass.")
         .line("rounds, by their share", Numbers.of(s.rounds(), 1))
         .line("water", Numbers.of(s.litres(), 0) + " L")

@@ -2,6 +2,7 @@ package org.nestrinse.app.record;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.record.Ledger;
 import org.nestrinse.core.record.Maintenance;
@@ -92,17 +93,32 @@ final class RecordViews {
   /**
    * What it all takes.
    *
-   * @param ledger by month, person and kind
+   * @param months the latest first
+   * @param persons the dearest first
+   * @param kinds the dearest use first
    * @param products what was used and what is left
    * @param whys reasons, by "month.2026-05", "person.Bo", "kind.trifold"
    */
-  record Costs(LedgerView ledger, List<ProductLine> products, java.util.Map<String, Why> whys) {}
+  record Costs(
+      List<CostLine> months,
+      List<CostLine> persons,
+      List<CostLine> kinds,
+      List<ProductLine> products,
+      Map<String, Why> whys) {}
 
-  /** The ledger with months as text. */
-  record LedgerView(List<MonthLine> months, List<Ledger.Share> persons, List<Ledger.Share> kinds) {}
-
-  /** A month. */
-  record MonthLine(String month, String name, Ledger.Sum sum) {}
+  /**
+   * What a month, a person or a kind took.
+   *
+   * @param id such as "2026-05", "Bo", "trifold"; empty for the household's own
+   * @param name as shown
+   * @param sum what it took
+   * @param moneyPerUse for one piece washed
+   */
+  record CostLine(String id, String name, Ledger.Sum sum, double moneyPerUse) {
+    CostLine(String id, String name, Ledger.Sum sum) {
+      this(id, name, sum, sum.moneyPerUse());
+    }
+  }
 
   /**
    * A product.

@@ -20,34 +20,34 @@ class ResetController {
   }
 
   @GetMapping
-  ResetViews.Look look() {
+  ResetViews.ResetLook look() {
     return resets.look();
   }
 
   @PostMapping("/plan")
-  ResetViews.Planned plan(@RequestBody ResetPlanner.Request request) {
+  ResetViews.ResetPlanned plan(@RequestBody ResetPlanner.Request request) {
     return resets.plan(request);
   }
 
   @PostMapping
   @ResponseStatus(HttpStatus.CREATED)
-  ResetViews.Running begin(@RequestBody ResetService.Begin begin) {
+  ResetViews.ResetRunning begin(@RequestBody ResetService.Begin begin) {
     return resets.begin(begin);
   }
 
   @GetMapping("/running")
-  ResetViews.Now running() {
-    return new ResetViews.Now(resets.running());
+  ResetViews.ResetNow running() {
+    return new ResetViews.ResetNow(resets.running());
   }
 
   @PostMapping("/{id}/steps/{number}")
-  ResetViews.Running tick(
+  ResetViews.ResetRunning tick(
       @PathVariable long id, @PathVariable int number, @RequestBody ResetService.Tick tick) {
     return resets.tick(id, number, tick);
   }
 
   @DeleteMapping("/{id}/steps/last")
-  ResetViews.Running untick(@PathVariable long id) {
+  ResetViews.ResetRunning untick(@PathVariable long id) {
     return resets.untick(id);
   }
 

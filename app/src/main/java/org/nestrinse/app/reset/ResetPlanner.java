@@ -186,7 +186,7 @@ public class ResetPlanner {
   }
 
   /** Returns a plan as it is shown. */
-  ResetViews.PlanLine view(ResetPlan plan, Request request) {
+  ResetViews.ResetPlanLine view(ResetPlan plan, Request request) {
     Household household = households.current();
     Instant now = clock.instant();
     double cost =
@@ -196,7 +196,7 @@ public class ResetPlanner {
         plan.recipe() == ResetRecipe.RINSE_OUT || request.vesselL() == null
             ? ResetRecipe.FILLED
             : plan.waterL() / request.vesselL();
-    return new ResetViews.PlanLine(
+    return new ResetViews.ResetPlanLine(
         plan.recipe().words(),
         plan.waterL(),
         level,
@@ -217,17 +217,17 @@ public class ResetPlanner {
 
   /** Returns what would come of a request: who may, and the plan when all may. */
   @Transactional(readOnly = true)
-  public ResetViews.Planned look(Request request, double factor) {
+  public ResetViews.ResetPlanned look(Request request, double factor) {
     ResetRecipe recipe = Given.choice("recipe", request.recipe, ResetRecipe.class);
     String notNow = notNow(recipe);
     if (!notNow.isEmpty()) {
       throw new OutOfRange("recipe", recipe.words(), notNow);
     }
     List<ResetFitness> fits = fits(recipe, pieces(request));
-    List<ResetViews.FitLine> lines = new ArrayList<>();
+    List<ResetViews.ResetFitLine> lines = new ArrayList<>();
     for (ResetFitness f : fits) {
       lines.add(
-          new ResetViews.FitLine(
+          new ResetViews.ResetFitLine(
               f.kind().id(),
               f.kind().name(),
               f.allowed(),
@@ -237,6 +237,6 @@ public class ResetPlanner {
               f.instead()));
     }
     boolean all = fits.stream().allMatch(ResetFitness::allowed);
-    return new ResetViews.Planned(lines, all ? view(plan(request, factor), request) : null);
+    return new ResetViews.ResetPlanned(lines, all ? view(plan(request, factor), request) : null);
   }
 }

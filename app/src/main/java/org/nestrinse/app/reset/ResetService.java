@@ -55,7 +55,6 @@ public class ResetService {
   private static final double HOT_C = 55;
   private static final double WARM_C = 38;
   private static final double COLD_C = 20;
-  private static final String SCHOOL = "reset";
 
   private final ResetRepository resets;
   private final ResetPlanner planner;
@@ -104,40 +103,50 @@ public class ResetService {
   public record Tick(@Nullable String water) {}
 
   /** What is kept of a plan while it is done. */
-  record Kept(List<ResetStep> steps, List<Caution> cautions, double level, double litres, double kwh) {}
+  record Kept(
+      List<ResetStep> steps,
+      List<Caution> cautions,
+      double waterL,
+      double level,
+      double litres,
+      double kwh) {
+    Kept with(List<ResetStep> other) {
+      return new Kept(other, cautions, waterL, level, litres, kwh);
+    }
+  }
 
   /** Returns whether a reset is needed, and what there is to do one. */
   @Transactional(readOnly = true)
-  public ResetViews.Look look() {
+  public ResetViews.ResetLook look() {
     Instant now = clock.instant();
     TimeWords words = households.timeWords();
     List<String> causes = judge.likely();
     List<ResetEntity> past =
         resets.findByStateOrderByStartedAtDesc(ResetEntity.State.FINISHED);
     double hardness = households.current().hardnessMmolL();
-    List<ResetViews.KindLine> lines = new ArrayList<>();
+    List<ResetViews.ResetKindLine> lines = new ArrayList<>();
     for (KindView view : kinds.all()) {
       if (view.stock().owned() > 0) {
         lines.add(line(view, past, now, hardness, causes, words));
       }
     }
     lines.sort(Comparator.comparing(l -> l.state() == ResetNeed.State.NOT_NEEDED));
-    List<ResetViews.RecipeLine> recipes = new ArrayList<>();
+    List<ResetViews.ResetRecipeLine> recipes = new ArrayList<>();
     for (ResetRecipe r : ResetRecipe.values()) {
       recipes.add(
-          new ResetViews.RecipeLine(
+          new ResetViews.ResetRecipeLine(
               r, r.words(), r.takesOut(), r.temper().words(), planner.notNow(r)));
     }
-    List<ResetViews.VesselLine> vessels =
+    List<ResetViews.ResetVesselLine> vessels =
         machines.all().stream()
             .filter(m -> m.machine().type().byHand())
-            .map(m -> new ResetViews.VesselLine(m.machine().name(), m.machine().drumL()))
+            .map(m -> new ResetViews.ResetVesselLine(m.machine().name(), m.machine().drumL()))
             .toList();
-    return new ResetViews.Look(
+    return new ResetViews.ResetLook(
         lines, recipes, vessels, hardness, past.stream().map(e -> past(e, words)).toList());
   }
 
-  private ResetViews.KindLine line(
+  private ResetViews.ResetKindLine line(
       KindView view,
       List<ResetEntity> past,
       Instant now,
@@ -162,7 +171,7 @@ public class ResetService {
             inYear,
             last == null ? null : Integer.valueOf((int) Duration.between(last, now).toDays()),
             causes);
-    return new ResetViews.KindLine(
+    return new ResetViews.ResetKindLine(
         view.id(),
         view.name(),
         view.stock().clean(),
@@ -173,8 +182,8 @@ public class ResetService {
         last == null ? null : words.at(last));
   }
 
-  private static ResetViews.PastLine past(ResetEntity e, TimeWords words) {
-    return new ResetViews.PastLine(
+  private static ResetViews.ResetPastLine past(ResetEntity e, TimeWords words) {
+    return new ResetViews.ResetPastLine(
         e.id,
         e.startedAt,
         words.at(e.startedAt),
@@ -197,7 +206,7 @@ public class ResetService {
 
   /** Returns what would come of a request. */
   @Transactional(readOnly = true)
-  public ResetViews.Planned plan(ResetPlanner.Request request) {
+  public ResetViews.ResetPlanned plan(ResetPlanner.Request request) {
     return planner.look(request, factor());
   }
 
@@ -211,14 +220,14 @@ public class ResetService {
 
   /** Begins a reset; throws {@link NotNow} when one is done already, a kind may not, or a check is unread. */
   @Transactional
-  public ResetViews.Running begin(Begin begin) {
+  public ResetViews.ResetRunning begin(Begin begin) {
     if (begin.request == null) {
       throw new OutOfRange("request", "missing", "recipe, vessel and pieces");
     }
     if (resets.findFirstByState(ResetEntity.State.RUNNING).isPresent()) {
       throw new NotNow("A reset is going on already. Finish that first.");
     }
-    ResetViews.Planned planned = planner.look(begin.request, factor());
+    ResetViews.ResetPlanned planned = planner.look(begin.request, factor());
     planned.fits().stream()
         .filter(f -> !f.allowed())
         .findFirst()
@@ -226,7 +235,7 @@ public class ResetService {
             f -> {
               throw new NotNow("Stop. %s: %s %s".formatted(f.kind(), f.reason(), f.instead()));
             });
-    ResetViews.PlanLine plan = Objects.requireNonNull(planned.plan());
+    ResetViews.ResetPlanLine plan = Objects.requireNonNull(planned.plan());
     refuseUnread(plan.cautions(), begin.checksRead);
     ResetEntity e = new ResetEntity();
     e.state = ResetEntity.State.RUNNING;
@@ -249,7 +258,13 @@ public class ResetService {
             });
     steps(
         e,
-        new Kept(plan.steps(), plan.cautions(), plan.level(), plan.litres(), plan.kwh()));
+        new Kept(
+            plan.steps(),
+            plan.cautions(),
+            plan.waterL(),
+            plan.level(),
+            plan.litres(),
+            plan.kwh()));
     return view(resets.saveAndFlush(e));
   }
 
@@ -291,13 +306,13 @@ public class ResetService {
 
   /** Returns the reset that is done now, or null. */
   @Transactional(readOnly = true)
-  public ResetViews.@Nullable Running running() {
+  public ResetViews.@Nullable ResetRunning running() {
     return resets.findFirstByState(ResetEntity.State.RUNNING).map(this::view).orElse(null);
   }
 
   /** Ticks the next step off; with the last one the pieces hang. */
   @Transactional
-  public ResetViews.Running tick(long id, int number, Tick tick) {
+  public ResetViews.ResetRunning tick(long id, int number, Tick tick) {
     ResetEntity e = running(id);
     ResetEntity.StepRow row = next(e);
     if (row.number != number) {
@@ -334,7 +349,7 @@ public class ResetService {
     } else {
       return;
     }
-    steps(e, new Kept(ResetStep.numbered(steps), kept.cautions, kept.level, kept.litres, kept.kwh));
+    steps(e, kept.with(ResetStep.numbered(steps)));
   }
 
   private void observe(ResetEntity e, String water) {
@@ -353,7 +368,7 @@ public class ResetService {
 
   /** Takes the last tick back while it still goes on. */
   @Transactional
-  public ResetViews.Running untick(long id) {
+  public ResetViews.ResetRunning untick(long id) {
     ResetEntity e = running(id);
     ResetEntity.StepRow last =
         e.steps.stream()
@@ -473,7 +488,7 @@ public class ResetService {
         new PastRound(
             0,
             e.startedAt,
-            SCHOOL,
+            PastRound.RESET,
             e.recipe.words(),
             pieces.stream()
                 .map(
@@ -524,7 +539,7 @@ public class ResetService {
         .collect(Collectors.joining("; "));
   }
 
-  private ResetViews.Running view(ResetEntity e) {
+  private ResetViews.ResetRunning view(ResetEntity e) {
     Kept kept = kept(e);
     ResetEntity.StepRow row = e.current();
     Instant now = clock.instant();
@@ -537,7 +552,7 @@ public class ResetService {
             .sum();
     TimeWords words = households.timeWords();
     Instant over = ends == null || ends.isBefore(now) ? now : ends;
-    return new ResetViews.Running(
+    return new ResetViews.ResetRunning(
         e.id,
         e.state.name(),
         e.recipe.words() + ", " + contents(e),
@@ -549,6 +564,7 @@ public class ResetService {
         words.at(over.plus(Duration.ofMinutes(after))),
         kept.cautions,
         e.carer,
+        kept.waterL,
         kept.level,
         e.predictedRinses);
   }

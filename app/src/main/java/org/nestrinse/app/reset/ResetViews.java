@@ -22,12 +22,12 @@ public final class ResetViews {
    * @param hardnessMmolL of the water
    * @param past resets before, the latest first
    */
-  public record Look(
-      List<KindLine> kinds,
-      List<RecipeLine> recipes,
-      List<VesselLine> vessels,
+  public record ResetLook(
+      List<ResetKindLine> kinds,
+      List<ResetRecipeLine> recipes,
+      List<ResetVesselLine> vessels,
       double hardnessMmolL,
-      List<PastLine> past) {}
+      List<ResetPastLine> past) {}
 
   /**
    * A kind.
@@ -41,7 +41,7 @@ public final class ResetViews {
    * @param yearly how often a year is usual
    * @param lastWords when it was reset last, or null
    */
-  public record KindLine(
+  public record ResetKindLine(
       long kindId,
       String kind,
       int clean,
@@ -52,10 +52,10 @@ public final class ResetViews {
       @Nullable String lastWords) {}
 
   /** A recipe; why it cannot be chosen, empty when it can. */
-  public record RecipeLine(ResetRecipe recipe, String words, String takesOut, String temper, String notNow) {}
+  public record ResetRecipeLine(ResetRecipe recipe, String words, String takesOut, String temper, String notNow) {}
 
   /** A vessel. */
-  public record VesselLine(String name, double litres) {}
+  public record ResetVesselLine(String name, double litres) {}
 
   /**
    * A reset that was done.
@@ -69,7 +69,7 @@ public final class ResetViews {
    * @param predicted rinses that were predicted
    * @param counted rinses that it took, or null when nobody counted
    */
-  public record PastLine(
+  public record ResetPastLine(
       long id,
       Instant startedAt,
       String startedWords,
@@ -85,7 +85,7 @@ public final class ResetViews {
    * @param fits each kind, and whether it may
    * @param plan the plan, or null while a kind may not
    */
-  public record Planned(List<FitLine> fits, @Nullable PlanLine plan) {}
+  public record ResetPlanned(List<ResetFitLine> fits, @Nullable ResetPlanLine plan) {}
 
   /**
    * Whether a kind may.
@@ -98,7 +98,7 @@ public final class ResetViews {
    * @param instead what it may have instead, in words
    * @param insteadRecipe that recipe, or null when there is none
    */
-  public record FitLine(
+  public record ResetFitLine(
       long kindId,
       String kind,
       boolean allowed,
@@ -127,7 +127,7 @@ public final class ResetViews {
    * @param cost in the household's currency
    * @param why the reason
    */
-  public record PlanLine(
+  public record ResetPlanLine(
       String words,
       double waterL,
       double level,
@@ -159,10 +159,11 @@ public final class ResetViews {
    * @param readyWords when all is done
    * @param cautions what to take care of
    * @param carer who is at it, or null
+   * @param waterL water in a filling
    * @param level how full the vessel is, 0 to 1
    * @param predicted rinses that were predicted
    */
-  public record Running(
+  public record ResetRunning(
       long id,
       String state,
       String title,
@@ -174,9 +175,10 @@ public final class ResetViews {
       String readyWords,
       List<Caution> cautions,
       @Nullable String carer,
+      double waterL,
       double level,
       int predicted) {}
 
   /** The reset that is done now, or null. */
-  public record Now(@Nullable Running running) {}
+  public record ResetNow(@Nullable ResetRunning running) {}
 }

@@ -71,7 +71,7 @@ public class RoundFiles {
   }
 
   /**
-   * Returns the number of the latest round at a moment, or nothing.
+   * Returns the number of the latest wash, or nothing; resets do not count.
    *
    * @param kind name of a kind that was in it, or null for any
    * @param shelved whether only those count that are back on the shelf
@@ -79,7 +79,11 @@ public class RoundFiles {
   @Transactional(readOnly = true)
   public Optional<Long> latest(@Nullable String kind, boolean shelved) {
     return rounds
-        .latest(shelved ? Set.of(RoundState.SHELVED) : RoundState.TRUE, kind, Limit.of(1))
+        .latest(
+            shelved ? Set.of(RoundState.SHELVED) : RoundState.TRUE,
+            kind,
+            PastRound.RESET,
+            Limit.of(1))
         .stream()
         .findFirst();
   }

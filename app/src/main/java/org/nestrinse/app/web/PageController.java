@@ -17,6 +17,7 @@ class PageController {
     "/dry",
     "/shelf",
     "/week",
+    "/reset",
     "/record",
     "/record/{id}",
     "/kit"

@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.DoubleUnaryOperator;
 import org.nestrinse.core.units.Limits;
 
 /**
@@ -21,6 +22,7 @@ public final class Trim {
   private static final int AGREEING = 2;
   private static final int LOOKED_BACK = 4;
   private static final double TENTHS = 10;
+  private static final int MOST_MORE = 2;
 
   private static final Set<String> TOO_LITTLE =
       Set.of("SMELL_WET.ammonia", "SMELL_WET.barnyard", "SMELL_DRY.barnyard", "JAR.grey");
@@ -66,6 +68,27 @@ public final class Trim {
    * @param to as it will be
    */
   public record Move(double from, double to) {}
+
+  /**
+   * Returns the move that is felt: a tenth that is lost when scoops are rounded goes on by a further
+   * tenth, until what goes in changes; two further at most, and within the bounds.
+   *
+   * @param move what was seen asks for
+   * @param grams what goes in at a trim [g]
+   */
+  public static Move felt(Move move, DoubleUnaryOperator grams) {
+    double before = grams.applyAsDouble(move.from);
+    double way = Math.signum(move.to - move.from);
+    double to = move.to;
+    for (int more = 0; more < MOST_MORE && grams.applyAsDouble(to) == before; more++) {
+      double next = Math.round((to + way * STEP) * TENTHS) / TENTHS;
+      if (next < Limits.TRIM.min() || next > Limits.TRIM.max()) {
+        break;
+      }
+      to = next;
+    }
+    return grams.applyAsDouble(to) == before ? move : new Move(move.from, to);
+  }
 
   /** Returns what the observations of one round say about the dose. */
   public static Vote vote(Collection<Seen> ofRound) {

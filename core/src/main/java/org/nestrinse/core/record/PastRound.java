@@ -31,6 +31,9 @@ public record PastRound(
     Estimate estimate,
     Spent spent,
     List<Seen> seen) {
+  /** The school of a reset, which is a round of its own sort. */
+  public static final String RESET = "reset";
+
   public PastRound {
     contents = List.copyOf(contents);
     seen = List.copyOf(seen);
@@ -96,6 +99,11 @@ public record PastRound(
    * @param attendedMinutes with a person [min]
    */
   public record Spent(double litres, double kwh, double money, double attendedMinutes) {}
+
+  /** Returns whether it was an ordinary wash, and not a reset. */
+  public boolean washed() {
+    return !school.equals(RESET);
+  }
 
   /** Returns how many pieces were in it. */
   public int pieces() {

@@ -76,13 +76,14 @@ public record Stretch(int rounds, List<Measure> measures) {
     return bad == null ? null : Double.valueOf(bad ? 1 : 0);
   }
 
-  /** Returns a stretch of rounds in means. */
+  /** Returns a stretch of rounds in means; resets do not count. */
   public static Stretch of(List<PastRound> rounds) {
+    List<PastRound> washed = rounds.stream().filter(PastRound::washed).toList();
     List<Measure> all = new ArrayList<>();
     for (Column c : COLUMNS) {
       double sum = 0;
       int of = 0;
-      for (PastRound r : rounds) {
+      for (PastRound r : washed) {
         Double value = c.value.apply(r);
         if (value != null) {
           sum += value;
@@ -91,7 +92,7 @@ public record Stretch(int rounds, List<Measure> measures) {
       }
       all.add(new Measure(c.name, of == 0 ? null : Double.valueOf(sum / of), of, c.unit, c.better));
     }
-    return new Stretch(rounds.size(), all);
+    return new Stretch(washed.size(), all);
   }
 
   /**

@@ -135,6 +135,22 @@ class TrimTest {
 
   @ParameterizedTest
   @CsvSource({
+    // from, to, grams of a quarter scoop, felt at
+    "1.0, 1.1, 20, 1.2",
+    "1.0, 1.1, 5, 1.1",
+    "1.0, 0.9, 20, 0.8",
+    "1.0, 1.1, 500, 1.1",
+    "1.3, 1.4, 20, 1.4"
+  })
+  void aTenthThatIsLostInTheScoopGoesOn(double from, double to, double quarter, double felt) {
+    Trim.Move move =
+        Trim.felt(new Trim.Move(from, to), trim -> Math.round(80 * trim / quarter) * quarter);
+    assertThat(move.from()).isEqualTo(from);
+    assertThat(move.to()).isEqualTo(felt);
+  }
+
+  @ParameterizedTest
+  @CsvSource({
     "SMELL_WET.ammonia, MORE",
     "SMELL_WET.fresh, WELL",
     "SUDS.suds, LESS",

@@ -1,0 +1,325 @@
+<script setup lang="ts">
+import { scaleLinear } from 'd3-scale'
+import { line } from 'd3-shape'
+import { computed } from 'vue'
+import type { Api } from '../api/client'
+import { number, percent } from '../use/format'
+import ChartTable from './ChartTable.vue'
+
+/**
+ * Past rounds, oldest left, one narrow column each: what was seen as marks, temperature as height, what was changed as
+ * a nick between two columns, and beneath it what may explain it, each on its own scale.
+ */
+const props = defineProps<{
+  rounds: Api['StoryRound'][]
+  events: { at: string; words: string }[]
+  selected?: number
+}>()
+defineEmits<{ select: [id: number] }>()
+
+const WIDTH = 940
+const LEFT = 92
+const RIGHT = 62
+const MARKS = 70
+const BARS = 60
+const ROW = 30
+
+type Round = Api['StoryRound']
+const slot = computed(() => (WIDTH - LEFT - RIGHT) / Math.max(12, props.rounds.length))
+function x(i: number) {
+  return LEFT + (i + 0.5) * slot.value
+}
+const heat = scaleLinear().domain([0, 100]).range([0, BARS])
+
+/** Bad marks stack upwards from the bars; what was looked at and well is a small ring on the ground line. */
+function bad(r: Round) {
+  return r.seen.filter((s) => !s.good)
+}
+function letter(s: Api['ObservationObservation']) {
+  const letters: Partial<Record<string, string>> = {
+    SMELL_WET: 'a',
+    SMELL_DRY: 'm',
+    SUDS: 's',
+    JAR: 'j',
+    DROP: 'd',
+    FEEL: 'f',
+    LEAKS: 'l',
+    STAINS: 't',
+    COLOUR: 'g',
+    SEAM: 'w',
+    SKIN: '✚',
+  }
+  return letters[s.sign] ?? '!'
+}
+
+interface Row {
+  name: string
+  top: number
+  value: (r: Round) => number | null | undefined
+  text: (v: number) => string
+  color: string
+  limit?: number
+}
+const rows = computed<Row[]>(() =>
+  [
+    { name: 'soaks in, s', value: (r: Round) => r.dropSeconds, color: 'water', digits: 0 },
+    { name: 'residue, mg/kg', value: (r: Round) => r.residueMgKg, color: 'plum', digits: 0 },
+    { name: 'hygiene, log', value: (r: Round) => r.totalLog, color: 'good', digits: 1 },
+    { name: 'dose, of label', value: (r: Round) => r.doseShare, color: 'sun', share: true },
+    { name: 'rinses', value: (r: Round) => r.rinses, color: 'water', digits: 0 },
+    { name: 'drum', value: (r: Round) => r.fill, color: 'ink', share: true },
+    { name: 'hardness', value: (r: Round) => r.hardnessMmolL, color: 'ink', digits: 1 },
+  ].map((row, i) => ({
+    name: row.name,
+    top: MARKS + BARS + 34 + i * (ROW + 8),
+    value: (r: Round) => (r.school === 'reset' ? null : row.value(r)),
+    text: (v: number) => (row.share ? percent(v) : number(v, row.digits ?? 0)),
+    color: row.color,
+  })),
+)
+const HEIGHT = MARKS + BARS + 34 + 7 * (ROW + 8) + 4
+
+function points(row: Row) {
+  return props.rounds.flatMap((r, i) => {
+    const v = row.value(r)
+    return v == null ? [] : [{ i, v }]
+  })
+}
+function drawn(row: Row) {
+  const all = points(row)
+  const top = Math.max(...all.map((p) => p.v), 1e-9)
+  const y = scaleLinear()
+    .domain([0, top])
+    .range([row.top + ROW, row.top + 3])
+  const last = all[all.length - 1]
+  return {
+    path: line<{ i: number; v: number }>()
+      .x((p) => x(p.i))
+      .y((p) => y(p.v))(all),
+    dots: all.map((p) => ({ x: x(p.i), y: y(p.v) })),
+    last: last ? row.text(last.v) : '–',
+    top: all.length ? row.text(top) : '',
+  }
+}
+const lines = computed(() => rows.value.map((row) => ({ row, ...drawn(row) })))
+
+const flags = computed(() =>
+  props.events.flatMap((e) => {
+    const at = Date.parse(e.at)
+    const next = props.rounds.findIndex((r) => Date.parse(r.startedAt) > at)
+    const i = next < 0 ? props.rounds.length : next
+    return i === 0 ? [] : [{ x: LEFT + i * slot.value, words: e.words }]
+  }),
+)
+const ticks = computed(() =>
+  props.rounds.flatMap((r, i) => (i % Math.ceil(60 / slot.value) === 0 ? [{ i, day: r.day }] : [])),
+)
+const words = computed(
+  () =>
+    `${props.rounds.length} rounds from ${props.rounds[0]?.day} to ${props.rounds[props.rounds.length - 1]?.day}; ` +
+    props.rounds
+      .filter((r) => bad(r).length)
+      .map(
+        (r) =>
+          `${r.day}: ${bad(r)
+            .map((s) => s.words)
+            .join(', ')}`,
+      )
+      .join('; '),
+)
+const table = computed(() =>
+  props.rounds.map((r) => [
+    r.day,
+    r.seen.map((s) => s.words).join(', ') || '–',
+    r.changes.join(', ') || '–',
+    `${number(r.peakC)}°`,
+    ...rows.value.map((row) => {
+      const v = row.value(r)
+      return v == null ? '–' : row.text(v)
+    }),
+  ]),
+)
+</script>
+
+<template>
+  <figure>
+    <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Past rounds">
+      <svg
+        :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
+        class="block w-full min-w-[640px]"
+        role="img"
+        :aria-label="words"
+      >
+        <defs>
+          <pattern
+            id="cool"
+            width="5"
+            height="5"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
+            <rect width="5" height="5" fill="var(--c-paper)" />
+            <line x1="0" y1="0" x2="0" y2="5" stroke="var(--c-water)" stroke-width="2" />
+          </pattern>
+        </defs>
+        <text :x="0" :y="MARKS - 8" font-size="11.5">seen</text>
+        <text :x="0" :y="MARKS + BARS" font-size="11.5">reached, °C</text>
+        <g v-for="(r, i) in rounds" :key="r.id">
+          <rect
+            v-if="selected === r.id"
+            :x="LEFT + i * slot"
+            y="0"
+            :width="slot"
+            :height="HEIGHT"
+            fill="color-mix(in srgb, var(--c-sun) 22%, transparent)"
+          />
+          <rect
+            :x="LEFT + i * slot + slot * 0.14"
+            :y="MARKS + BARS - heat(r.peakC)"
+            :width="slot * 0.72"
+            :height="heat(r.peakC)"
+            :fill="
+              r.school === 'reset'
+                ? 'var(--c-plum)'
+                : r.peakC > 45
+                  ? 'color-mix(in srgb, var(--c-heat) 45%, var(--c-sheet))'
+                  : 'url(#cool)'
+            "
+            stroke="var(--c-ink)"
+            stroke-width="0.8"
+          />
+          <g v-for="(s, j) in bad(r)" :key="s.id">
+            <circle
+              :cx="x(i)"
+              :cy="MARKS - 12 - j * 15"
+              :r="Math.min(7, slot * 0.4)"
+              fill="var(--c-heat)"
+              stroke="var(--c-ink)"
+              stroke-width="0.8"
+            />
+            <text
+              :x="x(i)"
+              :y="MARKS - 8.4 - j * 15"
+              text-anchor="middle"
+              font-size="10"
+              font-weight="700"
+              style="fill: var(--c-on-deep)"
+            >
+              {{ letter(s) }}
+            </text>
+          </g>
+          <circle
+            v-if="r.seen.length && !bad(r).length"
+            :cx="x(i)"
+            :cy="MARKS - 12"
+            :r="Math.min(4.5, slot * 0.3)"
+            fill="none"
+            stroke="var(--c-good)"
+            stroke-width="1.8"
+          />
+          <path
+            v-if="r.changes.length"
+            :d="`M${LEFT + i * slot - 4} ${MARKS + BARS + 9} h8 l-4 -8 z`"
+            fill="var(--c-ink)"
+          />
+          <rect
+            :x="LEFT + i * slot"
+            y="0"
+            :width="slot"
+            :height="HEIGHT"
+            fill="transparent"
+            class="cursor-pointer"
+            :data-column="r.id"
+            @click="$emit('select', r.id)"
+          >
+            <title>
+              {{ r.day }}: {{ r.seen.map((s) => s.words).join(', ') || 'nobody looked' }}
+            </title>
+          </rect>
+        </g>
+        <line
+          :x1="LEFT"
+          :x2="WIDTH - RIGHT"
+          :y1="MARKS + BARS"
+          :y2="MARKS + BARS"
+          stroke="var(--c-ink)"
+        />
+        <text
+          v-for="t in ticks"
+          :key="t.i"
+          :x="x(t.i)"
+          :y="MARKS + BARS + 22"
+          text-anchor="middle"
+          font-size="10.5"
+        >
+          {{ t.day }}
+        </text>
+        <g v-for="l in lines" :key="l.row.name">
+          <line
+            :x1="LEFT"
+            :x2="WIDTH - RIGHT"
+            :y1="l.row.top + ROW"
+            :y2="l.row.top + ROW"
+            stroke="var(--c-line)"
+          />
+          <text x="0" :y="l.row.top + ROW - 3" font-size="11.5">{{ l.row.name }}</text>
+          <path
+            :d="l.path ?? ''"
+            fill="none"
+            :stroke="`var(--c-${l.row.color})`"
+            stroke-width="1.6"
+          />
+          <circle
+            v-for="(d, i) in l.dots"
+            :key="i"
+            :cx="d.x"
+            :cy="d.y"
+            r="2.2"
+            :fill="`var(--c-${l.row.color})`"
+          />
+          <text class="num" :x="WIDTH - RIGHT + 6" :y="l.row.top + ROW - 3" font-size="13">
+            {{ l.last }}
+          </text>
+          <text
+            v-if="l.top !== l.last"
+            :x="WIDTH - RIGHT + 6"
+            :y="l.row.top + 8"
+            font-size="9.5"
+            style="fill: var(--c-soft)"
+          >
+            most {{ l.top }}
+          </text>
+        </g>
+        <g v-for="(f, i) in flags" :key="i">
+          <line
+            :x1="f.x"
+            :x2="f.x"
+            y1="12"
+            :y2="HEIGHT - 4"
+            stroke="var(--c-plum)"
+            stroke-dasharray="3 3"
+          />
+          <text
+            :x="f.x + 3"
+            :y="10"
+            font-size="10.5"
+            font-weight="600"
+            style="fill: var(--c-plum-word)"
+          >
+            {{ f.words }}
+          </text>
+        </g>
+      </svg>
+    </div>
+    <figcaption class="text-sm text-soft">
+      <strong>Marks</strong>: a stings of ammonia, m musty or barnyard, s suds, j jar, d drop soaks
+      in slowly, f feel, g grey, l leaks, t stains, w damp seam; a ring is looked at and well. ▲
+      done otherwise than before. Estimates, not measurements.
+    </figcaption>
+    <ChartTable
+      caption="Past rounds"
+      :head="['day', 'seen', 'changed', 'reached', ...rows.map((r) => r.name)]"
+      :rows="table"
+    />
+  </figure>
+</template>

@@ -1,0 +1,126 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { answer, api, type Api } from '../api/client'
+import { useMessages } from '../stores/messages'
+import { useCarer } from '../stations/wash/useCarer'
+import { useAct } from '../use/useAct'
+import { useLoaded } from '../use/useLoaded'
+
+/** What somebody sees at one place, told with one tap each; taken back with one. */
+const props = defineProps<{ where: Api['ObservationSent']['where']; roundId?: number }>()
+const emit = defineEmits<{ told: [] }>()
+
+const messages = useMessages()
+const { act, busy } = useAct()
+const { carer } = useCarer()
+const { data: taps } = useLoaded(() =>
+  answer(api.GET('/api/record/taps', { params: { query: { where: props.where! } } })),
+)
+const { data: kinds } = useLoaded(() => answer(api.GET('/api/kinds')))
+const owned = computed(() => kinds.value?.filter((k) => k.stock.owned > 0) ?? [])
+const kind = ref('')
+const note = ref('')
+const seconds = ref<number>()
+const told = ref<string[]>([])
+
+async function tell(sign: Api['ObservationTap']['sign'], value?: string) {
+  const seen = await act(() =>
+    answer(
+      api.POST('/api/record/observations', {
+        body: {
+          sign,
+          value,
+          seconds: value === undefined ? seconds.value : undefined,
+          where: props.where,
+          roundId: props.roundId,
+          kind: kind.value || undefined,
+          carer: carer.value || undefined,
+          note: note.value || undefined,
+        },
+      }),
+    ),
+  )
+  if (!seen) return
+  told.value = [...told.value, `${sign}.${seen.value}`]
+  note.value = ''
+  seconds.value = undefined
+  const clinician = seen.sign === 'SKIN' && !seen.good
+  messages.done(
+    clinician
+      ? 'Kept. Redness that lasts, fever, an infection: ask a clinician, not the washing.'
+      : `Kept: ${seen.title.toLowerCase()}, ${seen.words}.`,
+    async () => {
+      await act(() =>
+        answer(api.DELETE('/api/record/observations/{id}', { params: { path: { id: seen.id } } })),
+      )
+      told.value = told.value.filter((t) => t !== `${sign}.${seen.value}`)
+      emit('told')
+    },
+  )
+  emit('told')
+}
+</script>
+
+<template>
+  <div data-saw>
+    <ul class="grid gap-x-8 gap-y-2 sm:grid-cols-2">
+      <li v-for="t in taps" :key="t.sign" class="flex flex-wrap items-center gap-1.5">
+        <span class="w-28 shrink-0 text-sm font-semibold">{{ t.title }}</span>
+        <button
+          v-for="(v, i) in t.values"
+          :key="v.id"
+          type="button"
+          class="chip min-h-9 px-2 text-sm"
+          :class="told.includes(`${t.sign}.${v.id}`) ? 'bg-ink font-semibold text-paper' : ''"
+          :disabled="busy"
+          :data-tap="`${t.sign}.${v.id}`"
+          @click="tell(t.sign, v.id)"
+        >
+          {{ i === 0 ? '' : '! ' }}{{ v.words }}
+        </button>
+        <form
+          v-if="t.seconds"
+          class="flex items-center gap-1"
+          novalidate
+          @submit.prevent="tell(t.sign)"
+        >
+          <label class="text-sm">
+            or
+            <input
+              v-model.number="seconds"
+              type="number"
+              inputmode="decimal"
+              class="w-16"
+              data-seconds
+            />
+            s
+          </label>
+          <button
+            type="submit"
+            class="chip min-h-9 px-2 text-sm"
+            :disabled="busy || typeof seconds !== 'number'"
+          >
+            keep
+          </button>
+        </form>
+      </li>
+    </ul>
+    <div class="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-sm">
+      <label>
+        Of
+        <select v-model="kind" data-saw-kind>
+          <option value="">the whole load</option>
+          <option v-for="k in owned" :key="k.id" :value="k.name">{{ k.name }}</option>
+        </select>
+      </label>
+      <label>
+        By
+        <input v-model="carer" type="text" maxlength="60" class="w-28" placeholder="who" />
+      </label>
+      <label class="flex-1">
+        Note with the next tap
+        <input v-model="note" type="text" maxlength="400" class="w-full max-w-md" data-saw-note />
+      </label>
+    </div>
+  </div>
+</template>

@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { answer, api } from '../../api/client'
+import LoadState from '../../parts/LoadState.vue'
+import { useLoaded } from '../../use/useLoaded'
+
+/** Two stretches of days side by side. */
+const DAY = 86_400_000
+const WEEKS = 21
+const props = defineProps<{ to: string }>()
+function day(back: number) {
+  return new Date(Date.parse(props.to) - back * DAY).toISOString().slice(0, 10)
+}
+const aFrom = ref(day(2 * WEEKS + 1))
+const aTo = ref(day(WEEKS + 1))
+const bFrom = ref(day(WEEKS))
+const bTo = ref(day(0))
+const {
+  data: beside,
+  error,
+  loading,
+  reload,
+} = useLoaded(() =>
+  answer(
+    api.GET('/api/record/beside', {
+      params: {
+        query: { aFrom: aFrom.value, aTo: aTo.value, bFrom: bFrom.value, bTo: bTo.value },
+      },
+    }),
+  ),
+)
+watch([aFrom, aTo, bFrom, bTo], (all) => {
+  if (all.every(Boolean)) reload()
+})
+const VERDICTS: Record<string, string> = { better: '✓ better', worse: '! worse' }
+</script>
+
+<template>
+  <section aria-label="Two stretches" data-beside>
+    <h2 class="text-lg">Two stretches side by side</h2>
+    <div class="mt-1 flex flex-wrap gap-x-6 gap-y-2 text-sm">
+      <fieldset>
+        <legend class="font-semibold">before</legend>
+        <label>from <input v-model="aFrom" type="date" data-a-from /></label>
+        <label class="ml-2">to <input v-model="aTo" type="date" data-a-to /></label>
+      </fieldset>
+      <fieldset>
+        <legend class="font-semibold">after</legend>
+        <label>from <input v-model="bFrom" type="date" data-b-from /></label>
+        <label class="ml-2">to <input v-model="bTo" type="date" data-b-to /></label>
+      </fieldset>
+    </div>
+    <LoadState :error="error" :loading="loading && !beside" @again="reload" />
+    <table v-if="beside && !error" class="mt-2 w-full max-w-2xl text-sm">
+      <thead>
+        <tr class="border-b border-ink text-left">
+          <th scope="col" class="py-1">mean of</th>
+          <th scope="col" class="px-3">{{ beside.before }} rounds before</th>
+          <th scope="col" class="px-3">{{ beside.after }} rounds after</th>
+          <th scope="col"></th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr
+          v-for="l in beside.lines"
+          :key="l.name"
+          class="border-b border-line"
+          :data-measure="l.name"
+        >
+          <th scope="row" class="py-1 text-left font-normal">{{ l.name }}</th>
+          <td class="px-3">{{ l.before }}</td>
+          <td class="px-3">{{ l.after }}</td>
+          <td
+            :class="
+              l.verdict === 'better'
+                ? 'text-good-word'
+                : l.verdict === 'worse'
+                  ? 'text-heat-word'
+                  : 'text-soft'
+            "
+          >
+            {{ VERDICTS[l.verdict] ?? l.verdict }}
+          </td>
+        </tr>
+      </tbody>
+    </table>
+  </section>
+</template>

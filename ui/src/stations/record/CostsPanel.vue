@@ -1,0 +1,123 @@
+<script setup lang="ts">
+import { answer, api, type Api } from '../../api/client'
+import Figure from '../../parts/Figure.vue'
+import LoadState from '../../parts/LoadState.vue'
+import { useAct } from '../../use/useAct'
+import { number } from '../../use/format'
+import { useLoaded } from '../../use/useLoaded'
+
+/** What it all takes: by month, by person, for a use; what is left of products; the machine itself. */
+defineProps<{ maintenance: Api['Maintenance'] }>()
+const emit = defineEmits<{ changed: [] }>()
+const { act, busy } = useAct()
+const {
+  data: costs,
+  error,
+  loading,
+  reload,
+} = useLoaded(() => answer(api.GET('/api/record/costs')))
+
+async function maintained() {
+  await act(() => answer(api.POST('/api/week/maintained')))
+  emit('changed')
+}
+const HEAD = ['rounds', 'pieces', 'water, L', 'kWh', 'detergent, g', 'work, h', 'a use']
+function cells(line: Api['CostLine']) {
+  const s = line.sum
+  return [
+    number(s.rounds, 1),
+    number(s.uses),
+    number(s.litres),
+    number(s.kwh, 1),
+    number(s.detergentG),
+    number(s.hours, 1),
+    number(line.moneyPerUse, 3),
+  ]
+}
+</script>
+
+<template>
+  <section aria-label="What it takes" data-costs>
+    <LoadState :error="error" :loading="loading && !costs" @again="reload" />
+    <template v-if="costs">
+      <template
+        v-for="part in [
+          {
+            name: 'by month',
+            key: 'month',
+            lines: costs.months,
+          },
+          {
+            name: 'by person',
+            key: 'person',
+            lines: costs.persons,
+          },
+          {
+            name: 'by kind, the dearest use first',
+            key: 'kind',
+            lines: costs.kinds,
+          },
+        ]"
+        :key="part.key"
+      >
+        <h2 class="mt-4 text-lg">What it takes {{ part.name }}</h2>
+        <div
+          class="overflow-x-auto"
+          tabindex="0"
+          role="region"
+          :aria-label="`What it takes ${part.name}`"
+        >
+          <table class="w-full max-w-4xl text-sm">
+            <thead>
+              <tr class="border-b border-ink text-right">
+                <th scope="col" class="py-1 text-left"></th>
+                <th scope="col" class="px-2">cost</th>
+                <th v-for="h in HEAD" :key="h" scope="col" class="px-2 font-normal">{{ h }}</th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr
+                v-for="l in part.lines"
+                :key="l.id"
+                class="border-b border-line text-right"
+                :data-cost="`${part.key}.${l.id}`"
+              >
+                <th scope="row" class="py-1 text-left font-normal">{{ l.name }}</th>
+                <td class="px-2">
+                  <Figure :why="costs.whys[`${part.key}.${l.id}`]">{{
+                    number(l.sum.money, 2)
+                  }}</Figure>
+                </td>
+                <td v-for="(c, i) in cells(l)" :key="i" class="px-2">{{ c }}</td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </template>
+      <h2 class="mt-4 text-lg">Products, the last four weeks</h2>
+      <ul class="grid gap-x-8 text-sm sm:grid-cols-2">
+        <li
+          v-for="p in costs.products"
+          :key="p.name"
+          class="flex justify-between border-b border-line py-1"
+        >
+          <span>{{ p.name }}</span>
+          <span
+            >{{ number(p.usedG) }} g used, {{ number(p.leftG) }} g left<template
+              v-if="p.daysLeft != null"
+            >
+              for {{ number(p.daysLeft) }} days</template
+            ></span
+          >
+        </li>
+      </ul>
+      <h2 class="mt-4 text-lg">The machine itself</h2>
+      <p data-maintenance>
+        <strong v-if="maintenance.due" class="text-heat-word">! </strong>{{ maintenance.says }}
+        <button type="button" class="button-quiet" :disabled="busy" @click="maintained">
+          It was done just now
+        </button>
+      </p>
+    </template>
+  </section>
+</template>

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { ref, shallowRef } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import FileErrors from '../../parts/FileErrors.vue'
+import { useMessages } from '../../stores/messages'
+import { useAct } from '../../use/useAct'
+
+/** The whole record out as files, in again, and away. */
+const emit = defineEmits<{ changed: [] }>()
+const messages = useMessages()
+const { act, busy } = useAct()
+const text = ref('')
+const sure = ref(false)
+const preview = shallowRef<Api['RecordArchivePreview']>()
+const PARTS = ['rounds', 'observations', 'changes', 'resets']
+
+async function read(keep: boolean) {
+  const found = await act(() =>
+    answer(api.POST('/api/record/files', { body: { text: text.value, keep } })),
+  )
+  if (!found) return
+  preview.value = found
+  if (found.kept) {
+    messages.done(found.says)
+    text.value = ''
+    preview.value = undefined
+    emit('changed')
+  }
+}
+async function file(event: Event) {
+  const chosen = (event.target as HTMLInputElement).files?.[0]
+  if (!chosen) return
+  text.value = await chosen.text()
+  await read(false)
+}
+async function wipe() {
+  const before = await act(() => answer(api.GET('/api/record/record.json', { parseAs: 'text' })))
+  if (before === undefined) return
+  const done = await act(async () => {
+    await answer(api.DELETE('/api/record'))
+    return true
+  })
+  if (!done) return
+  sure.value = false
+  messages.done('The past is forgotten. What waits, runs and hangs is as it was.', async () => {
+    await act(() =>
+      answer(
+        api.POST('/api/record/files', { body: { text: before as unknown as string, keep: true } }),
+      ),
+    )
+    emit('changed')
+  })
+  emit('changed')
+}
+</script>
+
+<template>
+  <section aria-label="Files" data-files>
+    <h2 class="text-lg">Out</h2>
+    <p class="mt-1 flex flex-wrap items-center gap-2">
+      <a
+        class="button-plain font-semibold"
+        href="/api/record/record.json"
+        download
+        data-export="json"
+        >Everything, JSON</a
+      >
+      <a
+        v-for="p in PARTS"
+        :key="p"
+        class="button-plain"
+        :href="`/api/record/${p}.csv`"
+        download
+        :data-export="p"
+        >{{ p }}, CSV</a
+      >
+    </p>
+    <h2 class="mt-4 text-lg">In</h2>
+    <p class="text-sm text-soft">
+      A file that was written here. It is looked at first, kept as a whole or not at all, and what
+      is there already stays as it is.
+    </p>
+    <label class="mt-1 block">
+      <span class="block text-sm font-semibold">File</span>
+      <input type="file" accept=".json,.csv,text/plain" data-record-file @change="file" />
+    </label>
+    <label class="mt-2 block max-w-3xl">
+      <span class="block text-sm font-semibold">Or paste it</span>
+      <textarea v-model="text" rows="3" class="w-full font-mono text-sm" data-record-text />
+    </label>
+    <button
+      type="button"
+      class="button-plain mt-1"
+      :disabled="busy"
+      data-record-look
+      @click="read(false)"
+    >
+      Read it
+    </button>
+    <div v-if="preview" class="mt-2 max-w-3xl border border-ink p-3" data-record-preview>
+      <FileErrors
+        v-if="preview.errors.length"
+        :says="preview.says"
+        :errors="preview.errors"
+        :more="preview.moreErrors"
+      />
+      <template v-else>
+        <p>{{ preview.says }}</p>
+        <button
+          v-if="preview.parts.some((p) => p.fresh)"
+          type="button"
+          class="button-main mt-2"
+          :disabled="busy"
+          data-record-keep
+          @click="read(true)"
+        >
+          Add it
+        </button>
+      </template>
+    </div>
+    <h2 class="mt-4 text-lg">Away</h2>
+    <p class="text-sm text-soft">
+      Forgets rounds on the shelf, what was seen, changes and resets. Textiles, products, pails and
+      what hangs stay.
+    </p>
+    <label class="mt-1 inline-flex items-center gap-2">
+      <input v-model="sure" type="checkbox" data-sure /> I have a file of it, or do not need one
+    </label>
+    <button
+      type="button"
+      class="button-plain ml-3"
+      :disabled="busy || !sure"
+      data-wipe
+      @click="wipe"
+    >
+      Forget the past
+    </button>
+  </section>
+</template>

@@ -1,0 +1,285 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import Figure from '../../parts/Figure.vue'
+import LoadState from '../../parts/LoadState.vue'
+import { useMessages } from '../../stores/messages'
+import { useWhy } from '../../stores/why'
+import { number, percent } from '../../use/format'
+import { useAct } from '../../use/useAct'
+import { useCarer } from '../wash/useCarer'
+import { useLoaded } from '../../use/useLoaded'
+
+/** What it may be, the check that tells most, one change at a time, and the trim of the dose. */
+const props = defineProps<{ at?: string; atWords?: string }>()
+const emit = defineEmits<{ changed: []; now: [] }>()
+
+const kind = ref('')
+const messages = useMessages()
+const why = useWhy()
+const { act, busy } = useAct()
+const { carer } = useCarer()
+const {
+  data: judged,
+  error,
+  loading,
+  reload,
+} = useLoaded(() =>
+  answer(
+    api.GET('/api/judge', {
+      params: { query: { kind: kind.value || undefined, at: props.at } },
+    }),
+  ),
+)
+watch([kind, () => props.at], () => reload())
+watch(judged, (now) => why.suggest(now?.causes[0]?.why ?? now?.trim.why))
+defineExpose({ reload })
+const { data: kinds } = useLoaded(() => answer(api.GET('/api/kinds')))
+const owned = computed(() => kinds.value?.filter((k) => k.stock.owned > 0) ?? [])
+/** Another moment is only looked at. */
+const then = computed(() => props.at !== undefined)
+
+const STATES: Record<string, string> = {
+  KEPT: '✓ kept',
+  UNDONE: '↶ undone',
+  UNCLEAR: '? unclear',
+  WATCHING: '… watched',
+}
+
+async function found(check: Api['CheckLine'], value: string) {
+  const seen = await act(() =>
+    answer(
+      api.POST('/api/record/observations', {
+        body: {
+          sign: check.sign,
+          value,
+          kind: kind.value || undefined,
+          carer: carer.value || undefined,
+        },
+      }),
+    ),
+  )
+  if (!seen) return
+  messages.done(`Kept: ${seen.title.toLowerCase()}, ${seen.words}.`, async () => {
+    await act(() =>
+      answer(api.DELETE('/api/record/observations/{id}', { params: { path: { id: seen.id } } })),
+    )
+    await again()
+  })
+  await again()
+}
+async function again() {
+  await reload()
+  emit('changed')
+}
+async function tryIt(cause: Api['CauseLine'], change: Api['ChangeLine']) {
+  const done = await act(() =>
+    answer(
+      api.POST('/api/judge/changes', {
+        body: { cause: cause.cause, change: change.change, kind: kind.value || undefined },
+      }),
+    ),
+  )
+  if (!done) return
+  messages.done(`From now on: ${change.words}. It is watched over the next three rounds.`)
+  await again()
+}
+async function decide(e: Api['ExperimentLine'], keep: boolean) {
+  const done = await act(() =>
+    answer(
+      api.POST('/api/judge/changes/{id}/decision', {
+        params: { path: { id: e.id } },
+        body: { keep },
+      }),
+    ),
+  )
+  if (done) messages.done(keep ? 'Kept.' : 'Taken back.')
+  await again()
+}
+async function resetTrim() {
+  const done = await act(() => answer(api.DELETE('/api/judge/trim')))
+  if (done) messages.done('Every dose is as the label says again.')
+  await again()
+}
+</script>
+
+<template>
+  <section aria-label="What it may be" data-judge>
+    <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
+      <h2 class="text-lg">What it may be{{ then ? `, as it looked on ${atWords}` : '' }}</h2>
+      <label class="text-sm">
+        of
+        <select v-model="kind" data-judge-kind>
+          <option value="">all of it</option>
+          <option v-for="k in owned" :key="k.id" :value="k.name">{{ k.name }}</option>
+        </select>
+      </label>
+      <button v-if="then" type="button" class="button-quiet" data-now @click="emit('now')">
+        Back to now
+      </button>
+    </div>
+    <LoadState :error="error" :loading="loading && !judged" @again="reload" />
+    <template v-if="judged">
+      <p
+        class="mt-1 font-head text-2xl"
+        :class="judged.state === 'CLINICIAN' ? 'hatch border border-heat p-2' : ''"
+        data-says
+      >
+        {{ judged.state === 'CLINICIAN' ? '✚ ' : '' }}{{ judged.says }}
+      </p>
+      <p class="text-sm text-soft">
+        From {{ judged.seen }} {{ judged.seen === 1 ? 'thing' : 'things' }} seen since
+        {{ judged.fromWords }}, and the rounds before.
+      </p>
+
+      <div
+        v-if="judged.experiment && !then"
+        class="mt-3 border-2 border-ink p-3"
+        data-experiment
+        :data-state="judged.experiment.state"
+      >
+        <p>
+          <strong>Tried now: {{ judged.experiment.words }}</strong
+          >, since {{ judged.experiment.startedWords }}, against {{ judged.experiment.causeWords }}.
+          {{ judged.experiment.says }}
+        </p>
+        <p class="text-sm text-soft">
+          Watched: {{ judged.experiment.complaint.join(', ') }}. Tell after each round what you see.
+        </p>
+        <button
+          type="button"
+          class="button-plain mt-1 mr-2"
+          :disabled="busy"
+          @click="decide(judged.experiment, true)"
+        >
+          Keep it
+        </button>
+        <button
+          type="button"
+          class="button-plain mt-1"
+          :disabled="busy"
+          data-take-back
+          @click="decide(judged.experiment, false)"
+        >
+          Take it back
+        </button>
+      </div>
+
+      <div class="mt-3 grid gap-x-8 gap-y-4 lg:grid-cols-2">
+        <ol v-if="judged.causes.length" class="space-y-3">
+          <li v-for="(c, i) in judged.causes" :key="c.cause" :data-cause="c.cause">
+            <div class="flex items-baseline justify-between gap-2">
+              <strong :class="i === 0 ? 'text-lg' : ''">{{ c.words }}</strong>
+              <Figure :why="c.why">{{ percent(c.probability) }}</Figure>
+            </div>
+            <div class="h-2 border border-ink" aria-hidden="true">
+              <div class="h-full bg-plum" :style="{ width: `${c.probability * 100}%` }" />
+            </div>
+            <ul v-if="i < 3" class="mt-1 text-sm">
+              <li v-for="w in c.speaksFor" :key="w">+ {{ w }}</li>
+              <li v-for="w in c.speaksAgainst" :key="w" class="text-soft">− {{ w }}</li>
+            </ul>
+            <div v-if="i < 2 && !then" class="mt-1 space-y-1">
+              <div
+                v-for="change in c.changes"
+                :key="change.change"
+                class="text-sm"
+                :data-change="change.change"
+              >
+                <RouterLink
+                  v-if="change.change === 'RESET'"
+                  to="/reset"
+                  class="button-plain mr-2 inline-block"
+                  >Look at a reset</RouterLink
+                >
+                <button
+                  v-else
+                  type="button"
+                  class="button-plain mr-2"
+                  :disabled="busy || change.notNow !== ''"
+                  @click="tryIt(c, change)"
+                >
+                  Try: {{ change.words }}
+                </button>
+                {{ change.expected
+                }}<template v-if="change.effects.length">; {{ change.effects.join(', ') }}</template
+                >.
+                <span v-if="change.notNow" class="block text-soft">{{ change.notNow }}</span>
+              </div>
+            </div>
+          </li>
+        </ol>
+        <div>
+          <section v-if="judged.checks.length && !then" aria-label="Next check">
+            <h3 class="text-lg">The next best check</h3>
+            <div
+              v-for="(c, i) in judged.checks"
+              :key="c.sign"
+              class="mt-1"
+              :class="i ? 'text-sm' : ''"
+              :data-check="c.sign"
+            >
+              <p>
+                <strong>{{ c.title }}</strong>, {{ number(c.minutes) }} min. {{ c.how }}
+                <Figure :why="c.why">Why this?</Figure>
+              </p>
+              <ul class="mt-1 space-y-1">
+                <li v-for="o in c.outcomes" :key="o.value">
+                  <button
+                    type="button"
+                    class="chip min-h-9 px-2 text-sm"
+                    :disabled="busy"
+                    :data-outcome="`${c.sign}.${o.value}`"
+                    @click="found(c, o.value)"
+                  >
+                    {{ o.words }}
+                  </button>
+                  <span class="ml-2 text-sm text-soft">would mean: {{ o.means }}</span>
+                </li>
+              </ul>
+            </div>
+          </section>
+          <section class="mt-3" aria-label="Trim of the dose" data-trim>
+            <h3 class="text-lg">
+              Every dose <Figure :why="judged.trim.why">× {{ number(judged.trim.trim, 1) }}</Figure>
+            </h3>
+            <p class="text-sm">
+              {{ judged.trim.says }}
+              <button
+                v-if="judged.trim.trim !== 1"
+                type="button"
+                class="button-quiet"
+                :disabled="busy"
+                data-reset-trim
+                @click="resetTrim"
+              >
+                Back to the label
+              </button>
+            </p>
+          </section>
+          <section v-if="judged.past.length" class="mt-3" aria-label="Changes before">
+            <h3 class="text-lg">Changes before</h3>
+            <ul class="text-sm">
+              <li
+                v-for="e in judged.past"
+                :key="e.id"
+                class="border-t border-line py-1"
+                data-past-change
+                :data-state="e.state"
+              >
+                <strong>{{ STATES[e.state] }}</strong>: {{ e.words }}, {{ e.startedWords }}, against
+                {{ e.causeWords }}. {{ e.says }}
+                <template v-if="e.open && !then">
+                  <button type="button" class="button-quiet" @click="decide(e, true)">Keep</button>
+                  <button type="button" class="button-quiet" @click="decide(e, false)">
+                    Take back
+                  </button>
+                </template>
+              </li>
+            </ul>
+          </section>
+        </div>
+      </div>
+    </template>
+  </section>
+</template>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue'
+import { answer, api } from '../../api/client'
+import LoadState from '../../parts/LoadState.vue'
+import { number, percent } from '../../use/format'
+import { useLoaded } from '../../use/useLoaded'
+
+/** Every round as a line; each opens to its numbers and their reasons. */
+const SIZE = 20
+const page = ref(0)
+const {
+  data: record,
+  error,
+  loading,
+  reload,
+} = useLoaded(() =>
+  answer(api.GET('/api/record', { params: { query: { page: page.value, size: SIZE } } })),
+)
+watch(page, reload)
+</script>
+
+<template>
+  <LoadState :error="error" :loading="loading && !record" @again="reload" />
+  <template v-if="record">
+    <div class="overflow-x-auto">
+      <table class="mt-2 w-full">
+        <caption class="sr-only">
+          Rounds, newest first
+        </caption>
+        <thead>
+          <tr class="border-b border-ink text-left align-bottom">
+            <th scope="col" class="pr-3">begun</th>
+            <th scope="col" class="pr-3">what, how</th>
+            <th scope="col" class="pr-3 text-right">full</th>
+            <th scope="col" class="pr-3 text-right">germs, log</th>
+            <th scope="col" class="pr-3 text-right">residue, mg/kg</th>
+            <th scope="col" class="pr-3 text-right">L</th>
+            <th scope="col" class="pr-3 text-right">kWh</th>
+            <th scope="col" class="text-right">cost</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr
+            v-for="r in record.rounds"
+            :key="r.id"
+            class="border-b border-line align-top"
+            data-round
+          >
+            <td class="py-1.5 pr-3 whitespace-nowrap">
+              <RouterLink
+                :to="`/record/${r.id}`"
+                class="font-semibold underline decoration-line underline-offset-4"
+              >
+                {{ r.startedWords }}
+              </RouterLink>
+            </td>
+            <td class="py-1.5 pr-3">
+              {{ r.summary }}
+              <span class="block text-sm text-soft">
+                {{ r.school }}, {{ r.programme }} {{ r.temperatureC }}°; {{ r.doses }}
+              </span>
+              <span v-if="r.note" class="block text-sm">“{{ r.note }}”</span>
+            </td>
+            <td class="py-1.5 pr-3 text-right whitespace-nowrap">{{ percent(r.fill) }}</td>
+            <td class="py-1.5 pr-3 text-right" :class="r.goalMet ? '' : 'font-bold text-heat-word'">
+              {{ r.goalMet ? '' : '! ' }}{{ number(r.totalLog, 1) }}
+            </td>
+            <td class="py-1.5 pr-3 text-right">{{ number(r.residueMgKg) }}</td>
+            <td class="py-1.5 pr-3 text-right">{{ number(r.litres) }}</td>
+            <td class="py-1.5 pr-3 text-right">{{ number(r.kwh, 1) }}</td>
+            <td class="py-1.5 text-right">{{ number(r.cost, 2) }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <div v-if="record.pages > 1" class="mt-3 flex items-center gap-3">
+      <button type="button" class="button-plain" :disabled="page === 0" @click="page--">
+        Newer
+      </button>
+      <span>{{ page + 1 }} of {{ record.pages }}</span>
+      <button
+        type="button"
+        class="button-plain"
+        :disabled="page + 1 >= record.pages"
+        @click="page++"
+      >
+        Older
+      </button>
+    </div>
+  </template>
+</template>

@@ -1,0 +1,222 @@
+<script setup lang="ts">
+import { useNow, useWakeLock } from '@vueuse/core'
+import { storeToRefs } from 'pinia'
+import { computed, onMounted, watch } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import VesselDrawing from '../../charts/VesselDrawing.vue'
+import CautionNote from '../../parts/CautionNote.vue'
+import { useLine } from '../../stores/line'
+import { useMessages } from '../../stores/messages'
+import { duration } from '../../use/format'
+import { useAct } from '../../use/useAct'
+import { useKeys } from '../../use/useKeys'
+import { useBell } from '../wash/useBell'
+
+/** A reset, one step at a time and very large, with its timer and the moments to stir. */
+const props = defineProps<{ running: Api['ResetRunning'] }>()
+const emit = defineEmits<{ changed: [running?: Api['ResetRunning']] }>()
+
+const MS_PER_MINUTE = 60_000
+const WATERS = [
+  { value: 'clear', words: 'clear' },
+  { value: 'grey', words: 'grey' },
+  { value: 'suds', words: 'suds' },
+  { value: 'film', words: 'a greasy film' },
+]
+const messages = useMessages()
+const { act, busy } = useAct()
+const bell = useBell()
+const { ahead } = storeToRefs(useLine())
+const now = useNow({ interval: 1000 })
+const awake = useWakeLock()
+onMounted(() => {
+  if (awake.isSupported.value) awake.request('screen').catch(() => undefined)
+})
+
+const step = computed(() => props.running.steps.find((s) => s.number === props.running.currentStep))
+const next = computed(() =>
+  props.running.steps.find((s) => s.number === (props.running.currentStep ?? 0) + 1),
+)
+const gone = computed(() =>
+  props.running.currentSince
+    ? (now.value.getTime() + ahead.value - Date.parse(props.running.currentSince)) / MS_PER_MINUTE
+    : 0,
+)
+const left = computed(() => Math.ceil((step.value?.minutes ?? 0) - gone.value))
+const stir = computed(() => {
+  const every = step.value?.stirEveryMinutes ?? 0
+  if (every === 0 || left.value <= 0) return undefined
+  return Math.max(1, Math.ceil(every - (gone.value % every)))
+})
+const share = computed(() => Math.min(1, Math.max(0, gone.value / (step.value?.minutes || 1))))
+const asks = computed(() => step.value?.action === 'LOOK' || step.value?.action === 'RINSE')
+const fill = computed(() => {
+  const until = props.running.currentStep ?? props.running.steps.length
+  return [...props.running.steps].reverse().find((s) => s.number <= until && s.amounts.length)
+})
+const inVessel = computed(() =>
+  ['FILL', 'HEAT', 'PUT_IN', 'WORK'].includes(String(step.value?.action)),
+)
+
+watch(left, (minutes, before) => {
+  if (minutes <= 0 && before > 0 && step.value) bell.ring(`${step.value.title} should be done.`)
+})
+watch(stir, (minutes, before) => {
+  if (minutes && before && minutes > before) bell.ring('Stir now.')
+})
+
+async function tick(water?: string) {
+  const current = step.value
+  if (!current || (asks.value && !water)) return
+  const running = await act(() =>
+    answer(
+      api.POST('/api/resets/{id}/steps/{number}', {
+        params: { path: { id: props.running.id, number: current.number } },
+        body: { water },
+      }),
+    ),
+  )
+  if (!running) return
+  if (running.state === 'FINISHED') {
+    messages.done('Done. They hang now; Record keeps what the water showed.')
+  } else if (running.steps.length > props.running.steps.length) {
+    messages.done('Still suds: a rinse was added.')
+  }
+  emit('changed', running)
+}
+async function untick() {
+  const running = await act(() =>
+    answer(
+      api.DELETE('/api/resets/{id}/steps/last', { params: { path: { id: props.running.id } } }),
+    ),
+  )
+  if (running) emit('changed', running)
+}
+async function stop() {
+  const stopped = await act(async () => {
+    await answer(api.DELETE('/api/resets/{id}', { params: { path: { id: props.running.id } } }))
+    return true
+  })
+  if (stopped) {
+    messages.done('Stopped. The pieces are back on the shelf.')
+    emit('changed')
+  }
+}
+useKeys({ ' ': () => tick(), Enter: () => tick() })
+</script>
+
+<template>
+  <p class="text-soft">
+    {{ running.title }}{{ running.carer ? `, with ${running.carer}` : '' }}. Done at
+    <strong>{{ running.readyWords }}</strong>.
+  </p>
+  <section
+    v-if="step"
+    class="mt-2 border-y-2 border-ink py-4"
+    aria-live="polite"
+    data-reset-running
+    :data-step="step.number"
+  >
+    <div class="grid gap-4 lg:grid-cols-[1fr_320px]">
+      <div>
+        <p class="text-lg">Step {{ step.number }} of {{ running.steps.length }}</p>
+        <h1 class="mt-1 text-4xl sm:text-5xl" data-reset-title>{{ step.title }}</h1>
+        <p class="mt-2 text-xl sm:text-2xl">{{ step.detail }}</p>
+        <ul v-if="step.amounts.length" class="mt-2 text-2xl">
+          <li v-for="a in step.amounts" :key="a.product">
+            <strong>{{ a.spoons }}</strong> {{ a.product }}
+            <span class="text-base text-soft"
+              >({{ Math.round(a.amount) }} {{ a.unit
+              }}<template v-if="a.unit !== 'g'">, {{ Math.round(a.grams) }} g</template>)</span
+            >
+          </li>
+        </ul>
+        <div class="mt-4 flex items-center gap-4">
+          <p class="font-head text-3xl font-bold" role="timer" data-timer>
+            {{ left > 0 ? `${duration(left)} left` : step.attended ? 'take your time' : 'done' }}
+          </p>
+          <div class="h-3 flex-1 border border-ink" aria-hidden="true">
+            <div class="h-full bg-water" :style="{ width: `${share * 100}%` }" />
+          </div>
+        </div>
+        <p v-if="stir" class="mt-1 text-xl" data-stir>
+          Stir in <strong>{{ duration(stir) }}</strong>, then every
+          {{ duration(step.stirEveryMinutes) }}.
+        </p>
+        <CautionNote v-for="c in running.cautions" :key="c.key" class="mt-2" :caution="c" />
+      </div>
+      <VesselDrawing
+        v-if="inVessel && fill"
+        :level="running.level"
+        :water-l="running.waterL"
+        :boils="step.action === 'WORK' && step.attended"
+        :spoons="fill.amounts"
+      />
+    </div>
+  </section>
+  <div
+    class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-2 lg:bottom-0"
+  >
+    <template v-if="asks">
+      <span class="text-xl">The water was</span>
+      <button
+        v-for="w in WATERS"
+        :key="w.value"
+        type="button"
+        class="button-main min-h-16 text-xl"
+        :disabled="busy"
+        :data-water="w.value"
+        @click="tick(w.value)"
+      >
+        {{ w.words }}
+      </button>
+    </template>
+    <button
+      v-else
+      type="button"
+      class="button-main min-h-16 flex-1 text-2xl sm:flex-none sm:px-10"
+      :disabled="busy"
+      data-reset-done
+      @click="tick()"
+    >
+      {{ next ? 'Done, next' : 'Done, they hang' }}
+      <span class="keycap ml-2">Space</span>
+    </button>
+    <button
+      type="button"
+      class="button-plain min-h-16 px-3 sm:px-5"
+      :disabled="busy || !running.done.some(Boolean)"
+      @click="untick"
+    >
+      One step back
+    </button>
+    <button
+      type="button"
+      class="button-plain min-h-16 px-4"
+      :aria-pressed="bell.on.value"
+      @click="bell.toggle()"
+    >
+      {{ bell.on.value ? 'Bell on' : 'Ring for me' }}
+    </button>
+    <button type="button" class="button-quiet" :disabled="busy" data-reset-stop @click="stop">
+      Stop it
+    </button>
+  </div>
+  <p v-if="next" class="mt-3 text-lg">
+    Then: <strong>{{ next.title }}</strong>, {{ duration(next.minutes) }}
+  </p>
+  <ol class="mt-4 max-w-2xl text-sm">
+    <li
+      v-for="(s, i) in running.steps"
+      :key="s.number"
+      class="flex justify-between border-t border-line py-1"
+      :class="s.number === running.currentStep ? 'font-bold' : ''"
+    >
+      <span>
+        {{ running.done[i] ? '✓' : s.number === running.currentStep ? '▸' : '·' }} {{ s.number }}.
+        {{ s.title }}
+      </span>
+      <span>{{ running.done[i] ?? duration(s.minutes) }}</span>
+    </li>
+  </ol>
+</template>

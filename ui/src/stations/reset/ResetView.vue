@@ -1,0 +1,353 @@
+<script setup lang="ts">
+import { computed, reactive, ref, shallowRef, watch } from 'vue'
+import { answer, api, type Api } from '../../api/client'
+import VesselDrawing from '../../charts/VesselDrawing.vue'
+import CautionNote from '../../parts/CautionNote.vue'
+import Figure from '../../parts/Figure.vue'
+import LoadState from '../../parts/LoadState.vue'
+import ViewHead from '../../parts/ViewHead.vue'
+import { useMessages } from '../../stores/messages'
+import { useWhy } from '../../stores/why'
+import { count, duration, number } from '../../use/format'
+import { useAct } from '../../use/useAct'
+import { useLoaded } from '../../use/useLoaded'
+import { useCarer } from '../wash/useCarer'
+import ResetRun from './ResetRun.vue'
+
+/** The rare deep treatment: is it needed, which, in what, and then step by step. */
+const POT_L = 10
+const messages = useMessages()
+const why = useWhy()
+const { act, busy } = useAct()
+const { carer } = useCarer()
+const { data: look, error, loading, reload } = useLoaded(() => answer(api.GET('/api/resets')))
+const { data: now, reload: reloadNow } = useLoaded(() => answer(api.GET('/api/resets/running')))
+
+type Recipe = Api['ResetRecipeLine']['recipe']
+const recipe = ref<Recipe>('MINERAL_SOAK')
+const vesselL = ref(POT_L)
+const vessel = ref('the pot')
+const hotTap = ref(false)
+const burnerW = ref<number>()
+const percentChlorine = ref<number>()
+const counts = reactive<Record<number, number>>({})
+const planned = shallowRef<Api['ResetPlanned']>()
+const refused = ref('')
+const read = reactive<Record<string, boolean>>({})
+const HOT_TAP_C = 52
+
+const chosen = computed(() => look.value?.recipes.find((r) => r.recipe === recipe.value))
+const pieces = computed(() =>
+  Object.entries(counts)
+    .filter(([, n]) => n > 0)
+    .map(([id, n]) => ({ kindId: Number(id), count: n })),
+)
+const wanted = computed(() => look.value?.kinds.filter((k) => k.state !== 'NOT_NEEDED') ?? [])
+const rest = computed(() => look.value?.kinds.filter((k) => k.state === 'NOT_NEEDED') ?? [])
+const request = computed(() => ({
+  recipe: recipe.value,
+  vessel: vessel.value,
+  vesselL: vesselL.value,
+  pieces: pieces.value,
+  burnerW: burnerW.value || undefined,
+  tapC: hotTap.value ? HOT_TAP_C : undefined,
+  chlorinePercent: percentChlorine.value || undefined,
+}))
+const plan = computed(() => planned.value?.plan)
+const unread = computed(() =>
+  plan.value?.cautions.some((c) => c.strength === 'CHECK' && !read[c.key]),
+)
+
+watch(request, look2, { deep: true })
+watch(plan, (p) => p && why.suggest(p.why))
+
+async function look2() {
+  if (!pieces.value.length) {
+    planned.value = undefined
+    refused.value = ''
+    return
+  }
+  try {
+    planned.value = await answer(api.POST('/api/resets/plan', { body: request.value }))
+    refused.value = ''
+  } catch (problem) {
+    planned.value = undefined
+    refused.value = problem instanceof Error ? problem.message : String(problem)
+  }
+}
+function take(k: Api['ResetKindLine']) {
+  if (k.recipe) recipe.value = k.recipe
+  counts[k.kindId] = k.clean
+}
+function other(f: Api['ResetFitLine']) {
+  if (f.insteadRecipe) recipe.value = f.insteadRecipe
+}
+async function cloth(f: Api['ResetFitLine'], value: string) {
+  await act(() =>
+    answer(
+      api.POST('/api/record/observations', {
+        body: { sign: 'FAST', value, kind: f.kind, carer: carer.value || undefined },
+      }),
+    ),
+  )
+  await look2()
+}
+async function begin() {
+  const running = await act(() =>
+    answer(
+      api.POST('/api/resets', {
+        body: {
+          request: request.value,
+          checksRead: Object.keys(read).filter((k) => read[k]),
+          carer: carer.value || undefined,
+        },
+      }),
+    ),
+  )
+  if (running) {
+    messages.done(`Begun. Done at ${running.readyWords}.`)
+    await reloadNow()
+  }
+}
+async function changed() {
+  await Promise.all([reloadNow(), reload()])
+  Object.keys(counts).forEach((k) => delete counts[Number(k)])
+  planned.value = undefined
+}
+</script>
+
+<template>
+  <ResetRun v-if="now?.running" :running="now.running" @changed="changed" />
+  <template v-else>
+    <LoadState :error="error" :loading="loading && !look" @again="reload" />
+    <template v-if="look">
+      <ViewHead
+        title="Reset"
+        :state="wanted.length ? `${count(wanted.length, 'kind')} may need one` : 'none needed'"
+      >
+        Takes out what washing left behind. Seldom: clean pieces, once, then a wash without
+        detergent.
+      </ViewHead>
+
+      <section aria-label="Is it needed?" data-needed>
+        <h2 class="mt-3 text-lg">Is it needed?</h2>
+        <ul class="mt-1">
+          <li
+            v-for="k in wanted"
+            :key="k.kindId"
+            class="border-t border-line py-1.5"
+            :data-need="k.kind"
+            :data-state="k.state"
+          >
+            <strong>{{ k.kind }}</strong>: {{ k.says }}
+            <span class="text-sm text-soft">
+              Usual: {{ k.yearly }} × a year{{ k.lastWords ? `, last ${k.lastWords}` : '' }}.</span
+            >
+            <RouterLink
+              v-if="k.state === 'ROUTINE_FIRST'"
+              to="/record"
+              class="button-quiet inline-block"
+              >To the cause</RouterLink
+            >
+            <button
+              v-if="k.clean"
+              type="button"
+              class="button-plain ml-2"
+              :data-take="k.kind"
+              @click="take(k)"
+            >
+              Take {{ k.clean }} clean
+            </button>
+          </li>
+          <li v-if="!wanted.length" class="text-soft">
+            No check speaks of residue. A drop of water that soaks in at once says: leave it alone.
+          </li>
+        </ul>
+      </section>
+
+      <section aria-label="The recipe" class="mt-4">
+        <h2 class="text-lg">Which, and in what</h2>
+        <div class="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2">
+          <label>
+            <span class="block text-sm font-semibold">Recipe</span>
+            <select v-model="recipe" data-recipe>
+              <option v-for="r in look.recipes" :key="r.recipe" :value="r.recipe">
+                {{ r.words }}
+              </option>
+            </select>
+          </label>
+          <label>
+            <span class="block text-sm font-semibold">Vessel [L]</span>
+            <input
+              v-model.number="vesselL"
+              type="number"
+              step="any"
+              inputmode="decimal"
+              class="w-20"
+              data-vessel
+            />
+          </label>
+          <button
+            v-for="v in look.vessels"
+            :key="v.name"
+            type="button"
+            class="chip"
+            @click="((vesselL = v.litres), (vessel = v.name))"
+          >
+            {{ v.name }}
+          </button>
+          <label class="inline-flex items-center gap-2">
+            <input v-model="hotTap" type="checkbox" /> hot from the tap
+          </label>
+          <label v-if="recipe.startsWith('SIMMER')">
+            <span class="block text-sm font-semibold">Burner [W]</span>
+            <input
+              v-model.number="burnerW"
+              type="number"
+              placeholder="1800"
+              class="w-24"
+              data-burner
+            />
+          </label>
+          <label v-if="recipe === 'CHLORINE_SOAK'">
+            <span class="block text-sm font-semibold">Bleach by its label [%]</span>
+            <input
+              v-model.number="percentChlorine"
+              type="number"
+              step="any"
+              class="w-20"
+              data-chlorine
+            />
+          </label>
+        </div>
+        <p v-if="chosen" class="mt-1 text-sm text-soft">
+          For {{ chosen.takesOut }}; {{ chosen.temper }}.
+          <strong v-if="chosen.notNow" class="text-heat-word">! {{ chosen.notNow }}</strong>
+        </p>
+        <h3 class="mt-3">What goes in</h3>
+        <ul class="mt-1 grid gap-x-8 sm:grid-cols-2 lg:grid-cols-3">
+          <li
+            v-for="k in [...wanted, ...rest]"
+            :key="k.kindId"
+            class="flex items-center justify-between gap-2 border-b border-line py-1"
+            :class="k.clean ? '' : 'text-soft'"
+          >
+            <label :for="`reset-${k.kindId}`"
+              >{{ k.kind }} <span class="text-sm text-soft">{{ k.clean }} clean</span></label
+            >
+            <input
+              :id="`reset-${k.kindId}`"
+              v-model.number="counts[k.kindId]"
+              type="number"
+              min="0"
+              :max="k.clean"
+              class="w-16"
+              placeholder="0"
+              :disabled="!k.clean"
+              :data-count="k.kind"
+            />
+          </li>
+        </ul>
+      </section>
+
+      <p v-if="refused" class="mt-3 font-semibold text-heat-word" role="alert" data-refused>
+        ! {{ refused }}
+      </p>
+      <section v-if="planned && !plan" class="mt-3 border-2 border-heat p-3" data-stops>
+        <p v-for="f in planned.fits.filter((x) => !x.allowed)" :key="f.kindId" :data-stop="f.kind">
+          <strong class="text-heat-word">{{ f.test ? 'Check.' : 'Stop.' }}</strong>
+          <strong>{{ f.kind }}:</strong> {{ f.reason }} Instead: {{ f.instead }}
+          <button
+            v-if="f.insteadRecipe && !f.test"
+            type="button"
+            class="button-plain ml-1"
+            data-instead
+            @click="other(f)"
+          >
+            Take that
+          </button>
+          <template v-if="f.test">
+            <button type="button" class="button-plain ml-1" data-fast @click="cloth(f, 'fast')">
+              No colour came off
+            </button>
+            <button type="button" class="button-plain ml-1" data-bleeds @click="cloth(f, 'bleeds')">
+              Colour came off
+            </button>
+          </template>
+        </p>
+      </section>
+
+      <section v-if="plan" class="mt-4 border-t-2 border-ink pt-3" data-plan>
+        <div class="grid gap-x-8 gap-y-3 lg:grid-cols-[330px_1fr]">
+          <VesselDrawing
+            :level="plan.level"
+            :water-l="plan.waterL"
+            :boils="recipe.startsWith('SIMMER')"
+            :spoons="plan.amounts"
+          />
+          <div>
+            <h2 class="text-2xl">
+              {{ plan.words }},
+              <Figure :why="plan.why">{{ plan.durationWords }}</Figure>
+            </h2>
+            <p>
+              Done at <strong>{{ plan.readyWords }}</strong>, {{ plan.attendedWords }} of it with
+              you. {{ plan.batches.length === 1 ? '1 batch' : `${plan.batches.length} batches` }}:
+              {{ plan.batches.join('; ') }}. {{ number(plan.litres) }} L,
+              {{ number(plan.cost, 2) }} in all. By the estimate
+              {{ count(plan.rinses, 'rinse') }} until no suds.
+            </p>
+            <ul class="mt-1">
+              <li v-for="a in plan.amounts" :key="a.product" data-amount>
+                Each filling: <strong>{{ a.spoons }}</strong> {{ a.product }},
+                {{ number(a.amount) }} {{ a.unit
+                }}<template v-if="a.unit !== 'g'">, {{ number(a.grams) }} g</template>
+              </li>
+            </ul>
+            <ol class="mt-2 grid gap-x-6 text-sm sm:grid-cols-2">
+              <li
+                v-for="s in plan.steps"
+                :key="s.number"
+                class="flex justify-between border-b border-line py-0.5"
+              >
+                <span>{{ s.number }}. {{ s.title }}</span>
+                <span>{{ duration(s.minutes) }}</span>
+              </li>
+            </ol>
+            <CautionNote
+              v-for="c in plan.cautions"
+              :key="c.key"
+              v-model:read="read[c.key]"
+              class="mt-2"
+              :caution="c"
+              :confirmable="c.strength === 'CHECK'"
+            />
+            <button
+              type="button"
+              class="button-main mt-3"
+              :disabled="busy || unread"
+              data-begin
+              @click="begin"
+            >
+              Begin
+            </button>
+            <span v-if="unread" class="ml-3 text-sm">Read the checks first.</span>
+          </div>
+        </div>
+      </section>
+
+      <section v-if="look.past.length" class="mt-5" aria-label="Resets before">
+        <h2 class="text-lg">Before</h2>
+        <ul class="text-sm">
+          <li v-for="p in look.past" :key="p.id" class="border-t border-line py-1" data-past-reset>
+            <strong>{{ p.startedWords }}</strong>: {{ p.words }}, {{ p.contents }}.
+            <template v-if="p.water.length">The water was {{ p.water.join(', ') }}.</template>
+            {{ count(p.predicted, 'rinse') }} predicted{{
+              p.counted != null ? `, ${p.counted} counted` : ''
+            }}.
+          </li>
+        </ul>
+      </section>
+    </template>
+  </template>
+</template>
