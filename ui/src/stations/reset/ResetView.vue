@@ -341,7 +341,7 @@ async function changed() {
         <ul class="text-sm">
           <li v-for="p in look.past" :key="p.id" class="border-t border-line py-1" data-past-reset>
             <strong>{{ p.startedWords }}</strong>: {{ p.words }}, {{ p.contents }}.
-            <template v-if="p.water.length">The water was {{ p.water.join(', ') }}.</template>
+            <template v-if="p.water.length">The water: {{ p.water.join(', ') }}.</template>
             {{ count(p.predicted, 'rinse') }} predicted{{
               p.counted != null ? `, ${p.counted} counted` : ''
             }}.

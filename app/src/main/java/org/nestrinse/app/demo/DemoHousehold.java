@@ -1,5 +1,6 @@
 package org.nestrinse.app.demo;
 
+import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -74,6 +75,7 @@ class DemoHousehold implements ApplicationRunner {
   private final LotService lots;
   private final WipesService wipes;
   private final TernStory story;
+  private final EntityManager entities;
   private final HouseClock clock;
   private final PlatformTransactionManager transactions;
   private final Random random = new Random(SEED);
@@ -93,6 +95,7 @@ class DemoHousehold implements ApplicationRunner {
       LotService lots,
       WipesService wipes,
       TernStory story,
+      EntityManager entities,
       HouseClock clock,
       PlatformTransactionManager transactions) {
     this.house = house;
@@ -109,6 +112,7 @@ class DemoHousehold implements ApplicationRunner {
     this.lots = lots;
     this.wipes = wipes;
     this.story = story;
+    this.entities = entities;
     this.clock = clock;
     this.transactions = transactions;
   }
@@ -143,6 +147,9 @@ class DemoHousehold implements ApplicationRunner {
         dryAll(reset);
       }
       story.seen(i, washDay);
+      // What is lived is written; looking through all of it at each question would take ever longer.
+      entities.flush();
+      entities.clear();
     }
     Instant thisMorning = now.minus(Duration.ofMinutes(410));
     twoDays(set, thisMorning.minus(Duration.ofHours(2)));

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.judge.JudgeService;
 import org.nestrinse.app.kit.KindService;
@@ -21,8 +22,9 @@ import org.springframework.stereotype.Component;
 
 /**
  * The story of the last sixty days: lean dosing in hard water, ammonia mornings in week four, a
- * citrate soak that helps for a round, and a dose trim that cures it. Rounds are counted backwards:
- * 29 is the oldest, 1 the last one on the shelf.
+ * citrate soak that helps for a round, a dose trim in two steps that cures it, and hot and full
+ * washes by the label since. Rounds are counted backwards: 29 is the oldest, 1 the last one on the
+ * shelf.
  */
 @Component
 class TernStory {
@@ -30,10 +32,10 @@ class TernStory {
   private static final String OSKAR = "Oskar";
 
   /** Until this round everything was washed lean. */
-  private static final int LEAN_UNTIL = 9;
+  private static final int LEAN_UNTIL = 7;
 
   private static final int RESET_AFTER = 15;
-  private static final int TRIM_AFTER = 12;
+  private static final Set<Integer> TRIM_AFTER = Set.of(12, 10);
   private static final Duration MORNING_AFTER = Duration.ofHours(45);
 
   /** What was seen the morning before the next wash, by round. */
@@ -53,9 +55,10 @@ class TernStory {
           Map.entry(14, List.of("SMELL_WET.fresh", "DROP 5")),
           Map.entry(13, List.of("SMELL_WET.ammonia")),
           Map.entry(12, List.of("SMELL_WET.ammonia", "SUDS.none")),
-          Map.entry(11, List.of("SMELL_WET.fresh")),
-          Map.entry(10, List.of("SMELL_WET.fresh", "SUDS.none")),
-          Map.entry(9, List.of("SMELL_WET.fresh", "DROP 3")),
+          Map.entry(11, List.of("SMELL_WET.ammonia")),
+          Map.entry(10, List.of("SMELL_WET.ammonia", "SUDS.none")),
+          Map.entry(9, List.of("SMELL_WET.fresh", "DROP 4")),
+          Map.entry(8, List.of("SMELL_WET.fresh", "SUDS.none")),
           Map.entry(7, List.of("SMELL_WET.fresh", "DROP 2")),
           Map.entry(5, List.of("SMELL_WET.fresh", "FEEL.soft", "SUDS.none")),
           Map.entry(3, List.of("SMELL_WET.fresh", "COLOUR.bright")),
@@ -94,7 +97,11 @@ class TernStory {
       clock.at(morning.plus(Duration.ofMinutes(minute)), () -> observations.see(sent));
       minute += 3;
     }
-    if (round == TRIM_AFTER) {
+    if (round == LEAN_UNTIL) {
+      // From now on the full dose of a hot wash: the learned correction is no longer needed.
+      clock.at(morning.plus(Duration.ofMinutes(20)), judge::resetTrim);
+    }
+    if (TRIM_AFTER.contains(round)) {
       clock.at(
           morning.plus(Duration.ofMinutes(20)),
           () -> judge.begin(new JudgeService.Begin(Change.DOSE_UP, Cause.UNDER_DOSED, null)));

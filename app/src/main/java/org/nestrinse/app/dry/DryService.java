@@ -40,6 +40,7 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.Range;
 import org.springframework.context.ApplicationEventPublisher;
@@ -393,6 +394,11 @@ public class DryService {
   }
 
   private DryingNow facts(Instant at) {
+    return facts(at, shelf.neededBy());
+  }
+
+  /** When the shelf runs out takes long to find; what only looks back does without. */
+  private DryingNow facts(Instant at, Map<Role, Instant> neededBy) {
     Map<DryingNow.Pair, Double> learnt =
         factors.findAll().stream()
             .collect(Collectors.toMap(f -> new DryingNow.Pair(f.placeId, f.kindId), f -> f.factor));
@@ -404,7 +410,7 @@ public class DryService {
         places.all(),
         dryers.all(),
         learnt,
-        shelf.neededBy(),
+        neededBy,
         remembered());
   }
 
@@ -443,7 +449,7 @@ public class DryService {
   private GroupDried dried(HangingEntity e, boolean dry) {
     double tumbled = e.tumbleMinutes == null ? 0 : e.tumbleMinutes / 60;
     Instant until = e.dryAt == null ? clock.instant() : e.dryAt;
-    int sun = facts(until).strongSunH(e, until);
+    int sun = facts(until, Map.of()).strongSunH(e, until);
     return new GroupDried(e.roundId, e.kindId, e.pieces, sun, tumbled, dry);
   }
 

@@ -104,12 +104,12 @@ public class JudgeService {
         all.stream()
             .filter(e -> e.state == Experiment.State.WATCHING)
             .findFirst()
-            .map(e -> view(e, words))
+            .map(e -> view(e, words, true))
             .orElse(null),
         all.stream()
             .filter(e -> e.state != Experiment.State.WATCHING)
             .limit(PAST_SHOWN)
-            .map(e -> view(e, words))
+            .map(e -> view(e, words, all.get(0).id.equals(e.id)))
             .toList());
   }
 
@@ -394,6 +394,10 @@ public class JudgeService {
     if (!open(e)) {
       throw new NotNow("That is decided already.");
     }
+    List<ExperimentEntity> all = experiments.findByOrderByStartedAtAscIdAsc();
+    if (!all.get(all.size() - 1).id.equals(e.id)) {
+      throw new NotNow("Another change was begun since; it stands on this one.");
+    }
     e.says = keep ? "Kept, because you said so." : "Taken back, because you said so.";
     end(e, keep ? Experiment.State.KEPT : Experiment.State.UNDONE);
     experiments.saveAndFlush(e);
@@ -500,11 +504,12 @@ public class JudgeService {
   public List<JudgeViews.ExperimentLine> all() {
     TimeWords words = households.timeWords();
     return experiments.findByOrderByStartedAtAscIdAsc().stream()
-        .map(e -> view(e, words))
+        .map(e -> view(e, words, false))
         .toList();
   }
 
-  private static JudgeViews.ExperimentLine view(ExperimentEntity e, TimeWords words) {
+  private static JudgeViews.ExperimentLine view(
+      ExperimentEntity e, TimeWords words, boolean latest) {
     return new JudgeViews.ExperimentLine(
         e.id,
         e.changeMade,
@@ -519,7 +524,7 @@ public class JudgeService {
         e.endedAt == null ? null : words.at(e.endedAt),
         e.state,
         e.says,
-        open(e));
+        latest && open(e));
   }
 
   private static String words(String finding) {

@@ -167,9 +167,9 @@ public class ObservationService {
     return rounds.latest(e.kind, e.place != Sign.Where.WASH).orElse(null);
   }
 
-  private long known(long roundId) {
+  private Long known(Long roundId) {
     if (!rounds.uids().containsKey(roundId)
-        && rounds.latest(null, false).filter(id -> id == roundId).isEmpty()) {
+        && rounds.latest(null, false).filter(roundId::equals).isEmpty()) {
       throw new NotFound("round", roundId);
     }
     return roundId;

@@ -1,5 +1,6 @@
 package org.nestrinse.core.judge;
 
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -146,7 +147,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
           List.of(),
           List.of());
     }
-    List<Evidence> evidence = evidence(facts, seen);
+    List<Evidence> evidence = evidence(facts, sinceTrouble(seen));
     Map<Cause, Double> posterior = posterior(evidence);
     List<Ranked> ranked = ranked(posterior, evidence);
     List<NextCheck> checks = checks(posterior, evidence);
@@ -169,6 +170,17 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
         .max(Comparator.comparing(Seen::at))
         .map(s -> !s.good())
         .orElse(false);
+  }
+
+  /** What was seen before the first complaint tells of a time when all was well. */
+  private static List<Seen> sinceTrouble(List<Seen> seen) {
+    Instant first =
+        seen.stream()
+            .filter(s -> !s.good() && s.sign() != Sign.FAST)
+            .map(Seen::at)
+            .min(Comparator.naturalOrder())
+            .orElse(Instant.MAX);
+    return seen.stream().filter(s -> !s.at().isBefore(first)).toList();
   }
 
   /** What was seen wins over what the record says of the same sign. */
@@ -218,9 +230,15 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
   private static List<Ranked> ranked(Map<Cause, Double> posterior, List<Evidence> evidence) {
     return Arrays.stream(Cause.values())
         .filter(c -> c != Cause.OTHER && posterior.get(c) >= SHOWN)
+        .filter(c -> evidence.stream().anyMatch(e -> explains(c, e)))
         .sorted(Comparator.comparing((Cause c) -> -posterior.get(c)))
         .map(c -> ranked(c, posterior.get(c), evidence))
         .toList();
+  }
+
+  /** A cause is named only when it makes something that is wrong likelier than it is anyway. */
+  private static boolean explains(Cause cause, Evidence e) {
+    return !e.sign.good(e.value) && TABLE.reason(cause, e.sign, e.value) != null;
   }
 
   private static Ranked ranked(Cause cause, double probability, List<Evidence> evidence) {

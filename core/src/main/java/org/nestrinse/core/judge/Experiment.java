@@ -86,7 +86,11 @@ public record Experiment(State state, int watched, int bad, String says) {
   /** The dose goes on by steps, so one that is not enough yet is not taken back. */
   private static Experiment failed(Change change, int watched, int bad) {
     return change.trimDirection() == 0
-        ? new Experiment(State.UNDONE, watched, bad, "It did not help. Back to before.")
+        ? new Experiment(
+            State.UNDONE,
+            watched,
+            bad,
+            "It did not help." + (change == Change.RESET ? "" : " Back to before."))
         : new Experiment(
             State.UNCLEAR, watched, bad, "Not enough yet. A further step can be tried from here.");
   }

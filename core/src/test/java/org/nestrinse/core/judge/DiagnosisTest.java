@@ -54,6 +54,25 @@ class DiagnosisTest {
   }
 
   @Test
+  void whatWasWellBeforeTheTroubleDoesNotSpeakAgainstIt() {
+    Seen smell = seen(Sign.SMELL_WET, "ammonia", 60);
+    List<Seen> after = new java.util.ArrayList<>();
+    for (int minute = 0; minute < 9; minute++) {
+      after.add(seen(Sign.SMELL_WET, "fresh", minute));
+      after.add(seen(Sign.DROP, "quick", minute));
+    }
+    after.add(smell);
+    assertThat(Diagnosis.of(HouseFacts.NONE, after))
+        .isEqualTo(Diagnosis.of(HouseFacts.NONE, List.of(smell)));
+    List<Cause> named =
+        Diagnosis.of(HouseFacts.NONE, after).causes().stream()
+            .map(Diagnosis.Ranked::cause)
+            .toList();
+    assertThat(named).contains(Cause.UNDER_DOSED, Cause.HELD_TOO_LONG);
+    assertThat(named).doesNotContain(Cause.STORED_DAMP, Cause.WORN_OUT, Cause.FIT_OR_ABSORBENCY);
+  }
+
+  @Test
   void withoutAComplaintNothingIsNamed() {
     assertThat(Diagnosis.of(HouseFacts.NONE, List.of()).state())
         .isEqualTo(Diagnosis.State.NOTHING_WRONG);
