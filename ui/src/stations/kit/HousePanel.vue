@@ -40,6 +40,7 @@ const FIELDS: Field[] = [
     hint: '48 is usual; 72 is the end, 24 for daily washing',
   },
   { key: 'pretendWeather', label: 'Listen to the pretend weather station', type: 'yes' },
+  { key: 'boraxLawful', label: 'Borax is lawful here, and wanted for resets', type: 'yes' },
   { key: 'hasCleaner', label: 'Pails are wiped with a cleaner', type: 'yes' },
   { key: 'cleaner.name', label: 'Cleaner for pails', type: 'text' },
   { key: 'cleaner.percent', label: 'Its strength', type: 'number', unit: '%' },

@@ -16,16 +16,27 @@ class AccessibilityTest extends Journey {
   void noViewHasViolations() {
     for (String view :
         new String[] {
-          "/gather", "/sort", "/wash", "/dry", "/shelf", "/week", "/record", "/record/5", "/kit"
+          "/gather",
+          "/sort",
+          "/wash",
+          "/dry",
+          "/shelf",
+          "/week",
+          "/reset",
+          "/record",
+          "/record/5",
+          "/kit"
         }) {
       look(view);
     }
-    for (String panel : new String[] {"Empty it", "Normal days", "New pieces", "Wipes"}) {
+    for (String panel :
+        new String[] {"Empty it", "Normal days", "New pieces", "Wipes", "What I noticed"}) {
       browser.open("/gather");
       browser.click("[role=tab]", panel);
       browser.see("section h2");
       analyse("/gather " + panel);
     }
+    judgeAndReset();
     browser.open("/sort");
     browser.click("[data-drum='1'] [data-piece]");
     browser.see("[data-pick-bar]");
@@ -90,6 +101,27 @@ class AccessibilityTest extends Journey {
     browser.see("form");
     analyse("/week with a person");
     assertThat(found).isEmpty();
+  }
+
+  private void judgeAndReset() {
+    app.post(
+        "/api/record/observations",
+        "{\"sign\":\"FEEL\",\"value\":\"greasy\",\"kind\":\"tea towel\"}");
+    look("/record");
+    for (String section : new String[] {"saw", "rounds", "beside", "costs", "files"}) {
+      browser.open("/record");
+      browser.click("[data-choice=" + section + "]");
+      browser.see("main section, main table");
+      analyse("/record " + section);
+    }
+    browser.open("/reset");
+    browser.click("[data-take='tea towel']");
+    browser.see("[data-plan]");
+    analyse("/reset planned");
+    browser.tick("[data-plan] [data-strength=CHECK] input");
+    browser.click("[data-begin]");
+    browser.see("[data-reset-title]");
+    look("/reset");
   }
 
   private void look(String view) {

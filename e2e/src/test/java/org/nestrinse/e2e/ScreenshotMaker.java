@@ -24,6 +24,15 @@ class ScreenshotMaker extends Journey {
     shot("/record", "record");
     shot("/record/5", "round");
     shot("/kit", "kit");
+    app.post(
+        "/api/record/observations",
+        "{\"sign\":\"FEEL\",\"value\":\"greasy\",\"kind\":\"tea towel\"}");
+    browser.open("/reset");
+    browser.click("[data-take='tea towel']");
+    browser.see("[data-plan]");
+    browser.settled();
+    browser.picture(folder.resolve("reset.png"));
+    phone("/reset", "reset-phone");
     shot("/sort", "sort");
     phone("/sort", "sort-phone");
     browser.open("/gather");
@@ -39,12 +48,6 @@ class ScreenshotMaker extends Journey {
     browser.see("[data-wall-card]");
     browser.settled();
     browser.picture(folder.resolve("card.png"));
-    browser.open("/kit");
-    browser.click("[role=tab]", "Machine");
-    browser.click("[data-pretend-short]");
-    browser.click("[data-log-preview] p");
-    browser.settled();
-    browser.picture(folder.resolve("logs.png"));
     browser.open("/wash");
     readChecks();
     browser.click("button[data-main]", "Start this wash");

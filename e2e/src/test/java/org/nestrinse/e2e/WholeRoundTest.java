@@ -147,7 +147,8 @@ class WholeRoundTest extends Journey {
 
   private void record() {
     browser.press("9");
-    browser.see("h1", "14 rounds");
+    browser.see("h1", "32 rounds");
+    browser.click("[data-choice=rounds]");
     browser.click("[data-round] a");
     browser.see("h2", "Doses");
     browser.click("dl button");
@@ -156,6 +157,7 @@ class WholeRoundTest extends Journey {
     browser.click("button", "Keep the note");
     browser.see("[data-message]", "The note is kept");
     browser.click("a", "Back to the record");
+    browser.click("[data-choice=rounds]");
     browser.see("[data-round]", "Done by the journey");
     assertThat(app.get("/api/record/rounds.csv").body()).contains("Done by the journey");
   }

@@ -147,7 +147,8 @@ class DemoHousehold implements ApplicationRunner {
         dryAll(reset);
       }
       story.seen(i, washDay);
-      // What is lived is written; looking through all of it at each question would take ever longer.
+      // What is lived is written; looking through all of it at each question would take ever
+      // longer.
       entities.flush();
       entities.clear();
     }
@@ -299,8 +300,7 @@ class DemoHousehold implements ApplicationRunner {
   }
 
   private WashViews.Round run(long loadId, Instant at, int index) {
-    School school =
-        story.lean(index) || index % 4 == 3 ? School.COOL_AND_SUN : School.HOT_AND_FULL;
+    School school = story.lean(index) || index % 4 == 3 ? School.COOL_AND_SUN : School.HOT_AND_FULL;
     List<String> checks =
         clock
             .at(at, () -> plans.plan(loadId, PlanService.Request.of(school.id(), null)))

@@ -151,9 +151,7 @@ class TernStory {
     var running =
         clock.at(
             begun,
-            () ->
-                resets.begin(
-                    new ResetService.Begin(request, List.of("reset-bucket"), SUNNIVA)));
+            () -> resets.begin(new ResetService.Begin(request, List.of("reset-bucket"), SUNNIVA)));
     Instant time = begun;
     for (var step : running.steps()) {
       time = time.plus(Duration.ofMinutes(step.minutes()));

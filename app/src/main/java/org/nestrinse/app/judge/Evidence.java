@@ -57,9 +57,7 @@ class Evidence {
       return HouseFacts.NONE;
     }
     List<WearService.Batch> batches =
-        kind == null
-            ? List.of()
-            : wear.all().stream().filter(b -> b.kind().equals(kind)).toList();
+        kind == null ? List.of() : wear.all().stream().filter(b -> b.kind().equals(kind)).toList();
     return new HouseFacts(
         mean(last, r -> r.bath().hardnessMmolL()),
         mean(last, r -> r.dose().share()),

@@ -46,8 +46,18 @@ class ExperimentsPart implements ArchivePart {
   @Override
   public List<String> columns() {
     return List.of(
-        "uid", "change", "cause", "complaint", "kind", "started_at", "ended_at", "state", "says",
-        "trim_before", "trim_after", "wet_hours_before");
+        "uid",
+        "change",
+        "cause",
+        "complaint",
+        "kind",
+        "started_at",
+        "ended_at",
+        "state",
+        "says",
+        "trim_before",
+        "trim_after",
+        "wet_hours_before");
   }
 
   @Override
@@ -86,8 +96,7 @@ class ExperimentsPart implements ArchivePart {
             .allMatch(
                 f ->
                     java.util.Arrays.stream(Sign.values())
-                        .anyMatch(
-                            s -> s.all().stream().anyMatch(v -> f.equals(s + "." + v.id()))));
+                        .anyMatch(s -> s.all().stream().anyMatch(v -> f.equals(s + "." + v.id()))));
     if (!findings) {
       in.wrong("complaint", e.complaint, "findings such as SMELL_WET.ammonia");
     }
@@ -101,8 +110,7 @@ class ExperimentsPart implements ArchivePart {
     e.trimBefore = in.number("trim_before", Limits.TRIM);
     e.trimAfter = in.number("trim_after", Limits.TRIM);
     e.wetHoursBefore = in.whole("wet_hours_before", Storage.WET_HOURS);
-    return new Prepared(
-        e.uid, experiments.findByUid(e.uid).isPresent(), () -> experiments.save(e));
+    return new Prepared(e.uid, experiments.findByUid(e.uid).isPresent(), () -> experiments.save(e));
   }
 
   @Override

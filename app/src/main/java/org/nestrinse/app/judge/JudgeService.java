@@ -152,7 +152,8 @@ public class JudgeService {
         r.speaksFor().stream().map(a -> a.words() + ": " + a.reason()).toList(),
         r.speaksAgainst().stream().map(a -> a.words() + ": " + a.reason()).toList(),
         r.changes().stream().map(p -> change(p, last)).toList(),
-        why.source("House figures; docs/models.md, causes. They order causes, they measure nothing."));
+        why.source(
+            "House figures; docs/models.md, causes. They order causes, they measure nothing."));
   }
 
   private JudgeViews.ChangeLine change(Diagnosis.Proposal p, @Nullable PastRound last) {
@@ -389,8 +390,7 @@ public class JudgeService {
   @Transactional
   public JudgeViews.Judged decide(long id, Decision decision) {
     boolean keep = Given.yesNo("keep", decision.keep);
-    ExperimentEntity e =
-        experiments.findById(id).orElseThrow(() -> new NotFound("change", id));
+    ExperimentEntity e = experiments.findById(id).orElseThrow(() -> new NotFound("change", id));
     if (!open(e)) {
       throw new NotNow("That is decided already.");
     }

@@ -83,12 +83,7 @@ public final class JudgeViews {
    * @param why how much it tells
    */
   public record CheckLine(
-      Sign sign,
-      String title,
-      String how,
-      double minutes,
-      List<OutcomeLine> outcomes,
-      Why why) {}
+      Sign sign, String title, String how, double minutes, List<OutcomeLine> outcomes, Why why) {}
 
   /** An outcome of a check, and what it would mean. */
   public record OutcomeLine(String value, String words, double expected, String means) {}

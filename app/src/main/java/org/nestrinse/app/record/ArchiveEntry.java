@@ -156,10 +156,7 @@ public final class ArchiveEntry {
     for (JsonNode entry : node) {
       all.add(
           new ArchiveEntry(
-              line,
-              key -> entry.hasNonNull(key) ? entry.get(key) : null,
-              errors,
-              json));
+              line, key -> entry.hasNonNull(key) ? entry.get(key) : null, errors, json));
     }
     return all;
   }

@@ -5,8 +5,8 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * A part of the record that goes into files and comes out of them. Each feature that keeps something
- * of the past has one.
+ * A part of the record that goes into files and comes out of them. Each feature that keeps
+ * something of the past has one.
  */
 public interface ArchivePart {
   /** Returns its name in files, such as "rounds". */

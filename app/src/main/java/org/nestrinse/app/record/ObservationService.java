@@ -1,6 +1,7 @@
 package org.nestrinse.app.record;
 
 import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -146,9 +147,7 @@ public class ObservationService {
             : sign.where().stream().min(Enum::compareTo).orElse(Sign.Where.SHELF);
     e.carer = Given.name("carer", sent.carer);
     e.note =
-        sent.note == null || sent.note.isBlank()
-            ? ""
-            : Given.text("note", sent.note, LONGEST_NOTE);
+        sent.note == null || sent.note.isBlank() ? "" : Given.text("note", sent.note, LONGEST_NOTE);
     e.roundId = sent.roundId == null ? latest(e) : known(sent.roundId);
     return keep(e);
   }
@@ -176,7 +175,8 @@ public class ObservationService {
   }
 
   private Observation keep(ObservationEntity e) {
-    e.seenAt = clock.instant();
+    // As exact as it is stored, so that whoever asks for all until then finds it.
+    e.seenAt = clock.instant().truncatedTo(ChronoUnit.MILLIS);
     ObservationEntity saved = observations.saveAndFlush(e);
     events.publishEvent(new SomethingSeen(saved.seenAt));
     return view(saved, households.timeWords());
@@ -228,8 +228,7 @@ public class ObservationService {
   void answered(RoundAnswered answered) {
     Optional<Seen> seen =
         RunSigns.of(answered.judgement(), answered.answer(), answered.at(), answered.roundId());
-    seen.filter(
-            s -> !observations.existsByRoundIdAndSignAndReading(s.round(), s.sign(), s.value()))
+    seen.filter(s -> !observations.existsByRoundIdAndSignAndReading(s.round(), s.sign(), s.value()))
         .ifPresent(
             s -> {
               ObservationEntity e = new ObservationEntity();

@@ -44,7 +44,15 @@ class ObservationsPart implements ArchivePart {
   @Override
   public List<String> columns() {
     return List.of(
-        "uid", "seen_at", "place", "round_uid", "kind", "sign", "value", "seconds", "carer",
+        "uid",
+        "seen_at",
+        "place",
+        "round_uid",
+        "kind",
+        "sign",
+        "value",
+        "seconds",
+        "carer",
         "note");
   }
 

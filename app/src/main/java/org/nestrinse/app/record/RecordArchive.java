@@ -103,8 +103,7 @@ class RecordArchive {
             .orElseThrow(() -> new NotNow("There is no part " + name + " in the record."));
     List<String> columns = part.columns().stream().filter(c -> !part.large().contains(c)).toList();
     StringWriter text = new StringWriter();
-    CSVFormat format =
-        CSVFormat.RFC4180.builder().setHeader(columns.toArray(String[]::new)).get();
+    CSVFormat format = CSVFormat.RFC4180.builder().setHeader(columns.toArray(String[]::new)).get();
     try (CSVPrinter printer = new CSVPrinter(text, format)) {
       for (Map<String, Object> entry : part.write()) {
         printer.printRecord(columns.stream().map(c -> cell(entry.get(c))).toList());
@@ -151,8 +150,7 @@ class RecordArchive {
     Set<String> roundUids = new HashSet<>(rounds.uids().values());
     for (Found f : found) {
       ArchivePart.Prepared p = f.part.prepare(f.entry, roundUids);
-      List<ArchivePart.Prepared> before =
-          prepared.computeIfAbsent(f.part, k -> new ArrayList<>());
+      List<ArchivePart.Prepared> before = prepared.computeIfAbsent(f.part, k -> new ArrayList<>());
       if (before.stream().anyMatch(b -> b.uid().equals(p.uid()))) {
         f.entry.wrong("uid", p.uid(), "a name that stands only once in the file");
       }

@@ -121,10 +121,7 @@ public class RecordService {
   }
 
   private static RecordViews.StoryRound view(
-      PastRound r,
-      List<String> changes,
-      List<ObservationService.Observation> seen,
-      ZoneId zone) {
+      PastRound r, List<String> changes, List<ObservationService.Observation> seen, ZoneId zone) {
     return new RecordViews.StoryRound(
         r.id(),
         r.startedAt(),
@@ -221,9 +218,7 @@ public class RecordService {
   }
 
   private static List<RecordViews.CostLine> lines(List<Ledger.Share> shares) {
-    return shares.stream()
-        .map(s -> new RecordViews.CostLine(s.name(), name(s), s.sum()))
-        .toList();
+    return shares.stream().map(s -> new RecordViews.CostLine(s.name(), name(s), s.sum())).toList();
   }
 
   private static String name(Ledger.Share share) {

@@ -48,12 +48,46 @@ class RoundsPart implements ArchivePart {
 
   private static final List<String> COLUMNS =
       List.of(
-          "uid", "started_at", "finished_at", "shelved_at", "school", "contents", "pieces",
-          "mass_kg", "fill", "programme", "temperature_c", "peak_c", "hold_minutes", "doses",
-          "detergent_g", "dose_share", "trim", "coats", "rinses", "spin_rpm", "hygiene_total_log",
-          "hygiene_kill_log", "goal", "goal_met", "residue_mg_kg", "residue_target_mg_kg",
-          "litres", "kwh", "cost", "minutes", "attended_minutes", "hardness_mmol_l", "note",
-          "carer", "items", "steps", "events", "taken", "plan", "going");
+          "uid",
+          "started_at",
+          "finished_at",
+          "shelved_at",
+          "school",
+          "contents",
+          "pieces",
+          "mass_kg",
+          "fill",
+          "programme",
+          "temperature_c",
+          "peak_c",
+          "hold_minutes",
+          "doses",
+          "detergent_g",
+          "dose_share",
+          "trim",
+          "coats",
+          "rinses",
+          "spin_rpm",
+          "hygiene_total_log",
+          "hygiene_kill_log",
+          "goal",
+          "goal_met",
+          "residue_mg_kg",
+          "residue_target_mg_kg",
+          "litres",
+          "kwh",
+          "cost",
+          "minutes",
+          "attended_minutes",
+          "hardness_mmol_l",
+          "note",
+          "carer",
+          "items",
+          "steps",
+          "events",
+          "taken",
+          "plan",
+          "going");
 
   private final RoundFiles rounds;
   private final SchoolService schools;
@@ -198,8 +232,7 @@ class RoundsPart implements ArchivePart {
   @Override
   public Prepared prepare(ArchiveEntry e, Set<String> roundUids) {
     RoundFile file = file(e);
-    return new Prepared(
-        file.uid(), rounds.find(file.uid()).isPresent(), () -> rounds.keep(file));
+    return new Prepared(file.uid(), rounds.find(file.uid()).isPresent(), () -> rounds.keep(file));
   }
 
   private RoundFile file(ArchiveEntry e) {

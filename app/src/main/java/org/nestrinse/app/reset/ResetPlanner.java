@@ -177,8 +177,7 @@ public class ResetPlanner {
   /** The household's machine, at the spin that every piece bears. */
   ResetPlan.Drum drum(Map<Kind, Integer> pieces) {
     Machine machine = machines.machine();
-    int fastest =
-        machine.programmes().stream().mapToInt(p -> p.fastestSpinRpm()).max().orElse(0);
+    int fastest = machine.programmes().stream().mapToInt(p -> p.fastestSpinRpm()).max().orElse(0);
     int bears =
         pieces.keySet().stream().mapToInt(k -> k.limits().fastestSpinRpm()).min().orElse(fastest);
     return new ResetPlan.Drum(
@@ -190,8 +189,7 @@ public class ResetPlanner {
     Household household = households.current();
     Instant now = clock.instant();
     double cost =
-        plan.litres() * household.tariff().waterPerL()
-            + plan.kwh() * household.dayPerKwh();
+        plan.litres() * household.tariff().waterPerL() + plan.kwh() * household.dayPerKwh();
     double level =
         plan.recipe() == ResetRecipe.RINSE_OUT || request.vesselL() == null
             ? ResetRecipe.FILLED

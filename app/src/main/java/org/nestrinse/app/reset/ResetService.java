@@ -99,7 +99,9 @@ public class ResetService {
       @Nullable List<@Nullable String> checksRead,
       @Nullable String carer) {}
 
-  /** What the water showed, as a value of the jar: clear, suds, grey or film; null to say nothing. */
+  /**
+   * What the water showed, as a value of the jar: clear, suds, grey or film; null to say nothing.
+   */
   public record Tick(@Nullable String water) {}
 
   /** What is kept of a plan while it is done. */
@@ -121,8 +123,7 @@ public class ResetService {
     Instant now = clock.instant();
     TimeWords words = households.timeWords();
     List<String> causes = judge.likely();
-    List<ResetEntity> past =
-        resets.findByStateOrderByStartedAtDesc(ResetEntity.State.FINISHED);
+    List<ResetEntity> past = resets.findByStateOrderByStartedAtDesc(ResetEntity.State.FINISHED);
     double hardness = households.current().hardnessMmolL();
     List<ResetViews.ResetKindLine> lines = new ArrayList<>();
     for (KindView view : kinds.all()) {
@@ -218,7 +219,10 @@ public class ResetService {
         .orElse(1.0);
   }
 
-  /** Begins a reset; throws {@link NotNow} when one is done already, a kind may not, or a check is unread. */
+  /**
+   * Begins a reset; throws {@link NotNow} when one is done already, a kind may not, or a check is
+   * unread.
+   */
   @Transactional
   public ResetViews.ResetRunning begin(Begin begin) {
     if (begin.request == null) {
@@ -259,17 +263,11 @@ public class ResetService {
     steps(
         e,
         new Kept(
-            plan.steps(),
-            plan.cautions(),
-            plan.waterL(),
-            plan.level(),
-            plan.litres(),
-            plan.kwh()));
+            plan.steps(), plan.cautions(), plan.waterL(), plan.level(), plan.litres(), plan.kwh()));
     return view(resets.saveAndFlush(e));
   }
 
-  private static void refuseUnread(
-      List<Caution> cautions, @Nullable List<@Nullable String> read) {
+  private static void refuseUnread(List<Caution> cautions, @Nullable List<@Nullable String> read) {
     Set<String> known =
         read == null ? Set.of() : read.stream().filter(k -> k != null).collect(Collectors.toSet());
     String unread =
@@ -344,8 +342,7 @@ public class ResetService {
     if ("suds".equals(water) && last && step.number() < RinseOut.RINSES.max()) {
       steps.add(step.number(), step);
     } else if ("clear".equals(water)) {
-      steps.removeIf(
-          s -> s.number() > step.number() && s.action() == ResetStep.Action.RINSE);
+      steps.removeIf(s -> s.number() > step.number() && s.action() == ResetStep.Action.RINSE);
     } else {
       return;
     }
@@ -388,19 +385,19 @@ public class ResetService {
         kept(e).steps.stream()
             .anyMatch(
                 s ->
-                    (s.action() == ResetStep.Action.PUT_IN
-                            || s.action() == ResetStep.Action.RINSE)
+                    (s.action() == ResetStep.Action.PUT_IN || s.action() == ResetStep.Action.RINSE)
                         && e.steps.get(s.number() - 1).doneAt != null);
     if (wet) {
-      throw new NotNow("Pieces are wet already. Go on to the end, so that they are rinsed and hang.");
+      throw new NotNow(
+          "Pieces are wet already. Go on to the end, so that they are rinsed and hang.");
     }
-    kindsOf(e)
-        .forEach(
-            (kind, count) ->
-                stock.move(
-                    kind.id(), count, Stock.Whereabouts.WASHING, Stock.Whereabouts.CLEAN));
+    Map<Kind, Integer> pieces = kindsOf(e);
     e.state = ResetEntity.State.STOPPED;
     e.finishedAt = clock.instant();
+    resets.saveAndFlush(e);
+    pieces.forEach(
+        (kind, count) ->
+            stock.move(kind.id(), count, Stock.Whereabouts.WASHING, Stock.Whereabouts.CLEAN));
   }
 
   private Map<Kind, Integer> kindsOf(ResetEntity e) {
@@ -422,8 +419,7 @@ public class ResetService {
     }
     List<SoiledPieces> soiled = new ArrayList<>();
     pieces.forEach(
-        (kind, n) ->
-            soiled.add(new SoiledPieces(kind, n, Soil.DIRT, true, e.startedAt, Set.of())));
+        (kind, n) -> soiled.add(new SoiledPieces(kind, n, Soil.DIRT, true, e.startedAt, Set.of())));
     double peak = peakC(e.recipe);
     e.roundId =
         rounds.hang(
@@ -460,10 +456,7 @@ public class ResetService {
             .orElseThrow();
     e.factor =
         RinseOut.learnt(
-            e.factor,
-            e.predictedRinses,
-            made,
-            RinseOut.oneRinse(load, drum.rpm(), drum.radiusM()));
+            e.factor, e.predictedRinses, made, RinseOut.oneRinse(load, drum.rpm(), drum.radiusM()));
   }
 
   private static double peakC(ResetRecipe recipe) {
@@ -480,8 +473,7 @@ public class ResetService {
       ResetEntity e, Kept kept, List<SoiledPieces> pieces, double peak, int rpm) {
     double mass = pieces.stream().mapToDouble(p -> p.load().massKg()).sum();
     var household = households.current();
-    double cost =
-        kept.litres * household.tariff().waterPerL() + kept.kwh * household.dayPerKwh();
+    double cost = kept.litres * household.tariff().waterPerL() + kept.kwh * household.dayPerKwh();
     int rinses = e.countedRinses == null ? e.predictedRinses : e.countedRinses;
     double minutes = Duration.between(e.startedAt, clock.instant()).toMinutes();
     PastRound round =
@@ -503,10 +495,7 @@ public class ResetService {
                 kept.litres,
                 kept.kwh,
                 cost,
-                kept.steps.stream()
-                    .filter(ResetStep::attended)
-                    .mapToInt(ResetStep::minutes)
-                    .sum()),
+                kept.steps.stream().filter(ResetStep::attended).mapToInt(ResetStep::minutes).sum()),
             List.of());
     return new RoundFile(
         e.uid,

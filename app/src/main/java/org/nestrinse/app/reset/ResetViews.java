@@ -52,7 +52,8 @@ public final class ResetViews {
       @Nullable String lastWords) {}
 
   /** A recipe; why it cannot be chosen, empty when it can. */
-  public record ResetRecipeLine(ResetRecipe recipe, String words, String takesOut, String temper, String notNow) {}
+  public record ResetRecipeLine(
+      ResetRecipe recipe, String words, String takesOut, String temper, String notNow) {}
 
   /** A vessel. */
   public record ResetVesselLine(String name, double litres) {}

@@ -53,8 +53,19 @@ class ResetsPart implements ArchivePart {
   @Override
   public List<String> columns() {
     return List.of(
-        "uid", "recipe", "vessel", "vessel_l", "started_at", "finished_at", "carer",
-        "predicted_rinses", "counted_rinses", "factor", "round_uid", "pieces", "water");
+        "uid",
+        "recipe",
+        "vessel",
+        "vessel_l",
+        "started_at",
+        "finished_at",
+        "carer",
+        "predicted_rinses",
+        "counted_rinses",
+        "factor",
+        "round_uid",
+        "pieces",
+        "water");
   }
 
   @Override

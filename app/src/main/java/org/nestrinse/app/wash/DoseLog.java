@@ -67,9 +67,7 @@ public class DoseLog {
     Map<Long, List<RoundFile.FileDose>> all = new HashMap<>();
     for (DoseTakenEntity e : taken.findAll()) {
       all.computeIfAbsent(e.roundId, k -> new ArrayList<>())
-          .add(
-              new RoundFile.FileDose(
-                  e.step, names.getOrDefault(e.productId, ""), e.grams, e.at));
+          .add(new RoundFile.FileDose(e.step, names.getOrDefault(e.productId, ""), e.grams, e.at));
     }
     return all;
   }
@@ -118,11 +116,7 @@ public class DoseLog {
       double perDay = days < LEAST_DAYS ? 0 : grams / days;
       all.add(
           new Lasts(
-              v.product().id(),
-              grams,
-              v.leftG(),
-              perDay,
-              perDay > 0 ? v.leftG() / perDay : null));
+              v.product().id(), grams, v.leftG(), perDay, perDay > 0 ? v.leftG() / perDay : null));
     }
     return all;
   }

@@ -44,8 +44,7 @@ public class RoundFiles {
     Map<Long, List<PastRound.Content>> contents = new HashMap<>();
     rounds
         .held(from, to)
-        .forEach(
-            h -> contents.computeIfAbsent(h.round(), k -> new ArrayList<>()).add(h.content()));
+        .forEach(h -> contents.computeIfAbsent(h.round(), k -> new ArrayList<>()).add(h.content()));
     return rounds.rows(RoundState.PAST, from, to).stream()
         .map(
             r ->
@@ -191,8 +190,7 @@ public class RoundFiles {
         e.carer,
         e.steps.stream()
             .map(
-                s ->
-                    new RoundFile.FileStep(s.number, s.title, s.minutes, s.doneAt, s.addedBecause))
+                s -> new RoundFile.FileStep(s.number, s.title, s.minutes, s.doneAt, s.addedBecause))
             .toList(),
         e.events.stream()
             .map(x -> new RoundFile.FileEvent(x.at, x.step, x.kind, x.code, x.words, x.carer))

@@ -78,8 +78,7 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
       select e.id from RoundEntity e where e.state in :states and e.school <> :not
         and (:kind is null or exists (select 1 from e.contents c where c.kind = :kind))
       order by e.startedAt desc""")
-  List<Long> latest(
-      Collection<RoundState> states, @Nullable String kind, String not, Limit limit);
+  List<Long> latest(Collection<RoundState> states, @Nullable String kind, String not, Limit limit);
 
   /** What was in a round, beside its number. */
   record Held(

@@ -260,11 +260,7 @@ public class RoundService {
     }
     try {
       return plans.effect(
-          e.loadId,
-          e.school,
-          json.readValue(e.wishes, PlanService.Request.class),
-          trim,
-          standing);
+          e.loadId, e.school, json.readValue(e.wishes, PlanService.Request.class), trim, standing);
     } catch (CannotPlan | NotFound | OutOfRange gone) {
       return null;
     }

@@ -225,8 +225,7 @@ public class RunService {
     happened(e, row.number, EventKind.ANSWERED, code, said, clock.instant(), sent.carer);
     if (e.state == RoundState.RUNNING) {
       String who = sent.carer == null ? e.carer : sent.carer;
-      events.publishEvent(
-          new RoundAnswered(e.id, judgement, answer.id(), who, clock.instant()));
+      events.publishEvent(new RoundAnswered(e.id, judgement, answer.id(), who, clock.instant()));
     }
     Branch.After after =
         Branch.of(look.steps(e), row.number, answer.adds(), machines.one(e.machineId).machine());

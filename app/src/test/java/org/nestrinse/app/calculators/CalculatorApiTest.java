@@ -54,10 +54,18 @@ class CalculatorApiTest {
       {"material":"COTTON","massKg":0.07,"areaM2":0.5,"exposure":0.35,"startMoisture":1.3,
        "hours":[{"temperatureC":20,"relativeHumidity":60,"windMs":1,"irradianceWm2":0}]}""";
 
+  private static final String RESET =
+      """
+      {"recipe":"MINERAL_SOAK","vesselL":12,"load":[{"material":"BAMBOO_VISCOSE","massKg":0.9}],
+       "hardnessMmolL":3.1}""";
+
   static Stream<Arguments> examples() {
     return Stream.of(
         Arguments.of("dilution", DILUTION, "productMl", 20.0),
         Arguments.of("dilution", DILUTION.replace("2.5", "5"), "productMl", 10.0),
+        Arguments.of("reset-recipe", RESET, "waterL", 8.0),
+        Arguments.of("reset-recipe", RESET, "batches", 2.0),
+        Arguments.of("reset-recipe", RESET, "minutes", 300.0),
         Arguments.of("fill", FILL, "massKg", 3.4),
         Arguments.of("fill", FILL, "fillDry", 0.528),
         Arguments.of("fill", FILL, "fillPreWashed", 0.350),
@@ -159,5 +167,28 @@ class CalculatorApiTest {
     assertThat(answer.json().get("detail").asString())
         .contains("allowed is")
         .doesNotContain("Exception");
+  }
+
+  @Test
+  void aResetRecipeTellsWhatAFillingGetsAndRefusesWhatMayNot(RunningApp app) {
+    JsonNode answer = app.post("/api/calculators/reset-recipe", RESET).json();
+    JsonNode citrate = answer.get("perBatch").get(0);
+    assertThat(citrate.get("product").asString()).isEqualTo("sodium citrate");
+    assertThat(citrate.get("amount").asDouble()).isEqualTo(48.8);
+    assertThat(citrate.get("unit").asString()).isEqualTo("g");
+    assertThat(answer.get("notes").toString()).contains("without detergent");
+    RunningApp.Answer refused =
+        app.post("/api/calculators/reset-recipe", RESET.replace("BAMBOO_VISCOSE", "LAMINATE"));
+    assertThat(refused.status()).isEqualTo(400);
+    assertThat(refused.json().get("field").asString()).isEqualTo("load");
+    assertThat(refused.json().get("allowed").asString()).contains("laminate");
+    for (String bad : new String[] {"\"vesselL\":0", "\"vesselL\":null", "\"vesselL\":-3"}) {
+      assertThat(
+              app.post("/api/calculators/reset-recipe", RESET.replace("\"vesselL\":12", bad))
+                  .json()
+                  .get("field")
+                  .asString())
+          .isEqualTo("vesselL");
+    }
   }
 }

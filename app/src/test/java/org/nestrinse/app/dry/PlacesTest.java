@@ -94,7 +94,8 @@ class PlacesTest {
                 1,
                 48,
                 null,
-                true));
+                true,
+                false));
     when(weather.hours(any(), anyInt()))
         .thenReturn(
             IntStream.range(0, 96)

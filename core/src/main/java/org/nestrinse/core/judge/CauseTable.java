@@ -63,8 +63,7 @@ final class CauseTable {
         if (f[2].equals(ALL)) {
           usual.put(f[1], row);
         } else {
-          rows.computeIfAbsent(f[1], k -> new EnumMap<>(Cause.class))
-              .put(Cause.valueOf(f[2]), row);
+          rows.computeIfAbsent(f[1], k -> new EnumMap<>(Cause.class)).put(Cause.valueOf(f[2]), row);
         }
       }
       case "change" ->

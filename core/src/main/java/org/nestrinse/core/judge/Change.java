@@ -5,8 +5,8 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.wash.Standing;
 
 /**
- * One thing to do otherwise. Some of them the plans do by themselves once they are tried; the others
- * are the person's to do, and are only watched.
+ * One thing to do otherwise. Some of them the plans do by themselves once they are tried; the
+ * others are the person's to do, and are only watched.
  */
 public enum Change {
   DOSE_UP("a tenth more detergent", Set.of("SUDS.suds", "FEEL.slimy", "JAR.suds")),

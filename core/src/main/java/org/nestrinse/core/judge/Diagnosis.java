@@ -10,9 +10,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * What the causes may be, ranked; what speaks for and against each; and which check would tell most.
- * Bayes' rule over {@link Cause}, the signs taken as independent given the cause; a sign that was
- * seen again and again counts twice at most.
+ * What the causes may be, ranked; what speaks for and against each; and which check would tell
+ * most. Bayes' rule over {@link Cause}, the signs taken as independent given the cause; a sign that
+ * was seen again and again counts twice at most.
  *
  * @param state how far one can tell
  * @param says it in one sentence

@@ -77,10 +77,7 @@ public record Experiment(State state, int watched, int bad, String says) {
           State.UNCLEAR, watched, bad, "Too few rounds were looked at to tell. You decide.");
     }
     return new Experiment(
-        State.WATCHING,
-        watched,
-        bad,
-        "%d of %d rounds looked at.".formatted(watched, ROUNDS));
+        State.WATCHING, watched, bad, "%d of %d rounds looked at.".formatted(watched, ROUNDS));
   }
 
   /** The dose goes on by steps, so one that is not enough yet is not taken back. */

@@ -36,7 +36,6 @@ public final class RunSigns {
     }
     int dot = finding.indexOf('.');
     return Optional.of(
-        new Seen(
-            Sign.valueOf(finding.substring(0, dot)), finding.substring(dot + 1), at, round));
+        new Seen(Sign.valueOf(finding.substring(0, dot)), finding.substring(dot + 1), at, round));
   }
 }

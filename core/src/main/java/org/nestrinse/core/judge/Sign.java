@@ -43,8 +43,7 @@ public enum Sign {
       value("greasy", "greasy")),
   DROP(
       "Water drop",
-      How.check(
-          1, "Let a drop fall on the dry cloth and count the seconds until it has vanished."),
+      How.check(1, "Let a drop fall on the dry cloth and count the seconds until it has vanished."),
       at(Where.SHELF),
       value("quick", "soaks in at once"),
       value("slow", "soaks in slowly"),
@@ -169,12 +168,7 @@ public enum Sign {
       value("plain", "plain detergent"),
       value("coating", "a product that coats"),
       value("soap", "soap, or home-made from soap")),
-  TUMBLE(
-      "Dryer",
-      How.known(),
-      at(),
-      value("gentle", "dried gently"),
-      value("hot", "dried hot")),
+  TUMBLE("Dryer", How.known(), at(), value("gentle", "dried gently"), value("hot", "dried hot")),
   AGE(
       "Age",
       How.known(),

@@ -70,8 +70,8 @@ public final class Trim {
   public record Move(double from, double to) {}
 
   /**
-   * Returns the move that is felt: a tenth that is lost when scoops are rounded goes on by a further
-   * tenth, until what goes in changes; two further at most, and within the bounds.
+   * Returns the move that is felt: a tenth that is lost when scoops are rounded goes on by a
+   * further tenth, until what goes in changes; two further at most, and within the bounds.
    *
    * @param move what was seen asks for
    * @param grams what goes in at a trim [g]

@@ -31,8 +31,7 @@ public final class Changes {
     Double shareBefore = before.dose().share();
     if (share != null && shareBefore != null && Math.abs(share - shareBefore) > DOSE_SHARE) {
       all.add(
-          "%s of the label for %s"
-              .formatted(Numbers.percent(share), Numbers.percent(shareBefore)));
+          "%s of the label for %s".formatted(Numbers.percent(share), Numbers.percent(shareBefore)));
     }
     int rinses = now.bath().rinses() - before.bath().rinses();
     if (rinses != 0) {

@@ -10,8 +10,8 @@ import java.util.TreeMap;
 import java.util.function.Function;
 
 /**
- * What rounds took: by month, by person, and for a use. A round's takings are divided among what was
- * in it by dry mass.
+ * What rounds took: by month, by person, and for a use. A round's takings are divided among what
+ * was in it by dry mass.
  *
  * @param months each month, newest first
  * @param persons each person, the dearest first; the household's own under an empty name

@@ -112,11 +112,7 @@ public record PastRound(
 
   /** Returns how long the piece waited that waited longest [h]; bulkers do not count. */
   public double heldHours() {
-    return contents.stream()
-        .filter(c -> !c.bulker)
-        .mapToDouble(Content::heldHours)
-        .max()
-        .orElse(0);
+    return contents.stream().filter(c -> !c.bulker).mapToDouble(Content::heldHours).max().orElse(0);
   }
 
   /** Returns whether pieces of this kind were in it. */

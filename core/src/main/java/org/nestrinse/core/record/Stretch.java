@@ -36,8 +36,7 @@ public record Stretch(int rounds, List<Measure> measures) {
    * @param unit its unit; "%" for shares of rounds
    * @param better what of it is better
    */
-  public record Measure(
-      String name, @Nullable Double mean, int of, String unit, Better better) {
+  public record Measure(String name, @Nullable Double mean, int of, String unit, Better better) {
     /** Returns it in words: "0.4 g", "25 % of 8". */
     public String words() {
       if (mean == null) {

@@ -104,8 +104,7 @@ public record ResetFitness(
 
   private static Kind plain(TextileLoad.MaterialMass m) {
     Part part = new Part("body", m.material(), ANY_KG, false);
-    return new Kind(
-        0, m.material().words(), Role.TOWEL, Bin.HOUSE, List.of(part), 1, false, null);
+    return new Kind(0, m.material().words(), Role.TOWEL, Bin.HOUSE, List.of(part), 1, false, null);
   }
 
   private static ResetFitness allowed(Kind kind, ResetRecipe recipe) {

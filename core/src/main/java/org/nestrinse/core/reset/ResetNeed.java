@@ -22,8 +22,7 @@ import org.nestrinse.core.units.Numbers;
  * @see "docs/models.md, section 10"
  */
 public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, int yearly) {
-  private static final Set<String> DETERGENT =
-      Set.of("SUDS.suds", "JAR.suds", "FEEL.slimy");
+  private static final Set<String> DETERGENT = Set.of("SUDS.suds", "JAR.suds", "FEEL.slimy");
   private static final Set<String> GREASE =
       Set.of("DROP.beads", "FEEL.greasy", "JAR.film", "LEAKS.runs_off", "GRAB.streaks");
   private static final Set<String> MINERAL = Set.of("DROP.slow", "FEEL.stiff", "COLOUR.dull");
@@ -75,7 +74,8 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
               .formatted(Numbers.count(resetsInYear, "time"), because, cause),
           yearly);
     }
-    String last = daysSince == null ? "never reset yet" : "last reset %d days ago".formatted(daysSince);
+    String last =
+        daysSince == null ? "never reset yet" : "last reset %d days ago".formatted(daysSince);
     return new ResetNeed(
         State.WANTED,
         recipe,

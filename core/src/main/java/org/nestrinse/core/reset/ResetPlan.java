@@ -97,7 +97,8 @@ public record ResetPlan(
    * @param residueMgKg the estimate of the last round [mg/kg]
    * @param sudsSeen whether suds were seen
    * @param factor what earlier counts of rinses have taught, 1 for nothing
-   * @param chlorinePercent strength of the household's chlorine bleach [%], or null when it has none
+   * @param chlorinePercent strength of the household's chlorine bleach [%], or null when it has
+   *     none
    */
   public record Question(
       ResetRecipe recipe,
@@ -174,9 +175,7 @@ public record ResetPlan(
     all.add(
         "For %s; %s, %s."
             .formatted(
-                recipe.takesOut(),
-                recipe.temper().words(),
-                Numbers.duration(recipe.minutes())));
+                recipe.takesOut(), recipe.temper().words(), Numbers.duration(recipe.minutes())));
     all.add("Start from clean pieces; finish with a wash or rinse without detergent.");
     ResetCautions.of(recipe).forEach(c -> all.add(c.title() + ": " + c.sentence()));
     return all;
@@ -222,8 +221,7 @@ public record ResetPlan(
   private static ResetPlan inTheVessel(Question q, RinseOut rinseOut) {
     double water = waterL(q.vesselL);
     List<ResetBatch> batches = ResetBatch.divide(q.pieces, water * ResetRecipe.ROOM_KG_L);
-    List<ResetRecipe.Amount> goesIn =
-        perBatch(q.recipe, water, q.hardnessMmolL, q.chlorinePercent);
+    List<ResetRecipe.Amount> goesIn = perBatch(q.recipe, water, q.hardnessMmolL, q.chlorinePercent);
     List<ResetStep> steps = new ArrayList<>();
     double heating = 0;
     double kwh = 0;

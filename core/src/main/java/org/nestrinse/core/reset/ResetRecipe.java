@@ -151,8 +151,7 @@ public enum ResetRecipe {
    * @param spoons in spoons
    * @param grams the same [g]
    */
-  public record Amount(
-      String product, double amount, String unit, String spoons, double grams) {}
+  public record Amount(String product, double amount, String unit, String spoons, double grams) {}
 
   /** Returns the name a person uses. */
   public String words() {

@@ -31,6 +31,7 @@ public record TextileLife(double expected, double used) {
   private static final double CHLORINE = 3;
   private static final double TUMBLE_PER_H = 0.4;
   private static final double ELASTIC_WASHES = 250;
+
   /** From this share of its life on, a piece is looked at and near its end. */
   public static final double LOOK_FROM = 0.75;
 

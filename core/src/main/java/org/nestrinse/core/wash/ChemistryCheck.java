@@ -12,7 +12,6 @@ import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.safety.Caution.Strength;
 import org.nestrinse.core.safety.Chemical;
 import org.nestrinse.core.safety.Meetings;
-import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Numbers;
 
 /**

@@ -92,14 +92,18 @@ class CaseHistoryTest {
     for (Case c : cases) {
       Diagnosis d = Diagnosis.of(c.facts, c.seen);
       if (d.causes().isEmpty() || d.causes().get(0).cause() != c.cause) {
-        missed.add(c.name + " " + d.causes().stream().map(r -> r.cause() + " " + r.probability()).toList());
+        missed.add(
+            c.name
+                + " "
+                + d.causes().stream().map(r -> r.cause() + " " + r.probability()).toList());
       }
       boolean asExpected =
           c.check.equals("-")
               ? d.state() == Diagnosis.State.LIKELY
               : d.checks().stream().anyMatch(n -> n.sign().name().equals(c.check));
       if (!asExpected) {
-        otherCheck.add(c.name + " " + d.checks().stream().map(n -> n.sign() + " " + n.worth()).toList());
+        otherCheck.add(
+            c.name + " " + d.checks().stream().map(n -> n.sign() + " " + n.worth()).toList());
       }
     }
     assertThat(missed.size()).as(String.join("\n", missed)).isLessThanOrEqualTo(cases.size() - 18);
@@ -109,7 +113,8 @@ class CaseHistoryTest {
   @ParameterizedTest
   @MethodSource("cases")
   void everyCauseIsAmongTheFirstThree(Case c) {
-    assertThat(Diagnosis.of(c.facts, c.seen).causes().stream().limit(3).map(Diagnosis.Ranked::cause))
+    assertThat(
+            Diagnosis.of(c.facts, c.seen).causes().stream().limit(3).map(Diagnosis.Ranked::cause))
         .contains(c.cause);
   }
 

@@ -100,9 +100,7 @@ class DiagnosisTest {
   void calmSkinLetsItGoOn() {
     List<Seen> seen =
         List.of(
-            seen(Sign.SKIN, "calm", 9),
-            seen(Sign.SKIN, "redness", 2),
-            seen(Sign.SUDS, "suds", 1));
+            seen(Sign.SKIN, "calm", 9), seen(Sign.SKIN, "redness", 2), seen(Sign.SUDS, "suds", 1));
     assertThat(Diagnosis.of(HouseFacts.NONE, seen).causes()).isNotEmpty();
   }
 
@@ -111,8 +109,7 @@ class DiagnosisTest {
     List<Seen> two = List.of(seen(Sign.SUDS, "suds", 0), seen(Sign.SUDS, "suds", 1));
     List<Seen> nine =
         java.util.stream.IntStream.range(0, 9).mapToObj(i -> seen(Sign.SUDS, "suds", i)).toList();
-    assertThat(top(nine).probability())
-        .isEqualTo(top(two).probability(), within(1e-9));
+    assertThat(top(nine).probability()).isEqualTo(top(two).probability(), within(1e-9));
     assertThat(top(nine).probability())
         .isGreaterThan(top(List.of(seen(Sign.SUDS, "suds", 0))).probability());
   }
@@ -146,8 +143,7 @@ class DiagnosisTest {
       Diagnosis then = Diagnosis.of(HouseFacts.NONE, more);
       if (o.cause() != Cause.OTHER) {
         assertThat(then.causes().get(0).cause()).isEqualTo(o.cause());
-        assertThat(then.causes().get(0).probability())
-            .isEqualTo(o.probability(), within(1e-9));
+        assertThat(then.causes().get(0).probability()).isEqualTo(o.probability(), within(1e-9));
       }
     }
   }
@@ -157,8 +153,7 @@ class DiagnosisTest {
     HouseFacts full = new HouseFacts(2.0, 1.0, 0.5, 0.97, 60.0, null, 20.0, null, null, null, null);
     List<Seen> smell = List.of(seen(Sign.SMELL_DRY, "barnyard", 0));
     assertThat(Diagnosis.of(full, smell).causes().get(0).cause()).isEqualTo(Cause.OVER_FULL);
-    List<Seen> looked =
-        List.of(seen(Sign.SMELL_DRY, "barnyard", 0), seen(Sign.DRUM, "good", 1));
+    List<Seen> looked = List.of(seen(Sign.SMELL_DRY, "barnyard", 0), seen(Sign.DRUM, "good", 1));
     assertThat(Diagnosis.of(full, looked).causes().get(0).cause()).isNotEqualTo(Cause.OVER_FULL);
   }
 

@@ -54,7 +54,8 @@ class RecordTest {
         .isCloseTo(money, within(1e-9));
     assertThat(ledger.kinds().stream().mapToDouble(p -> p.sum().litres()).sum())
         .isCloseTo(70 * 15, within(1e-9));
-    assertThat(ledger.months()).extracting(Ledger.Month::month)
+    assertThat(ledger.months())
+        .extracting(Ledger.Month::month)
         .containsExactly(YearMonth.of(2026, 5), YearMonth.of(2026, 4));
     assertThat(ledger.persons().get(0).name()).isEqualTo("Bo");
     // Bo's 0.6 of 1.2 kg: half of 90 cents for eight uses.
@@ -69,8 +70,16 @@ class RecordTest {
     PastRound r = round(0, 60, 1, 3);
     PastRound moved =
         new PastRound(
-            1, late, r.school(), r.programme(), r.contents(), r.dose(), r.bath(), r.estimate(),
-            r.spent(), r.seen());
+            1,
+            late,
+            r.school(),
+            r.programme(),
+            r.contents(),
+            r.dose(),
+            r.bath(),
+            r.estimate(),
+            r.spent(),
+            r.seen());
     assertThat(Ledger.of(List.of(moved), ZoneId.of("Europe/Helsinki")).months().get(0).month())
         .isEqualTo(YearMonth.of(2026, 5));
   }
@@ -137,8 +146,16 @@ class RecordTest {
       PastRound r = round(0, celsius, 1, 3);
       all.add(
           new PastRound(
-              i, now.minus(Duration.ofHours(12L * (rounds - i))), r.school(), r.programme(),
-              r.contents(), r.dose(), r.bath(), r.estimate(), r.spent(), r.seen()));
+              i,
+              now.minus(Duration.ofHours(12L * (rounds - i))),
+              r.school(),
+              r.programme(),
+              r.contents(),
+              r.dose(),
+              r.bath(),
+              r.estimate(),
+              r.spent(),
+              r.seen()));
     }
     Instant maintained = daysAgo < 0 ? null : now.minus(Duration.ofDays(daysAgo));
     Maintenance m = Maintenance.of(all, maintained, now);

@@ -103,8 +103,7 @@ class ResetTest {
 
   @Test
   void chlorineIsDilutedByItsStrength() {
-    List<ResetRecipe.Amount> all =
-        ResetPlan.perBatch(ResetRecipe.CHLORINE_SOAK, 8, 2, 5.0);
+    List<ResetRecipe.Amount> all = ResetPlan.perBatch(ResetRecipe.CHLORINE_SOAK, 8, 2, 5.0);
     // 200 mg/L in 8 L are 1600 mg; a millilitre at 5 % holds 50 mg.
     assertThat(all.get(0).amount()).isCloseTo(32, within(1e-9));
     assertThatThrownBy(() -> ResetPlan.perBatch(ResetRecipe.CHLORINE_SOAK, 8, 2, null))
@@ -162,8 +161,7 @@ class ResetTest {
     assertThat(boil.minutes()).isBetween(10, 15);
     assertThat(boil.stirEveryMinutes()).isEqualTo(5);
     assertThat(boil.attended()).isTrue();
-    assertThat(plan.minutes())
-        .isEqualTo(plan.steps().stream().mapToInt(ResetStep::minutes).sum());
+    assertThat(plan.minutes()).isEqualTo(plan.steps().stream().mapToInt(ResetStep::minutes).sum());
     assertThat(plan.minutes()).isGreaterThan(2 * (15 + (int) plan.heatingMinutes()));
     assertThat(plan.cautions()).anyMatch(c -> c.key().equals("reset-simmer-pot"));
     assertThat(plan.why().lines()).anyMatch(l -> l.value().contains("tablespoons"));
@@ -207,8 +205,7 @@ class ResetTest {
     ResetPlan plan = plan(ResetRecipe.CHLORINE_SOAK, 12, Map.of(towel(0.06), 4));
     List<ResetStep.Action> actions = plan.steps().stream().map(ResetStep::action).toList();
     int closing = actions.indexOf(ResetStep.Action.CLOSING_WASH);
-    assertThat(actions.subList(closing - 2, closing))
-        .containsOnly(ResetStep.Action.RINSE);
+    assertThat(actions.subList(closing - 2, closing)).containsOnly(ResetStep.Action.RINSE);
     assertThat(plan.cautions()).anyMatch(c -> c.strength() == Caution.Strength.CHECK);
   }
 
@@ -217,8 +214,7 @@ class ResetTest {
   void everyRecipeSaysWhatToTakeCareOf(ResetRecipe recipe) {
     ResetPlan plan = plan(recipe, 12, Map.of(towel(0.06), 4));
     assertThat(plan.cautions()).isNotEmpty();
-    assertThat(plan.steps().get(plan.steps().size() - 1).action())
-        .isEqualTo(ResetStep.Action.HANG);
+    assertThat(plan.steps().get(plan.steps().size() - 1).action()).isEqualTo(ResetStep.Action.HANG);
     assertThat(plan.litres()).isPositive();
   }
 
@@ -329,9 +325,7 @@ class ResetTest {
   private static List<Seen> seen(String findings) {
     List<Seen> all = new ArrayList<>();
     for (String f : findings.isBlank() ? new String[0] : findings.split(" ")) {
-      all.add(
-          new Seen(
-              Sign.valueOf(f.split("\\.")[0]), f.split("\\.")[1], Instant.EPOCH, null));
+      all.add(new Seen(Sign.valueOf(f.split("\\.")[0]), f.split("\\.")[1], Instant.EPOCH, null));
     }
     return all;
   }
@@ -370,8 +364,7 @@ class ResetTest {
   void wantedMoreOftenThanItsYearlyMeasureTheRoutineIsToBlame() {
     Kind towel = towel(0.4);
     ResetNeed need =
-        ResetNeed.of(
-            towel, seen("COLOUR.dull"), 3.1, 1, 60, List.of("too little detergent"));
+        ResetNeed.of(towel, seen("COLOUR.dull"), 3.1, 1, 60, List.of("too little detergent"));
     assertThat(need.state()).isEqualTo(ResetNeed.State.ROUTINE_FIRST);
     assertThat(need.says()).contains("too little detergent");
     assertThat(ResetNeed.yearly(towel)).isEqualTo(1);

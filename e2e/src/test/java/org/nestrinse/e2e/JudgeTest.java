@@ -1,0 +1,149 @@
+package org.nestrinse.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.nestrinse.app.running.Lives;
+import tools.jackson.databind.json.JsonMapper;
+
+/** From what was seen to a cause, a check, a change and its verdict; and the record as a file. */
+class JudgeTest extends Journey {
+
+  @Test
+  void fromAnAmmoniaMorningToADoseThatIsKept() {
+    browser.open("/gather");
+    browser.click("[role=tab]", "What I noticed");
+    browser.click("[data-tap='SMELL_WET.ammonia']");
+    browser.see("[data-message]", "stings of ammonia");
+
+    browser.open("/record");
+    browser.see("[data-says]", "Not enough seen");
+    browser.see("[data-cause=UNDER_DOSED]");
+    String before = browser.see("[data-cause=UNDER_DOSED] button").getText();
+    browser.click("[data-outcome='JAR.grey']");
+    browser.text("[data-cause=UNDER_DOSED] button", t -> !t.equals(before));
+    browser.see("[data-change=DOSE_UP]", "never by one");
+
+    washOnce("ammonia");
+    browser.open("/record");
+    browser.see("[data-says]", "Likely too little detergent");
+    browser.click("[data-cause=UNDER_DOSED] button");
+    browser.see("[data-why]", "probability");
+    browser.see("[data-change=DOSE_UP]", "detergent");
+    browser.click("[data-change=DOSE_UP] button");
+    browser.see("[data-experiment]", "0 of 3 rounds looked at");
+    assertThat(trim()).isGreaterThan(1);
+
+    for (int i = 1; i <= 2; i++) {
+      washOnce("fresh");
+      browser.open("/record");
+      browser.see("[data-experiment]", i + " of 3 rounds looked at");
+    }
+    washOnce("fresh");
+    browser.open("/record");
+    browser.see("[data-past-change][data-state=KEPT]", "Gone in 3 rounds of 3");
+    browser.gone("[data-experiment]");
+    browser.see("[data-says]", "Nothing that was seen is wrong");
+
+    sortOneLoad();
+    toTheWash();
+    browser.open("/record");
+    browser.click("[data-reset-trim]");
+    browser.text("[data-trim]", t -> t.contains("× 1.0"));
+    assertThat(trim()).isEqualTo(1);
+  }
+
+  private double trim() {
+    return app.get("/api/household").json().get("trim").asDouble();
+  }
+
+  /** A round through the machine, with what a nose tells of it the morning after. */
+  private void washOnce(String smell) {
+    long pail = pail();
+    long kind = Lives.kindId(app, "dish cloth");
+    app.post(
+        "/api/pails/%d/entries".formatted(pail),
+        "{\"kindId\":%d,\"count\":2,\"soil\":\"FOOD\",\"solids\":\"NONE\"}".formatted(kind));
+    long load =
+        app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(pail)).json().get("id").asLong();
+    StringBuilder read = new StringBuilder("\"\"");
+    app.post("/api/loads/%d/plan".formatted(load), "{\"school\":\"hot-and-full\"}")
+        .json()
+        .get("cautions")
+        .forEach(c -> read.append(",").append(c.get("key")));
+    var round =
+        app.post(
+                "/api/rounds",
+                "{\"loadId\":%d,\"school\":\"hot-and-full\",\"checksRead\":[%s]}"
+                    .formatted(load, read))
+            .json();
+    int steps = round.get("plan").get("steps").size();
+    for (int step = 1; step <= steps; step++) {
+      app.post("/api/rounds/%d/steps/%d".formatted(round.get("id").asLong(), step), "{}");
+    }
+    app.post(
+        "/api/record/observations",
+        "{\"sign\":\"SMELL_WET\",\"value\":\"%s\",\"where\":\"USE\",\"roundId\":%d}"
+            .formatted(smell, round.get("id").asLong()));
+  }
+
+  private long pail() {
+    return Lives.pail(app, "Kitchen bin").get("id").asLong();
+  }
+
+  @Test
+  void theStoryIsInThePictureAndStretchesAndCostsAreRead() {
+    browser.open("/record");
+    assertThat(browser.visible("[data-column]")).hasSize(31);
+    long lean = app.get("/api/record/story").json().get("rounds").get(13).get("id").asLong();
+    browser.click("[data-column='%d']".formatted(lean));
+    browser.see("[data-selected]", "Cool and sun");
+    browser.click("[data-judge-then]");
+    browser.see("[data-says]", "Likely a film from hard water");
+    browser.click("[data-now]");
+    browser.see("[data-says]", "Nothing that was seen is wrong");
+    browser.click("[data-choice=beside]");
+    browser.see("[data-measure=smell]", "better");
+    browser.click("[data-choice=costs]");
+    browser.click("[data-cost='person.Bo'] button");
+    browser.see("[data-why]", "one use");
+    browser.see("[data-maintenance]", "cool ones in a row");
+    browser.click("[data-choice=saw]");
+    browser.click("[data-tap='SKIN.redness']");
+    browser.see("[data-message]", "ask a clinician");
+    browser.click("[data-choice=judge]");
+    browser.see("[data-says]", "clinician");
+    assertThat(browser.visible("[data-cause]")).isEmpty();
+  }
+
+  @Test
+  void theRecordGoesOutAwayAndInAgain(@TempDir Path folder) throws IOException {
+    browser.open("/record");
+    String all = app.get("/api/record/record.json").body();
+    Path file = Files.writeString(folder.resolve("record.json"), all);
+    browser.click("[data-choice=files]");
+    browser.see("[data-record-file]").sendKeys(file.toString());
+    browser.see("[data-record-preview]", "nothing changes");
+    browser.click("[data-sure]");
+    browser.click("[data-wipe]");
+    browser.see("[data-message]", "The past is forgotten");
+    browser.text("h1", t -> t.contains("1 round"));
+    browser.see("[data-record-file]").sendKeys(file.toString());
+    browser.see("[data-record-preview]", "will be added");
+    browser.click("[data-record-keep]");
+    browser.text("h1", t -> t.contains("31 rounds"));
+    browser.click("[data-choice=rounds]");
+    browser.see("[data-round]", "bamboo trifolds");
+    assertThat(app.get("/api/record/record.json").json().get("observations"))
+        .isEqualTo(JsonMapper.shared().readTree(all).get("observations"));
+
+    Path bad = Files.writeString(folder.resolve("bad.csv"), "uid,sign\nx,SUDS\n");
+    browser.click("[data-choice=files]");
+    browser.see("[data-record-file]").sendKeys(bad.toString());
+    browser.see("[data-file-error]", "line 2");
+  }
+}
