@@ -28,9 +28,12 @@ async function read(keep: boolean) {
   }
 }
 async function file(event: Event) {
-  const chosen = (event.target as HTMLInputElement).files?.[0]
+  const input = event.target as HTMLInputElement
+  const chosen = input.files?.[0]
   if (!chosen) return
   text.value = await chosen.text()
+  // The same file may be chosen again after it was mended.
+  input.value = ''
   await read(false)
 }
 async function wipe() {

@@ -58,22 +58,28 @@ const unread = computed(() =>
   plan.value?.cautions.some((c) => c.strength === 'CHECK' && !read[c.key]),
 )
 
-watch(request, look2, { deep: true })
+watch(request, lookAgain, { deep: true })
 watch(plan, (p) => p && why.suggest(p.why))
 
-async function look2() {
+/** Answers can overtake each other while someone types: only the last question's counts. */
+let asked = 0
+async function lookAgain() {
+  const mine = ++asked
   if (!pieces.value.length) {
     planned.value = undefined
     refused.value = ''
     return
   }
+  let found: Api['ResetPlanned'] | undefined
+  let problem = ''
   try {
-    planned.value = await answer(api.POST('/api/resets/plan', { body: request.value }))
-    refused.value = ''
-  } catch (problem) {
-    planned.value = undefined
-    refused.value = problem instanceof Error ? problem.message : String(problem)
+    found = await answer(api.POST('/api/resets/plan', { body: request.value }))
+  } catch (error) {
+    problem = error instanceof Error ? error.message : String(error)
   }
+  if (mine !== asked) return
+  planned.value = found
+  refused.value = problem
 }
 function take(k: Api['ResetKindLine']) {
   if (k.recipe) recipe.value = k.recipe
@@ -90,7 +96,7 @@ async function cloth(f: Api['ResetFitLine'], value: string) {
       }),
     ),
   )
-  await look2()
+  await lookAgain()
 }
 async function begin() {
   const running = await act(() =>

@@ -82,8 +82,8 @@ class MigrationTest {
       sql.execute(
           "insert into pail(version, name, style, capacity_l, position) values (0, 'p', 'DRY_PAIL', 20, 0)");
       sql.execute(
-          "insert into pail_entry(version, pail_id, kind_id, pieces, taken, soil, solids_off, came_in) values"
-              + " (0, 1, 1, 5, 5, 'WET', true, timestamp with time zone '2026-05-01 06:00:00+00:00')");
+          "insert into pail_entry(version, pail_id, kind_id, pieces, taken, soil, solids, came_in) values"
+              + " (0, 1, 1, 5, 5, 'WET', 'NONE', timestamp with time zone '2026-05-01 06:00:00+00:00')");
       sql.execute(
           "insert into wash_load(version, state, made_at, pail_ids) values"
               + " (0, 'STARTED', timestamp with time zone '2026-05-02 08:00:00+00:00', '1')");

@@ -33,7 +33,7 @@ class AccessibilityTest extends Journey {
         new String[] {"Empty it", "Normal days", "New pieces", "Wipes", "What I noticed"}) {
       browser.open("/gather");
       browser.click("[role=tab]", panel);
-      browser.see("section h2");
+      browser.see("section h2, [data-saw]");
       analyse("/gather " + panel);
     }
     judgeAndReset();

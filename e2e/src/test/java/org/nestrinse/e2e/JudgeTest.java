@@ -98,6 +98,8 @@ class JudgeTest extends Journey {
   @Test
   void theStoryIsInThePictureAndStretchesAndCostsAreRead() {
     browser.open("/record");
+    browser.see("h1", "31 rounds");
+    browser.see("[data-column]");
     assertThat(browser.visible("[data-column]")).hasSize(31);
     long lean = app.get("/api/record/story").json().get("rounds").get(13).get("id").asLong();
     browser.click("[data-column='%d']".formatted(lean));
