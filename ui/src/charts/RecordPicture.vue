@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
-import { computed } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import type { Api } from '../api/client'
 import { number, percent } from '../use/format'
 import ChartTable from './ChartTable.vue'
@@ -23,6 +23,12 @@ const RIGHT = 62
 const MARKS = 70
 const BARS = 60
 const ROW = 30
+
+/** Where there is not room for all, the newest are seen first. */
+const frame = ref<HTMLElement>()
+onMounted(() => {
+  if (frame.value) frame.value.scrollLeft = frame.value.scrollWidth
+})
 
 type Round = Api['StoryRound']
 const slot = computed(() => (WIDTH - LEFT - RIGHT) / Math.max(12, props.rounds.length))
@@ -143,7 +149,7 @@ const table = computed(() =>
 
 <template>
   <figure>
-    <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Past rounds">
+    <div ref="frame" class="overflow-x-auto" tabindex="0" role="region" aria-label="Past rounds">
       <svg
         :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
         class="block w-full min-w-[640px]"

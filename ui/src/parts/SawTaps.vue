@@ -65,7 +65,7 @@ async function tell(sign: Api['ObservationTap']['sign'], value?: string) {
   <div data-saw>
     <ul class="grid gap-x-8 gap-y-2 sm:grid-cols-2">
       <li v-for="t in taps" :key="t.sign" class="flex flex-wrap items-center gap-1.5">
-        <span class="w-28 shrink-0 text-sm font-semibold">{{ t.title }}</span>
+        <span class="w-full text-sm font-semibold sm:w-28 sm:shrink-0">{{ t.title }}</span>
         <button
           v-for="(v, i) in t.values"
           :key="v.id"
@@ -117,7 +117,7 @@ async function tell(sign: Api['ObservationTap']['sign'], value?: string) {
         By
         <input v-model="carer" type="text" maxlength="60" class="w-28" placeholder="who" />
       </label>
-      <label class="flex-1">
+      <label class="w-full sm:w-auto sm:flex-1">
         Note with the next tap
         <input v-model="note" type="text" maxlength="400" class="w-full max-w-md" data-saw-note />
       </label>

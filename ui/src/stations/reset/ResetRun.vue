@@ -190,21 +190,25 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
     >
       One step back
     </button>
-    <button
-      type="button"
-      class="button-plain min-h-16 px-4"
-      :aria-pressed="bell.on.value"
-      @click="bell.toggle()"
-    >
-      {{ bell.on.value ? 'Bell on' : 'Ring for me' }}
-    </button>
-    <button type="button" class="button-quiet" :disabled="busy" data-reset-stop @click="stop">
-      Stop it
-    </button>
   </div>
-  <p v-if="next" class="mt-3 text-lg">
-    Then: <strong>{{ next.title }}</strong>, {{ duration(next.minutes) }}
-  </p>
+  <div class="mt-3 flex flex-wrap items-center justify-between gap-3 text-lg">
+    <span v-if="next"
+      >Then: <strong>{{ next.title }}</strong>, {{ duration(next.minutes) }}</span
+    >
+    <span class="flex flex-wrap gap-3 text-base">
+      <button
+        type="button"
+        class="button-plain min-h-12 px-4"
+        :aria-pressed="bell.on.value"
+        @click="bell.toggle()"
+      >
+        {{ bell.on.value ? 'Bell on' : 'Ring for me' }}
+      </button>
+      <button type="button" class="button-quiet" :disabled="busy" data-reset-stop @click="stop">
+        Stop it
+      </button>
+    </span>
+  </div>
   <ol class="mt-4 max-w-2xl text-sm">
     <li
       v-for="(s, i) in running.steps"

@@ -157,7 +157,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
             && ranked.get(0).probability > posterior.get(Cause.OTHER);
     String says =
         known
-            ? "Likely " + ranked.get(0).cause.words() + "."
+            ? "Most likely " + ranked.get(0).cause.words() + "."
             : "Not enough seen to tell."
                 + (checks.isEmpty() ? "" : " The check below would tell most.");
     return new Diagnosis(known ? State.LIKELY : State.NOT_ENOUGH, says, ranked, checks);
