@@ -3028,6 +3028,7 @@ export interface components {
             /** Format: date-time */
             now: string;
             pegs: components["schemas"]["Peg"][];
+            reset?: string;
         };
         LineError: {
             column: string;

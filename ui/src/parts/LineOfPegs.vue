@@ -79,7 +79,9 @@ const pegs = computed(() =>
         class="flex items-center gap-1 lg:shrink-0 lg:pl-3 lg:justify-end lg:pt-9"
       >
         <RouterLink to="/week" class="behind">Week</RouterLink>
-        <RouterLink to="/reset" class="behind">Reset</RouterLink>
+        <RouterLink to="/reset" class="behind" :title="line?.reset ?? undefined">
+          Reset<span v-if="line?.reset" :aria-label="`, going on: ${line.reset}`"> ▸</span>
+        </RouterLink>
         <RouterLink to="/record" class="behind">Record</RouterLink>
         <RouterLink to="/kit" class="behind">Kit</RouterLink>
         <button

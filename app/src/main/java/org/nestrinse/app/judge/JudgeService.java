@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
@@ -86,9 +87,11 @@ public class JudgeService {
     TimeWords words = households.timeWords();
     PastRound last =
         found.rounds().stream().filter(PastRound::washed).reduce((a, b) -> b).orElse(null);
+    List<PastRound> lookedAt = lookedAt();
+    Trim.Move move = move(lookedAt).orElse(null);
     List<JudgeViews.CauseLine> causes = new ArrayList<>();
     for (Diagnosis.Ranked r : d.causes()) {
-      causes.add(cause(r, causes.isEmpty() ? last : null));
+      causes.add(cause(r, causes.isEmpty() ? last : null, move));
     }
     List<ExperimentEntity> all = new ArrayList<>(experiments.findByOrderByStartedAtAscIdAsc());
     all.sort(Comparator.comparing((ExperimentEntity e) -> e.startedAt).reversed());
@@ -100,7 +103,7 @@ public class JudgeService {
         found.seen().size(),
         causes,
         d.checks().stream().map(JudgeService::check).toList(),
-        trim(),
+        trim(lookedAt, move),
         all.stream()
             .filter(e -> e.state == Experiment.State.WATCHING)
             .findFirst()
@@ -136,7 +139,8 @@ public class JudgeService {
         : List.of();
   }
 
-  private JudgeViews.CauseLine cause(Diagnosis.Ranked r, @Nullable PastRound last) {
+  private JudgeViews.CauseLine cause(
+      Diagnosis.Ranked r, @Nullable PastRound last, Trim.@Nullable Move move) {
     Why.Builder why =
         Why.of(
             Numbers.percent(r.probability()) + " " + r.cause().words(),
@@ -151,29 +155,30 @@ public class JudgeService {
         r.probability(),
         r.speaksFor().stream().map(a -> a.words() + ": " + a.reason()).toList(),
         r.speaksAgainst().stream().map(a -> a.words() + ": " + a.reason()).toList(),
-        r.changes().stream().map(p -> change(p, last)).toList(),
+        r.changes().stream().map(p -> change(p, last, move)).toList(),
         why.source(
             "House figures; docs/models.md, causes. They order causes, they measure nothing."));
   }
 
-  private JudgeViews.ChangeLine change(Diagnosis.Proposal p, @Nullable PastRound last) {
+  private JudgeViews.ChangeLine change(
+      Diagnosis.Proposal p, @Nullable PastRound last, Trim.@Nullable Move move) {
     return new JudgeViews.ChangeLine(
         p.change(),
         p.change().words(),
         p.expected(),
-        last == null ? List.of() : effects(p.change(), last),
-        notNow(p.change()));
+        last == null ? List.of() : effects(p.change(), last, move),
+        notNow(p.change(), move));
   }
 
   /** Returns what the estimates make of a change for a round; nothing when plans do not show it. */
-  private List<String> effects(Change change, PastRound last) {
+  private List<String> effects(Change change, PastRound last, Trim.@Nullable Move move) {
     Set<Standing> standing = EnumSet.noneOf(Standing.class);
     standing.addAll(households.standing());
     double trim = households.current().trim();
     if (change.standing() != null) {
       standing.add(change.standing());
     } else if (change.trimDirection() != 0) {
-      trim = move(change).map(Trim.Move::to).orElse(trim);
+      trim = asks(move, change) ? Objects.requireNonNull(move).to() : trim;
     } else {
       return List.of();
     }
@@ -211,7 +216,7 @@ public class JudgeService {
   }
 
   /** Returns why a change cannot be begun now; nothing when it can. */
-  private String notNow(Change change) {
+  private String notNow(Change change, Trim.@Nullable Move move) {
     Optional<ExperimentEntity> watched =
         experiments.findFirstByStateOrderByStartedAtDesc(Experiment.State.WATCHING);
     if (watched.isPresent()) {
@@ -221,7 +226,7 @@ public class JudgeService {
     if (change.standing() != null && households.standing().contains(change.standing())) {
       return "Every routine does that already.";
     }
-    if (change.trimDirection() != 0 && move(change).isEmpty()) {
+    if (change.trimDirection() != 0 && !asks(move, change)) {
       return "The dose moves when two rounds in a row say the same, never by one.";
     }
     return "";
@@ -262,7 +267,8 @@ public class JudgeService {
         begin.kind == null || begin.kind.isBlank()
             ? null
             : Given.text("kind", begin.kind, LONGEST_KIND);
-    String notNow = notNow(change);
+    Trim.Move move = move(lookedAt()).orElse(null);
+    String notNow = notNow(change, move);
     if (!notNow.isEmpty()) {
       throw new NotNow(notNow);
     }
@@ -286,7 +292,7 @@ public class JudgeService {
     e.state = Experiment.State.WATCHING;
     e.trimBefore = household.trim();
     e.wetHoursBefore = household.wetHours();
-    e.trimAfter = move(change).map(Trim.Move::to).orElse(household.trim());
+    e.trimAfter = asks(move, change) ? Objects.requireNonNull(move).to() : household.trim();
     e.says = Experiment.of(change, e.findings(), List.of()).says();
     experiments.saveAndFlush(e);
     apply(e);
@@ -346,7 +352,7 @@ public class JudgeService {
     Instant now = clock.instant();
     Evidence.Case found = evidence.at(from(now), now, null);
     Diagnosis d = Diagnosis.of(found.facts(), found.seen());
-    boolean free = notNow(Change.RESET).isEmpty() && d.state() != Diagnosis.State.CLINICIAN;
+    boolean free = notNow(Change.RESET, null).isEmpty() && d.state() != Diagnosis.State.CLINICIAN;
     if (free && !d.causes().isEmpty()) {
       begin(new Begin(Change.RESET, d.causes().get(0).cause(), null));
     }
@@ -417,10 +423,6 @@ public class JudgeService {
         .toList();
   }
 
-  private Optional<Trim.Move> move() {
-    return move(lookedAt());
-  }
-
   private Optional<Trim.Move> move(List<PastRound> lookedAt) {
     HouseholdService.TrimMoved moved = households.trimMoved();
     List<Trim.Told> told =
@@ -450,17 +452,17 @@ public class JudgeService {
     return grams == null ? trim : grams;
   }
 
-  private Optional<Trim.Move> move(Change change) {
-    return change.trimDirection() == 0
-        ? Optional.empty()
-        : move().filter(m -> Math.signum(m.to() - m.from()) == change.trimDirection());
+  /** Whether a move is the one that a change of the dose makes. */
+  private static boolean asks(Trim.@Nullable Move move, Change change) {
+    return move != null
+        && change.trimDirection() != 0
+        && Math.signum(move.to() - move.from()) == change.trimDirection();
   }
 
-  private JudgeViews.TrimLine trim() {
+  private JudgeViews.TrimLine trim(List<PastRound> lookedAt, Trim.@Nullable Move move) {
     double trim = households.current().trim();
     Instant moved = households.trimMoved().at();
-    List<PastRound> lookedAt = lookedAt();
-    Double next = move(lookedAt).map(Trim.Move::to).orElse(null);
+    Double next = move == null ? null : Double.valueOf(move.to());
     TimeWords words = households.timeWords();
     Why.Builder why =
         Why.of(

@@ -4,12 +4,14 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.dry.DryViews;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.GatherViews;
 import org.nestrinse.app.gather.NormalDayService;
 import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.reset.ResetService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.sort.ProposalService;
 import org.nestrinse.app.sort.SortService;
@@ -31,6 +33,7 @@ class LineController {
   private final RoundService rounds;
   private final DryService dry;
   private final ShelfService shelf;
+  private final ResetService resets;
   private final HouseholdService households;
   private final HouseClock clock;
 
@@ -42,6 +45,7 @@ class LineController {
       RoundService rounds,
       DryService dry,
       ShelfService shelf,
+      ResetService resets,
       HouseholdService households,
       HouseClock clock) {
     this.gather = gather;
@@ -51,6 +55,7 @@ class LineController {
     this.rounds = rounds;
     this.dry = dry;
     this.shelf = shelf;
+    this.resets = resets;
     this.households = households;
     this.clock = clock;
   }
@@ -61,8 +66,9 @@ class LineController {
    * @param household name of the household
    * @param now the moment of these states, so that countdowns follow the household's clock
    * @param pegs one for each station in working order
+   * @param reset what is on in the reset that goes on, or null
    */
-  record Line(String household, Instant now, List<Peg> pegs) {}
+  record Line(String household, Instant now, List<Peg> pegs, @Nullable String reset) {}
 
   /**
    * A peg.
@@ -79,7 +85,8 @@ class LineController {
     return new Line(
         households.current().name(),
         clock.instant(),
-        List.of(gather(), sort(), wash(), dry(), shelf()));
+        List.of(gather(), sort(), wash(), dry(), shelf()),
+        resets.step());
   }
 
   private Peg gather() {

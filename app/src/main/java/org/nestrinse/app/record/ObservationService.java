@@ -167,8 +167,7 @@ public class ObservationService {
   }
 
   private Long known(Long roundId) {
-    if (!rounds.uids().containsKey(roundId)
-        && rounds.latest(null, false).filter(roundId::equals).isEmpty()) {
+    if (!rounds.exists(roundId)) {
       throw new NotFound("round", roundId);
     }
     return roundId;

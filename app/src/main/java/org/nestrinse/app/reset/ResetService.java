@@ -308,6 +308,16 @@ public class ResetService {
     return resets.findFirstByState(ResetEntity.State.RUNNING).map(this::view).orElse(null);
   }
 
+  /** Returns the step that is on in the reset that goes on, or null. */
+  @Transactional(readOnly = true)
+  public @Nullable String step() {
+    return resets
+        .findFirstByState(ResetEntity.State.RUNNING)
+        .map(ResetEntity::current)
+        .map(s -> s.title)
+        .orElse(null);
+  }
+
   /** Ticks the next step off; with the last one the pieces hang. */
   @Transactional
   public ResetViews.ResetRunning tick(long id, int number, Tick tick) {

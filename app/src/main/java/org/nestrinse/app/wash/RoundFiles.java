@@ -66,7 +66,7 @@ public class RoundFiles {
   /** Returns the number of the round with this name everywhere, or nothing. */
   @Transactional(readOnly = true)
   public Optional<Long> find(String uid) {
-    return rounds.findByUid(uid).map(e -> e.id);
+    return rounds.idOf(uid);
   }
 
   /**
@@ -91,8 +91,14 @@ public class RoundFiles {
   @Transactional(readOnly = true)
   public Map<Long, String> uids() {
     Map<Long, String> all = new HashMap<>();
-    rounds.findByStateInOrderByStartedAt(RoundState.PAST).forEach(e -> all.put(e.id, e.uid));
+    rounds.named(RoundState.PAST).forEach(n -> all.put(n.id(), n.uid()));
     return all;
+  }
+
+  /** Returns whether there is such a round that is not only practised. */
+  @Transactional(readOnly = true)
+  public boolean exists(long id) {
+    return rounds.existsByIdAndStateIn(id, RoundState.TRUE);
   }
 
   /** Keeps a round that came out of a file, as one that is back on the shelf. */

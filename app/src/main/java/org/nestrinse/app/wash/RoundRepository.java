@@ -21,7 +21,19 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
 
   List<RoundEntity> findByStateInOrderByStartedAt(Collection<RoundState> states);
 
-  Optional<RoundEntity> findByUid(String uid);
+  @Query("select e.id from RoundEntity e where e.uid = :uid")
+  Optional<Long> idOf(String uid);
+
+  /** A round's number and its name everywhere. */
+  record Named(Long id, String uid) {}
+
+  @Query(
+      """
+      select new org.nestrinse.app.wash.RoundRepository$Named(e.id, e.uid)
+      from RoundEntity e where e.state in :states""")
+  List<Named> named(Collection<RoundState> states);
+
+  boolean existsByIdAndStateIn(Long id, Collection<RoundState> states);
 
   List<RoundEntity> findByState(RoundState state);
 
