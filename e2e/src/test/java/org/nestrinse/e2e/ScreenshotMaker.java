@@ -35,11 +35,6 @@ class ScreenshotMaker extends Journey {
     phone("/reset", "reset-phone");
     shot("/sort", "sort");
     phone("/sort", "sort-phone");
-    browser.open("/gather");
-    browser.click("[role=tab]", "Normal days");
-    browser.see("[data-habit]");
-    browser.settled();
-    browser.picture(folder.resolve("normal-days.png"));
     sortOneLoad();
     shot("/wash", "wash");
     night("/wash", "wash-night");
