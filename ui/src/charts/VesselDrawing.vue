@@ -5,7 +5,7 @@ import { number } from '../use/format'
 /** A vessel from the side with its level, what goes in as spoons beside it, and whether it boils. */
 const props = defineProps<{
   level: number
-  waterL: number
+  waterL?: number
   boils: boolean
   spoons: { spoons: string; product: string }[]
   batch?: string
@@ -17,7 +17,9 @@ const BOTTOM = 186
 const surface = computed(() => BOTTOM - (BOTTOM - TOP) * props.level)
 const words = computed(
   () =>
-    `A vessel with ${number(props.waterL, 1)} litres, ${Math.round(props.level * 100)} percent full` +
+    (props.waterL === undefined
+      ? 'An empty vessel'
+      : `A vessel with ${number(props.waterL, 1)} litres, ${Math.round(props.level * 100)} percent full`) +
     props.spoons.map((s) => `, ${s.spoons} of ${s.product}`).join(''),
 )
 </script>
@@ -25,10 +27,12 @@ const words = computed(
 <template>
   <svg :viewBox="`0 0 ${WIDTH} 214`" role="img" :aria-label="words" class="block w-full max-w-sm">
     <path
+      v-if="level > 0"
       :d="`M46 ${surface} H214 V${BOTTOM - 12} Q214 ${BOTTOM} 202 ${BOTTOM} H58 Q46 ${BOTTOM} 46 ${BOTTOM - 12} Z`"
       fill="color-mix(in srgb, var(--c-water) 40%, var(--c-sheet))"
     />
     <path
+      v-if="level > 0"
       :d="`M46 ${surface} q14 -7 28 0 t28 0 t28 0 t28 0 t28 0 t28 0`"
       fill="none"
       stroke="var(--c-water)"
@@ -46,7 +50,7 @@ const words = computed(
       stroke="var(--c-ink)"
       stroke-width="2"
     />
-    <g v-if="boils" stroke="var(--c-heat)" fill="none" stroke-width="1.6">
+    <g v-if="boils && level > 0" stroke="var(--c-heat)" fill="none" stroke-width="1.6">
       <path d="M84 200 q8 -8 16 0 t16 0 M136 200 q8 -8 16 0 t16 0" />
       <circle
         v-for="b in [72, 104, 138, 170, 190]"
@@ -57,6 +61,7 @@ const words = computed(
       />
     </g>
     <line
+      v-if="level > 0"
       :x1="214"
       :x2="244"
       :y1="surface"
@@ -64,8 +69,12 @@ const words = computed(
       stroke="var(--c-ink)"
       stroke-dasharray="3 3"
     />
-    <text class="num" x="248" :y="surface + 5" font-size="17">{{ number(waterL, 1) }} L</text>
-    <text x="130" :y="surface - 8" text-anchor="middle" font-size="11.5">two thirds at most</text>
+    <text v-if="waterL !== undefined" class="num" x="248" :y="surface + 5" font-size="17">
+      {{ number(waterL, 1) }} L
+    </text>
+    <text x="130" :y="level > 0 ? surface - 8 : 112" text-anchor="middle" font-size="11.5">
+      {{ level > 0 ? 'two thirds at most' : 'say what goes in' }}
+    </text>
     <text v-if="batch" x="130" :y="BOTTOM - 60" text-anchor="middle" font-size="12.5">
       {{ batch }}
     </text>

@@ -171,89 +171,105 @@ async function changed() {
         </ul>
       </section>
 
-      <section aria-label="The recipe" class="mt-4">
-        <h2 class="text-lg">Which, and in what</h2>
-        <div class="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2">
-          <label>
-            <span class="block text-sm font-semibold">Recipe</span>
-            <select v-model="recipe" data-recipe>
-              <option v-for="r in look.recipes" :key="r.recipe" :value="r.recipe">
-                {{ r.words }}
-              </option>
-            </select>
-          </label>
-          <label>
-            <span class="block text-sm font-semibold">Vessel [L]</span>
-            <input
-              v-model.number="vesselL"
-              type="number"
-              step="any"
-              inputmode="decimal"
-              class="w-20"
-              data-vessel
-            />
-          </label>
-          <button
-            v-for="v in look.vessels"
-            :key="v.name"
-            type="button"
-            class="chip"
-            @click="((vesselL = v.litres), (vessel = v.name))"
-          >
-            {{ v.name }}
-          </button>
-          <label class="inline-flex items-center gap-2">
-            <input v-model="hotTap" type="checkbox" /> hot from the tap
-          </label>
-          <label v-if="recipe.startsWith('SIMMER')">
-            <span class="block text-sm font-semibold">Burner [W]</span>
-            <input
-              v-model.number="burnerW"
-              type="number"
-              placeholder="1800"
-              class="w-24"
-              data-burner
-            />
-          </label>
-          <label v-if="recipe === 'CHLORINE_SOAK'">
-            <span class="block text-sm font-semibold">Bleach by its label [%]</span>
-            <input
-              v-model.number="percentChlorine"
-              type="number"
-              step="any"
-              class="w-20"
-              data-chlorine
-            />
-          </label>
-        </div>
-        <p v-if="chosen" class="mt-1 text-sm text-soft">
-          For {{ chosen.takesOut }}; {{ chosen.temper }}.
-          <strong v-if="chosen.notNow" class="text-heat-word">! {{ chosen.notNow }}</strong>
-        </p>
-        <h3 class="mt-3">What goes in</h3>
-        <ul class="mt-1 grid gap-x-8 sm:grid-cols-2 lg:grid-cols-3">
-          <li
-            v-for="k in [...wanted, ...rest]"
-            :key="k.kindId"
-            class="flex items-center justify-between gap-2 border-b border-line py-1"
-            :class="k.clean ? '' : 'text-soft'"
-          >
-            <label :for="`reset-${k.kindId}`"
-              >{{ k.kind }} <span class="text-sm text-soft">{{ k.clean }} clean</span></label
+      <section
+        aria-label="The recipe"
+        class="mt-4 grid gap-x-8 gap-y-3 lg:grid-cols-[300px_1fr] lg:items-start"
+      >
+        <VesselDrawing
+          class="order-last lg:order-first"
+          :level="plan?.level ?? 0"
+          :water-l="plan?.waterL"
+          :boils="recipe.startsWith('SIMMER')"
+          :spoons="plan?.amounts ?? []"
+        />
+        <div>
+          <h2 class="text-lg">Which, and in what</h2>
+          <div class="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2">
+            <label>
+              <span class="block text-sm font-semibold">Recipe</span>
+              <select v-model="recipe" data-recipe>
+                <option v-for="r in look.recipes" :key="r.recipe" :value="r.recipe">
+                  {{ r.words }}
+                </option>
+              </select>
+            </label>
+            <label>
+              <span class="block text-sm font-semibold">Vessel [L]</span>
+              <input
+                v-model.number="vesselL"
+                type="number"
+                step="any"
+                inputmode="decimal"
+                class="w-20"
+                data-vessel
+              />
+            </label>
+            <button
+              v-for="v in look.vessels"
+              :key="v.name"
+              type="button"
+              class="chip"
+              @click="((vesselL = v.litres), (vessel = v.name))"
             >
-            <input
-              :id="`reset-${k.kindId}`"
-              v-model.number="counts[k.kindId]"
-              type="number"
-              min="0"
-              :max="k.clean"
-              class="w-16"
-              placeholder="0"
-              :disabled="!k.clean"
-              :data-count="k.kind"
-            />
-          </li>
-        </ul>
+              {{ v.name }}
+            </button>
+            <label class="inline-flex items-center gap-2">
+              <input v-model="hotTap" type="checkbox" /> hot from the tap
+            </label>
+            <label v-if="recipe.startsWith('SIMMER')">
+              <span class="block text-sm font-semibold">Burner [W]</span>
+              <input
+                v-model.number="burnerW"
+                type="number"
+                placeholder="1800"
+                class="w-24"
+                data-burner
+              />
+            </label>
+            <label v-if="recipe === 'CHLORINE_SOAK'">
+              <span class="block text-sm font-semibold">Bleach by its label [%]</span>
+              <input
+                v-model.number="percentChlorine"
+                type="number"
+                step="any"
+                class="w-20"
+                data-chlorine
+              />
+            </label>
+          </div>
+          <p v-if="chosen" class="mt-1 text-sm text-soft">
+            For {{ chosen.takesOut }}; {{ chosen.temper }}.
+            <strong v-if="chosen.notNow" class="text-heat-word">! {{ chosen.notNow }}</strong>
+          </p>
+          <h3 class="mt-3">What goes in</h3>
+          <ul
+            class="mt-1 grid max-h-72 gap-x-6 overflow-y-auto pr-2 sm:grid-cols-2"
+            tabindex="0"
+            aria-label="What goes in"
+          >
+            <li
+              v-for="k in [...wanted, ...rest]"
+              :key="k.kindId"
+              class="flex items-center justify-between gap-2 border-b border-line py-1"
+              :class="k.clean ? '' : 'text-soft'"
+            >
+              <label :for="`reset-${k.kindId}`"
+                >{{ k.kind }} <span class="text-sm text-soft">{{ k.clean }} clean</span></label
+              >
+              <input
+                :id="`reset-${k.kindId}`"
+                v-model.number="counts[k.kindId]"
+                type="number"
+                min="0"
+                :max="k.clean"
+                class="w-16"
+                placeholder="0"
+                :disabled="!k.clean"
+                :data-count="k.kind"
+              />
+            </li>
+          </ul>
+        </div>
       </section>
 
       <p v-if="refused" class="mt-3 font-semibold text-heat-word" role="alert" data-refused>
@@ -284,13 +300,7 @@ async function changed() {
       </section>
 
       <section v-if="plan" class="mt-4 border-t-2 border-ink pt-3" data-plan>
-        <div class="grid gap-x-8 gap-y-3 lg:grid-cols-[330px_1fr]">
-          <VesselDrawing
-            :level="plan.level"
-            :water-l="plan.waterL"
-            :boils="recipe.startsWith('SIMMER')"
-            :spoons="plan.amounts"
-          />
+        <div>
           <div>
             <h2 class="text-2xl">
               {{ plan.words }},

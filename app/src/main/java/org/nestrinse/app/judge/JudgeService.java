@@ -310,7 +310,7 @@ public class JudgeService {
     Set<String> bad = new TreeSet<>();
     Set<String> all = new TreeSet<>();
     for (Seen s : seen) {
-      if (!s.good() && !s.sign().where().isEmpty() && s.sign() != Sign.FAST) {
+      if (s.wrong()) {
         all.add(s.finding());
         if (telling.contains(s.sign())) {
           bad.add(s.finding());

@@ -88,7 +88,7 @@ public class ObservationService {
    * @param title its name
    * @param value what it was
    * @param words in words
-   * @param good whether it is as it should be
+   * @param good whether nothing is wrong with the pieces by it
    * @param seconds of a water drop, or null
    * @param where where
    * @param whereWords in words
@@ -259,7 +259,7 @@ public class ObservationService {
         e.sign.title(),
         e.reading,
         e.sign.value(e.reading).words(),
-        e.sign.good(e.reading),
+        !e.seen().wrong(),
         e.seconds,
         e.place,
         e.place.words(),

@@ -105,19 +105,20 @@ public class RecordService {
       }
     }
     List<RecordViews.StoryRound> all = new ArrayList<>();
-    List<PastRound> past = rounds(from, to, null);
     PastRound before = null;
-    for (PastRound r : past) {
+    for (PastRound r : rounds(from, to, null)) {
       boolean compared = before != null && r.washed();
       List<String> changes = compared ? Changes.between(before, r) : List.of();
       all.add(view(r, changes, seen.getOrDefault(r.id(), List.of()), zone));
       before = r.washed() ? r : before;
     }
-    return new RecordViews.Story(from, to, all, loose, maintenance(past));
+    return new RecordViews.Story(from, to, all, loose, maintenance(to));
   }
 
-  private Maintenance maintenance(List<PastRound> past) {
-    return Maintenance.of(past, week.maintainedAt(), clock.instant());
+  /** However much of the past is shown, the machine counts all of it. */
+  private Maintenance maintenance(Instant now) {
+    Instant from = now.minus(Duration.ofDays((long) DAYS.max()));
+    return Maintenance.of(rounds.past(from, now), week.maintainedAt(), now);
   }
 
   private static RecordViews.StoryRound view(

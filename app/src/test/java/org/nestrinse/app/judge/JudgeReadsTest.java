@@ -24,7 +24,11 @@ class JudgeReadsTest {
     assertThat(changes.get(0).get("state").asString()).isEqualTo("UNDONE");
     assertThat(changes.get(1).get("state").asString()).isEqualTo("UNCLEAR");
     assertThat(changes.get(2).get("state").asString()).isEqualTo("KEPT");
-    JsonNode story = app.get("/api/record/story?days=70").json().get("rounds");
+    JsonNode whole = app.get("/api/record/story?days=70").json();
+    assertThat(app.get("/api/record/story?days=5").json().get("maintenance"))
+        .as("whatever is shown, the machine counts all")
+        .isEqualTo(whole.get("maintenance"));
+    JsonNode story = whole.get("rounds");
     assertThat(story).hasSize(31);
     assertThat(story.toString()).contains("dose × 1.1 for × 1");
   }

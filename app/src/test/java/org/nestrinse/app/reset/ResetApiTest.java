@@ -110,7 +110,7 @@ class ResetApiTest {
     JsonNode need = Lives.named(look.get("kinds"), "kind", "hand towel");
     assertThat(need.get("state").asString()).isEqualTo("WANTED");
     assertThat(need.get("recipe").asString()).isEqualTo("RINSE_OUT");
-    JsonNode running = begin(request("RINSE_OUT", 54, "hand towel", 5), "").json();
+    JsonNode running = begin(request("RINSE_OUT", 54, "hand towel", 3), "").json();
     int predicted = running.get("predicted").asInt();
     assertThat(predicted).isGreaterThanOrEqualTo(2);
     int counted = 0;

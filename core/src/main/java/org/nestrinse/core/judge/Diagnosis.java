@@ -139,7 +139,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
           List.of(),
           List.of());
     }
-    boolean complaint = seen.stream().anyMatch(s -> !s.good() && s.sign() != Sign.FAST);
+    boolean complaint = seen.stream().anyMatch(Seen::wrong);
     if (!complaint) {
       return new Diagnosis(
           State.NOTHING_WRONG,
@@ -172,15 +172,18 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
         .orElse(false);
   }
 
-  /** What was seen before the first complaint tells of a time when all was well. */
+  /**
+   * What pieces were like before the first complaint tells of a time when all was well; how they
+   * are washed still holds.
+   */
   private static List<Seen> sinceTrouble(List<Seen> seen) {
     Instant first =
         seen.stream()
-            .filter(s -> !s.good() && s.sign() != Sign.FAST)
+            .filter(Seen::wrong)
             .map(Seen::at)
             .min(Comparator.naturalOrder())
             .orElse(Instant.MAX);
-    return seen.stream().filter(s -> !s.at().isBefore(first)).toList();
+    return seen.stream().filter(s -> !s.sign().symptom() || !s.at().isBefore(first)).toList();
   }
 
   /** What was seen wins over what the record says of the same sign. */
@@ -238,7 +241,9 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
 
   /** A cause is named only when it makes something that is wrong likelier than it is anyway. */
   private static boolean explains(Cause cause, Evidence e) {
-    return !e.sign.good(e.value) && TABLE.reason(cause, e.sign, e.value) != null;
+    return e.sign.symptom()
+        && !e.sign.good(e.value)
+        && TABLE.reason(cause, e.sign, e.value) != null;
   }
 
   private static Ranked ranked(Cause cause, double probability, List<Evidence> evidence) {

@@ -21,6 +21,11 @@ public record Seen(Sign sign, String value, Instant at, @Nullable Long round) {
     return sign.good(value);
   }
 
+  /** Returns whether it is something wrong with the pieces. */
+  public boolean wrong() {
+    return sign.symptom() && !good();
+  }
+
   /** Returns whether it is what this finding names, such as "SMELL_WET.ammonia". */
   public boolean is(String finding) {
     return finding().equals(finding);

@@ -288,6 +288,44 @@ public enum Sign {
     return where;
   }
 
+  /**
+   * Returns whether its bad values are something wrong with the pieces themselves. The others only
+   * tell how they are washed: hard water is no complaint.
+   */
+  public boolean symptom() {
+    return switch (this) {
+      case SMELL_WET,
+          SMELL_DRY,
+          SUDS,
+          FEEL,
+          DROP,
+          STAINS,
+          LEAKS,
+          COLOUR,
+          ELASTIC,
+          LAMINATE,
+          SEAM,
+          GRAB,
+          SKIN,
+          JAR ->
+          true;
+      case FAST,
+          DRUM,
+          PROBE,
+          HARDNESS,
+          DOSE,
+          RESIDUE,
+          HEAT,
+          HOLD,
+          PRODUCTS,
+          TUMBLE,
+          AGE,
+          FIRST,
+          BINS ->
+          false;
+    };
+  }
+
   /** Returns what it can be, the good one first. */
   public List<Value> all() {
     return values;

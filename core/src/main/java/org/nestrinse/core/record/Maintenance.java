@@ -29,6 +29,7 @@ public record Maintenance(boolean due, int rounds, int coolInRow, String says) {
       List<PastRound> rounds, @Nullable Instant maintainedAt, Instant now) {
     List<PastRound> since =
         rounds.stream()
+            .filter(PastRound::washed)
             .filter(r -> maintainedAt == null || r.startedAt().isAfter(maintainedAt))
             .toList();
     int cool = 0;

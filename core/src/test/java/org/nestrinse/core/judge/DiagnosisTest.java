@@ -73,6 +73,27 @@ class DiagnosisTest {
   }
 
   @Test
+  void howTheyAreWashedIsNoComplaintButHoldsWhenThereIsOne() {
+    List<Seen> facts =
+        List.of(
+            seen(Sign.HARDNESS, "hard", 0),
+            seen(Sign.DRUM, "stuffed", 1),
+            seen(Sign.PROBE, "short", 2),
+            seen(Sign.FAST, "bleeds", 3));
+    Diagnosis quiet = Diagnosis.of(HouseFacts.NONE, facts);
+    assertThat(quiet.state()).isEqualTo(Diagnosis.State.NOTHING_WRONG);
+    assertThat(facts).noneMatch(Seen::wrong);
+    List<Seen> later = new java.util.ArrayList<>(List.of(seen(Sign.DRUM, "stuffed", 0)));
+    later.add(seen(Sign.SMELL_DRY, "barnyard", 60));
+    assertThat(Diagnosis.of(HouseFacts.NONE, later).causes().get(0).cause())
+        .isEqualTo(Cause.OVER_FULL);
+    List<Seen> leak = List.of(seen(Sign.HARDNESS, "hard", 0), seen(Sign.LEAKS, "full", 1));
+    assertThat(Diagnosis.of(HouseFacts.NONE, leak).causes().stream().map(Diagnosis.Ranked::cause))
+        .as("it explains no leak of what soaks full")
+        .doesNotContain(Cause.HARD_WATER_FILM);
+  }
+
+  @Test
   void withoutAComplaintNothingIsNamed() {
     assertThat(Diagnosis.of(HouseFacts.NONE, List.of()).state())
         .isEqualTo(Diagnosis.State.NOTHING_WRONG);
