@@ -57,7 +57,7 @@ const VERDICTS: Record<string, string> = { better: '✓ better', worse: '! worse
           <th scope="col" class="py-1">mean of</th>
           <th scope="col" class="px-3">{{ beside.before }} rounds before</th>
           <th scope="col" class="px-3">{{ beside.after }} rounds after</th>
-          <th scope="col"></th>
+          <th scope="col">compared</th>
         </tr>
       </thead>
       <tbody>

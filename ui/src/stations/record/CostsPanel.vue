@@ -70,7 +70,7 @@ function cells(line: Api['CostLine']) {
           <table class="w-full max-w-4xl text-sm">
             <thead>
               <tr class="border-b border-ink text-right">
-                <th scope="col" class="py-1 text-left"></th>
+                <th scope="col" class="py-1 text-left font-normal">of</th>
                 <th scope="col" class="px-2">cost</th>
                 <th v-for="h in HEAD" :key="h" scope="col" class="px-2 font-normal">{{ h }}</th>
               </tr>

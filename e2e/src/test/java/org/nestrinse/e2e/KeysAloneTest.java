@@ -62,7 +62,7 @@ class KeysAloneTest extends Journey {
     browser.press("5");
     browser.see("h1", "On the shelf");
     browser.press("9");
-    browser.see("h1", "14 rounds");
+    browser.see("h1", "32 rounds");
     browser.press("?");
     browser.see("[role=dialog]", "arrows");
     browser.press(ESCAPE);

@@ -27,6 +27,6 @@ class RestartTest extends Journey {
     browser.see("tr", "✓ 2. First wash");
     tickAll();
     browser.press("9");
-    browser.see("h1", "14 rounds");
+    browser.see("h1", "32 rounds");
   }
 }
