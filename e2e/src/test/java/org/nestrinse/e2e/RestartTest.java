@@ -1,5 +1,7 @@
 package org.nestrinse.e2e;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import org.junit.jupiter.api.Test;
 
 /**
@@ -27,6 +29,8 @@ class RestartTest extends Journey {
     browser.see("tr", "✓ 2. First wash");
     tickAll();
     browser.press("9");
-    browser.see("h1", "32 rounds");
+    browser.see("h1", "Record");
+    // The clock of this house goes back at a restart, so the picture may not show its future yet.
+    assertThat(app.get("/api/record").json().get("total").asInt()).isEqualTo(32);
   }
 }
