@@ -29,11 +29,20 @@ public record BathTemperature(
   public static final double USUAL_HEATER_W = 2000;
 
   /** Heat lost to the room per degree of difference [W/K]. */
-  public static final double USUAL_LOSS_W_K = 6;
+  public static final double USUAL_LOSS_W_K = 3.5;
 
   private static final double WATER_J_L_K = 4186;
   private static final double TEXTILE_J_KG_K = 1350;
-  private static final double MACHINE_J_K = 12000;
+
+  /** Heat that a machine's own metal takes up [J/K]. */
+  public static final double MACHINE_J_K = 12000;
+
+  /** Heat that a bucket takes up [J/K]. */
+  public static final double BUCKET_J_K = 1500;
+
+  /** Heat that a kitchen pot takes up [J/K]. */
+  public static final double POT_J_K = 2500;
+
   private static final double J_PER_KWH = 3.6e6;
   private static final double SECONDS_PER_MINUTE = 60;
 
@@ -52,6 +61,7 @@ public record BathTemperature(
    * @param minutes how long the bath lasts
    * @param heaterW heater power [W], 0 for none
    * @param lossWK loss to the room [W/K]
+   * @param vesselJK heat that the vessel itself takes up [J/K]
    */
   public record Bath(
       TextileLoad load,
@@ -61,7 +71,34 @@ public record BathTemperature(
       double setC,
       double minutes,
       double heaterW,
-      double lossWK) {
+      double lossWK,
+      double vesselJK) {
+    /** Makes a bath in a machine. */
+    public Bath(
+        TextileLoad load,
+        double waterL,
+        double inletC,
+        double roomC,
+        double setC,
+        double minutes,
+        double heaterW,
+        double lossWK) {
+      this(load, waterL, inletC, roomC, setC, minutes, heaterW, lossWK, MACHINE_J_K);
+    }
+
+    /** Returns the same bath for so long [min]. */
+    Bath lasting(double other) {
+      return new Bath(load, waterL, inletC, roomC, setC, other, heaterW, lossWK, vesselJK);
+    }
+
+    double solidJK() {
+      return load.massKg() * TEXTILE_J_KG_K + vesselJK;
+    }
+
+    double capacityJK() {
+      return waterL * WATER_J_L_K + solidJK();
+    }
+
     public Bath {
       Limits.WATER_L.check("waterL", waterL);
       Limits.WATER_C.check("inletC", inletC);
@@ -86,9 +123,8 @@ public record BathTemperature(
       return whole;
     }
     double until = toSet + holdMinutes;
-    BathTemperature heated =
-        of(new Bath(b.load, b.waterL, b.inletC, b.roomC, b.setC, until, b.heaterW, b.lossWK));
-    double capacity = capacityJK(b.load, b.waterL);
+    BathTemperature heated = of(b.lasting(until));
+    double capacity = b.capacityJK();
     List<TemperaturePoint> profile = new ArrayList<>(heated.profile);
     for (double minute = Math.floor(until) + 1; minute < b.minutes; minute++) {
       profile.add(
@@ -99,16 +135,10 @@ public record BathTemperature(
     return new BathTemperature(whole.startC, heated.peakC, end, toSet, heated.heaterKwh, profile);
   }
 
-  /** Returns the heat that the bath takes up for each degree [J/K]. */
-  public static double capacityJK(TextileLoad load, double waterL) {
-    return waterL * WATER_J_L_K + load.massKg() * TEXTILE_J_KG_K + MACHINE_J_K;
-  }
-
   /** Returns the course of the bath. */
   public static BathTemperature of(Bath b) {
-    double capacity = capacityJK(b.load, b.waterL);
-    double solid = b.load.massKg() * TEXTILE_J_KG_K + MACHINE_J_K;
-    double start = (b.waterL * WATER_J_L_K * b.inletC + solid * b.roomC) / capacity;
+    double capacity = b.capacityJK();
+    double start = (b.waterL * WATER_J_L_K * b.inletC + b.solidJK() * b.roomC) / capacity;
     boolean heats = b.heaterW > 0 && b.setC > start;
     Double toSet = heats ? minutesToReach(b, start, capacity) : null;
     if (start >= b.setC && b.heaterW > 0) {

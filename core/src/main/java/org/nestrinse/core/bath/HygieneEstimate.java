@@ -2,7 +2,6 @@ package org.nestrinse.core.bath;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -12,41 +11,49 @@ import org.nestrinse.core.units.Range;
  * @param heatLog killed by heat, at most 6
  * @param oxygenLog killed by oxygen whitener, at most 4
  * @param additiveLog killed by a sanitising additive, as its label claims
- * @param removalLog lifted off and rinsed away
+ * @param liftedLog washed away, from the cleaning model
  * @param a0 the A₀ index [s at 80 °C], counted from 65 °C
  * @param recognisedHolding whether one bath holds 65 °C for 10 min or 71 °C for 3 min, each with
  *     mixing time
  * @param notes why a contribution is missing or limited
- * @see "docs/models.md, section 6; A₀ after ISO 15883; holdings after UK guidance HTM 01-04"
+ * @see "docs/models.md, section 7; A₀ after ISO 15883; holdings after UK guidance HTM 01-04"
  */
 public record HygieneEstimate(
     double heatLog,
     double oxygenLog,
     double additiveLog,
-    double removalLog,
+    double liftedLog,
     double a0,
     boolean recognisedHolding,
-    List<String> notes) {
+    List<HygieneNote> notes) {
+  /** What is counted at most, of what kills and of everything together [log₁₀]. */
+  private static final double MOST = 6;
+
+  /** What is ever claimed: a drum, hands and a shelf bring some back [log₁₀]. */
+  public static final double MOST_CLAIMED = 5;
+
   private static final double HEAT_MOST = 6;
   private static final double OXYGEN_MOST = 4;
+
+  /** How far the lifted part may lie off either way [log₁₀]. */
+  private static final double LIFTED_SPREAD = 0.3;
+
+  private static final double HEAT_AT_LEAST = 0.5;
+  private static final double HEAT_AT_MOST = 2;
+  private static final double OXYGEN_AT_LEAST = 0.5;
+  private static final double OXYGEN_AT_MOST = 1.5;
+  private static final double ADDITIVE_AT_LEAST = 0.75;
+
   private static final double D60_MINUTES = 10;
   private static final double D_REFERENCE_C = 60;
   private static final double Z_K = 10;
-  private static final double ACTIVE_OXYGEN_SHARE = 0.13;
-  private static final double OXYGEN_PER_MIN_PER_MG_L = 1.0 / 150 / 100;
-  private static final double OXYGEN_REFERENCE_C = 40;
-  private static final double OXYGEN_PER_10_K = 2.2;
-  private static final double ACTIVATOR_FACTOR = 3;
   private static final double A0_REFERENCE_C = 80;
   private static final double A0_FROM_C = 65;
   private static final double SECONDS_PER_MINUTE = 60;
-  private static final double NO_DETERGENT_LOSS = 0.08;
-  private static final double BAD_FILL_LOSS = 0.05;
-  private static final Range GOOD_FILL = new Range(0.4, 0.85, "");
-  private static final Range DETACHED = new Range(0.5, 0.98, "");
   private static final double MIXING_MINUTES = 4;
   private static final double CROWDED_MIXING_MINUTES = 8;
   private static final double CROWDED_KG_L = 0.056;
+  private static final Range KILLED = new Range(0, MOST, "");
 
   /** A temperature and how long it must be held, without mixing time. */
   private record Holding(double temperatureC, double minutes) {}
@@ -57,52 +64,78 @@ public record HygieneEstimate(
     notes = List.copyOf(notes);
   }
 
-  /** Returns what kills: heat, oxygen and additive [log₁₀]. */
+  /** Returns what kills: heat, oxygen and additive, at most 6 [log₁₀]. */
   public double killLog() {
-    return heatLog + oxygenLog + additiveLog;
+    return KILLED.clamp(heatLog + oxygenLog + additiveLog);
   }
 
-  /** Returns everything together [log₁₀]. */
+  /** Returns everything together, at most 6 [log₁₀]. */
   public double totalLog() {
-    return killLog() + removalLog;
+    return Math.min(MOST, heatLog + oxygenLog + additiveLog + liftedLog);
   }
 
-  /** Returns the estimate of one bath and its rinses. */
-  public static HygieneEstimate of(HygienePhase phase) {
-    return of(List.of(phase));
+  /** Returns the least that is likely, at most 5 [log₁₀]. */
+  public double lowLog() {
+    return Math.min(
+        MOST_CLAIMED,
+        Math.max(0, liftedLog - LIFTED_SPREAD)
+            + HEAT_AT_LEAST * heatLog
+            + OXYGEN_AT_LEAST * oxygenLog
+            + ADDITIVE_AT_LEAST * additiveLog);
+  }
+
+  /** Returns the most that is likely, at most 6 [log₁₀]. */
+  public double highLog() {
+    return Math.min(
+        MOST,
+        liftedLog
+            + LIFTED_SPREAD
+            + Math.min(HEAT_MOST, HEAT_AT_MOST * heatLog)
+            + Math.min(OXYGEN_MOST, OXYGEN_AT_MOST * oxygenLog)
+            + additiveLog);
+  }
+
+  /** Returns what is left in a plain sentence. */
+  public String words() {
+    return GermsLeft.of(this).words();
+  }
+
+  /** Returns the estimate of one bath. */
+  public static HygieneEstimate of(HygienePhase phase, double liftedLog) {
+    return of(List.of(phase), liftedLog);
   }
 
   /**
-   * Returns the estimate of several baths one after the other: contributions add, each within its
+   * Returns the estimate of several baths one after the other: what kills adds up, each within its
    * limit.
+   *
+   * @param liftedLog washed away by all of them together [log₁₀]
    */
-  public static HygieneEstimate of(List<HygienePhase> phases) {
+  public static HygieneEstimate of(List<HygienePhase> phases, double liftedLog) {
     double heat = 0;
     double oxygen = 0;
     double additive = 0;
-    double removal = 0;
     double a0 = 0;
     boolean holding = false;
-    List<String> notes = new ArrayList<>();
+    List<HygieneNote> notes = new ArrayList<>();
     for (HygienePhase phase : phases) {
       heat += heatLog(phase.profile());
-      oxygen += oxygenLog(phase, notes);
+      oxygen += OxygenKill.log(phase, notes);
       additive += additiveLog(phase, notes);
-      removal += removalLog(phase);
       a0 += a0(phase.profile());
       holding |= holds(phase);
     }
     if (heat > HEAT_MOST) {
-      notes.add("Heat is counted up to 6; it would be " + Numbers.of(heat, 2) + ".");
+      notes.add(new HygieneNote.HeatCapped(heat, HEAT_MOST));
     }
     if (oxygen > OXYGEN_MOST) {
-      notes.add("Oxygen is counted up to 4; it would be " + Numbers.of(oxygen, 2) + ".");
+      notes.add(new HygieneNote.OxygenCapped(oxygen, OXYGEN_MOST));
     }
     return new HygieneEstimate(
         Math.min(heat, HEAT_MOST),
         Math.min(oxygen, OXYGEN_MOST),
         additive,
-        removal,
+        liftedLog,
         a0,
         holding,
         notes);
@@ -120,66 +153,26 @@ public record HygieneEstimate(
     return exponentialIntegral(profile, 10, 10, A0_REFERENCE_C, A0_FROM_C) * SECONDS_PER_MINUTE;
   }
 
-  private static double oxygenLog(HygienePhase phase, List<String> notes) {
-    if (phase.oxygenG() == 0) {
-      return 0;
-    }
-    if (phase.load().masses().stream().anyMatch(m -> m.material().animalFibre())) {
-      notes.add("Oxygen whitener is not used on wool, so it counts for nothing.");
-      return 0;
-    }
-    double activeMgL = 1000 * phase.oxygenG() * ACTIVE_OXYGEN_SHARE / phase.waterL();
-    double minutes =
-        exponentialIntegral(
-            phase.profile(), OXYGEN_PER_10_K, 10, OXYGEN_REFERENCE_C, -Double.MAX_VALUE);
-    double factor = phase.activator() ? ACTIVATOR_FACTOR : 1;
-    return OXYGEN_PER_MIN_PER_MG_L * activeMgL * minutes * factor;
-  }
-
-  private static double additiveLog(HygienePhase phase, List<String> notes) {
+  /** A label's claim counts only when its strength, minutes and warmth are all met. */
+  private static double additiveLog(HygienePhase phase, List<HygieneNote> notes) {
     Additive additive = phase.additive();
     if (additive == null) {
       return 0;
     }
-    double mlPerL = additive.doseMl() / phase.waterL();
-    if (mlPerL < additive.minMlPerL()) {
+    double share = additive.freeMl() / phase.waterL() / additive.minMlPerL();
+    if (share < 1 - 1e-9) {
+      boolean spent = additive.freeMl() < additive.doseMl();
       notes.add(
-          "The additive is diluted to "
-              + Numbers.of(mlPerL / additive.minMlPerL(), 2)
-              + " of what its label needs.");
+          spent ? new HygieneNote.AdditiveSpent(share) : new HygieneNote.AdditiveTooThin(share));
       return 0;
     }
     double warmMinutes = totalAtOrAbove(phase.profile(), additive.minC());
     if (warmMinutes < additive.minMinutes()) {
       notes.add(
-          "The additive needs %s min at %s °C or more; this bath gives %s."
-              .formatted(
-                  Numbers.plain(additive.minMinutes()),
-                  Numbers.plain(additive.minC()),
-                  Numbers.of(warmMinutes, 0)));
+          new HygieneNote.AdditiveTooShort(additive.minMinutes(), additive.minC(), warmMinutes));
       return 0;
     }
     return additive.claimLog();
-  }
-
-  private static double removalLog(HygienePhase phase) {
-    double detached = phase.agitation().detached();
-    if (!phase.detergent()) {
-      detached -= NO_DETERGENT_LOSS;
-    }
-    if (phase.fill() < GOOD_FILL.min() || phase.fill() > GOOD_FILL.max()) {
-      detached -= BAD_FILL_LOSS;
-    }
-    detached = DETACHED.clamp(detached);
-    double retained =
-        SpinRetention.of(phase.load(), phase.interimRpm(), phase.drumRadiusM()).retainedL();
-    double ratio = retained / (retained + Solution.MIXING * phase.rinseL());
-    return removalLog(detached, ratio, phase.rinses());
-  }
-
-  /** Returns −log₁₀((1−e) + e·rⁿ), the soil that is lifted off and not rinsed back [log₁₀]. */
-  static double removalLog(double detached, double ratio, int rinses) {
-    return -Math.log10(1 - detached + detached * Math.pow(ratio, rinses));
   }
 
   private static boolean holds(HygienePhase phase) {

@@ -1,16 +1,16 @@
 package org.nestrinse.core.bath;
 
-import org.nestrinse.core.units.Numbers;
-
 /**
  * What a household wants of a wash, by soil and by who uses the pieces.
  *
- * @see "docs/models.md, section 6"
+ * @see "docs/models.md, section 7"
  */
 public enum HygieneGoal {
-  LIGHT("light", 1.5, 0),
-  EVERYDAY("everyday", 3, 0),
-  EXTRA_CARE("extra care", 5, 3),
+  /** For what carries no germs worth it: glass, polish, wheel and workshop cloths, new pieces. */
+  NONE("no hygiene goal", 0, 0),
+  LIGHT("light", 1, 0),
+  EVERYDAY("everyday", 1.5, 0),
+  EXTRA_CARE("extra care", 4, 2),
   ILLNESS("illness", 4, 4);
 
   /** From this temperature on, oxygen whitener completes the illness goal [°C]. */
@@ -47,45 +47,55 @@ public enum HygieneGoal {
   }
 
   /**
-   * Returns whether an estimate reaches this goal, and why not.
+   * Returns whether an estimate reaches this goal, and what is missing.
    *
    * @param estimate the estimate
    * @param peakC the highest temperature of any bath [°C]
    */
   public Verdict judge(HygieneEstimate estimate, double peakC) {
-    if (estimate.totalLog() < totalLog) {
-      return new Verdict(
-          false,
-          "%s of the %s that %s asks for"
-              .formatted(log(estimate.totalLog()), log(totalLog), words));
+    if (estimate.killLog() < killLog - 1e-9) {
+      return new Verdict(this, Missing.KILLED, estimate.killLog(), killLog);
     }
-    if (estimate.killLog() < killLog) {
-      return new Verdict(
-          false,
-          "only %s of the %s that must come from heat, oxygen or additive"
-              .formatted(log(estimate.killLog()), log(killLog)));
+    if (estimate.totalLog() < totalLog - 1e-9) {
+      return new Verdict(this, Missing.TOTAL, estimate.totalLog(), totalLog);
     }
     if (this == ILLNESS) {
-      boolean oxygenAtSixty = peakC >= ILLNESS_OXYGEN_C && estimate.oxygenLog() > 0;
+      boolean oxygenAtSixty = peakC >= ILLNESS_OXYGEN_C - 0.05 && estimate.oxygenLog() > 0;
       if (!estimate.recognisedHolding() && !oxygenAtSixty && estimate.additiveLog() == 0) {
-        return new Verdict(
-            false,
-            "illness also wants 65 °C held, or 60 °C with oxygen whitener, or an additive by its label");
+        return new Verdict(this, Missing.MEANS, estimate.killLog(), killLog);
       }
     }
-    return new Verdict(
-        true, "%s, and %s asks for %s".formatted(log(estimate.totalLog()), words, log(totalLog)));
+    return new Verdict(this, Missing.NOTHING, estimate.totalLog(), totalLog);
   }
 
-  private static String log(double value) {
-    return Numbers.fixed(value, 1);
+  /** What an estimate lacks for a goal. */
+  public enum Missing {
+    NOTHING,
+    /** Too few germs go in all. */
+    TOTAL,
+    /** Too few are killed, however many are washed away. */
+    KILLED,
+    /** None of the recognised means of an illness wash is in it. */
+    MEANS
   }
 
   /**
    * Whether a goal is reached.
    *
-   * @param met whether it is
-   * @param words the figures in words
+   * @param goal the goal
+   * @param missing what is missing
+   * @param hasLog what the estimate reaches of what is asked [log₁₀]
+   * @param wantedLog what is asked [log₁₀]
    */
-  public record Verdict(boolean met, String words) {}
+  public record Verdict(HygieneGoal goal, Missing missing, double hasLog, double wantedLog) {
+    /** Returns whether it is reached. */
+    public boolean met() {
+      return missing == Missing.NOTHING;
+    }
+
+    /** Returns it in a sentence without its stop. */
+    public String words() {
+      return BathWords.of(this);
+    }
+  }
 }

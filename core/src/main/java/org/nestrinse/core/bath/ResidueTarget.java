@@ -6,9 +6,9 @@ package org.nestrinse.core.bath;
  * @see "docs/models.md, section 4"
  */
 public enum ResidueTarget {
-  GENTLE("gentle", 50),
-  ABSORBENT("absorbent", 100),
-  ORDINARY("ordinary", 150);
+  GENTLE("gentle", 150),
+  ABSORBENT("absorbent", 300),
+  ORDINARY("ordinary", 600);
 
   private final String words;
   private final double mgKg;

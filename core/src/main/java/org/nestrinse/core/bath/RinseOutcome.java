@@ -2,6 +2,7 @@ package org.nestrinse.core.bath;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
 
@@ -10,12 +11,15 @@ import org.nestrinse.core.units.Limits;
  *
  * @param concentrationsGL concentration in the main bath and after each rinse [g/L]
  * @param residueMgKg residue after the last rinse and the final spin [mg/kg]
- * @param rinsesNeeded the fewest rinses (0 to 8) that meet the target; 8 when none does
+ * @param rinsesNeeded the fewest rinses (0 to 8) that meet the target; null when 8 do not
  * @param sudsVisible whether suds show in the last water
  * @see "docs/models.md, section 4"
  */
 public record RinseOutcome(
-    List<Double> concentrationsGL, double residueMgKg, int rinsesNeeded, boolean sudsVisible) {
+    List<Double> concentrationsGL,
+    double residueMgKg,
+    @Nullable Integer rinsesNeeded,
+    boolean sudsVisible) {
   public RinseOutcome {
     concentrationsGL = List.copyOf(concentrationsGL);
   }
@@ -63,7 +67,7 @@ public record RinseOutcome(
     Solution solution = Solution.CLEAR.intoBath(0, 0, s.doseG, s.mainL, sorbed);
     List<Double> concentrations = new ArrayList<>(List.of(solution.gramsPerL()));
     Solution end = solution;
-    int needed = -1;
+    Integer needed = null;
     int most = (int) Limits.RINSES.max();
     for (int n = 0; n <= most; n++) {
       if (n > 0) {
@@ -73,14 +77,11 @@ public record RinseOutcome(
           end = solution;
         }
       }
-      if (needed < 0 && solution.residueMgKg(last, sorbed, s.load.massKg()) <= s.targetMgKg) {
+      if (needed == null && solution.residueMgKg(last, sorbed, s.load.massKg()) <= s.targetMgKg) {
         needed = n;
       }
     }
     return new RinseOutcome(
-        concentrations,
-        end.residueMgKg(last, sorbed, s.load.massKg()),
-        needed < 0 ? most : needed,
-        end.sudsVisible());
+        concentrations, end.residueMgKg(last, sorbed, s.load.massKg()), needed, end.sudsVisible());
   }
 }

@@ -13,7 +13,7 @@ public record Solution(double gramsPerL) {
   public static final double MIXING = 0.9;
 
   /** From this concentration on, suds are visible [g/L]. */
-  public static final double SUDS_G_L = 0.05;
+  public static final double SUDS_G_L = 0.2;
 
   /** Nothing dissolved. */
   public static final Solution CLEAR = new Solution(0);

@@ -46,13 +46,9 @@ public record SpinRetention(
     return new SpinRetention(g, perKg, perKg * load.weighted(Material::spinFactor));
   }
 
-  /**
-   * Returns the spin that leaves as much water as wringing by hand [rpm].
-   *
-   * @param drumRadiusM radius of the drum in which it is imagined [m]
-   */
-  public static double wrungRpm(double drumRadiusM) {
-    double g = REFERENCE_G * Math.pow(WRUNG_BY_HAND_L_KG / REFERENCE_L_KG, 1 / EXPONENT);
-    return Math.sqrt(g * GRAVITY_M_S2 / drumRadiusM) * 60 / (2 * Math.PI);
+  /** Returns what a load keeps that was wrung by hand. */
+  public static SpinRetention wrung(TextileLoad load) {
+    return new SpinRetention(
+        0, WRUNG_BY_HAND_L_KG, WRUNG_BY_HAND_L_KG * load.weighted(Material::spinFactor));
   }
 }

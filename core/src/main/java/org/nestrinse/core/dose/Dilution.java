@@ -15,7 +15,7 @@ public record Dilution(double productMl, double waterL) {
   public static final Range PERCENT = new Range(0.01, 100, "%");
 
   /** Strength that is wanted. */
-  public static final Range TARGET_MG_L = new Range(1, 100_000, "mg/L");
+  public static final Range TARGET_MG_L = new Range(1, 5_000, "mg/L");
 
   /** Water in a vessel. */
   public static final Range WATER_L = new Range(0.05, 300, "L");

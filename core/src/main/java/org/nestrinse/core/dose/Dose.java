@@ -9,13 +9,14 @@ import org.nestrinse.core.units.Range;
  *
  * @param doseG by the model, at most the product's maximum [g]
  * @param doseMl the same as volume [mL], null when the density is not known
- * @param scoops to the nearest quarter, never rounded to zero, null when there is no scoop
- * @param roundedDoseG what these scoops weigh, or whole grams without a scoop [g]; the bath models
- *     use this
- * @param massScale how the label dose is scaled for the mass of the load, 0.6 to 1.8
+ * @param scoops how many of {@code unit}: to the nearest quarter, sheets and tabs to the half;
+ *     never rounded to zero, never above the maximum; null when nothing measures it
+ * @param roundedDoseG what these weigh; the same as {@code doseG} when nothing measures it [g]; the
+ *     bath models use this
+ * @param massScale how the label dose is scaled for the mass of the load, 0.3 to 1.8
  * @param labelG the label dose for this hardness [g]
- * @param capped whether the product's maximum cut it
- * @param byTeaspoon whether {@code scoops} counts teaspoons instead of the household's scoop
+ * @param capped whether the most that the label allows cut it
+ * @param unit what {@code scoops} counts
  * @see "docs/models.md, section 3"
  */
 public record Dose(
@@ -26,19 +27,29 @@ public record Dose(
     double massScale,
     double labelG,
     boolean capped,
-    boolean byTeaspoon) {
-  /** Powder for a bath by hand in medium water [mL/L]; 0.3 to 0.6 are usual. */
-  public static final double HAND_ML_PER_L = 0.45;
+    Unit unit) {
+  /** What a dose is counted in. */
+  public enum Unit {
+    /** The household's scoop or cap. */
+    SCOOP,
+    TEASPOON,
+    /** One sheet, tab or capsule. */
+    PIECE
+  }
 
   /** A teaspoon [mL]. */
   public static final double TEASPOON_ML = 5;
 
   private static final double MEDIUM_WATER_MMOL_L = 2;
   private static final double USUAL_DENSITY_G_ML = 1;
-  private static final double SCALE_BASE = 0.45;
-  private static final double SCALE_PER_REFERENCE = 0.55;
-  private static final Range MASS_SCALE = new Range(0.6, 1.8, "");
+  private static final double SCALE_BASE = 0.25;
+  private static final double SCALE_PER_REFERENCE = 0.75;
+  private static final Range MASS_SCALE = new Range(0.3, 1.8, "");
   private static final double QUARTERS = 4;
+  private static final double HALVES = 2;
+
+  /** Where a label prints no maximum: so many times the highest figure of its row. */
+  private static final double MOST_OF_ROW = 1.5;
 
   /**
    * What the dose depends on.
@@ -53,6 +64,7 @@ public record Dose(
    * @param maxG the most the product allows [g], or null
    * @param scoopMl volume of the scoop [mL], or null
    * @param densityGMl density as it lies in the scoop [g/mL], or null
+   * @param pieceG what one sheet or tab weighs [g], or null when it is not counted in pieces
    */
   public record Basis(
       double massKg,
@@ -64,7 +76,34 @@ public record Dose(
       double trim,
       @Nullable Double maxG,
       @Nullable Double scoopMl,
-      @Nullable Double densityGMl) {
+      @Nullable Double densityGMl,
+      @Nullable Double pieceG) {
+    /** Makes the basis of a product that is measured by a scoop. */
+    public Basis(
+        double massKg,
+        LabelRow label,
+        double referenceMassKg,
+        double hardnessMmolL,
+        double phaseShare,
+        double strength,
+        double trim,
+        @Nullable Double maxG,
+        @Nullable Double scoopMl,
+        @Nullable Double densityGMl) {
+      this(
+          massKg,
+          label,
+          referenceMassKg,
+          hardnessMmolL,
+          phaseShare,
+          strength,
+          trim,
+          maxG,
+          scoopMl,
+          densityGMl,
+          null);
+    }
+
     public Basis {
       Limits.MASS_KG.check("load", massKg);
       Limits.REFERENCE_MASS_KG.check("referenceMassKg", referenceMassKg);
@@ -93,35 +132,68 @@ public record Dose(
       double massScale,
       double labelG,
       boolean capped) {
-    this(doseG, doseMl, scoops, roundedDoseG, massScale, labelG, capped, false);
+    this(doseG, doseMl, scoops, roundedDoseG, massScale, labelG, capped, Unit.SCOOP);
+  }
+
+  /**
+   * Returns how a label's dose is scaled for a load, 0.3 to 1.8.
+   *
+   * @param massKg dry mass of the load [kg]
+   * @param referenceMassKg the mass that the label speaks of [kg]
+   */
+  public static double massScale(double massKg, double referenceMassKg) {
+    return MASS_SCALE.clamp(SCALE_BASE + SCALE_PER_REFERENCE * massKg / referenceMassKg);
+  }
+
+  /**
+   * Returns the most of a product that its label allows in one bath [g].
+   *
+   * @param printedG the maximum that is printed, or null
+   * @param label the row that holds
+   * @param massScale from {@link #massScale}
+   */
+  public static double mostG(@Nullable Double printedG, LabelRow label, double massScale) {
+    return printedG == null ? MOST_OF_ROW * label.highestG() * massScale : printedG;
   }
 
   /**
    * Returns the dose of a bath by hand, which goes by its litres, in quarter teaspoons.
    *
+   * @param gramsPerL for a litre of medium water [g/L]
    * @param label the label's row, which tells how the hardness changes it
    * @param litres water in the bath [L]
    * @param hardnessMmolL hardness of the water [mmol/L]
+   * @param strength lean 0.6, label 1.0, strong 1.2
+   * @param mostG the most that the label allows [g]
    * @param densityGMl density [g/mL], or null for that of water
    */
   public static Dose byHand(
-      LabelRow label, double litres, double hardnessMmolL, @Nullable Double densityGMl) {
+      double gramsPerL,
+      LabelRow label,
+      double litres,
+      double hardnessMmolL,
+      double strength,
+      double mostG,
+      @Nullable Double densityGMl) {
     Limits.WATER_L.check("litres", litres);
     Limits.HARDNESS_MMOL_L.check("hardnessMmolL", hardnessMmolL);
+    Limits.STRENGTH.check("strength", strength);
     double medium = label.at(MEDIUM_WATER_MMOL_L);
     double hardness = medium == 0 ? 1 : label.at(hardnessMmolL) / medium;
     double density = densityGMl == null ? USUAL_DENSITY_G_ML : densityGMl;
-    double ml = HAND_ML_PER_L * litres * hardness;
-    double spoons = Math.max(1, Math.rint(ml / TEASPOON_ML * QUARTERS)) / QUARTERS;
+    double wanted = gramsPerL * litres * hardness * strength;
+    double grams = Math.min(wanted, mostG);
+    double spoonG = TEASPOON_ML * density;
+    double spoons = measured(grams, spoonG, QUARTERS, mostG);
     return new Dose(
-        ml * density,
-        ml,
+        grams,
+        grams / density,
         spoons,
-        spoons * TEASPOON_ML * density,
+        spoons * spoonG,
         hardness,
-        HAND_ML_PER_L * density,
-        false,
-        true);
+        gramsPerL,
+        wanted > mostG,
+        Unit.TEASPOON);
   }
 
   /** Returns so many times this dose, as it was really put in. */
@@ -134,7 +206,7 @@ public record Dose(
         massScale,
         labelG,
         capped,
-        byTeaspoon);
+        unit);
   }
 
   /** Returns a dose of so many millilitres, as a person puts it in. */
@@ -145,24 +217,39 @@ public record Dose(
 
   /** Returns the dose. */
   public static Dose of(Basis b) {
-    double scale =
-        MASS_SCALE.clamp(SCALE_BASE + SCALE_PER_REFERENCE * b.massKg / b.referenceMassKg);
+    double scale = massScale(b.massKg, b.referenceMassKg);
     double label = b.label.at(b.hardnessMmolL);
     double wanted = label * scale * b.phaseShare * b.strength * b.trim;
-    boolean capped = b.maxG != null && wanted > b.maxG;
-    double dose = capped && b.maxG != null ? b.maxG : wanted;
+    double most = mostG(b.maxG, b.label, scale);
+    boolean capped = wanted > most;
+    double dose = Math.min(wanted, most);
     Double ml = b.densityGMl == null ? null : dose / b.densityGMl;
-    if (ml == null || b.scoopMl == null || b.densityGMl == null) {
-      return new Dose(dose, ml, null, Math.rint(dose), scale, label, capped);
+    if (b.pieceG != null) {
+      double pieces = measured(dose, b.pieceG, HALVES, most);
+      double grams = pieces * b.pieceG;
+      return new Dose(dose, ml, pieces, grams, scale, label, capped, Unit.PIECE);
+    }
+    if (b.scoopMl == null || b.densityGMl == null) {
+      return new Dose(dose, ml, null, dose, scale, label, capped);
     }
     double scoopG = b.scoopMl * b.densityGMl;
-    double quarters = dose == 0 ? 0 : Math.max(1, Math.rint(dose / scoopG * QUARTERS));
-    double most = b.maxG == null ? Double.POSITIVE_INFINITY : b.maxG;
-    if (quarters / QUARTERS * scoopG > most && quarters > 1) {
-      quarters = Math.floor(most / scoopG * QUARTERS);
-    }
-    double scoops = quarters / QUARTERS;
+    double scoops = measured(dose, scoopG, QUARTERS, most);
     return new Dose(dose, ml, scoops, scoops * scoopG, scale, label, capped);
+  }
+
+  /**
+   * Returns how many of a measure come nearest to some grams, in its parts: never none of what is
+   * wanted, and down rather than above the maximum.
+   */
+  private static double measured(double grams, double measureG, double parts, double mostG) {
+    if (grams == 0) {
+      return 0;
+    }
+    double steps = Math.max(1, Math.rint(grams / measureG * parts));
+    if (steps / parts * measureG > mostG * (1 + 1e-9)) {
+      steps = Math.max(1, Math.floor(mostG / measureG * parts + 1e-9));
+    }
+    return steps / parts;
   }
 
   /**
@@ -171,14 +258,19 @@ public record Dose(
    *
    * @param mlPerL concentration wanted [mL/L]
    * @param litres the bath [L]
+   * @param moreMl more that is used up by what is in the bath already [mL]
    * @param scoopMl volume of the scoop [mL], or null
    * @param densityGMl density [g/mL], or null for that of water
    */
   public static Dose byConcentration(
-      double mlPerL, double litres, @Nullable Double scoopMl, @Nullable Double densityGMl) {
+      double mlPerL,
+      double litres,
+      double moreMl,
+      @Nullable Double scoopMl,
+      @Nullable Double densityGMl) {
     Limits.ML_PER_L.check("mlPerL", mlPerL);
-    double ml = mlPerL * litres;
-    double density = densityGMl == null ? 1 : densityGMl;
+    double ml = mlPerL * litres + moreMl;
+    double density = densityGMl == null ? USUAL_DENSITY_G_ML : densityGMl;
     if (scoopMl == null) {
       return new Dose(ml * density, ml, null, Math.ceil(ml) * density, 1, 0, false);
     }

@@ -1,5 +1,6 @@
 package org.nestrinse.core.dose;
 
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.units.Limits;
 
 /**
@@ -32,5 +33,43 @@ public record LabelRow(double softG, double mediumG, double hardG) {
       return softG + (mediumG - softG) * (hardnessMmolL - SOFT);
     }
     return hardnessMmolL < HARD ? mediumG + (hardG - mediumG) * (hardnessMmolL - MEDIUM) : hardG;
+  }
+
+  /** Returns the highest of its figures [g]. */
+  public double highestG() {
+    return Math.max(softG, Math.max(mediumG, hardG));
+  }
+
+  /** Returns the row with every figure times so much. */
+  public LabelRow times(double factor) {
+    return new LabelRow(softG * factor, mediumG * factor, hardG * factor);
+  }
+
+  /**
+   * Returns a row of which a label prints only a part. What is missing follows the typical label of
+   * the product's form, scaled to what is printed.
+   *
+   * @param softG as printed, or null [g]
+   * @param mediumG as printed, or null; a label with one dose means this one [g]
+   * @param hardG as printed, or null [g]
+   * @param typical the typical label of the form
+   */
+  public static LabelRow asPrinted(
+      @Nullable Double softG, @Nullable Double mediumG, @Nullable Double hardG, LabelRow typical) {
+    double sum = 0;
+    int printed = 0;
+    Double[] given = {softG, mediumG, hardG};
+    double[] usual = {typical.softG, typical.mediumG, typical.hardG};
+    for (int i = 0; i < given.length; i++) {
+      if (given[i] != null) {
+        sum += given[i] / usual[i];
+        printed++;
+      }
+    }
+    double factor = printed == 0 ? 1 : sum / printed;
+    return new LabelRow(
+        softG == null ? usual[0] * factor : softG,
+        mediumG == null ? usual[1] * factor : mediumG,
+        hardG == null ? usual[2] * factor : hardG);
   }
 }

@@ -3,6 +3,7 @@ package org.nestrinse.core.dry;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -13,7 +14,7 @@ import org.nestrinse.core.units.Range;
  * @param hoursToDry hours until dry, null when it does not dry within 96 h
  * @param clothTemperatureC temperature of the cloth in each given hour [°C]
  * @param moisture at the start and at the end of each hour, until dry [kg water per kg dry]
- * @see "docs/models.md, section 7; saturation pressure: Magnus form after Alduchov and Eskridge,
+ * @see "docs/models.md, section 8; saturation pressure: Magnus form after Alduchov and Eskridge,
  *     1996"
  */
 public record AirDrying(
@@ -21,23 +22,26 @@ public record AirDrying(
   /** Longest time that is looked at [h]. */
   public static final int LONGEST_H = 96;
 
-  /**
-   * A piece counts as dry this far above the moisture it would keep in the air for good [kg/kg].
-   */
-  public static final double DRY_MARGIN = 0.03;
+  /** Dry is in balance with air so damp, in which nothing grows [%] … */
+  private static final double DRY_RH = 70;
+
+  /** … and so little above it [kg/kg]. */
+  private static final double DRY_MARGIN = 0.01;
 
   private static final double MAGNUS_PA = 610.94;
   private static final double MAGNUS_A = 17.625;
   private static final double MAGNUS_B_C = 243.04;
   private static final double VAPOUR_J_KG_K = 461.5;
   private static final double KELVIN = 273.15;
-  private static final double CONVECTION_STILL_W_M2_K = 5.0;
-  private static final double CONVECTION_PER_M_S = 4.0;
+  private static final double CONVECTION_STILL_W_M2_K = 4.0;
+  private static final double CONVECTION_PER_M_S = 3.0;
   private static final double RADIATION_W_M2_K = 4.7;
   private static final double AIR_J_M3_K = 1207;
   private static final double LEWIS = 0.90;
   private static final double EVAPORATION_J_KG = 2.45e6;
-  private static final double ABSORBED_SUN = 0.5;
+
+  /** The sun shines on one face of two, and half of it is taken up. */
+  private static final double ABSORBED_SUN = 0.25;
 
   /** Cloth hangs upright: it catches half of the rain that would fall on it lying. */
   private static final double RAIN_CAUGHT = 0.5;
@@ -50,6 +54,9 @@ public record AirDrying(
   private static final int NEWTON_STEPS = 8;
   private static final int MINUTES_PER_HOUR = 60;
   private static final double SECONDS_PER_MINUTE = 60;
+
+  /** A room's air changes slowly: the cloth in it is looked at anew so often [min]. */
+  private static final int ROOM_STEP_MINUTES = 5;
 
   public AirDrying {
     clothTemperatureC = List.copyOf(clothTemperatureC);
@@ -83,19 +90,20 @@ public record AirDrying(
       Limits.IRRADIANCE_W_M2.check("hours.irradianceWm2", irradianceWm2);
     }
 
-    /**
-     * Returns the temperature that wet cloth takes in this air [°C]; Newton's method, from the
-     * air's own.
-     */
+    /** Returns the temperature that wet cloth takes in this air [°C]. */
     public double clothTemperatureC() {
+      return clothTemperatureC(vapourDensity());
+    }
+
+    /** Newton's method, from the air's own temperature; the vapour may be more than its own. */
+    double clothTemperatureC(double vapour) {
       double exchange = convection() + RADIATION_W_M2_K;
       double latent = EVAPORATION_J_KG * massTransfer();
       double sun = ABSORBED_SUN * irradianceWm2;
       double cloth = temperatureC;
       for (int i = 0; i < NEWTON_STEPS; i++) {
         double saturated = saturatedVapourDensity(cloth);
-        double gained =
-            exchange * (temperatureC - cloth) + sun - latent * (saturated - vapourDensity());
+        double gained = exchange * (temperatureC - cloth) + sun - latent * (saturated - vapour);
         double slope =
             saturated
                 * (MAGNUS_A * MAGNUS_B_C / Math.pow(cloth + MAGNUS_B_C, 2) - 1 / (cloth + KELVIN));
@@ -106,11 +114,23 @@ public record AirDrying(
 
     /** Returns the evaporation from wet cloth [kg per m² and s], never negative. */
     public double evaporation() {
-      return evaporationAt(clothTemperatureC());
+      return evaporation(vapourDensity());
     }
 
-    private double evaporationAt(double clothC) {
-      return Math.max(0, massTransfer() * (saturatedVapourDensity(clothC) - vapourDensity()));
+    double evaporation(double vapour) {
+      double cloth = clothTemperatureC(vapour);
+      return Math.max(0, massTransfer() * (saturatedVapourDensity(cloth) - vapour));
+    }
+
+    /** Returns the humidity that the cloth feels, which sun on it makes drier [%]. */
+    double feltHumidity(double vapour) {
+      double felt = temperatureC + ABSORBED_SUN * irradianceWm2 / (convection() + RADIATION_W_M2_K);
+      return Math.min(100, 100 * vapour / saturatedVapourDensity(felt));
+    }
+
+    /** Returns whether what hangs in it damp smells in half the time. */
+    boolean warm() {
+      return temperatureC > WARM_C;
     }
 
     private double convection() {
@@ -121,8 +141,12 @@ public record AirDrying(
       return convection() / (AIR_J_M3_K * LEWIS);
     }
 
-    private double vapourDensity() {
+    double vapourDensity() {
       return saturatedVapourDensity(temperatureC) * relativeHumidity / 100;
+    }
+
+    double saturation() {
+      return saturatedVapourDensity(temperatureC);
     }
 
     private static double saturatedVapourDensity(double celsius) {
@@ -131,12 +155,15 @@ public record AirDrying(
     }
   }
 
+  /** From this air temperature on damp cloth smells in half the time [°C]. */
+  private static final double WARM_C = 25;
+
   /**
    * A piece, or one of several equal pieces, as it hangs.
    *
    * @param massKg dry mass [kg]
    * @param areaM2 one face as hung [m²]
-   * @param regain moisture of the fibre at 65 % relative humidity [kg/kg]
+   * @param material what it is made of
    * @param exposure share of both faces that the air really reaches, 0.01 to 1
    * @param startMoisture moisture when hung [kg/kg]
    * @param soakedMoisture what it holds dripping wet, the most that rain brings back [kg/kg]
@@ -144,14 +171,14 @@ public record AirDrying(
   public record Hung(
       double massKg,
       double areaM2,
-      double regain,
+      Material material,
       double exposure,
       double startMoisture,
       double soakedMoisture) {
     /** Makes a piece that rain wets at most as it was when hung. */
     public Hung(
-        double massKg, double areaM2, double regain, double exposure, double startMoisture) {
-      this(massKg, areaM2, regain, exposure, startMoisture, startMoisture);
+        double massKg, double areaM2, Material material, double exposure, double startMoisture) {
+      this(massKg, areaM2, material, exposure, startMoisture, startMoisture);
     }
 
     public Hung {
@@ -165,30 +192,77 @@ public record AirDrying(
     /** Returns the moisture below which it dries ever more slowly [kg/kg]. */
     double criticalMoisture() {
       double gramsPerM2 = 1000 * massKg / areaM2;
-      return CRITICAL.clamp(CRITICAL_BASE + CRITICAL_PER_500_G_M2 * gramsPerM2 / 500);
+      return CRITICAL.clamp(CRITICAL_BASE + CRITICAL_PER_500_G_M2 * gramsPerM2 / 500)
+          * Math.min(1, material.spinFactor());
+    }
+  }
+
+  /** Returns the moisture that a material keeps in air so damp for good [kg/kg]. */
+  static double restingMoisture(Material material, double relativeHumidity) {
+    return material.regain() * Math.pow(relativeHumidity / REGAIN_RH, REGAIN_EXPONENT);
+  }
+
+  /** Returns the moisture at which a material counts as dry, whatever the air does [kg/kg]. */
+  public static double dryMoisture(Material material) {
+    return restingMoisture(material, DRY_RH) + DRY_MARGIN;
+  }
+
+  /**
+   * The air of a room, which takes up what evaporates in it and lets it out with its fresh air.
+   *
+   * @param key tells one room from another
+   * @param volumeM3 its volume [m³]
+   * @param freshM3H fresh air [m³/h]
+   * @param otherKgH what evaporates there from everything else [kg/h]
+   */
+  public record Room(long key, double volumeM3, double freshM3H, double otherKgH) {
+    /** Volumes of rooms. */
+    public static final Range VOLUME_M3 = new Range(0.2, 500, "m³");
+
+    /** Fresh air, from a shut cupboard to an open window. */
+    public static final Range FRESH_M3_H = new Range(0.5, 2000, "m³/h");
+
+    public Room {
+      VOLUME_M3.check("room.volumeM3", volumeM3);
+      FRESH_M3_H.check("room.freshAirM3H", freshM3H);
     }
 
-    /** Returns the moisture that it keeps in this air for good [kg/kg]. */
-    public double restingMoisture(double relativeHumidity) {
-      return regain * Math.pow(relativeHumidity / REGAIN_RH, REGAIN_EXPONENT);
+    /** Vapour that settles with nothing of one's own in it [kg/m³]. */
+    double settled(double incoming) {
+      return incoming + otherKgH / freshM3H;
+    }
+
+    /** Vapour after a minute in which so much evaporated [kg/m³]. */
+    double after(double vapour, double evaporatedKg, Air air) {
+      double source = otherKgH + evaporatedKg * MINUTES_PER_HOUR;
+      double ends = air.vapourDensity() + source / freshM3H;
+      double keeps = Math.exp(-freshM3H / volumeM3 / MINUTES_PER_HOUR);
+      return Math.min(air.saturation(), ends + (vapour - ends) * keeps);
     }
   }
 
   /**
-   * One hour of the way: how fast wet cloth dries there and what it would keep.
+   * One hour of the way.
    *
-   * @param clothC temperature of wet cloth [°C]
-   * @param evaporation from wet cloth [kg per m² and s]
-   * @param relativeHumidity of the air [%]
+   * @param air at the cloth; in a room, its temperature and the humidity of the air that comes in
    * @param exposure share of both faces that the air reaches, the household's correction included
-   * @param rainMm rain on the cloth within the hour [mm]
+   * @param room the room that it shares, or null out of doors
+   * @param clothC temperature of wet cloth in that air [°C]
+   * @param evaporation from wet cloth in that air [kg per m² and s]
    */
-  record Stretch(
-      double clothC, double evaporation, double relativeHumidity, double exposure, double rainMm) {
-    static Stretch of(Air air, double exposure) {
-      double cloth = air.clothTemperatureC();
+  record Stretch(Air air, double exposure, @Nullable Room room, double clothC, double evaporation) {
+    static Stretch of(Air air, double exposure, @Nullable Room room) {
+      double vapour = air.vapourDensity();
       return new Stretch(
-          cloth, air.evaporationAt(cloth), air.relativeHumidity(), exposure, air.rainMm());
+          air, exposure, room, air.clothTemperatureC(vapour), air.evaporation(vapour));
+    }
+
+    Stretch exposed(double other) {
+      return new Stretch(air, other, room, clothC, evaporation);
+    }
+
+    Stretch in(@Nullable Room other) {
+      return new Stretch(air, exposure, other, clothC, evaporation);
     }
   }
 
@@ -198,54 +272,120 @@ public record AirDrying(
    * @param hours the air at the cloth, hour by hour; the last one repeats up to 96 h
    */
   public static AirDrying of(Hung piece, List<Air> hours) {
-    List<Stretch> way = hours.stream().map(air -> Stretch.of(air, piece.exposure)).toList();
-    return along(piece, way, MINUTES_PER_HOUR);
+    return of(piece, 1, null, hours);
+  }
+
+  /**
+   * Returns how one of several equal pieces dries that hang in a room together.
+   *
+   * @param pieces how many
+   * @param room the room, or null out of doors
+   * @param hours its temperature, and the humidity of the air that comes in, hour by hour
+   */
+  public static AirDrying of(Hung piece, int pieces, @Nullable Room room, List<Air> hours) {
+    List<Stretch> way = hours.stream().map(air -> Stretch.of(air, piece.exposure, room)).toList();
+    return along(piece, pieces, way, MINUTES_PER_HOUR);
   }
 
   /**
    * Returns how the piece dries along a way of hours, which may lead through several places.
    *
+   * @param pieces how many equal pieces go the same way
    * @param way hour by hour; the last one repeats up to 96 h
    * @param firstMinutes how much of the first hour is left [min]
    */
-  static AirDrying along(Hung piece, List<Stretch> way, int firstMinutes) {
+  static AirDrying along(Hung piece, int pieces, List<Stretch> way, int firstMinutes) {
     if (way.isEmpty()) {
       throw new OutOfRange("hours", "empty", "at least one hour");
     }
-    List<Double> cloth = way.stream().map(Stretch::clothC).toList();
-    List<Double> moisture = new ArrayList<>(List.of(piece.startMoisture));
-    double x = piece.startMoisture;
-    double critical = piece.criticalMoisture();
-    int gone = 0;
-    for (int hour = 0; hour < LONGEST_H; hour++) {
-      Stretch here = way.get(Math.min(hour, way.size() - 1));
-      double resting = piece.restingMoisture(here.relativeHumidity);
-      double dry = resting + DRY_MARGIN;
-      double perMinute =
-          here.evaporation * 2 * piece.areaM2 * here.exposure / piece.massKg * SECONDS_PER_MINUTE;
-      double wetted = RAIN_CAUGHT * here.rainMm * piece.areaM2 / piece.massKg / MINUTES_PER_HOUR;
-      int minutes = hour == 0 ? firstMinutes : MINUTES_PER_HOUR;
+    return new Walk(piece, pieces, way).hours(firstMinutes);
+  }
+
+  /** Returns what rain brings back in a minute [kg/kg]. */
+  static double wettedPerMinute(Air air, Hung piece) {
+    return RAIN_CAUGHT * air.rainMm * piece.areaM2 / piece.massKg / MINUTES_PER_HOUR;
+  }
+
+  /** The way of one piece, minute by minute. */
+  private static final class Walk {
+    private final Hung piece;
+    private final int pieces;
+    private final List<Stretch> way;
+    private final double critical;
+    private final double dry;
+    private double x;
+    private double vapour;
+    private @Nullable Room in;
+
+    Walk(Hung piece, int pieces, List<Stretch> way) {
+      this.piece = piece;
+      this.pieces = pieces;
+      this.way = way;
+      critical = piece.criticalMoisture();
+      dry = dryMoisture(piece.material);
+      x = piece.startMoisture;
+    }
+
+    AirDrying hours(int firstMinutes) {
+      List<Double> cloth = way.stream().map(Stretch::clothC).toList();
+      List<Double> moisture = new ArrayList<>(List.of(x));
+      if (x <= dry) {
+        moisture.add(x);
+        return new AirDrying(0.0, cloth, moisture);
+      }
+      int gone = 0;
+      for (int hour = 0; hour < LONGEST_H; hour++) {
+        Stretch here = way.get(Math.min(hour, way.size() - 1));
+        int minutes = hour == 0 ? firstMinutes : MINUTES_PER_HOUR;
+        double dryAfter = hour(here, minutes);
+        moisture.add(x);
+        if (dryAfter >= 0) {
+          return new AirDrying((gone + dryAfter) / MINUTES_PER_HOUR, cloth, moisture);
+        }
+        gone += minutes;
+      }
+      return new AirDrying(null, cloth, moisture);
+    }
+
+    /** Walks through an hour; returns after how many minutes it is dry, or -1. */
+    private double hour(Stretch here, int minutes) {
+      Air air = here.air;
+      Room room = here.room;
+      boolean another = room != null && (in == null || in.key != room.key);
+      vapour =
+          room == null
+              ? air.vapourDensity()
+              : another ? Math.min(air.saturation(), room.settled(air.vapourDensity())) : vapour;
+      in = room;
+      double evaporation = here.evaporation;
+      double resting = restingMoisture(piece.material, air.feltHumidity(vapour));
+      double wetted = wettedPerMinute(air, piece);
+      double share = 2 * piece.areaM2 * here.exposure / piece.massKg * SECONDS_PER_MINUTE;
       for (int minute = 0; minute < minutes; minute++) {
-        if (x <= dry) {
-          moisture.add(x);
-          return new AirDrying((gone + minute) / (double) MINUTES_PER_HOUR, cloth, moisture);
+        if (room != null && minute % ROOM_STEP_MINUTES == 0) {
+          evaporation = air.evaporation(vapour);
+          resting = restingMoisture(piece.material, air.feltHumidity(vapour));
         }
         double slowed =
-            x < critical && critical > resting ? (x - resting) / (critical - resting) : 1;
-        double next = x - perMinute * Math.min(1, slowed);
+            x < critical && critical > resting
+                ? Math.max(0, Math.min(1, (x - resting) / (critical - resting)))
+                : 1;
+        double lost = evaporation * share * slowed;
+        double next = x - lost;
         if (wetted > 0) {
           next = Math.max(next, Math.min(piece.soakedMoisture, next + wetted));
         }
+        if (room != null) {
+          vapour = room.after(vapour, lost * piece.massKg * pieces, air);
+        }
         if (next <= dry) {
-          double share = (x - dry) / (x - next);
-          moisture.add(dry);
-          return new AirDrying((gone + minute + share) / MINUTES_PER_HOUR, cloth, moisture);
+          double part = (x - dry) / (x - next);
+          x = dry;
+          return minute + part;
         }
         x = next;
       }
-      gone += minutes;
-      moisture.add(x);
+      return -1;
     }
-    return new AirDrying(null, cloth, moisture);
   }
 }

@@ -16,6 +16,8 @@ import org.nestrinse.core.units.Limits;
  * @param at where they hang already, or null for what just left the machine
  * @param hungAt since when, or null
  * @param strongSunH strong sun that it has had there already [h]
+ * @param crowded whether it hangs crowded there
+ * @param dampSince since when it is damp, or null for since now
  */
 public record Batch(
     long key,
@@ -25,10 +27,25 @@ public record Batch(
     @Nullable Instant neededBy,
     @Nullable Spot at,
     @Nullable Instant hungAt,
-    int strongSunH) {
+    int strongSunH,
+    boolean crowded,
+    @Nullable Instant dampSince) {
   /** Makes what just left the machine. */
   public Batch(long key, Kind kind, int count, double moisture, @Nullable Instant neededBy) {
     this(key, kind, count, moisture, neededBy, null, null, 0);
+  }
+
+  /** Makes what hangs with room around it, since one moment. */
+  public Batch(
+      long key,
+      Kind kind,
+      int count,
+      double moisture,
+      @Nullable Instant neededBy,
+      @Nullable Spot at,
+      @Nullable Instant hungAt,
+      int strongSunH) {
+    this(key, kind, count, moisture, neededBy, at, hungAt, strongSunH, false, hungAt);
   }
 
   public Batch {
@@ -43,6 +60,7 @@ public record Batch(
 
   /** Returns a part of it. */
   Batch of(int pieces) {
-    return new Batch(key, kind, pieces, moisture, neededBy, at, hungAt, strongSunH);
+    return new Batch(
+        key, kind, pieces, moisture, neededBy, at, hungAt, strongSunH, crowded, dampSince);
   }
 }

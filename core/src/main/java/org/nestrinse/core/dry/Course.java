@@ -21,7 +21,8 @@ import org.nestrinse.core.textile.DryerHeat;
  * @param money what that costs
  * @param wear a house figure: 1 for each piece and hour of tumbling at normal heat, half of it for
  *     an hour of strong sun on a piece that is waterproof or elastic
- * @param alone what it costs when it shares no run of the dryer
+ * @param wetSunKwhM2 sun on the cloth while it is damp, which pales stains [kWh/m²]
+ * @param weights what it is weighed by
  */
 public record Course(
     Batch batch,
@@ -32,31 +33,20 @@ public record Course(
     double kwh,
     double money,
     double wear,
-    PlanCost alone) {
+    double wetSunKwhM2,
+    Weights weights) {
   private static final double LONGEST_H = AirDrying.LONGEST_H;
-  private static final double HOURS_PER_MOVE = 0.5;
-  private static final double SECONDS_PER_HOUR = 3600;
 
-  Course(
-      Batch batch,
-      List<Leg> legs,
-      List<Mark> marks,
-      List<HangingGroup.Point> points,
-      @Nullable Instant dryBy,
-      double kwh,
-      double money,
-      double wear) {
-    this(
-        batch,
-        legs,
-        marks,
-        points,
-        dryBy,
-        kwh,
-        money,
-        wear,
-        cost(batch, legs, marks, dryBy, money, wear));
-  }
+  /** A piece may be damp for so long; warm hours count twice [h]. */
+  public static final double DAMP_H = 24;
+
+  /** Moving a batch counts as so many hours until dry. */
+  private static final double HOURS_PER_MOVE = 2;
+
+  /** What wear counts against money: a house figure, hardly more than a tie. */
+  private static final double WEAR_WORTH = 0.002;
+
+  private static final double SECONDS_PER_HOUR = 3600;
 
   public Course {
     legs = List.copyOf(legs);
@@ -88,6 +78,15 @@ public record Course(
    */
   public record Tumble(
       long dryerId, Dryer dryer, DryerHeat heat, double minutes, double waterKg, double kwh) {}
+
+  /**
+   * What a course is weighed by.
+   *
+   * @param wishes how the household wants to dry
+   * @param whole how many pieces its batch has in all
+   * @param dampH how long it is damp in all, warm hours twice [h]
+   */
+  record Weights(DryingWishes wishes, int whole, double dampH) {}
 
   /** What is done to hanging pieces. */
   public enum Sort {
@@ -141,7 +140,7 @@ public record Course(
     List<HangingGroup.Point> way = new ArrayList<>(points);
     HangingGroup.Point dry = way.remove(way.size() - 1);
     way.add(new HangingGroup.Point(end, dry.moisture()));
-    return new Course(batch, shared, then, way, end, kwh, money, wear);
+    return new Course(batch, shared, then, way, end, kwh, money, wear, wetSunKwhM2, weights);
   }
 
   /** Returns whether another part of the same batch goes the same way. */
@@ -165,18 +164,23 @@ public record Course(
         dryBy,
         kwh + other.kwh,
         money + other.money,
-        wear + other.wear);
+        wear + other.wear,
+        wetSunKwhM2,
+        weights);
   }
 
   /** Returns how often it is carried from one spot to another, the first hanging apart. */
-  private static int moves(Batch batch, List<Mark> marks) {
-    boolean hangs = batch.at() != null;
-    return (int)
-        marks.stream().filter(m -> moves(m.sort) || (hangs && m.sort == Sort.HANG)).count();
+  int moves() {
+    return (int) marks.stream().filter(this::carries).count();
   }
 
-  private static boolean moves(Sort sort) {
-    return sort == Sort.OUT || sort == Sort.BRING_IN || sort == Sort.DRYER || sort == Sort.SHADE;
+  /** Returns whether a mark means that pieces are carried somewhere else. */
+  boolean carries(Mark mark) {
+    return switch (mark.sort) {
+      case OUT, BRING_IN, DRYER, SHADE -> true;
+      case HANG -> batch.at() != null;
+      case TURN, DRY -> false;
+    };
   }
 
   /** Returns how late it is for the shelf when it is dry at this moment [h]. */
@@ -195,22 +199,77 @@ public record Course(
     return late(batch, dryBy) > 0;
   }
 
-  /** Returns what it costs when it is dry at this moment, which a shared run may put off. */
-  PlanCost cost(@Nullable Instant dry) {
-    return cost(batch, legs, marks, dry, money, wear);
+  /** Returns the course of pieces for which no place has room: they wait, damp. */
+  static Course nowhere(Batch batch, DryingQuestion question, int whole) {
+    Instant from = question.from();
+    Instant to = question.hour(question.weather().size() - 1);
+    return new Course(
+        batch,
+        List.of(new Leg(from, to, null, null, false)),
+        List.of(),
+        List.of(
+            new HangingGroup.Point(from, batch.moisture()),
+            new HangingGroup.Point(to, batch.moisture())),
+        null,
+        0,
+        0,
+        0,
+        0,
+        new Weights(question.wishes(), whole, LONGEST_H));
   }
 
-  private static PlanCost cost(
-      Batch batch,
-      List<Leg> legs,
-      List<Mark> marks,
-      @Nullable Instant dry,
-      double money,
-      double wear) {
-    Instant start = legs.get(0).from();
+  /** Returns whether no place has room for it. */
+  public boolean noRoom() {
+    return legs.size() == 1 && legs.get(0).spot() == null && tumble() == null;
+  }
+
+  /** Returns whether it stays damp so long that it will smell. */
+  public boolean dampTooLong() {
+    return weights.dampH > DAMP_H + 1e-6;
+  }
+
+  /** Returns where it is, one after the other. */
+  List<String> where() {
+    return legs.stream()
+        .map(
+            leg ->
+                leg.spot() != null
+                    ? leg.spot().words() + leg.crowded
+                    : leg.tumble == null ? "" : leg.tumble.dryer.name())
+        .toList();
+  }
+
+  /** Returns what it costs when it shares no run of the dryer. */
+  PlanCost alone() {
+    return cost(dryBy);
+  }
+
+  private Instant start() {
+    return legs.get(0).from();
+  }
+
+  /**
+   * Returns what it costs when it is dry at this moment, which a shared run may put off.
+   *
+   * @param dry when it is dry, or null when not within four days
+   */
+  PlanCost cost(@Nullable Instant dry) {
+    Weights w = weights;
     double hours =
-        dry == null ? LONGEST_H : Duration.between(start, dry).toSeconds() / SECONDS_PER_HOUR;
-    double waiting = batch.count() * (hours + HOURS_PER_MOVE * moves(batch, marks));
-    return new PlanCost(batch.count() * late(batch, dry), money, wear, waiting);
+        dry == null ? LONGEST_H : Duration.between(start(), dry).toSeconds() / SECONDS_PER_HOUR;
+    double share = batch.count() / (double) w.whole;
+    double waiting = share * (hours + HOURS_PER_MOVE * moves());
+    boolean wants =
+        w.wishes.tumbling() == DryingWishes.Tumbling.ABSORBENT
+            && batch.kind().absorbent()
+            && batch.kind().tumble() != DryerHeat.NONE;
+    int unwished = wants && tumble() == null ? batch.count() : 0;
+    return new PlanCost(
+        batch.count() * late(batch, dry),
+        batch.count() * Math.max(0, w.dampH - DAMP_H),
+        unwished,
+        money + w.wishes.hour() * waiting + WEAR_WORTH * wear,
+        money,
+        wear);
   }
 }

@@ -27,17 +27,17 @@ public enum DryingPolicy {
     };
   }
 
-  /**
-   * Returns whether all may hang too close for want of room, as long as the policy's own ways
-   * suffice.
-   */
-  boolean crowding() {
-    return this == BEST || this == AIR_ONLY;
-  }
-
   /** Returns what counts: whoever puts all in the dryer wants it dry soon, whatever it costs. */
   PlanCost weighed(PlanCost cost) {
-    return this == DRYER_ONLY ? new PlanCost(cost.lateHours(), 0, 0, cost.waiting()) : cost;
+    return this == DRYER_ONLY
+        ? new PlanCost(
+            cost.lateHours(),
+            cost.dampHours(),
+            0,
+            cost.worth() - cost.money(),
+            cost.money(),
+            cost.wear())
+        : cost;
   }
 
   /** Returns whether the dryer is thought of. */

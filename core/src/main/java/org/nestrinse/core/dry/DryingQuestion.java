@@ -20,6 +20,7 @@ import org.nestrinse.core.units.OutOfRange;
  * @param batches what is damp
  * @param factors what dry checks have taught
  * @param tariff what electricity costs
+ * @param wishes how the household wants to dry
  */
 public record DryingQuestion(
     Instant from,
@@ -29,17 +30,26 @@ public record DryingQuestion(
     List<DryerAt> dryers,
     List<Batch> batches,
     DryingFactors factors,
-    Tariff tariff) {
+    Tariff tariff,
+    DryingWishes wishes) {
   /** Nobody carries anything before this hour … */
   public static final LocalTime UP_FROM = LocalTime.of(6, 0);
 
   /** … or from this one on. */
   public static final LocalTime UP_TO = LocalTime.of(22, 0);
 
-  /** Pieces that hang too close get so much of the exposure that there is room for. */
-  public static final double CROWDED = 0.6;
-
-  private static final int PRICE_STEP_MINUTES = 15;
+  /** Makes the question of a household that has no wishes. */
+  public DryingQuestion(
+      Instant from,
+      ZoneId zone,
+      List<WeatherHour> weather,
+      List<Spot> spots,
+      List<DryerAt> dryers,
+      List<Batch> batches,
+      DryingFactors factors,
+      Tariff tariff) {
+    this(from, zone, weather, spots, dryers, batches, factors, tariff, DryingWishes.NONE);
+  }
 
   /**
    * A dryer of the household.
@@ -81,14 +91,25 @@ public record DryingQuestion(
     return !time.isBefore(UP_FROM) && time.isBefore(UP_TO);
   }
 
+  /** Returns whether anything may be carried when an hour begins: somebody is up, and it may be. */
+  boolean errand(int index) {
+    return up(index) && (wishes.afterDark() || !dark(index));
+  }
+
+  /** Returns whether an hour has no daylight. */
+  boolean dark(int index) {
+    return weather.get(index).irradianceWm2() <= 0;
+  }
+
+  /** Returns the day that an hour belongs to, counted from the first. */
+  int day(int index) {
+    return (int)
+        (hour(index).atZone(zone).toLocalDate().toEpochDay()
+            - from.atZone(zone).toLocalDate().toEpochDay());
+  }
+
   /** Returns what electricity costs that is drawn evenly over some minutes. */
   double money(double kwh, Instant start, double minutes) {
-    double sum = 0;
-    int steps = (int) Math.max(1, Math.ceil(minutes / PRICE_STEP_MINUTES));
-    for (int i = 0; i < steps; i++) {
-      Instant at = start.plus(Duration.ofMinutes((long) i * PRICE_STEP_MINUTES));
-      sum += tariff.perKwh(at.atZone(zone).toLocalTime());
-    }
-    return kwh * sum / steps;
+    return tariff.cost(kwh, start.atZone(zone).toLocalTime(), minutes);
   }
 }

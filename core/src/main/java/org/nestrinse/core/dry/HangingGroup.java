@@ -3,13 +3,16 @@ package org.nestrinse.core.dry;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.why.Why;
 
@@ -47,42 +50,113 @@ public record HangingGroup(
   /** Returns how pieces of a kind dry where nothing was learnt yet. */
   public static HangingGroup of(
       Kind kind, Place place, Instant hungAt, double startMoisture, List<WeatherHour> weather) {
-    return of(kind, place, hungAt, startMoisture, 1, weather);
+    return of(kind, new Hanging(place, place.exposure(), 1, 0), hungAt, startMoisture, 1, weather);
   }
+
+  /**
+   * How equal pieces hang.
+   *
+   * @param place where
+   * @param exposure share of both faces that the air reaches
+   * @param pieces how many of them hang there
+   * @param otherKgH what evaporates in the same room from everything else [kg/h]
+   */
+  public record Hanging(Place place, double exposure, int pieces, double otherKgH) {}
 
   /**
    * Returns how pieces of a kind dry.
    *
-   * @param startMoisture moisture when hung [kg/kg]
+   * @param hanging where and how they hang
+   * @param startMoisture moisture when hung, all parts together [kg/kg]
    * @param factor from dry checks, 1 when nothing was learnt
    * @param weather the forecast, hour by hour, beginning with the hour of {@code hungAt}
    */
   public static HangingGroup of(
       Kind kind,
-      Place place,
+      Hanging hanging,
       Instant hungAt,
       double startMoisture,
       double factor,
       List<WeatherHour> weather) {
-    double exposure = corrected(place.exposure(), factor);
+    Limits.MOISTURE.check("startMoisture", startMoisture);
+    Place place = hanging.place;
+    double exposure = corrected(hanging.exposure, factor);
+    AirDrying.Room room = room(place, 0, hanging.otherKgH);
     List<AirDrying.Stretch> way =
-        weather.stream().map(h -> AirDrying.Stretch.of(h.at(place), exposure)).toList();
+        weather.stream().map(h -> AirDrying.Stretch.of(h.at(place), exposure, room)).toList();
     AirDrying drying =
-        AirDrying.along(hung(kind, place.exposure(), startMoisture), way, minutesLeft(hungAt));
+        ofWhole(
+            kind,
+            AirDrying.along(
+                hung(kind, hanging.exposure, startMoisture),
+                hanging.pieces,
+                way,
+                minutesLeft(hungAt)));
     return new HangingGroup(kind, place, hungAt, drying, startMoisture, factor, weather);
   }
 
-  /** Returns one piece of a kind as it hangs. */
+  /** Returns how a group dries that was worked out together with everything else. */
+  public static HangingGroup of(
+      JointDrying.Group group, AirDrying together, double factor, List<WeatherHour> weather) {
+    return new HangingGroup(
+        group.kind(),
+        group.spot().felt(),
+        group.hungAt(),
+        together,
+        group.startMoisture(),
+        factor,
+        weather);
+  }
+
+  /** Returns the room that a place shares its air with, or null out of doors. */
+  static AirDrying.@Nullable Room room(Place place, long key, double otherKgH) {
+    return place.outdoors()
+        ? null
+        : new AirDrying.Room(key, place.volumeM3(), place.freshAirM3H(), otherKgH);
+  }
+
+  /**
+   * Returns one piece of a kind as it hangs: its slowest part, which decides when it is dry. Water
+   * is spread over the parts as a spin leaves it.
+   */
   static AirDrying.Hung hung(Kind kind, double exposure, double startMoisture) {
     TextileLoad piece = kind.load(1);
-    double regain = piece.weighted(Material::regain) / piece.massKg();
+    Material slowest = slowestPart(kind);
+    double part = slowest.spinFactor() / meanSpinFactor(kind);
     double soaked = Math.max(startMoisture, moistureAfterSpin(kind, 0, DRUM_RADIUS_M));
     return new AirDrying.Hung(
-        piece.massKg(), kind.areaM2(), regain, exposure, startMoisture, soaked);
+        piece.massKg(),
+        kind.areaM2(),
+        slowest,
+        exposure,
+        Limits.MOISTURE.clamp(startMoisture * part),
+        Limits.MOISTURE.clamp(soaked * part));
+  }
+
+  /** Returns the course of the slowest part as the moisture of the whole piece. */
+  static AirDrying ofWhole(Kind kind, AirDrying slowest) {
+    double whole = meanSpinFactor(kind) / slowestPart(kind).spinFactor();
+    return new AirDrying(
+        slowest.hoursToDry(),
+        slowest.clothTemperatureC(),
+        slowest.moisture().stream().map(x -> x * whole).toList());
+  }
+
+  /** The part that holds most water for its mass dries last. */
+  private static Material slowestPart(Kind kind) {
+    return kind.parts().stream()
+        .map(Part::material)
+        .max(Comparator.comparingDouble(Material::spinFactor))
+        .orElseThrow();
+  }
+
+  private static double meanSpinFactor(Kind kind) {
+    TextileLoad piece = kind.load(1);
+    return piece.weighted(Material::spinFactor) / piece.massKg();
   }
 
   /** Returns the exposure with what was learnt, never more than all of both faces. */
-  static double corrected(double exposure, double factor) {
+  public static double corrected(double exposure, double factor) {
     return Math.min(1, exposure * factor);
   }
 
@@ -101,6 +175,14 @@ public record HangingGroup(
   /** Returns when it is dry, or null when it does not dry here within four days. */
   public @Nullable Instant dryBy() {
     return drying.hoursToDry() == null ? null : after(hungAt, drying.hoursToDry());
+  }
+
+  /** Returns the moisture of a kind that was wrung by hand, or not wrung at all [kg/kg]. */
+  public static double moistureByHand(Kind kind, boolean wrung) {
+    TextileLoad piece = kind.load(1);
+    SpinRetention kept =
+        wrung ? SpinRetention.wrung(piece) : SpinRetention.of(piece, 0, DRUM_RADIUS_M);
+    return kept.retainedL() / piece.massKg();
   }
 
   static Instant after(Instant start, double hours) {
@@ -168,6 +250,6 @@ public record HangingGroup(
     }
     return why.line("leaves one piece in that hour", Numbers.of(perHour, 0) + " g")
         .total("dry", dryBy)
-        .section(7);
+        .section(8);
   }
 }

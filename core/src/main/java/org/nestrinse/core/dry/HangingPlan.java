@@ -9,31 +9,38 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.kit.Place;
 
 /**
  * Who hangs where, what is moved when, and what finishes in the dryer: dry before it is needed,
- * then least money, then least wear, then soonest with the fewest errands.
+ * nothing damp for too long, as the household wishes, then least money and hours together.
  *
- * <p>Every batch takes one of its {@link Ways}; room on lines and rails and the dryers are shared.
- * The best choice is found by branch and bound: batches one after the other, cheapest way first,
- * and whatever cannot become better than the best so far is left.
+ * <p>Every part of a batch takes one of its {@link Ways}; room on lines and rails, trips and the
+ * dryers are shared, and so is the air of each room. A choice is made part by part, then improved
+ * one part at a time, and small questions are searched through by branch and bound. The rooms' air
+ * is looked at anew after each round, until it is the air that the plan itself makes.
  *
  * @param courses one or more for each batch, in the order of the batches
- * @param cost of all together
- * @param proven whether nothing better exists; false when looking was stopped
+ * @param cost of all together, trips included
+ * @param proven whether nothing better exists for the rooms' air as it is; false when looking was
+ *     stopped
  * @see "docs/models.md, the hanging plan"
  */
 public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
   /** So many choices are looked at before the best so far is taken. */
   static final int MOST_LOOKS = 20_000;
 
+  /** The rooms' air is looked at anew so often at most. */
+  private static final int MOST_ROUNDS = 4;
+
+  /** Between two choices the air settles in so many steps. */
+  private static final int SETTLING_ROUNDS = 2;
+
   /** No part of a batch takes more than this share of a place's room. */
   private static final double LARGEST_PART = 0.5;
 
   private static final int LEAST_PIECES = 2;
-  private static final double FULL = 1 + 1e-9;
   private static final double MINUTES_PER_HOUR = 60;
 
   public HangingPlan {
@@ -42,9 +49,21 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
 
   /** Returns the best plan that a policy allows. */
   public static HangingPlan of(DryingQuestion question, DryingPolicy policy) {
-    Search search = new Search(question, policy, policy.crowding());
-    HangingPlan plan = search.plan();
-    return search.found() ? plan : new Search(question, policy, true).plan();
+    RoomLoad rooms = RoomLoad.EMPTY;
+    HangingSearch search = new HangingSearch(question, policy, rooms);
+    List<Ways.Way> chosen = search.choose();
+    for (int round = 1; round < MOST_ROUNDS; round++) {
+      for (int settling = 0; settling < SETTLING_ROUNDS; settling++) {
+        rooms = rooms.towards(RoomLoad.of(search.courses(chosen, rooms), question));
+      }
+      List<Ways.Way> before = chosen;
+      search = new HangingSearch(question, policy, rooms);
+      chosen = search.choose();
+      if (chosen.equals(before)) {
+        break;
+      }
+    }
+    return search.plan(chosen, rooms);
   }
 
   /** Returns when everything is dry, or null when something is not within four days. */
@@ -63,6 +82,22 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
   /** Returns how many pieces come too late for the shelf. */
   public int latePieces() {
     return courses.stream().filter(Course::late).mapToInt(c -> c.batch().count()).sum();
+  }
+
+  /** Returns how many pieces stay damp so long that they will smell. */
+  public int dampTooLong() {
+    return courses.stream().filter(Course::dampTooLong).mapToInt(c -> c.batch().count()).sum();
+  }
+
+  /** Returns whether two plans do the same with everything, at the same times. */
+  public boolean same(HangingPlan other) {
+    return doings().equals(other.doings());
+  }
+
+  private List<Object> doings() {
+    return courses.stream()
+        .<Object>map(c -> List.of(c.batch().key(), c.batch().count(), c.marks(), c.where()))
+        .toList();
   }
 
   /** Returns the parts in which batches are planned: none takes more than half of a place. */
@@ -96,37 +131,50 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
   /**
    * A course with what the search asks of it again and again.
    *
-   * @param course the way
+   * @param way the way that it follows
+   * @param course the way worked out
    * @param alone what it costs when it shares no run of the dryer
    * @param stays the room it takes
+   * @param trips hours in which something of it is carried, in their order
    * @param runStart when the dryer starts, null without a dryer
    * @param massKg dry mass [kg]
    * @param thirstyKg how much of it gives its water slowly [kg]
    */
   record Option(
+      Ways.Way way,
       Course course,
       PlanCost alone,
       List<Stay> stays,
+      List<Integer> trips,
       @Nullable Instant runStart,
       double massKg,
       double thirstyKg) {
-    static Option of(Course course, DryingQuestion question) {
+    static Option of(Ways.Way way, Course course, DryingQuestion question) {
       int lastHour = question.weather().size() - 1;
       List<Stay> stays = new ArrayList<>();
       for (Course.Leg leg : course.legs()) {
         Spot spot = leg.spot();
-        if (spot != null && !leg.crowded() && spot.place().share(course.batch().kind()) > 0) {
+        if (spot != null && spot.place().share(course.batch().kind()) > 0) {
           int first = Math.min(lastHour, question.indexOf(leg.from()));
           int last = Math.max(first, question.indexOf(leg.to().minusSeconds(1)));
           double share = spot.place().share(course.batch().kind()) * course.batch().count();
-          stays.add(new Stay(spot.placeId(), first, Math.min(lastHour, last), share));
+          stays.add(
+              new Stay(spot.placeId(), first, Math.min(lastHour, last), share, leg.crowded()));
         }
       }
+      List<Integer> trips =
+          course.marks().stream()
+              .filter(course::carries)
+              .map(m -> question.indexOf(m.at()))
+              .distinct()
+              .toList();
       int end = course.legs().size() - 1;
       return new Option(
+          way,
           course,
           course.alone(),
           stays,
+          trips,
           course.tumble() == null ? null : course.legs().get(end).from(),
           course.batch().massKg(),
           TumbleDrying.thirstyKg(course.batch().kind()) * course.batch().count());
@@ -138,7 +186,7 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
   }
 
   /** Room that is taken in a place, from an hour to another, both included. */
-  record Stay(long placeId, int first, int last, double share) {}
+  record Stay(long placeId, int first, int last, double share, boolean crowded) {}
 
   /** Options that share one run of a dryer. */
   private record Run(List<Option> options) {
@@ -170,7 +218,8 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
         mass += o.massKg;
         thirsty += o.thirstyKg;
       }
-      double together = TumbleDrying.minutes(options.get(0).run().heat(), water, thirsty / mass, 1);
+      Course.Tumble first = options.get(0).run();
+      double together = TumbleDrying.minutes(first.dryer(), first.heat(), water, thirsty / mass, 1);
       return Math.max(longest, together);
     }
 
@@ -200,20 +249,44 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
    * sums are kept along, since the search asks for them at every look.
    */
   static final class Table {
-    private final Map<Long, double[]> room = new HashMap<>();
+    private static final double FULL = 1 + 1e-9;
+
+    private final DryingQuestion question;
+    private final Map<Long, double[]> spaced = new HashMap<>();
+    private final Map<Long, double[]> crowded = new HashMap<>();
+    private final Map<Long, Double> before = new HashMap<>();
+    private final int[] carried;
+    private final int[] tripsOfDay;
+    private int trips;
     private final Deque<Option> chosen = new ArrayDeque<>();
     private final Deque<PlanCost> airCosts = new ArrayDeque<>(List.of(PlanCost.NONE));
     private final Deque<List<Run>> runs = new ArrayDeque<>(List.of(List.of()));
 
     Table(DryingQuestion question) {
+      this.question = question;
       int hours = question.weather().size();
-      question.spots().forEach(s -> room.put(s.placeId(), new double[hours]));
+      question
+          .spots()
+          .forEach(
+              s -> {
+                spaced.put(s.placeId(), new double[hours]);
+                crowded.put(s.placeId(), new double[hours]);
+              });
+      for (Batch batch : question.batches()) {
+        Spot at = batch.at();
+        if (at != null) {
+          double share = at.place().share(batch.kind()) * batch.count();
+          before.merge(at.placeId(), share, Double::sum);
+        }
+      }
+      carried = new int[hours];
+      tripsOfDay = new int[question.day(hours - 1) + 1];
     }
 
-    /** Adds an option when there is room for it; returns whether there was. */
+    /** Adds an option when there is room and time for it; returns whether there was. */
     boolean add(Option option) {
       List<Run> then = option.runStart == null ? runs.getLast() : dryerTakes(option);
-      if (then == null || !fits(option)) {
+      if (then == null || !fits(option) || !fewTrips(option)) {
         return false;
       }
       use(option, 1);
@@ -230,11 +303,43 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
       airCosts.removeLast();
     }
 
+    /** Up to its room with air between, up to one and a half times that crowded; never above. */
     private boolean fits(Option option) {
       for (Stay stay : option.stays) {
-        double[] used = Objects.requireNonNull(room.get(stay.placeId));
+        double[] own = Objects.requireNonNull((stay.crowded ? crowded : spaced).get(stay.placeId));
+        double[] other =
+            Objects.requireNonNull((stay.crowded ? spaced : crowded).get(stay.placeId));
+        double most = stay.crowded ? Place.CROWDED_ROOM : FULL;
+        boolean hangsHere = hangsHere(option, stay);
         for (int hour = stay.first; hour <= stay.last; hour++) {
-          if (used[hour] + stay.share > FULL) {
+          boolean tooMuch = own[hour] + stay.share > most + 1e-9 || other[hour] > 0;
+          // What hangs too close already may stay where it is, but nothing joins it.
+          if (tooMuch && !(hangsHere && overfull(stay.placeId))) {
+            return false;
+          }
+        }
+      }
+      return true;
+    }
+
+    private boolean overfull(long placeId) {
+      return before.getOrDefault(placeId, 0.0) > FULL;
+    }
+
+    private static boolean hangsHere(Option option, Stay stay) {
+      Spot at = option.course.batch().at();
+      return at != null && at.placeId() == stay.placeId && option.course.legs().size() == 1;
+    }
+
+    private boolean fewTrips(Option option) {
+      int most = question.wishes().tripsADay();
+      int[] more = null;
+      for (int hour : option.trips) {
+        if (carried[hour] == 0) {
+          int day = question.day(hour);
+          more = more == null ? new int[tripsOfDay.length] : more;
+          more[day]++;
+          if (tripsOfDay[day] + more[day] > most) {
             return false;
           }
         }
@@ -244,9 +349,18 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
 
     private void use(Option option, int sign) {
       for (Stay stay : option.stays) {
-        double[] used = Objects.requireNonNull(room.get(stay.placeId));
+        double[] used = Objects.requireNonNull((stay.crowded ? crowded : spaced).get(stay.placeId));
         for (int hour = stay.first; hour <= stay.last; hour++) {
           used[hour] += sign * stay.share;
+          used[hour] = used[hour] < 1e-9 ? 0 : used[hour];
+        }
+      }
+      for (int hour : option.trips) {
+        boolean none = carried[hour] == 0;
+        carried[hour] += sign;
+        if (none || carried[hour] == 0) {
+          tripsOfDay[question.day(hour)] += sign;
+          trips += sign;
         }
       }
     }
@@ -276,13 +390,18 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
       return others;
     }
 
-    /** What everything chosen so far costs. */
+    /** What everything chosen so far costs, its trips included. */
     PlanCost cost() {
       PlanCost sum = airCosts.getLast();
       for (Run run : runs.getLast()) {
         sum = sum.plus(run.cost());
       }
-      return sum;
+      return sum.dearer(trips * question.wishes().trip());
+    }
+
+    /** How many options were chosen. */
+    int size() {
+      return chosen.size();
     }
 
     /** The chosen courses as they come about, shared runs with their common end. */
@@ -296,121 +415,6 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
                       .map(r -> o.course.sharing(r.minutes(), r.end()))
                       .orElse(o.course))
           .toList();
-    }
-  }
-
-  private static final class Search {
-    private final List<Batch> parts;
-    private final List<List<Option>> ways = new ArrayList<>();
-    private final PlanCost[] least;
-    private final Table table;
-    private final int[] taken;
-    private final DryingPolicy policy;
-    private final boolean crowding;
-    private int looks;
-    private @Nullable PlanCost best;
-    private List<Course> bestCourses = List.of();
-
-    Search(DryingQuestion question, DryingPolicy policy, boolean crowding) {
-      this.policy = policy;
-      this.crowding = crowding;
-      Ways all = new Ways(question);
-      // Those that hinder most come first: short of time, then bulky.
-      parts =
-          parts(question).stream()
-              .sorted(
-                  Comparator.comparing(
-                          Batch::neededBy, Comparator.nullsLast(Comparator.naturalOrder()))
-                      .thenComparing(b -> -b.kind().widthM() * b.count())
-                      .thenComparing(Batch::key))
-              .toList();
-      for (Batch part : parts) {
-        ways.add(
-            all.of(part, policy, crowding).stream()
-                .map(course -> Option.of(course, question))
-                .sorted(Comparator.comparing(this::alone))
-                .toList());
-      }
-      least = new PlanCost[parts.size() + 1];
-      least[parts.size()] = PlanCost.NONE;
-      for (int i = parts.size() - 1; i >= 0; i--) {
-        List<Option> options = ways.get(i);
-        least[i] = options.isEmpty() ? least[i + 1] : least[i + 1].plus(alone(options.get(0)));
-      }
-      table = new Table(question);
-      taken = new int[parts.size()];
-    }
-
-    /** What an option counts that shares nothing. */
-    private PlanCost alone(Option option) {
-      return policy.weighed(option.alone);
-    }
-
-    /** What everything chosen so far counts. */
-    private PlanCost sofar() {
-      return policy.weighed(table.cost());
-    }
-
-    boolean found() {
-      return best != null;
-    }
-
-    HangingPlan plan() {
-      if (ways.stream().noneMatch(List::isEmpty)) {
-        descend(0);
-      }
-      List<Course> joined = new ArrayList<>();
-      for (Course course : bestCourses) {
-        int same =
-            IntStream.range(0, joined.size())
-                .filter(i -> joined.get(i).sameWay(course))
-                .findFirst()
-                .orElse(-1);
-        if (same < 0) {
-          joined.add(course);
-        } else {
-          joined.set(same, joined.get(same).with(course));
-        }
-      }
-      joined.sort(Comparator.comparing(c -> c.batch().key()));
-      PlanCost cost = bestCourses.stream().map(Course::alone).reduce(PlanCost.NONE, PlanCost::plus);
-      return new HangingPlan(joined, cost, looks < MOST_LOOKS);
-    }
-
-    private void descend(int part) {
-      if (part == parts.size()) {
-        PlanCost cost = sofar();
-        if (best == null || cost.compareTo(best) < 0) {
-          best = cost;
-          bestCourses = table.courses();
-        }
-        return;
-      }
-      List<Option> options = ways.get(part);
-      // Parts of one batch are alike: the later one never takes an earlier way.
-      boolean twin = part > 0 && alike(parts.get(part - 1), parts.get(part));
-      for (int i = twin ? taken[part - 1] : 0; i < options.size(); i++) {
-        if (looks >= MOST_LOOKS && (best != null || !crowding)) {
-          return;
-        }
-        looks++;
-        Option option = options.get(i);
-        if (best != null
-            && sofar().plus(alone(option)).plus(least[part + 1]).compareTo(best) >= 0) {
-          return;
-        }
-        if (table.add(option)) {
-          taken[part] = i;
-          if (best == null || sofar().plus(least[part + 1]).compareTo(best) < 0) {
-            descend(part + 1);
-          }
-          table.removeLast();
-        }
-      }
-    }
-
-    private static boolean alike(Batch a, Batch b) {
-      return a.key() == b.key() && a.count() == b.count();
     }
   }
 }

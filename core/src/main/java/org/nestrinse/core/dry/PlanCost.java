@@ -3,45 +3,52 @@ package org.nestrinse.core.dry;
 import java.util.Comparator;
 
 /**
- * What a way of drying costs, in the order in which it counts: late for the shelf, money, wear,
- * then waiting and walking.
+ * What a way of drying costs, in the order in which it counts: late for the shelf, damp for too
+ * long, against the household's wishes, then money and hours together at a stated price of an hour.
  *
  * @param lateHours hours that pieces come too late, all pieces together
- * @param money in the household's currency
+ * @param dampHours hours that pieces are damp beyond what they may be, all pieces together
+ * @param unwished pieces that dry otherwise than the household wishes
+ * @param worth money, with hours and trips at their price, in the household's currency
+ * @param money of it money, in the household's currency
  * @param wear in the units of {@link Course#wear()}
- * @param waiting hours until dry of all pieces, with half an hour more for each move of each piece
  */
-public record PlanCost(double lateHours, double money, double wear, double waiting)
+public record PlanCost(
+    double lateHours, double dampHours, int unwished, double worth, double money, double wear)
     implements Comparable<PlanCost> {
-  static final PlanCost NONE = new PlanCost(0, 0, 0, 0);
+  static final PlanCost NONE = new PlanCost(0, 0, 0, 0, 0, 0);
 
   /**
-   * Steps in which costs are counted, so that sums stay exact: half a minute, a hundredth of a
-   * cent.
+   * Steps in which costs are counted, so that sums stay exact: half a minute, a tenth of a cent.
    */
   private static final double HOURS = 0.01;
 
-  private static final double MONEY = 1e-4;
-  private static final double WEAR = 1e-3;
+  private static final double MONEY = 1e-3;
   private static final Comparator<PlanCost> ORDER =
       Comparator.<PlanCost>comparingLong(c -> Math.round(c.lateHours / HOURS))
-          .thenComparingLong(c -> Math.round(c.money / MONEY))
-          .thenComparingLong(c -> Math.round(c.wear / WEAR))
-          .thenComparingLong(c -> Math.round(c.waiting / HOURS));
+          .thenComparingLong(c -> Math.round(c.dampHours / HOURS))
+          .thenComparingInt(PlanCost::unwished)
+          .thenComparingLong(c -> Math.round(c.worth / MONEY));
 
   public PlanCost {
     lateHours = Math.round(lateHours / HOURS) * HOURS;
-    money = Math.round(money / MONEY) * MONEY;
-    wear = Math.round(wear / WEAR) * WEAR;
-    waiting = Math.round(waiting / HOURS) * HOURS;
+    dampHours = Math.round(dampHours / HOURS) * HOURS;
+    worth = Math.round(worth / MONEY) * MONEY;
   }
 
   PlanCost plus(PlanCost other) {
     return new PlanCost(
         lateHours + other.lateHours,
+        dampHours + other.dampHours,
+        unwished + other.unwished,
+        worth + other.worth,
         money + other.money,
-        wear + other.wear,
-        waiting + other.waiting);
+        wear + other.wear);
+  }
+
+  /** Returns the same with so much more of what money and hours are worth. */
+  PlanCost dearer(double more) {
+    return new PlanCost(lateHours, dampHours, unwished, worth + more, money, wear);
   }
 
   @Override

@@ -17,19 +17,25 @@ import org.nestrinse.core.units.OutOfRange;
  * @param minutes cooling included [min]
  * @param kwh electricity [kWh]
  * @param loads how many runs, when it is more than the dryer takes at once
- * @see "docs/models.md, section 8"
+ * @see "docs/models.md, section 9"
  */
 public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, double kwh, int loads) {
   /** Minutes of the cool-down; it is not stopped before. */
   public static final double COOLING_MINUTES = 8;
 
+  /** Minutes until it is warm. */
+  public static final double WARM_UP_MINUTES = 6;
+
+  /** No run is shorter [min]. */
+  private static final double LEAST_MINUTES = 20;
+
   private static final double NORMAL_KG_H = 1.6;
+  private static final double HEAT_PUMP_KG_H = 1.2;
   private static final double LOW_KG_H = 0.9;
   private static final double NO_HEAT_KG_H = 0.35;
-  private static final double THIRSTY = 0.85;
-  private static final double LOW_MORE = 1.15;
-  private static final double NO_HEAT_KWH_KG = 0.12;
-  private static final double ROOM_RH = 60;
+  private static final double THIRSTY_SLOWER = 0.15;
+  private static final double LOW_MORE = 1.10;
+  private static final double NO_HEAT_KW = 0.20;
   private static final double MINUTES_PER_HOUR = 60;
 
   /**
@@ -70,8 +76,8 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
     double mass = pieces.stream().mapToDouble(d -> d.kind.massKg() * d.count).sum();
     double thirsty = pieces.stream().mapToDouble(d -> thirstyKg(d.kind) * d.count).sum();
     int loads = (int) Math.max(1, Math.ceil(mass / dryer.capacityKg() - 1e-9));
-    double minutes = minutes(heat, water, thirsty / mass, loads);
-    return new TumbleDrying(heat, water, minutes, water * kwhPerKg(dryer, heat), loads);
+    double minutes = minutes(dryer, heat, water, thirsty / mass, loads);
+    return new TumbleDrying(heat, water, minutes, kwh(dryer, heat, water, minutes), loads);
   }
 
   /** Returns how much of one piece is of a fibre that gives its water slowly [kg]. */
@@ -81,10 +87,32 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
     return share * kind.massKg();
   }
 
-  /** Returns the minutes for some water at a heat, cooling of each run included. */
-  static double minutes(DryerHeat heat, double waterKg, double thirstyShare, int loads) {
-    double rate = rate(heat) * (1 - (1 - THIRSTY) * thirstyShare);
-    return waterKg / rate * MINUTES_PER_HOUR + loads * COOLING_MINUTES;
+  /**
+   * Returns the run of a load by materials, all equally damp.
+   *
+   * @param moisture how damp it is [kg/kg]
+   * @param heat normal, low or none
+   */
+  public static TumbleDrying of(Dryer dryer, TextileLoad load, double moisture, DryerHeat heat) {
+    Limits.MOISTURE.check("startMoisture", moisture);
+    double water = 0;
+    double thirsty = 0;
+    for (TextileLoad.MaterialMass m : load.masses()) {
+      water += Math.max(0, moisture - AirDrying.dryMoisture(m.material())) * m.massKg();
+      boolean slow =
+          m.material() == Material.BAMBOO_VISCOSE || m.material() == Material.HEMP_COTTON;
+      thirsty += slow ? m.massKg() : 0;
+    }
+    double minutes = minutes(dryer, heat, water, thirsty / load.massKg(), 1);
+    return new TumbleDrying(heat, water, minutes, kwh(dryer, heat, water, minutes), 1);
+  }
+
+  /** Returns the minutes for some water at a heat, warming up and cooling of each run included. */
+  static double minutes(
+      Dryer dryer, DryerHeat heat, double waterKg, double thirstyShare, int loads) {
+    double rate = rate(dryer, heat) * (1 - THIRSTY_SLOWER * thirstyShare);
+    double whole = waterKg / rate * MINUTES_PER_HOUR + loads * (WARM_UP_MINUTES + COOLING_MINUTES);
+    return Math.max(loads * LEAST_MINUTES, whole);
   }
 
   /** Returns the wear of each piece: an hour at normal heat is 1, gentler heat is less. */
@@ -99,12 +127,10 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
     return perHour * minutes / MINUTES_PER_HOUR;
   }
 
-  /** Returns the moisture at which a kind counts as dry in the room [kg/kg]. */
+  /** Returns the moisture at which a kind counts as dry, all its parts together [kg/kg]. */
   public static double dryMoisture(Kind kind) {
     TextileLoad piece = kind.load(1);
-    double regain = piece.weighted(Material::regain) / piece.massKg();
-    return new AirDrying.Hung(piece.massKg(), kind.areaM2(), regain, 1, 0).restingMoisture(ROOM_RH)
-        + AirDrying.DRY_MARGIN;
+    return piece.weighted(AirDrying::dryMoisture) / piece.massKg();
   }
 
   /**
@@ -127,20 +153,20 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
     return excess * damp.kind.massKg() * damp.count;
   }
 
-  private static double rate(DryerHeat heat) {
+  private static double rate(Dryer dryer, DryerHeat heat) {
     return switch (heat) {
-      case NORMAL -> NORMAL_KG_H;
+      case NORMAL -> dryer.type() == Dryer.Type.HEAT_PUMP ? HEAT_PUMP_KG_H : NORMAL_KG_H;
       case LOW -> LOW_KG_H;
       case NO_HEAT -> NO_HEAT_KG_H;
       case NONE -> throw new IllegalStateException("nothing may be tumbled");
     };
   }
 
-  private static double kwhPerKg(Dryer dryer, DryerHeat heat) {
+  private static double kwh(Dryer dryer, DryerHeat heat, double waterKg, double minutes) {
     return switch (heat) {
-      case NORMAL -> dryer.type().kwhPerKg();
-      case LOW -> dryer.type().kwhPerKg() * LOW_MORE;
-      case NO_HEAT -> NO_HEAT_KWH_KG;
+      case NORMAL -> waterKg * dryer.type().kwhPerKg();
+      case LOW -> waterKg * dryer.type().kwhPerKg() * LOW_MORE;
+      case NO_HEAT -> NO_HEAT_KW * minutes / MINUTES_PER_HOUR;
       case NONE -> throw new IllegalStateException("nothing may be tumbled");
     };
   }

@@ -5,28 +5,40 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.DryerHeat;
-import org.nestrinse.core.units.Numbers;
 
 /**
  * The ways in which one batch may become dry: hanging in one spot; outdoors while the weather is
- * good and inside for the rest, once or every day; and each of these with the dryer from one of its
- * hours on. None of them breaks a limit of the piece.
+ * good and inside for the rest, once or every day; moved once; and each of these with the dryer
+ * from one of its hours on. None of them breaks a limit of the piece or of the household, carries
+ * in quiet hours, or moves a piece again within three hours.
  */
 final class Ways {
-  /** Strong sun that waterproof and elastic pieces bear in one drying [h]. */
+  /** Strong sun that waterproof and elastic pieces tolerate in one drying [h]. */
   static final int STRONG_SUN_H = 3;
 
   /** Above this air temperature they hang in the shade [°C]. */
   static final double SHADE_ABOVE_C = 35;
 
+  /** No errand moves a piece again so soon [h]. */
+  static final int BETWEEN_MOVES_H = 3;
+
   /** The dryer is started within so many hours [h]. */
-  private static final int DRYER_WITHIN_H = 14;
+  private static final int DRYER_WITHIN_H = 24;
+
+  /** The dryer's hours are looked at in such steps, so that pieces share runs and trips [h]. */
+  private static final int DRYER_STEP_H = 2;
+
+  /** Whatever is only finished in the dryer hangs so long before [h]. */
+  private static final int FINISH_AFTER_H = 3;
 
   private static final double TURN_AFTER_H = 2;
   private static final double TURN_WHEN_LONGER_H = 3;
@@ -36,47 +48,95 @@ final class Ways {
   private static final double MINUTES_PER_HOUR = 60;
 
   private final DryingQuestion question;
+  private final RoomLoad rooms;
   private final int hours;
   private final int firstMinutes;
   private final Map<Long, AirDrying.Stretch> known = new HashMap<>();
-  private final List<int[]> routes;
 
-  Ways(DryingQuestion question) {
+  Ways(DryingQuestion question, RoomLoad rooms) {
     this.question = question;
+    this.rooms = rooms;
     this.hours = question.weather().size();
     this.firstMinutes = HangingGroup.minutesLeft(question.from());
-    this.routes = routes();
   }
 
   /**
-   * Returns all ways of a batch under a policy, each once.
+   * One way, before it is worked out.
    *
-   * @param crowding whether pieces may hang closer than there is room for; then there is always a
-   *     way
+   * @param route the spot of every hour
+   * @param crowded whether pieces hang closer than they should
+   * @param dryer the dryer that finishes them, or null
+   * @param start the hour in which it starts, -1 without a dryer
    */
-  List<Course> of(Batch batch, DryingPolicy policy, boolean crowding) {
-    boolean mayTumble = batch.kind().tumble() != DryerHeat.NONE && !question.dryers().isEmpty();
-    List<Course> all = new ArrayList<>();
-    for (int[] route : routes) {
-      Air air = new Air(batch, route, false);
+  record Way(int[] route, boolean crowded, DryingQuestion.@Nullable DryerAt dryer, int start) {
+    @Override
+    public boolean equals(@Nullable Object other) {
+      return other instanceof Way way
+          && Arrays.equals(route, way.route)
+          && crowded == way.crowded
+          && start == way.start
+          && Objects.equals(dryer, way.dryer);
+    }
+
+    @Override
+    public int hashCode() {
+      return Objects.hash(Arrays.hashCode(route), crowded, dryer, start);
+    }
+  }
+
+  /** A part of a batch: its place among all parts tells it from the others. */
+  record Part(int index, Batch batch, int whole) {}
+
+  /** Returns all ways of a part under a policy, each once, with their courses. */
+  Map<Way, Course> of(Part part, DryingPolicy policy) {
+    Batch batch = part.batch;
+    boolean mayTumble =
+        batch.kind().tumble() != DryerHeat.NONE
+            && !question.dryers().isEmpty()
+            && question.wishes().tumbling() != DryingWishes.Tumbling.NEVER;
+    Map<Way, Course> all = new java.util.LinkedHashMap<>();
+    for (int[] route : routes(batch)) {
+      Air air = new Air(part, route, false);
       if (policy.air(mayTumble, air.dryHour())) {
-        all.add(air.course(null, -1));
+        add(all, air, new Way(route, false, null, -1));
       }
       if (mayTumble && policy.dryer()) {
         tumbled(batch, policy, air, all);
       }
-    }
-    for (int spot : crowding ? crowdedSpots() : List.<Integer>of()) {
-      all.add(new Air(batch, staying(spot), true).course(null, -1));
+      if (stays(route)) {
+        Air close = new Air(part, route, true);
+        if (policy.air(mayTumble, 0)) {
+          add(all, close, new Way(route, true, null, -1));
+        }
+        if (mayTumble && policy.dryer()) {
+          tumbled(batch, policy, close, all);
+        }
+      }
     }
     return all;
   }
 
-  private void tumbled(Batch batch, DryingPolicy policy, Air air, List<Course> all) {
+  private static void add(Map<Way, Course> all, Air air, Way way) {
+    all.put(way, air.course(way.dryer, way.start));
+  }
+
+  /** Returns the course of a way, with the rooms' air as it is known now. */
+  Course course(Part part, Way way) {
+    return new Air(part, way.route, way.crowded).course(way.dryer, way.start);
+  }
+
+  private void tumbled(Batch batch, DryingPolicy policy, Air air, Map<Way, Course> all) {
     int last = air.dryHour() < 0 ? DRYER_WITHIN_H : Math.min(DRYER_WITHIN_H, air.dryHour());
+    boolean finish = question.wishes().tumbling() == DryingWishes.Tumbling.FINISH_ONLY;
     TreeSet<Integer> starts = new TreeSet<>();
     for (int hour = 0; hour <= Math.min(last, hours - 1); hour++) {
-      if (question.up(hour) && policy.starts(hour, air.firstMove())) {
+      boolean looked = hour % DRYER_STEP_H == 0 || hour == air.firstMove();
+      boolean hung = !finish || hour >= FINISH_AFTER_H || batch.hungAt() != null;
+      if (looked
+          && hung
+          && question.errand(hour)
+          && policy.starts(hour, air.firstMove())
+          && air.restedBefore(hour)) {
         starts.add(hour);
       }
     }
@@ -86,40 +146,93 @@ final class Ways {
       }
       for (int start : starts) {
         if (!question.hour(start).isBefore(dryer.freeFrom())) {
-          all.add(air.course(dryer, start));
+          add(all, air, new Way(air.route, air.crowded, dryer, start));
         }
       }
     }
   }
 
-  /** Returns for each way in the air the spot of every hour. */
-  private List<int[]> routes() {
+  private static boolean stays(int[] route) {
+    return Arrays.stream(route).distinct().count() == 1;
+  }
+
+  /** Returns for each way in the air the spot of every hour, each once. */
+  private List<int[]> routes(Batch batch) {
     List<int[]> all = new ArrayList<>();
     List<Spot> spots = question.spots();
+    int here = batch.at() == null ? -1 : spots.indexOf(batch.at());
     for (int i = 0; i < spots.size(); i++) {
       Spot spot = spots.get(i);
-      if (!spot.outdoors()) {
+      if (spot.outdoors()) {
+        outdoors(all, i, here);
+      } else {
         all.add(staying(i));
-        continue;
-      }
-      boolean anyShelter = false;
-      for (int j = 0; j < spots.size(); j++) {
-        if (shelters(spot, spots.get(j))) {
-          anyShelter = true;
-          outAndIn(all, i, j);
+        if (here >= 0 && here != i) {
+          all.add(later(here, i, batch));
         }
       }
-      if (!anyShelter) {
-        all.add(staying(i));
+    }
+    Set<List<Integer>> seen = new HashSet<>();
+    List<int[]> kept = new ArrayList<>();
+    for (int[] route : all) {
+      if (seen.add(Arrays.stream(route).boxed().toList()) && allowed(batch, here, route)) {
+        kept.add(route);
       }
     }
-    return all;
+    if (kept.isEmpty() && here >= 0) {
+      kept.add(staying(here));
+    }
+    return kept;
+  }
+
+  private void outdoors(List<int[]> all, int outside, int here) {
+    if (!question.wishes().outdoors()) {
+      if (here == outside) {
+        all.add(staying(outside));
+      }
+      return;
+    }
+    boolean anyShelter = false;
+    for (int j = 0; j < question.spots().size(); j++) {
+      if (shelters(question.spots().get(outside), question.spots().get(j))) {
+        anyShelter = true;
+        outAndIn(all, outside, j);
+        if (here >= 0 && here != outside && here != j) {
+          outAndIn(all, outside, here);
+        }
+      }
+    }
+    if (!anyShelter || here == outside) {
+      all.add(staying(outside));
+    }
   }
 
   private int[] staying(int spot) {
     int[] route = new int[hours];
     Arrays.fill(route, spot);
     return route;
+  }
+
+  /** Stays where it is until it may be carried, then hangs elsewhere. */
+  private int[] later(int here, int there, Batch batch) {
+    int[] route = staying(there);
+    int from = firstErrand(batch);
+    Arrays.fill(route, 0, Math.min(hours, from), here);
+    return route;
+  }
+
+  private int firstErrand(Batch batch) {
+    for (int hour = 0; hour < hours; hour++) {
+      if (question.errand(hour) && rested(batch, hour)) {
+        return hour;
+      }
+    }
+    return hours;
+  }
+
+  private boolean rested(Batch batch, int hour) {
+    return batch.hungAt() == null
+        || !question.hour(hour).isBefore(batch.hungAt().plus(Duration.ofHours(BETWEEN_MOVES_H)));
   }
 
   /** A movable airer is carried in with all that hangs on it; everything else is hung anew. */
@@ -131,56 +244,84 @@ final class Ways {
     return movable ? inside.placeId() == outside.placeId() : !inside.carriedIn();
   }
 
+  /** Out while the weather is good and somebody may carry, for at least three hours at a time. */
   private void outAndIn(List<int[]> all, int outside, int inside) {
-    int[] once = new int[hours];
-    int[] daily = new int[hours];
-    boolean wasOut = false;
-    boolean over = false;
+    Place place = question.spots().get(outside).place();
+    boolean[] good = new boolean[hours];
     for (int hour = 0; hour < hours; hour++) {
-      boolean good = question.weather().get(hour).good(question.spots().get(outside).place());
-      // It is carried out only while somebody is up, and in before nobody is.
-      boolean out = good && question.up(hour);
-      over |= wasOut && !out;
-      wasOut |= out;
-      daily[hour] = out ? outside : inside;
-      once[hour] = out && !over ? outside : inside;
+      good[hour] = question.weather().get(hour).good(place) && question.errand(hour);
     }
-    if (wasOut) {
+    int[] once = staying(inside);
+    int[] daily = staying(inside);
+    boolean any = false;
+    int free = 0;
+    for (int from = 0; from < hours; from++) {
+      if (!good[from] || from < free) {
+        continue;
+      }
+      int to = from;
+      while (to < hours && good[to]) {
+        to++;
+      }
+      if (to - from >= BETWEEN_MOVES_H) {
+        Arrays.fill(daily, from, to, outside);
+        if (!any) {
+          Arrays.fill(once, from, to, outside);
+        }
+        any = true;
+        free = to + BETWEEN_MOVES_H;
+      }
+      from = to;
+    }
+    if (any) {
       all.add(once);
-      if (!Arrays.equals(once, daily)) {
-        all.add(daily);
-      }
+      all.add(daily);
     }
   }
 
-  private List<Integer> crowdedSpots() {
-    List<Integer> inside = new ArrayList<>();
-    List<Integer> all = new ArrayList<>();
-    for (int i = 0; i < question.spots().size(); i++) {
-      all.add(i);
-      if (!question.spots().get(i).outdoors()) {
-        inside.add(i);
+  /**
+   * No errand in quiet hours or after dark, none too soon; what rain comes to is fetched at once.
+   */
+  private boolean allowed(Batch batch, int here, int[] route) {
+    if (here >= 0 && route[0] != here) {
+      boolean fetched = flees(here, route[0], 0);
+      if (!fetched && !(question.errand(0) && rested(batch, 0))) {
+        return false;
       }
     }
-    return inside.isEmpty() ? all : inside;
+    int last = here >= 0 && route[0] != here ? 0 : -BETWEEN_MOVES_H;
+    for (int hour = 1; hour < hours; hour++) {
+      if (route[hour] == route[hour - 1]) {
+        continue;
+      }
+      boolean fetched = flees(route[hour - 1], route[hour], hour);
+      boolean soon = hour - last < BETWEEN_MOVES_H || !rested(batch, hour);
+      boolean inTime = question.errand(hour) || question.errand(hour - 1);
+      if (!fetched && (soon || !inTime)) {
+        return false;
+      }
+      last = hour;
+    }
+    return true;
   }
 
-  private AirDrying.Stretch stretch(int spot, int hour, boolean shade, double factor) {
+  private boolean flees(int from, int to, int hour) {
+    Spot before = question.spots().get(from);
+    return before.outdoors()
+        && !question.spots().get(to).outdoors()
+        && !question.weather().get(hour).good(before.place());
+  }
+
+  private AirDrying.Stretch stretch(int spot, int hour, boolean shade) {
     Spot s = question.spots().get(spot);
     long key = ((long) spot * hours + hour) * 2 + (shade ? 1 : 0);
-    AirDrying.Stretch base =
-        known.computeIfAbsent(
-            key, k -> AirDrying.Stretch.of(question.weather().get(hour).at(s.felt(), shade), 1));
-    return new AirDrying.Stretch(
-        base.clothC(),
-        base.evaporation(),
-        base.relativeHumidity(),
-        HangingGroup.corrected(s.place().exposure(), factor),
-        base.rainMm());
+    return known.computeIfAbsent(
+        key, k -> AirDrying.Stretch.of(question.weather().get(hour).at(s.felt(), shade), 1, null));
   }
 
-  /** One batch on one way through the spots. */
+  /** One part of a batch on one way through the spots. */
   private final class Air {
+    private final Part part;
     private final Batch batch;
     private final int[] route;
     private final boolean crowded;
@@ -189,33 +330,43 @@ final class Ways {
     private final AirDrying drying;
     private final List<HangingGroup.Point> points;
 
-    Air(Batch batch, int[] route, boolean crowded) {
-      this.batch = batch;
+    Air(Part part, int[] route, boolean crowded) {
+      this.part = part;
+      this.batch = part.batch;
       this.route = route;
       this.crowded = crowded;
       strongSunBefore[0] = batch.strongSunH();
       List<AirDrying.Stretch> way = new ArrayList<>(hours);
       for (int hour = 0; hour < hours; hour++) {
-        Spot spot = question.spots().get(route[hour]);
-        WeatherHour weather = question.weather().get(hour);
-        double sun = weather.sunAt(spot.felt());
-        boolean strong = sun >= WeatherHour.STRONG_SUN_W_M2;
-        shade[hour] =
-            batch.kind().sunShy()
-                && sun > 0
-                && (weather.temperatureC() > SHADE_ABOVE_C
-                    || (strong && strongSunBefore[hour] >= STRONG_SUN_H));
-        strongSunBefore[hour + 1] = strongSunBefore[hour] + (strong && !shade[hour] ? 1 : 0);
-        double factor =
-            question.factors().of(spot.place(), batch.kind())
-                * (crowded ? DryingQuestion.CROWDED : 1);
-        way.add(stretch(route[hour], hour, shade[hour], factor));
+        way.add(at(hour));
       }
-      double exposure = question.spots().get(route[0]).place().exposure();
+      AirDrying.Hung hung = HangingGroup.hung(batch.kind(), 1, batch.moisture());
       drying =
-          AirDrying.along(
-              HangingGroup.hung(batch.kind(), exposure, batch.moisture()), way, firstMinutes);
+          HangingGroup.ofWhole(
+              batch.kind(), AirDrying.along(hung, batch.count(), way, firstMinutes));
       points = HangingGroup.points(drying, question.from());
+    }
+
+    private AirDrying.Stretch at(int hour) {
+      Spot spot = question.spots().get(route[hour]);
+      WeatherHour weather = question.weather().get(hour);
+      double sun = weather.sunAt(spot.felt());
+      boolean strong = sun >= WeatherHour.STRONG_SUN_W_M2;
+      shade[hour] =
+          batch.kind().sunShy()
+              && sun > 0
+              && (weather.temperatureC() > SHADE_ABOVE_C
+                  || (strong && strongSunBefore[hour] >= STRONG_SUN_H));
+      strongSunBefore[hour + 1] = strongSunBefore[hour] + (strong && !shade[hour] ? 1 : 0);
+      Place place = spot.felt();
+      double exposure =
+          HangingGroup.corrected(
+              crowded ? place.crowdedExposure() : place.exposure(),
+              question.factors().of(spot.place(), batch.kind()));
+      double others = rooms.others(spot.placeId(), hour, part.index);
+      return stretch(route[hour], hour, shade[hour])
+          .exposed(exposure)
+          .in(HangingGroup.room(place, spot.placeId(), others));
     }
 
     /** The hour in which it is dry, or -1. */
@@ -235,6 +386,17 @@ final class Ways {
       return -1;
     }
 
+    /** Whether it was not carried within the last three hours before one, or is carried in it. */
+    boolean restedBefore(int hour) {
+      for (int h = Math.max(1, hour - BETWEEN_MOVES_H + 1); h < hour; h++) {
+        if (route[h] != route[h - 1]) {
+          return false;
+        }
+      }
+      boolean movesNow = batch.at() != null && !question.spots().get(route[0]).equals(batch.at());
+      return !movesNow || hour == 0 || hour >= BETWEEN_MOVES_H;
+    }
+
     /** Returns the course, with the dryer from an hour on when there is one. */
     Course course(DryingQuestion.@Nullable DryerAt dryer, int start) {
       Instant from = question.from();
@@ -250,27 +412,26 @@ final class Ways {
       boolean hangs = dryer == null || airEnd.isAfter(from);
       if (hangs) {
         walk(airEnd, lastHour, legs, marks);
-        double share = roomShare(route[0]);
         for (int hour = 0; hour <= lastHour; hour++) {
-          Instant begin = question.hour(hour);
-          Instant end = hour + 1 < hours ? question.hour(hour + 1) : airEnd;
-          end = end.isAfter(airEnd) ? airEnd : end;
           double watts = question.spots().get(route[hour]).place().watts();
-          if (watts == 0) {
-            continue;
+          double minutes = minutesIn(hour, airEnd);
+          if (watts > 0 && minutes > 0) {
+            double share = roomShare(route[hour]);
+            double kwh = watts * share / W_PER_KW * minutes / MINUTES_PER_HOUR;
+            airKwh += kwh;
+            money += question.money(kwh, question.hour(hour), minutes);
           }
-          double minutes = Math.max(0, Duration.between(begin, end).toSeconds() / 60.0);
-          double kwh = watts * share / W_PER_KW * minutes / MINUTES_PER_HOUR;
-          airKwh += kwh;
-          money += question.money(kwh, begin, minutes);
         }
       }
       double wear = SUN_WEAR * batch.count() * strongSun(lastHour);
+      double sun = hangs ? wetSun(airEnd, lastHour) : 0;
+      double damp = dampH(airEnd, lastHour, hangs);
       if (dryer == null) {
         if (airDry != null) {
           marks.add(new Course.Mark(airDry, Course.Sort.DRY, "dry"));
         }
-        return new Course(batch, legs, marks, points, airDry, airKwh, money, wear);
+        return new Course(
+            batch, legs, marks, points, airDry, airKwh, money, wear, sun, weights(damp));
       }
       double moisture = HangingGroup.moistureAt(points, airEnd);
       TumbleDrying run =
@@ -281,7 +442,7 @@ final class Ways {
           new Course.Tumble(
               dryer.id(), dryer.dryer(), run.heat(), run.minutes(), run.waterKg(), run.kwh());
       legs.add(new Course.Leg(airEnd, end, null, tumble, false));
-      marks.add(new Course.Mark(airEnd, Course.Sort.DRYER, dryerWords(dryer, run)));
+      marks.add(new Course.Mark(airEnd, Course.Sort.DRYER, DryWords.dryer(dryer.dryer(), run)));
       marks.add(new Course.Mark(end, Course.Sort.DRY, "dry"));
       List<HangingGroup.Point> way =
           new ArrayList<>(points.stream().filter(p -> p.at().isBefore(airEnd)).toList());
@@ -296,15 +457,49 @@ final class Ways {
           end,
           airKwh + run.kwh(),
           money + question.money(run.kwh(), airEnd, run.minutes()),
-          wear + batch.count() * run.wear());
+          wear + batch.count() * run.wear(),
+          sun,
+          weights(damp));
     }
 
-    private String dryerWords(DryingQuestion.DryerAt dryer, TumbleDrying run) {
-      return "into %s, %s, %s; clean the lint filter first"
-          .formatted(dryer.dryer().name(), run.heat().words(), Numbers.duration(run.minutes()));
+    private Course.Weights weights(double dampH) {
+      return new Course.Weights(question.wishes(), part.whole, dampH);
     }
 
-    /** Strong sun that from now on falls on a piece that bears little of it [h]. */
+    private double minutesIn(int hour, Instant end) {
+      Instant begin = question.hour(hour);
+      Instant next = hour + 1 < hours ? question.hour(hour + 1) : end;
+      Instant to = next.isAfter(end) ? end : next;
+      return Math.max(0, Duration.between(begin, to).toSeconds() / 60.0);
+    }
+
+    /** How long it is damp until it is dry or in the dryer; hours in warm air count twice [h]. */
+    private double dampH(Instant end, int lastHour, boolean hangs) {
+      Instant since = batch.dampSince();
+      double sum =
+          since == null
+              ? 0
+              : Math.max(0, Duration.between(since, question.from()).toMinutes() / 60.0);
+      for (int hour = 0; hangs && hour <= lastHour; hour++) {
+        boolean warm =
+            question.weather().get(hour).at(question.spots().get(route[hour]).felt()).warm();
+        sum += minutesIn(hour, end) / MINUTES_PER_HOUR * (warm ? 2 : 1);
+      }
+      return sum;
+    }
+
+    /** Sun on the cloth while it is damp [kWh/m²]. */
+    private double wetSun(Instant end, int lastHour) {
+      double sum = 0;
+      for (int hour = 0; hour <= lastHour; hour++) {
+        Place place = question.spots().get(route[hour]).felt();
+        double sun = shade[hour] ? 0 : question.weather().get(hour).at(place).irradianceWm2();
+        sum += sun * minutesIn(hour, end) / MINUTES_PER_HOUR / W_PER_KW;
+      }
+      return sum;
+    }
+
+    /** Strong sun that from now on falls on a piece that tolerates little of it [h]. */
     private int strongSun(int lastHour) {
       return batch.kind().sunShy() ? strongSunBefore[lastHour + 1] - strongSunBefore[0] : 0;
     }
@@ -319,7 +514,7 @@ final class Ways {
     private void walk(Instant end, int lastHour, List<Course.Leg> legs, List<Course.Mark> marks) {
       Instant since = question.from();
       Spot first = question.spots().get(route[0]);
-      if (!first.equals(batch.at())) {
+      if (!first.equals(batch.at()) || crowded != batch.crowded()) {
         marks.add(begun(first, since));
       }
       turn(end, marks);
@@ -330,13 +525,7 @@ final class Ways {
         }
         if (shade[hour] && !shade[hour - 1] && route[hour] == route[hour - 1]) {
           boolean hot = question.weather().get(hour).temperatureC() > SHADE_ABOVE_C;
-          marks.add(
-              new Course.Mark(
-                  at,
-                  Course.Sort.SHADE,
-                  hot
-                      ? "into the shade, above 35°"
-                      : "into the shade, 3 h of strong sun are enough"));
+          marks.add(new Course.Mark(at, Course.Sort.SHADE, DryWords.shade(hot)));
         }
         if (route[hour] != route[hour - 1]) {
           legs.add(leg(since, at, route[hour - 1]));
@@ -351,13 +540,12 @@ final class Ways {
     private Course.Mark begun(Spot first, Instant at) {
       Spot before = batch.at();
       if (before != null && before.outdoors() && !first.outdoors()) {
-        return new Course.Mark(at, Course.Sort.BRING_IN, "bring in: " + first.words());
+        return new Course.Mark(at, Course.Sort.BRING_IN, DryWords.bringIn(null, first));
       }
       if (before != null && !before.outdoors() && first.outdoors()) {
-        return new Course.Mark(at, Course.Sort.OUT, "out: " + first.words());
+        return new Course.Mark(at, Course.Sort.OUT, DryWords.out(first));
       }
-      String what = before == null ? "hang: " : "hang over to: ";
-      return new Course.Mark(at, Course.Sort.HANG, what + first.words());
+      return new Course.Mark(at, Course.Sort.HANG, DryWords.hang(first, before != null, crowded));
     }
 
     private int indexBefore(Instant end) {
@@ -370,33 +558,39 @@ final class Ways {
 
     private Course.Mark moved(int hour, Instant at) {
       Spot to = question.spots().get(route[hour]);
-      if (to.outdoors()) {
-        return new Course.Mark(at, Course.Sort.OUT, "out: " + to.words());
-      }
       Spot from = question.spots().get(route[hour - 1]);
+      if (to.outdoors()) {
+        return new Course.Mark(at, Course.Sort.OUT, DryWords.out(to));
+      }
+      if (!from.outdoors()) {
+        return new Course.Mark(at, Course.Sort.HANG, DryWords.hang(to, true, crowded));
+      }
       WeatherHour weather = question.weather().get(hour);
-      String why =
+      DryWords.Before before =
           weather.rains() && !from.place().covered()
-              ? "before the rain"
+              ? DryWords.Before.RAIN
               : weather.relativeHumidity() > WeatherHour.DAMP_PERCENT
-                  ? "before the damp of the evening"
-                  : "before the night";
-      return new Course.Mark(
-          at, Course.Sort.BRING_IN, "bring in, %s: %s".formatted(why, to.words()));
+                  ? DryWords.Before.DAMP
+                  : DryWords.Before.NIGHT;
+      return new Course.Mark(at, Course.Sort.BRING_IN, DryWords.bringIn(before, to));
     }
 
+    /** Flaps are turned inside out; a thick side is turned to the sun, where there is some. */
     private void turn(Instant end, List<Course.Mark> marks) {
-      boolean wants = batch.kind().sunShy() || batch.kind().thick();
       Instant since = batch.hungAt() == null ? question.from() : batch.hungAt();
       double whole = Duration.between(since, end).toMinutes() / MINUTES_PER_HOUR;
       Instant at = HangingGroup.after(since, TURN_AFTER_H);
+      int hour = Math.min(hours - 1, question.indexOf(at));
       boolean ahead = at.isAfter(question.from()) && at.isBefore(end);
-      if (wants && ahead && question.up(question.indexOf(at)) && whole > TURN_WHEN_LONGER_H) {
-        marks.add(
-            new Course.Mark(
-                at,
-                Course.Sort.TURN,
-                batch.kind().sunShy() ? "turn inside out" : "turn, thick side to the sun"));
+      if (!ahead || !question.up(hour) || whole <= TURN_WHEN_LONGER_H) {
+        return;
+      }
+      Spot spot = question.spots().get(route[hour]);
+      boolean sunny = question.weather().get(hour).sunAt(spot.felt()) > 0 && !shade[hour];
+      if (batch.kind().sunShy()) {
+        marks.add(new Course.Mark(at, Course.Sort.TURN, DryWords.insideOut()));
+      } else if (batch.kind().thick() && sunny) {
+        marks.add(new Course.Mark(at, Course.Sort.TURN, DryWords.toTheSun()));
       }
     }
   }

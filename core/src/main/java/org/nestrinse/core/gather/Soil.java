@@ -1,6 +1,7 @@
 package org.nestrinse.core.gather;
 
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.bath.SoilType;
 
 /** What soiled a piece, and what that asks for. */
 public enum Soil {
@@ -10,9 +11,9 @@ public enum Soil {
   VOMIT("vomit", true, true, HygieneGoal.EVERYDAY, 48),
   MILK("milk", true, false, HygieneGoal.LIGHT, 48),
   FOOD("food", false, true, HygieneGoal.EVERYDAY, 48),
-  GREASE("grease", false, true, HygieneGoal.EVERYDAY, 72),
-  WAX("wax or polish", false, true, HygieneGoal.LIGHT, 168),
-  OIL("oil or solvent", false, true, HygieneGoal.LIGHT, 72),
+  GREASE("grease", false, true, HygieneGoal.LIGHT, 72),
+  WAX("wax or polish", false, true, HygieneGoal.NONE, 168),
+  OIL("oil or solvent", false, true, HygieneGoal.NONE, 72),
   DIRT("plain dirt", false, false, HygieneGoal.LIGHT, 336);
 
   private final String words;
@@ -42,6 +43,20 @@ public enum Soil {
   /** Returns whether the heavy row of a label applies. */
   public boolean heavy() {
     return heavy;
+  }
+
+  /** Returns what the cleaning model takes it for. */
+  public SoilType type() {
+    return switch (this) {
+      case WET -> SoilType.URINE;
+      case STOOL -> SoilType.STOOL;
+      case BLOOD -> SoilType.BLOOD;
+      case VOMIT -> SoilType.VOMIT;
+      case MILK -> SoilType.MILK;
+      case FOOD -> SoilType.FOOD;
+      case GREASE, WAX, OIL -> SoilType.GREASE;
+      case DIRT -> SoilType.DIRT;
+    };
   }
 
   /** Returns whether it leaves the piece damp, so that it sours without air. */

@@ -6,6 +6,7 @@ import java.util.Set;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
@@ -21,6 +22,7 @@ import org.nestrinse.core.units.Numbers;
  * @param needs what the person who uses them needs
  * @param storage how they are kept
  * @param newDye whether they are dark and in one of their first washes, so that dye may bleed
+ * @param firstWash whether they are new and have never been washed
  */
 public record SoiledPieces(
     Kind kind,
@@ -30,7 +32,8 @@ public record SoiledPieces(
     Instant since,
     Set<SkinNeed> needs,
     Storage storage,
-    boolean newDye) {
+    boolean newDye,
+    boolean firstWash) {
   public SoiledPieces {
     Limits.COUNT.check("count", count);
     needs = Set.copyOf(needs);
@@ -39,12 +42,25 @@ public record SoiledPieces(
   /** Makes pieces that are kept dry and airy, and no longer new. */
   public SoiledPieces(
       Kind kind, int count, Soil soil, boolean solidsOff, Instant since, Set<SkinNeed> needs) {
-    this(kind, count, soil, solidsOff, since, needs, Storage.USUAL, false);
+    this(kind, count, soil, solidsOff, since, needs, Storage.USUAL, false, false);
+  }
+
+  /** Makes pieces that were washed before. */
+  public SoiledPieces(
+      Kind kind,
+      int count,
+      Soil soil,
+      boolean solidsOff,
+      Instant since,
+      Set<SkinNeed> needs,
+      Storage storage,
+      boolean newDye) {
+    this(kind, count, soil, solidsOff, since, needs, storage, newDye, false);
   }
 
   /** Returns so many of the same. */
   public SoiledPieces withCount(int other) {
-    return new SoiledPieces(kind, other, soil, solidsOff, since, needs, storage, newDye);
+    return new SoiledPieces(kind, other, soil, solidsOff, since, needs, storage, newDye, firstWash);
   }
 
   /** Returns them as masses by material. */
@@ -59,14 +75,27 @@ public record SoiledPieces(
 
   /** Returns the hygiene that soil, use and person ask for together. */
   public HygieneGoal goal() {
+    if (needs.contains(SkinNeed.ILL)) {
+      return HygieneGoal.ILLNESS;
+    }
+    boolean noGerms =
+        kind.bin() == Bin.GLASS || kind.bin() == Bin.POLISH || kind.bin() == Bin.WORKSHOP;
+    if (noGerms || firstWash) {
+      return HygieneGoal.NONE;
+    }
     HygieneGoal goal = soil.goal();
-    if (kind.bin() == Bin.KITCHEN) {
+    if (kind.bin() == Bin.KITCHEN || kind.role() == Role.TOWEL) {
       goal = goal.orHigher(HygieneGoal.EVERYDAY);
     }
-    if (needs.contains(SkinNeed.NEWBORN)) {
-      goal = goal.orHigher(HygieneGoal.EXTRA_CARE);
-    }
-    return needs.contains(SkinNeed.ILL) ? goal.orHigher(HygieneGoal.ILLNESS) : goal;
+    return needs.contains(SkinNeed.NEWBORN) ? goal.orHigher(ofNewborn()) : goal;
+  }
+
+  private HygieneGoal ofNewborn() {
+    return switch (soil) {
+      case STOOL, VOMIT, BLOOD -> HygieneGoal.EXTRA_CARE;
+      case MILK, WET -> HygieneGoal.EVERYDAY;
+      case FOOD, GREASE, WAX, OIL, DIRT -> HygieneGoal.NONE;
+    };
   }
 
   /** Returns whether these are damp cloths, which sour in a day. */

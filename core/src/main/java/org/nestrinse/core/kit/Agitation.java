@@ -1,24 +1,24 @@
 package org.nestrinse.core.kit;
 
 /**
- * How a load is moved in its bath, with the share e of the soil that a bath with detergent lifts
- * off.
+ * How a load is moved in its bath, with how fast soil leaves against an ordinary programme.
  *
  * @see "docs/models.md, section 6"
  */
 public enum Agitation {
-  SOAK("soaked", 0.70),
-  BY_HAND("plunged by hand", 0.85),
-  GENTLE("gentle", 0.88),
-  NORMAL("normal", 0.93),
-  INTENSIVE("intensive", 0.95);
+  SOAK("soaked", 0.5),
+  GENTLE("gentle", 0.6),
+  NORMAL("normal", 1),
+  INTENSIVE("intensive", 1.25),
+  /** By hand: counts only while the plunger moves, and as a soak in between. */
+  PLUNGED("plunged by hand", 6);
 
   private final String words;
-  private final double detached;
+  private final double speed;
 
-  Agitation(String words, double detached) {
+  Agitation(String words, double speed) {
     this.words = words;
-    this.detached = detached;
+    this.speed = speed;
   }
 
   /** Returns the name a person uses. */
@@ -26,8 +26,19 @@ public enum Agitation {
     return words;
   }
 
-  /** Returns the share of the soil that comes off, 0 to 1. */
-  public double detached() {
-    return detached;
+  /** Returns how fast soil leaves, an ordinary programme being 1. */
+  public double speed() {
+    return speed;
+  }
+
+  /**
+   * Returns the speed of a bath that moves for a part of its time and soaks for the rest.
+   *
+   * @param movingMinutes how long it moves [min]
+   * @param restingMinutes how long it rests [min]
+   */
+  public double meanSpeed(double movingMinutes, double restingMinutes) {
+    double whole = movingMinutes + restingMinutes;
+    return whole <= 0 ? speed : (speed * movingMinutes + SOAK.speed * restingMinutes) / whole;
   }
 }

@@ -13,9 +13,9 @@ public record Dryer(String name, Type type, double capacityKg) {
 
   /** How a dryer gets rid of the damp, with what it uses for a kilogram of water. */
   public enum Type {
-    VENTED("vented", 0.75),
-    CONDENSER("condenser", 0.80),
-    HEAT_PUMP("heat pump", 0.32);
+    VENTED("vented", 1.00),
+    CONDENSER("condenser", 1.05),
+    HEAT_PUMP("heat pump", 0.42);
 
     private final String words;
     private final double kwhPerKg;

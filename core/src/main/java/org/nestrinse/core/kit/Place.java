@@ -24,6 +24,8 @@ import org.nestrinse.core.units.Range;
  * @param watts what it draws while something hangs there, a fan or a warm cupboard [W]
  * @param metres room on its lines and rails [m], or null
  * @param pieces room by number, or null; with neither there is room for all
+ * @param roomM3 volume of the room it stands in [m³], or null for what is usual
+ * @param freshM3H fresh air of that room [m³/h], or null for what is usual
  */
 public record Place(
     String name,
@@ -37,7 +39,57 @@ public record Place(
     boolean fan,
     double watts,
     @Nullable Double metres,
-    @Nullable Integer pieces) {
+    @Nullable Integer pieces,
+    @Nullable Double roomM3,
+    @Nullable Double freshM3H) {
+  /** Pieces that hang closer than they should get so much of the air. */
+  public static final double CROWDED_EXPOSURE = 0.15;
+
+  /** So many times its room a place takes at most, crowded. */
+  public static final double CROWDED_ROOM = 1.5;
+
+  /** Volumes of rooms. */
+  public static final Range ROOM_M3 = new Range(0.2, 500, "m³");
+
+  /** Fresh air of a room, from a shut cupboard to an open window. */
+  public static final Range FRESH_M3_H = new Range(0.5, 2000, "m³/h");
+
+  private static final double LIVING_ROOM_M3 = 30;
+  private static final double LIVING_ROOM_FRESH_M3_H = 15;
+  private static final double CUPBOARD_M3 = 1.5;
+  private static final double CUPBOARD_FRESH_M3_H = 8;
+
+  /** Makes a place in a room as such rooms usually are. */
+  public Place(
+      String name,
+      Sort sort,
+      Facing facing,
+      double exposure,
+      double windFactor,
+      double sunFactor,
+      double roomC,
+      double roomHumidity,
+      boolean fan,
+      double watts,
+      @Nullable Double metres,
+      @Nullable Integer pieces) {
+    this(
+        name,
+        sort,
+        facing,
+        exposure,
+        windFactor,
+        sunFactor,
+        roomC,
+        roomHumidity,
+        fan,
+        watts,
+        metres,
+        pieces,
+        null,
+        null);
+  }
+
   /** Room on lines and rails. */
   public static final Range METRES = new Range(0.5, 200, "m");
 
@@ -116,6 +168,29 @@ public record Place(
     if (pieces != null) {
       PIECES.check("pieces", pieces.intValue());
     }
+    if (roomM3 != null) {
+      ROOM_M3.check("roomM3", roomM3.doubleValue());
+    }
+    if (freshM3H != null) {
+      FRESH_M3_H.check("freshM3H", freshM3H.doubleValue());
+    }
+  }
+
+  /** Returns the volume of its room, as said or as is usual [m³]. */
+  public double volumeM3() {
+    return roomM3 != null ? roomM3 : sort == Sort.AIRING_CUPBOARD ? CUPBOARD_M3 : LIVING_ROOM_M3;
+  }
+
+  /** Returns the fresh air of its room, as said or as is usual [m³/h]. */
+  public double freshAirM3H() {
+    return freshM3H != null
+        ? freshM3H
+        : sort == Sort.AIRING_CUPBOARD ? CUPBOARD_FRESH_M3_H : LIVING_ROOM_FRESH_M3_H;
+  }
+
+  /** Returns the share of both faces that the air reaches when it hangs crowded. */
+  public double crowdedExposure() {
+    return Math.min(exposure, CROWDED_EXPOSURE);
   }
 
   /** Makes a line in the open, or an airer indoors, with room for all. */
@@ -155,7 +230,20 @@ public record Place(
   /** Returns the same rails carried inside. */
   public Place carriedIn() {
     return new Place(
-        name, Sort.AIRER, facing, exposure, 0, 0, roomC, roomHumidity, fan, watts, metres, pieces);
+        name,
+        Sort.AIRER,
+        facing,
+        exposure,
+        0,
+        0,
+        roomC,
+        roomHumidity,
+        fan,
+        watts,
+        metres,
+        pieces,
+        roomM3,
+        freshM3H);
   }
 
   /** Returns what it is, where its sun comes from, its room and what it draws, in words. */

@@ -4,6 +4,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
 
 /**
  * A programme of the household's machine.
@@ -23,6 +24,7 @@ import org.nestrinse.core.units.OutOfRange;
  * @param mainL liquor of its washing bath as it states or the household measured [L], or null
  * @param rinseL fresh water of one rinse, likewise [L], or null
  * @param measured what a log in the drum or on the plug showed, or null
+ * @param label what its own label says that it takes, or null
  */
 public record Programme(
     String name,
@@ -38,12 +40,16 @@ public record Programme(
     int fastestSpinRpm,
     @Nullable Double mainL,
     @Nullable Double rinseL,
-    @Nullable Measured measured) {
+    @Nullable Measured measured,
+    @Nullable Label label) {
   /** Minutes of one rinse, filling and draining included. */
   public static final int RINSE_MINUTES = 9;
 
   /** Minutes of one rinse by hand: fill, plunge a minute or so, wring, empty. */
   public static final int HAND_RINSE_MINUTES = 5;
+
+  /** Of a rinse by hand the plunger moves for so long [min]. */
+  public static final double HAND_PLUNGE_MINUTES = 1.5;
 
   /** Minutes to wring a bucketful. */
   public static final int WRING_MINUTES = 5;
@@ -78,6 +84,66 @@ public record Programme(
         Limits.HEATER_W.check("measured.heaterW", heaterW);
       }
     }
+  }
+
+  /** A steam programme holds its steam for so long once it is hot [min]. */
+  public static final int STEAM_HOLD_MINUTES = 20;
+
+  /** The wash before the steam is no warmer than this [°C]. */
+  public static final int BEFORE_STEAM_C = 40;
+
+  /**
+   * What the label of a programme says that it takes, for one load at one temperature.
+   *
+   * @param kwh electricity [kWh]
+   * @param litres water [L]
+   * @param loadKg the load that it speaks of [kg]
+   * @param temperatureC the temperature that it speaks of [°C]
+   */
+  public record Label(double kwh, double litres, double loadKg, int temperatureC) {
+    /** What a label may say that one run takes [kWh]. */
+    public static final Range KWH = new Range(0.01, 10, "kWh");
+
+    public Label {
+      KWH.check("label.kwh", kwh);
+      Limits.WATER_L.check("label.litres", litres);
+      Limits.MASS_KG.check("label.loadKg", loadKg);
+      Limits.WATER_C.check("label.temperatureC", temperatureC);
+    }
+  }
+
+  /** Makes a programme without figures of its own label. */
+  public Programme(
+      String name,
+      Use use,
+      List<Integer> temperaturesC,
+      double shortfallC,
+      @Nullable Double measuredPeakC,
+      int washMinutes,
+      Agitation agitation,
+      int rinses,
+      int extraRinses,
+      int interimRpm,
+      int fastestSpinRpm,
+      @Nullable Double mainL,
+      @Nullable Double rinseL,
+      @Nullable Measured measured) {
+    this(
+        name,
+        use,
+        temperaturesC,
+        shortfallC,
+        measuredPeakC,
+        washMinutes,
+        agitation,
+        rinses,
+        extraRinses,
+        interimRpm,
+        fastestSpinRpm,
+        mainL,
+        rinseL,
+        measured,
+        null);
   }
 
   /** Makes a programme that states no litres and was never measured. */
@@ -169,7 +235,8 @@ public record Programme(
         fastestSpinRpm,
         mainL,
         rinseL,
-        seen);
+        seen,
+        label);
   }
 
   /**
@@ -181,12 +248,12 @@ public record Programme(
 
   /** Returns how long one rinse takes, filling and draining or emptying included [min]. */
   public int rinseMinutes() {
-    return agitation == Agitation.BY_HAND ? HAND_RINSE_MINUTES : RINSE_MINUTES;
+    return agitation == Agitation.PLUNGED ? HAND_RINSE_MINUTES : RINSE_MINUTES;
   }
 
   /** Returns how long the last spin, or wringing by hand, takes [min]. */
   public int spinMinutes() {
-    return agitation == Agitation.BY_HAND ? WRING_MINUTES : SPIN_MINUTES;
+    return agitation == Agitation.PLUNGED ? WRING_MINUTES : SPIN_MINUTES;
   }
 
   /** Returns how long it runs with this many rinses in all [min]. */

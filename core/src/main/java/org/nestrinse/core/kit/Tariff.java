@@ -26,4 +26,21 @@ public record Tariff(
             : !time.isBefore(nightFrom) || time.isBefore(nightTo);
     return night ? nightPerKwh : dayPerKwh;
   }
+
+  /**
+   * Returns what electricity costs that is drawn evenly over some minutes, each minute at the price
+   * of its hour.
+   *
+   * @param kwh electricity [kWh]
+   * @param start when it begins
+   * @param minutes how long it is drawn [min]
+   */
+  public double cost(double kwh, LocalTime start, double minutes) {
+    int whole = (int) Math.max(1, Math.ceil(minutes - 1e-9));
+    double sum = 0;
+    for (int minute = 0; minute < whole; minute++) {
+      sum += perKwh(start.plusMinutes(minute));
+    }
+    return kwh * sum / whole;
+  }
 }

@@ -87,8 +87,20 @@ public record PastRound(
    * @param residueMgKg left [mg/kg]
    * @param residueTargetMgKg wanted at most [mg/kg]
    * @param totalLog hygiene [log₁₀]
+   * @param soilLeft share of the worst soil that is left, 0 to 1, or null when it was not estimated
+   * @param notRun whether it was ticked off sooner than it can run, so that nothing of this is so
    */
-  public record Estimate(double residueMgKg, double residueTargetMgKg, double totalLog) {}
+  public record Estimate(
+      double residueMgKg,
+      double residueTargetMgKg,
+      double totalLog,
+      @Nullable Double soilLeft,
+      boolean notRun) {
+    /** Makes the estimate of a round of which no soil was estimated. */
+    public Estimate(double residueMgKg, double residueTargetMgKg, double totalLog) {
+      this(residueMgKg, residueTargetMgKg, totalLog, null, false);
+    }
+  }
 
   /**
    * What it took.

@@ -58,6 +58,11 @@ public record Stretch(int rounds, List<Measure> measures) {
           new Column("slow to soak", "%", Better.LESS, r -> share(r, Sign.DROP)),
           new Column("leaks", "%", Better.LESS, r -> share(r, Sign.LEAKS)),
           new Column("stains", "%", Better.LESS, r -> share(r, Sign.STAINS)),
+          new Column(
+              "soil left",
+              "%",
+              Better.LESS,
+              r -> r.estimate().soilLeft() == null ? null : 100 * r.estimate().soilLeft()),
           new Column("hygiene", "log", Better.MORE, r -> r.estimate().totalLog()),
           new Column("residue", "mg/kg", Better.LESS, r -> r.estimate().residueMgKg()),
           new Column("detergent", "g", Better.NEITHER, r -> r.dose().detergentG()),

@@ -25,9 +25,10 @@ public record RinseOut(int rinses, List<Double> concentrationsGL, double residue
   public static final Range RESIDUE_MG_KG = new Range(0, 50_000, "mg/kg");
 
   /**
-   * Suds in a jar: a piece of 60 g makes visible suds in 0.7 L, so that it holds so much [mg/kg].
+   * Suds in a jar: a piece of 60 g makes visible suds, 0.2 g/L, in 0.7 L, so that it holds so much
+   * [mg/kg].
    */
-  private static final double JAR_MG_KG = 600;
+  private static final double JAR_MG_KG = 2300;
 
   private static final double MG_PER_G = 1000;
   private static final double LEAST_FACTOR = 0.25;

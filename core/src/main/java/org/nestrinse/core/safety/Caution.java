@@ -1,5 +1,7 @@
 package org.nestrinse.core.safety;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * Something a person should know before a step.
  *
@@ -8,8 +10,21 @@ package org.nestrinse.core.safety;
  * @param title a few words
  * @param sentence what to do and why
  * @param step the number of the step that it concerns
+ * @param nearestC the main wash that would fit [°C], as the sentence says it; null when heat is not
+ *     what is wrong
  */
-public record Caution(Strength strength, String key, String title, String sentence, int step) {
+public record Caution(
+    Strength strength,
+    String key,
+    String title,
+    String sentence,
+    int step,
+    @Nullable Integer nearestC) {
+  /** Makes a caution that another temperature would not lift. */
+  public Caution(Strength strength, String key, String title, String sentence, int step) {
+    this(strength, key, title, sentence, step, null);
+  }
+
   /** Three strengths; the interface shows each by icon and word. */
   public enum Strength {
     /** Cannot be planned or started until changed. No override. */

@@ -45,6 +45,49 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
       new Recipe(
           "day", "day bundle", 3, true, List.of(insert("main insert", 1, QUICK), BOOSTER, SHELL));
 
+  /** An all-in-one, which needs nothing else. */
+  public static final Recipe ALL_IN_ONE =
+      new Recipe(
+          "all-in-one",
+          "all-in-one",
+          3,
+          true,
+          List.of(part("all-in-one", 1, false, new Choice(Role.ALL_IN_ONE, null, null))));
+
+  /** A flat or a prefold with a cover over it. */
+  public static final Recipe FLAT_DAY =
+      new Recipe(
+          "flat",
+          "flat with cover",
+          3,
+          true,
+          List.of(
+              part("flat or prefold", 1, false, new Choice(Role.FLAT, null, null)),
+              part(
+                  "cover",
+                  1,
+                  false,
+                  new Choice(Role.COVER, Set.of(Material.LAMINATE), null),
+                  new Choice(Role.COVER, null, null))));
+
+  /** A sanitary pad. */
+  public static final Recipe SANITARY =
+      new Recipe(
+          "sanitary",
+          "sanitary pad",
+          2,
+          true,
+          List.of(part("sanitary pad", 1, false, new Choice(Role.SANITARY_PAD, null, null))));
+
+  /** A nursing pad; two are worn at a time. */
+  public static final Recipe NURSING =
+      new Recipe(
+          "nursing",
+          "nursing pads",
+          2,
+          true,
+          List.of(part("nursing pads", 2, false, new Choice(Role.NURSING_PAD, null, null))));
+
   /** A shell with two inserts, the thirsty one outside. */
   public static final Recipe NAP =
       new Recipe(
@@ -116,7 +159,22 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
               part("kitchen cloths", 3, false, new Choice(Role.CLOTH, null, Bin.KITCHEN))));
 
   /** All recipes, the most valuable first. */
-  public static final List<Recipe> ALL = List.of(TWO_PART_NIGHT, NIGHT, CABIN, NAP, DAY, BED, SWIM);
+  public static final List<Recipe> ALL =
+      List.of(
+          TWO_PART_NIGHT,
+          NIGHT,
+          CABIN,
+          NAP,
+          DAY,
+          ALL_IN_ONE,
+          FLAT_DAY,
+          BED,
+          SANITARY,
+          NURSING,
+          SWIM);
+
+  /** A cover is wiped, aired and worn again: so many flats between two washes. */
+  public static final int FLATS_PER_COVER = 2;
 
   public Recipe {
     parts = List.copyOf(parts);
@@ -129,7 +187,8 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
         count,
         false,
         new Choice(Role.INSERT, fibres, null),
-        new Choice(Role.INSERT, null, null));
+        new Choice(Role.INSERT, null, null),
+        new Choice(Role.FLAT, null, null));
   }
 
   private static Part part(String name, int count, boolean optional, Choice... choices) {

@@ -11,8 +11,6 @@ import org.nestrinse.core.kit.Machine;
 
 /** Which small household pieces bring a main wash into its window. */
 public final class Bulking {
-  /** Bits of the rules that keep bulk out. */
-  private static final int GRAVE = SortTable.bits(TravelRule::grave);
 
   private final SortTable table;
   private final List<Offered> basket;
@@ -87,12 +85,12 @@ public final class Bulking {
       return false;
     }
     for (int m = 0; m < size; m++) {
-      if ((table.rules(at[b], members[m]) & GRAVE) != 0) {
+      if (table.rules(at[b], members[m]) != 0) {
         return false;
       }
     }
     for (int other = 0; other < b; other++) {
-      if ((joined & 1L << other) != 0 && (table.rules(at[b], at[other]) & GRAVE) != 0) {
+      if ((joined & 1L << other) != 0 && table.rules(at[b], at[other]) != 0) {
         return false;
       }
     }
@@ -191,7 +189,7 @@ public final class Bulking {
     }
     for (SoiledPieces other : going) {
       for (TravelRule rule : TravelRules.ALL) {
-        if (rule.grave() && rule.keepsApart(bulker, other)) {
+        if (rule.keepsApart(bulker, other)) {
           return Optional.of("not with " + other.kind().name() + ": " + rule.reason());
         }
       }

@@ -32,8 +32,8 @@ public final class Joining {
   }
 
   /**
-   * Returns what stands most against pieces joining the first set of a load, or nothing. Soft rules
-   * that weigh less than a run do not stand against it; {@link Sorted.Drum#broken} tells them.
+   * Returns what stands most against pieces joining the first set of a load, or nothing. Hard rules
+   * and room come before soft ones.
    *
    * @param pieces what would join
    * @param first what is in the first set
@@ -57,43 +57,30 @@ public final class Joining {
       if (rule != null && rule.hard()) {
         return Optional.of(new Verdict(rule.name(), true, reason(rule, pieces, other)));
       }
-      if (rule != null && rule.grave() && soft == null) {
+      if (rule != null && soft == null) {
         soft = new Verdict(rule.name(), false, reason(rule, pieces, other));
       }
     }
-    Optional<Verdict> chilled = chilled(pieces, going, mainC);
-    if (chilled.isPresent()) {
+    Optional<Verdict> broken = Optional.ofNullable(soft);
+    Optional<Verdict> chilled = chilled(together, going, mainC);
+    if (chilled.filter(Verdict::hard).isPresent()) {
       return chilled;
     }
     Optional<Verdict> room = room(together(first, pieces), bulkers, machine);
-    return room.isPresent() ? room : Optional.ofNullable(soft);
-  }
-
-  /** Returns the first rule that pieces would break which weighs less than a run, if any. */
-  static Optional<String> minor(SoiledPieces pieces, List<SoiledPieces> going) {
-    List<SoiledPieces> together = together(going, pieces);
-    int mainC = TravelRules.commonC(together);
-    return going.stream()
-        .flatMap(
-            other ->
-                TravelRules.broken(pieces, other, mainC)
-                    .filter(rule -> !rule.grave())
-                    .map(rule -> reason(rule, pieces, other)))
-        .findFirst();
+    return room.or(() -> chilled).or(() -> broken);
   }
 
   /** A piece that bears less may take the heat away that lets two others travel together. */
   private static Optional<Verdict> chilled(
-      SoiledPieces pieces, List<SoiledPieces> going, int mainC) {
+      List<SoiledPieces> together, List<SoiledPieces> going, int mainC) {
     int least = TravelRules.leastC(going);
-    return mainC >= least
-        ? Optional.empty()
-        : Optional.of(
-            new Verdict(
-                "heat",
-                true,
-                "%s bears %d at most, and the load needs %d"
-                    .formatted(pieces.kind().name(), mainC, least)));
+    if (mainC >= least) {
+      return Optional.empty();
+    }
+    String name = together.get(together.size() - 1).kind().name();
+    boolean hard = mainC < TravelRules.leastC(together);
+    String reason = "%s bears %d at most, and the load needs %d".formatted(name, mainC, least);
+    return Optional.of(new Verdict("heat", hard, reason));
   }
 
   /** Returns what stands against a set by its size alone. */

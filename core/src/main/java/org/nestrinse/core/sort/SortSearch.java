@@ -86,18 +86,24 @@ final class SortSearch {
    * @param loads the first sets, the one that is due first leading
    * @param waiting what waits
    * @param cost what it costs
-   * @param proven whether everything was tried
+   * @param proven whether everything was tried, piece by piece
    */
   record Found(List<List<Offered>> loads, List<Offered> waiting, SortCost cost, boolean proven) {}
+
+  /** Returns how often a heap was held against a load. */
+  int steps() {
+    return steps;
+  }
 
   /** Returns the best sorting found. */
   Found best() {
     place(0, new ArrayList<>(), 0);
-    boolean proven = steps < MOST_STEPS;
-    if (!proven) {
+    boolean whole = steps < MOST_STEPS;
+    if (!whole) {
       improve();
     }
-    return found(proven);
+    // Heaps of several pieces that could be parted leave something untried.
+    return found(whole && Arrays.stream(count).allMatch(c -> c == 1));
   }
 
   private Found found(boolean proven) {
@@ -253,7 +259,7 @@ final class SortSearch {
   private long runs(List<Filling> loads, double waitingL) {
     long runs = (long) SortCost.RUN * loads.size();
     for (Filling load : loads) {
-      runs += SortTable.softCost(load.soft);
+      runs += SortTable.softCost(load.soft, load.hottest);
     }
     return runs + Math.round(SortCost.RUN * waitingL / (window.least() * machine.drumL()));
   }

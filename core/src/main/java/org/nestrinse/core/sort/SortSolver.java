@@ -65,7 +65,8 @@ public final class SortSolver {
     SortSearch search =
         new SortSearch(SortUnits.of(soiled, table, machine, now, must), basket, table, machine);
     Bulking bulking = new Bulking(table, basket, machine);
-    return new Draft(machine, bulking, answers).sorted(search.best());
+    SortSearch.Found found = Repack.of(search.best(), must, machine);
+    return new Draft(machine, bulking, answers).sorted(found);
   }
 
   /** Returns what to do with pieces that fit no load, or nothing when they fit one. */
@@ -132,7 +133,6 @@ public final class SortSolver {
         why.append(" Load ").append(i + 1).append(": ");
         why.append(
             Joining.refuse(p, drum.firstPieces(), List.of(), machine)
-                .or(() -> Joining.minor(p, drum.firstPieces()))
                 .orElse("it would be tighter than what may wait should make it"));
         why.append('.');
       }

@@ -96,11 +96,11 @@ final class SortTable {
     return rules[one];
   }
 
-  /** Returns what broken soft rules weigh, each once. */
-  static long softCost(int bits) {
+  /** Returns what broken soft rules weigh, each once, in a main wash so warm [°C]. */
+  static long softCost(int bits, int mainC) {
     long cost = 0;
     for (int r = 0; r < TravelRules.ALL.size(); r++) {
-      if ((bits & SOFT & 1 << r) != 0) {
+      if ((bits & SOFT & 1 << r) != 0 && mainC < TravelRules.ALL.get(r).onlyBelowC()) {
         cost += TravelRules.ALL.get(r).cost();
       }
     }

@@ -49,6 +49,16 @@ public record TravelRule(
     return new TravelRule(name, title, Strength.HARD, 0, onlyBelowC, reason, parts);
   }
 
+  static TravelRule softBelow(
+      int onlyBelowC,
+      int cost,
+      String name,
+      String title,
+      String reason,
+      BiPredicate<SoiledPieces, SoiledPieces> parts) {
+    return new TravelRule(name, title, Strength.SOFT, cost, onlyBelowC, reason, parts);
+  }
+
   static TravelRule soft(
       int cost,
       String name,
@@ -66,11 +76,6 @@ public record TravelRule(
   /** Returns whether these two must not share a run whose main wash is so warm [°C]. */
   public boolean keepsApart(SoiledPieces one, SoiledPieces other, int mainC) {
     return mainC < onlyBelowC && keepsApart(one, other);
-  }
-
-  /** Returns whether breaking it weighs as much as a run, so that nobody breaks it unasked. */
-  public boolean grave() {
-    return hard() || cost >= SortCost.RUN;
   }
 
   /** Returns whether the rule may never be broken. */

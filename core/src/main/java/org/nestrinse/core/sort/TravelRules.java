@@ -31,18 +31,9 @@ public final class TravelRules {
   /** From this area on a piece wraps small ones [m²]; a bath towel has 0.9. */
   private static final double WRAPS_M2 = 0.6;
 
-  private static final Set<Bin> TOILET_OR_FLOOR = EnumSet.of(Bin.BODY, Bin.BATHROOM, Bin.GENERAL);
+  private static final Set<Bin> TOILET_OR_FLOOR = EnumSet.of(Bin.BATHROOM, Bin.GENERAL);
   private static final Set<Bin> CLEANING =
       EnumSet.of(Bin.BATHROOM, Bin.GENERAL, Bin.GLASS, Bin.POLISH, Bin.WORKSHOP);
-  private static final Set<Role> NAPPY_PARTS =
-      EnumSet.of(
-          Role.SHELL,
-          Role.COVER,
-          Role.NIGHT_FITTED,
-          Role.INSERT,
-          Role.BOOSTER,
-          Role.LINER,
-          Role.WIPE);
 
   /** All rules, hard ones first, most telling first. */
   public static final List<TravelRule> ALL =
@@ -63,10 +54,16 @@ public final class TravelRules {
               "wool and silk go into a gentle programme of their own",
               (a, b) -> a.kind().animalFibre() && !b.kind().animalFibre()),
           TravelRule.hard(
+              "toilet",
+              SortWords.title(SortWords.Rule.TOILET),
+              SortWords.reason(SortWords.Rule.TOILET),
+              (a, b) ->
+                  TOILET_OR_FLOOR.contains(a.kind().bin()) && !CLEANING.contains(b.kind().bin())),
+          TravelRule.hard(
               "food",
               "kitchen cloths from what touched toilet or floor",
               "what touched the toilet or the floor never meets what touches food",
-              (a, b) -> TOILET_OR_FLOOR.contains(a.kind().bin()) && b.kind().bin() == Bin.KITCHEN),
+              (a, b) -> a.kind().bin() == Bin.BODY && b.kind().bin() == Bin.KITCHEN),
           TravelRule.hard(
               "workshop",
               "wheel, engine and oily cloths from everything else",
@@ -77,30 +74,40 @@ public final class TravelRules {
               "polish, wax and coatings from everything else",
               "wax moves on to everything in the drum, and repels water there",
               (a, b) -> waxy(a) && !waxy(b)),
+          TravelRule.hard(
+              "first",
+              SortWords.title(SortWords.Rule.FIRST_WASH),
+              SortWords.reason(SortWords.Rule.FIRST_WASH),
+              (a, b) -> a.firstWash() && !b.firstWash()),
+          TravelRule.hard(
+              "dye",
+              "new dark pieces from pale ones, for three washes",
+              "new dark pieces bleed for three washes, and pale ones take the dye",
+              (a, b) -> bleeds(a) && b.kind().colour() == Colour.PALE),
+          TravelRule.hard(
+              "skin",
+              "what must not see enzymes or scent from what needs them",
+              SortWords.reason(SortWords.Rule.SKIN),
+              (a, b) -> sensitive(a) && !sensitive(b) && b.soil().protein()),
           TravelRule.hardBelow(
               SANITISING_MAIN_C,
               "newborn",
               "a newborn's things from others, below 60",
               "below 60 a newborn's things travel alone",
               (a, b) -> newborn(a) && !newborn(b)),
-          TravelRule.hardBelow(
+          TravelRule.softBelow(
               SANITISING_MAIN_C,
+              160,
               "clothes",
               "clothes from heavily soiled things, below 60",
-              "below 60 clothes do not share a wash with heavily soiled things",
-              (a, b) -> clothes(a) && !clothes(b) && b.goal() != HygieneGoal.LIGHT),
+              "below 60 clothes had better not share a wash with heavily soiled things",
+              (a, b) -> clothes(a) && !clothes(b) && heavilySoiled(b)),
           TravelRule.soft(
               200,
               "lint",
               "microfibre from what sheds lint",
               "microfibre grips the lint of the others and cannot let go",
               (a, b) -> a.kind().gripsLint() && b.kind().givesLint()),
-          TravelRule.soft(
-              200,
-              "dye",
-              "new dark pieces from pale ones, for three washes",
-              "new dark pieces bleed for three washes, and pale ones take the dye",
-              (a, b) -> a.newDye() && b.kind().colour() == Colour.PALE),
           TravelRule.soft(
               200,
               "glass",
@@ -118,13 +125,7 @@ public final class TravelRules {
               "wrapping",
               "large pieces from nappies",
               "large pieces wrap the small ones and stop them rubbing",
-              (a, b) -> large(a) && NAPPY_PARTS.contains(b.kind().role())),
-          TravelRule.soft(
-              40,
-              "skin",
-              "what must not see enzymes or scent from what may",
-              "for sensitive skin the whole load would go without enzymes and scent",
-              (a, b) -> sensitive(a) && !sensitive(b)));
+              (a, b) -> large(a) && (b.kind().role().nappyPart() || b.kind().role() == Role.WIPE)));
 
   private TravelRules() {}
 
@@ -144,7 +145,7 @@ public final class TravelRules {
   /** Returns the main wash that these pieces need at least [°C]. */
   public static int neededC(SoiledPieces pieces) {
     return switch (pieces.goal()) {
-      case LIGHT -> Math.min(COOLEST_MAIN_C, pieces.kind().limits().hottestWashC());
+      case NONE, LIGHT -> Math.min(COOLEST_MAIN_C, pieces.kind().limits().hottestWashC());
       case EVERYDAY -> COOLEST_MAIN_C;
       case EXTRA_CARE, ILLNESS -> SANITISING_MAIN_C;
     };
@@ -154,7 +155,9 @@ public final class TravelRules {
    * Returns the main wash that the hygiene goal of these pieces would like, were they alone [°C].
    */
   public static int wantedC(SoiledPieces pieces) {
-    return pieces.goal() == HygieneGoal.LIGHT ? neededC(pieces) : SANITISING_MAIN_C;
+    return pieces.goal().ordinal() <= HygieneGoal.LIGHT.ordinal()
+        ? neededC(pieces)
+        : SANITISING_MAIN_C;
   }
 
   /** Returns the warmest main wash that all of these bear, never above what hygiene wants [°C]. */
@@ -172,13 +175,16 @@ public final class TravelRules {
 
   /**
    * Returns the main wash only from which on all of these may share a run [°C]; 0 when they may at
-   * any temperature.
+   * any temperature. A soft rule counts only where all of them bear the heat that lifts it; where
+   * they do not, it is broken and not asked for.
    */
   public static int sharedC(Collection<SoiledPieces> together) {
     List<SoiledPieces> all = List.copyOf(together);
+    int commonC = commonC(all);
     int shared = 0;
     for (TravelRule rule : ALL) {
-      if (rule.onlyBelowC() != TravelRule.ALWAYS && anyApart(rule, all)) {
+      boolean asked = rule.hard() || rule.onlyBelowC() <= commonC;
+      if (asked && rule.onlyBelowC() != TravelRule.ALWAYS && anyApart(rule, all)) {
         shared = Math.max(shared, rule.onlyBelowC());
       }
     }
@@ -194,6 +200,20 @@ public final class TravelRules {
       }
     }
     return false;
+  }
+
+  /** Returns whether a newborn's things are among others that are not. */
+  public static boolean newbornMixed(Collection<SoiledPieces> together) {
+    return together.stream().anyMatch(TravelRules::newborn)
+        && !together.stream().allMatch(TravelRules::newborn);
+  }
+
+  private static boolean heavilySoiled(SoiledPieces p) {
+    return p.goal().ordinal() >= HygieneGoal.EVERYDAY.ordinal();
+  }
+
+  private static boolean bleeds(SoiledPieces p) {
+    return p.newDye() && p.kind().colour() != Colour.PALE;
   }
 
   private static boolean ill(SoiledPieces p) {

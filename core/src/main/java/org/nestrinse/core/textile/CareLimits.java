@@ -22,6 +22,10 @@ public record CareLimits(int hottestWashC, int fastestSpinRpm, DryerHeat dryer) 
    */
   public static final int WOOL_SPIN_RPM = 800;
 
+  private static final int INSERT_WASH_C = 60;
+  private static final CareLimits ELASTIC =
+      new CareLimits(ELASTIC_WASH_C, ELASTIC_SPIN_RPM, DryerHeat.NONE);
+
   /** The strictest limits of nothing: everything is allowed. */
   public static final CareLimits NO_LIMITS =
       new CareLimits(95, NO_SPIN_LIMIT_RPM, DryerHeat.NORMAL);
@@ -30,9 +34,13 @@ public record CareLimits(int hottestWashC, int fastestSpinRpm, DryerHeat dryer) 
   public static CareLimits usual(Material material, boolean elastic) {
     int spin = material.animalFibre() ? WOOL_SPIN_RPM : NO_SPIN_LIMIT_RPM;
     CareLimits limits = new CareLimits(material.hottestWashC(), spin, material.dryer());
-    return elastic
-        ? limits.strictest(new CareLimits(ELASTIC_WASH_C, ELASTIC_SPIN_RPM, DryerHeat.NONE))
-        : limits;
+    return elastic ? limits.strictest(ELASTIC) : limits;
+  }
+
+  /** Returns the usual limits of microfibre in a nappy insert, which takes 60 and low heat. */
+  static CareLimits microfibreInsert(boolean elastic) {
+    CareLimits limits = new CareLimits(INSERT_WASH_C, NO_SPIN_LIMIT_RPM, DryerHeat.LOW);
+    return elastic ? limits.strictest(ELASTIC) : limits;
   }
 
   /** Returns limits that satisfy both. */

@@ -81,7 +81,7 @@ public record Kind(
       return label;
     }
     return parts.stream()
-        .map(Part::usualLimits)
+        .map(p -> role.nappyPart() ? p.usualLimitsInNappy() : p.usualLimits())
         .reduce(CareLimits.NO_LIMITS, CareLimits::strictest);
   }
 
@@ -152,9 +152,21 @@ public record Kind(
     return parts.stream().anyMatch(p -> p.material() == material);
   }
 
-  /** Returns whether it holds on to lint: mostly microfibre. */
+  /**
+   * Returns whether it holds on to lint: mostly microfibre, and not a nappy's insert, which is an
+   * absorbent part like any other.
+   */
   public boolean gripsLint() {
-    return load(1).share(Material.MICROFIBRE) > MOSTLY;
+    return !role.nappyPart() && load(1).share(Material.MICROFIBRE) > MOSTLY;
+  }
+
+  /** Returns whether it touches skin in use, so that nothing but water may stay in it. */
+  public boolean touchesSkin() {
+    return bin == Bin.BODY
+        || role == Role.CLOTHES
+        || role == Role.BEDDING
+        || role == Role.TOWEL
+        || role == Role.WIPE;
   }
 
   /** Returns whether it sheds lint. */
@@ -165,7 +177,18 @@ public record Kind(
   /** Returns whether it must absorb to do its work, so that coatings and residue matter most. */
   public boolean absorbent() {
     return switch (role) {
-      case INSERT, BOOSTER, NIGHT_FITTED, BED_PAD, TOWEL, CLOTH, WIPE -> true;
+      case INSERT,
+          BOOSTER,
+          NIGHT_FITTED,
+          ALL_IN_ONE,
+          FLAT,
+          BED_PAD,
+          SANITARY_PAD,
+          NURSING_PAD,
+          TOWEL,
+          CLOTH,
+          WIPE ->
+          true;
       case SHELL, COVER, LINER, WET_BAG, CLOTHES, BEDDING -> false;
     };
   }

@@ -19,4 +19,9 @@ public record Part(String name, Material material, double massKg, boolean elasti
   public CareLimits usualLimits() {
     return CareLimits.usual(material, elastic);
   }
+
+  /** Returns the usual care limits of this part in a nappy, where microfibre takes more heat. */
+  CareLimits usualLimitsInNappy() {
+    return material == Material.MICROFIBRE ? CareLimits.microfibreInsert(elastic) : usualLimits();
+  }
 }

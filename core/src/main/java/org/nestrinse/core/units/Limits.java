@@ -19,6 +19,7 @@ public final class Limits {
   public static final Range STRENGTH = new Range(0.1, 2, "");
   public static final Range TRIM = new Range(0.6, 1.4, "");
   public static final Range SCOOP_ML = new Range(1, 1000, "mL");
+  public static final Range PIECE_G = new Range(0.5, 200, "g");
   public static final Range DENSITY_G_ML = new Range(0.1, 3, "g/mL");
   public static final Range RINSES = new Range(0, 8, "");
   public static final Range TARGET_MG_KG = new Range(1, 10000, "mg/kg");

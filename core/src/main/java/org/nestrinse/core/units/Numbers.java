@@ -49,6 +49,36 @@ public final class Numbers {
     return quarters(teaspoons, "teaspoon");
   }
 
+  /** A tablespoon holds so many teaspoons. */
+  private static final double PER_TABLESPOON = 3;
+
+  /** From so many teaspoons on, an amount is given in tablespoons. */
+  private static final double MANY_TEASPOONS = 6;
+
+  private static final double MANY_TABLESPOONS = 12;
+  private static final double TEASPOON_ML = 5;
+
+  /**
+   * Returns an amount in spoons as a person says it: teaspoons up to 6, then tablespoons, and above
+   * 12 tablespoons millilitres.
+   *
+   * @param teaspoons in quarters
+   */
+  public static String spoons(double teaspoons) {
+    if (teaspoons < MANY_TEASPOONS) {
+      return teaspoons(teaspoons);
+    }
+    double tablespoons = Math.round(teaspoons / PER_TABLESPOON * 4) / 4.0;
+    return tablespoons <= MANY_TABLESPOONS
+        ? quarters(tablespoons, "tablespoon")
+        : of(teaspoons * TEASPOON_ML, 0) + " mL";
+  }
+
+  /** Returns sheets or tabs in halves as a person says them: 1.5 is "1½ tabs". */
+  public static String pieces(double pieces, String noun) {
+    return quarters(pieces, noun);
+  }
+
   private static String quarters(double measures, String noun) {
     int quarters = (int) Math.round(measures * 4);
     String fraction = new String[] {"", "¼", "½", "¾"}[quarters % 4];

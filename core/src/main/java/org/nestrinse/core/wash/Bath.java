@@ -33,6 +33,8 @@ public record Bath(
   public enum Type {
     RINSE,
     WASH,
+    /** Condensing steam in place of a bath. */
+    STEAM,
     SPIN
   }
 

@@ -3,8 +3,11 @@ package org.nestrinse.core.wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.bath.TemperaturePoint;
 import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
@@ -12,7 +15,7 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.safety.Caution.Strength;
-import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
@@ -24,24 +27,36 @@ final class Cautions {
   private static final double HOT_FOR_HANDS_C = 45;
   private static final double ENZYMES_FAIL_C = 65;
 
+  /** So much over a limit is a machine's ordinary spread [K]. */
+  private static final double SPREAD_K = 3;
+
+  private static final double SAME_K = 0.2;
+
+  /** From this share on it is told that heat sets protein. */
+  private static final double SETS_TOLD = 0.01;
+
   private final WashJob job;
   private final List<Step> steps;
+  private final Outcome outcome;
   private final List<Caution> found = new ArrayList<>();
 
-  private Cautions(WashJob job, List<Step> steps) {
+  private Cautions(WashJob job, List<Step> steps, Outcome outcome) {
     this.job = job;
     this.steps = steps;
+    this.outcome = outcome;
   }
 
   static List<Caution> of(WashJob job, List<Step> steps, Outcome outcome, boolean noDetergent) {
-    Cautions cautions = new Cautions(job, steps);
+    Cautions cautions = new Cautions(job, steps, outcome);
     cautions.limits();
     cautions.sharing();
+    cautions.protein();
+    cautions.loadForbids();
     cautions.found.addAll(ChemistryCheck.of(job, steps, outcome));
     cautions.asChosen();
     cautions.hands();
     cautions.loading();
-    cautions.products(outcome);
+    cautions.products();
     cautions.fill();
     cautions.heat();
     cautions.unloading();
@@ -57,61 +72,88 @@ final class Cautions {
   }
 
   /**
-   * Every run against the limits of every piece in it: hotter or faster than one of them bears is a
-   * stop.
+   * Every bath against the limits of every piece in it, by the peak that it is computed or was
+   * measured to reach, and every spin.
    */
   private void limits() {
     for (Step step : steps) {
       if (step.run() == null) {
         continue;
       }
-      List<SoiledPieces> inside = step.wholeLoad() ? job.all() : job.first();
-      Kind weak = WashJob.weakestInHeat(inside);
-      CareLimits limits = weak.limits();
-      int planned = step.run().temperatureC();
-      if (planned > limits.hottestWashC()) {
-        String nearest =
-            ProgrammeChoice.temperatures(job.machine(), job.hasWool()).stream()
-                .filter(t -> t <= limits.hottestWashC())
-                .reduce((one, other) -> other)
-                .map("The nearest that fits is %d."::formatted)
-                .orElse("No programme of this machine fits; take it out of the load.");
-        add(
-            Strength.STOP,
-            "too-hot",
-            "Too hot for " + weak.name(),
-            "%s bears %d at most; %d is planned. %s"
-                .formatted(weak.name(), limits.hottestWashC(), planned, nearest),
-            step.number());
+      Kind weak = WashJob.weakestInHeat(step.wholeLoad() ? job.all() : job.first());
+      int limit = weak.limits().hottestWashC();
+      double peak = peakOf(step);
+      if (peak > limit + SPREAD_K) {
+        int chosen = step.run().temperatureC();
+        add(new WashCaution.TooHot(weak, peak, chosen, nearestC(limit)), step.number());
+      } else if (peak > limit + SAME_K) {
+        add(new WashCaution.LittleTooHot(weak, peak), step.number());
       }
       Kind slow = job.weakestInSpin();
       if (step.run().spinRpm() > slow.limits().fastestSpinRpm()) {
-        add(
-            Strength.STOP,
-            "too-fast",
-            "Spins too fast for " + slow.name(),
-            "%s bears %d at most; %d is planned."
-                .formatted(slow.name(), slow.limits().fastestSpinRpm(), step.run().spinRpm()),
-            step.number());
+        add(new WashCaution.TooFast(slow, step.run().spinRpm()), step.number());
       }
     }
   }
 
-  /** Pieces that may share a run only when it is hot stop a cooler one. */
+  private double peakOf(Step step) {
+    return outcome.baths().stream()
+        .filter(b -> b.step() == step.number())
+        .flatMap(b -> b.profile().stream())
+        .mapToDouble(TemperaturePoint::temperatureC)
+        .max()
+        .orElse(0);
+  }
+
+  /** Returns the warmest main wash of this machine that stays within a limit, or null. */
+  private @Nullable Integer nearestC(int limitC) {
+    return WashPlanner.temperatures(job).stream()
+        .filter(t -> t <= limitC)
+        .reduce((one, other) -> other)
+        .orElse(null);
+  }
+
+  /** Pieces that may share a run only when it is hot. */
   private void sharing() {
     int shared = job.sharedC();
+    Integer nearest =
+        WashPlanner.temperatures(job).stream()
+            .filter(t -> t >= shared && t <= WashPlanner.limitOf(job, job.all()))
+            .findFirst()
+            .orElse(null);
+    boolean newborn = TravelRules.newbornMixed(job.all());
     for (Step step : steps) {
       boolean main = step.wholeLoad() && step.run() != null && step.run().temperatureC() > 0;
       if (main && step.run().temperatureC() < shared) {
-        add(
-            Strength.STOP,
-            "not-together",
-            "These may not share a wash at " + step.run().temperatureC(),
-            "Only from %d on may all of these travel together. Plan %d, or take the clothes out."
-                .formatted(shared, shared),
-            step.number());
+        int planned = step.run().temperatureC();
+        add(new WashCaution.NotTogether(planned, shared, newborn, nearest), step.number());
       }
     }
+  }
+
+  /** Protein that would set: told beforehand, with its share. */
+  private void protein() {
+    for (Cleaning c : outcome.soils()) {
+      if (c.set() > SETS_TOLD) {
+        boolean coldFirst =
+            steps.stream().anyMatch(s -> s.run() != null && !s.run().washes() && !s.wholeLoad());
+        add(new WashCaution.ProteinSets(c.soil(), c.set(), coldFirst), mainStep());
+        return;
+      }
+    }
+  }
+
+  /** What is forbidden to these textiles, once, where they are loaded. */
+  private void loadForbids() {
+    boolean absorbs = job.all().stream().anyMatch(p -> p.kind().absorbent());
+    boolean microfibre = job.all().stream().anyMatch(p -> p.kind().gripsLint());
+    if (absorbs || microfibre) {
+      add(new WashCaution.LoadForbids(absorbs, microfibre), 1);
+    }
+    job.all().stream()
+        .filter(p -> p.soil() == Soil.OIL)
+        .findFirst()
+        .ifPresent(p -> add(new WashCaution.Oily(p.kind()), 1));
   }
 
   /** What a person chose where people disagree, as far as it asks for care. */
@@ -219,7 +261,7 @@ final class Cautions {
                     1));
   }
 
-  private void products(Outcome outcome) {
+  private void products() {
     Optional<Step> firstDose = steps.stream().filter(s -> !s.doses().isEmpty()).findFirst();
     firstDose.ifPresent(
         step -> {
@@ -322,6 +364,10 @@ final class Cautions {
         .mapToInt(Step::number)
         .findFirst()
         .orElse(1);
+  }
+
+  private void add(WashCaution caution, int step) {
+    found.add(caution.at(step));
   }
 
   private void add(Strength strength, String key, String title, String sentence, int step) {

@@ -2,9 +2,16 @@ package org.nestrinse.core.wash;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.function.Predicate;
+import org.nestrinse.core.bath.Additive;
+import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
@@ -12,6 +19,8 @@ import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.safety.Caution.Strength;
 import org.nestrinse.core.safety.Chemical;
 import org.nestrinse.core.safety.Meetings;
+import org.nestrinse.core.textile.Colour;
+import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Numbers;
 
 /**
@@ -23,6 +32,17 @@ import org.nestrinse.core.units.Numbers;
 final class ChemistryCheck {
   /** Chlorine in warmer water fumes and does damage [°C]. */
   static final double CHLORINE_MOST_C = 30;
+
+  /** What makes gas with chlorine before it is rinsed out. */
+  private static final Set<Soil> REACTS = EnumSet.of(Soil.WET, Soil.STOOL, Soil.VOMIT);
+
+  /** The least that anybody can measure, as a share of the scoop: nobody is stopped for that. */
+  private static final double LEAST_MEASURE = 0.25;
+
+  /** Rounding to the household's measure may pass a maximum by so little. */
+  private static final double ROUNDED = 1.005;
+
+  private static final double ANIONIC_TENTH = 0.1;
 
   private final WashJob job;
   private final List<Step> steps;
@@ -45,12 +65,157 @@ final class ChemistryCheck {
           if (dose.product().has(Chemical.CHLORINE)) {
             check.textile(step, dose.product());
             check.heat(step, dose.product(), bath);
-            check.urine(step, dose);
+            check.soil(step, dose);
+            check.chlorine(step, dose.product(), bath);
+          }
+        }
+        check.coats(step, dose.product());
+      }
+      check.maximum(step);
+    }
+    check.staysOnSkin();
+    return check.found;
+  }
+
+  /** Returns whether chlorine, where some is planned, is followed by enough rinsing. */
+  static boolean chlorineRinsedOut(WashJob job, List<Step> steps, Outcome outcome) {
+    ChemistryCheck check = new ChemistryCheck(job, steps, outcome);
+    for (Step step : steps) {
+      for (PlannedDose dose : step.doses()) {
+        int bath = check.bathOf(step, dose);
+        if (bath >= 0
+            && dose.product().has(Chemical.CHLORINE)
+            && dose.into() == PlannedDose.Into.BATH) {
+          After after = check.after(dose.product(), bath);
+          if (after.rinses < Meetings.RINSES_AFTER_CHLORINE
+              || after.remains > Meetings.MEETS_ABOVE) {
+            return false;
           }
         }
       }
     }
-    return check.found;
+    return true;
+  }
+
+  /** How many rinses come after a bath, and what share of a product remains then. */
+  private record After(int rinses, double remains) {}
+
+  private After after(Product product, int bath) {
+    int rinses = 0;
+    double start = startOf(product);
+    double remains = 1;
+    for (int i = bath + 1; i < outcome.baths().size(); i++) {
+      if (!outcome.contents().get(i).apart()) {
+        remains = outcome.contents().get(i).gramsPerL().getOrDefault(product, 0.0) / start;
+        rinses += outcome.baths().get(i).type() == Bath.Type.RINSE ? 1 : 0;
+      }
+    }
+    return new After(rinses, remains);
+  }
+
+  /** Chlorine is never in the last bath, and two rinses follow it; gloves and air always. */
+  private void chlorine(Step step, Product product, int bath) {
+    After after = after(product, bath);
+    if (after.rinses == 0) {
+      found.add(new WashCaution.ChlorineLast(product).at(step.number()));
+    } else if (after.rinses < Meetings.RINSES_AFTER_CHLORINE
+        || after.remains > Meetings.MEETS_ABOVE) {
+      found.add(
+          new WashCaution.ChlorineRinses(product, after.rinses, after.remains).at(step.number()));
+    }
+    job.all().stream()
+        .filter(p -> p.newDye() || p.kind().colour() == Colour.DARK)
+        .findFirst()
+        .ifPresent(
+            p ->
+                found.add(
+                    new WashCaution.ChlorineDye(product, p.kind(), p.kind().colour() != Colour.DARK)
+                        .at(step.number())));
+    if (job.needs(SkinNeed.NEWBORN)) {
+      found.add(new WashCaution.ChlorineNewborn(product).at(step.number()));
+    }
+    boolean byHand = step.action() == Step.Action.BY_HAND;
+    found.add(new WashCaution.ChlorineCare(product, byHand).at(step.number()));
+  }
+
+  /** Softener, or what has softener or soap in it, on what it harms. */
+  private void coats(Step step, Product product) {
+    if (!product.coats() && product.purpose() != Product.Purpose.SOFTENER) {
+      return;
+    }
+    double mgKg = outcome.leftoverMgKg(product);
+    Optional<Kind> microfibre = kind(Kind::gripsLint);
+    Optional<Kind> absorbs = kind(Kind::absorbent);
+    WashCaution.Harmed harmed =
+        microfibre.isPresent()
+            ? WashCaution.Harmed.MICROFIBRE
+            : absorbs.isPresent() ? WashCaution.Harmed.ABSORBENT : WashCaution.Harmed.NEWBORN;
+    if (harmed == WashCaution.Harmed.NEWBORN && !job.needs(SkinNeed.NEWBORN)) {
+      return;
+    }
+    String what =
+        microfibre.or(() -> absorbs).map(Kind::name).orElse(job.first().get(0).kind().name());
+    found.add(new WashCaution.Coats(product, harmed, what, mgKg).at(step.number()));
+  }
+
+  private Optional<Kind> kind(Predicate<Kind> which) {
+    return job.all().stream().map(SoiledPieces::kind).filter(which).findFirst();
+  }
+
+  /** No product above the most that its label allows in one bath, whoever put it in. */
+  private void maximum(Step step) {
+    double massKg = (step.wholeLoad() ? job.wholeLoad() : job.firstLoad()).massKg();
+    Map<Product, Double> grams = new LinkedHashMap<>();
+    step.doses().forEach(d -> grams.merge(d.product(), d.dose().roundedDoseG(), Double::sum));
+    grams.forEach(
+        (product, put) -> {
+          double most = product.mostG(massKg);
+          double least = LEAST_MEASURE * measureG(product);
+          boolean smallest = put <= least + 1e-9;
+          boolean byConcentration = product.claim() != null && product.maxG() == null;
+          if (most > 0 && put > most * ROUNDED && !smallest && !byConcentration) {
+            found.add(new WashCaution.AboveMaximum(product, put, most).at(step.number()));
+          }
+        });
+  }
+
+  private static double measureG(Product product) {
+    if (product.pieceG() != null) {
+      return product.pieceG();
+    }
+    boolean scoop = product.scoopMl() != null && product.densityGMl() != null;
+    return scoop ? product.scoopMl() * product.densityGMl() : 0;
+  }
+
+  /** Nothing but water may dry on what touches skin, unless somebody wants it there. */
+  private void staysOnSkin() {
+    boolean skin = job.all().stream().anyMatch(p -> p.kind().touchesSkin());
+    if (!skin) {
+      return;
+    }
+    for (Step step : steps) {
+      for (PlannedDose dose : step.doses()) {
+        Product product = dose.product();
+        boolean stays =
+            product.purpose() == Product.Purpose.SANITISER
+                || product.purpose() == Product.Purpose.SOFTENER;
+        int bath = bathOf(step, dose);
+        if (stays && bath >= 0 && !rinsedAfter(bath)) {
+          boolean labelSays = Boolean.TRUE.equals(product.staysIn());
+          double mgKg = outcome.leftoverMgKg(product);
+          found.add(new WashCaution.StaysOnSkin(product, mgKg, labelSays).at(step.number()));
+        }
+      }
+    }
+  }
+
+  private boolean rinsedAfter(int bath) {
+    for (int i = bath + 1; i < outcome.baths().size(); i++) {
+      if (outcome.baths().get(i).type() == Bath.Type.RINSE && !outcome.contents().get(i).apart()) {
+        return true;
+      }
+    }
+    return false;
   }
 
   /** Returns in which bath of the routine a dose enters, -1 when its run has none. */
@@ -89,13 +254,29 @@ final class ChemistryCheck {
       boolean together = putInto(bath, there);
       double share = other.getValue() / startOf(there);
       boolean seenFromTheOther = together && there.id() < dose.product().id();
-      if (seenFromTheOther || (!together && share <= Meetings.MEETS_ABOVE)) {
+      if (seenFromTheOther
+          || (!together && share <= Meetings.MEETS_ABOVE && !cancels(dose.product(), there))) {
+        continue;
+      }
+      if (!together && cancels(dose.product(), there) && !meet(dose.product(), there, contents)) {
         continue;
       }
       strongest(dose.product(), there, together)
           .ifPresent(
               m -> add(step, dose.product(), there, m, together, share, contents.rinseFactor()));
     }
+  }
+
+  private static boolean cancels(Product comes, Product carried) {
+    return comes.has(Chemical.CATIONIC) && carried.has(Chemical.ANIONIC);
+  }
+
+  /** Detergent meets a cationic product when so much surfactant is carried into its bath. */
+  private static boolean meet(Product one, Product other, Outcome.Contents contents) {
+    Product anionic = one.has(Chemical.ANIONIC) ? one : other;
+    Product cationic = one.has(Chemical.CATIONIC) ? one : other;
+    double surfactant = contents.gramsPerL().getOrDefault(anionic, 0.0) * Additive.ANIONIC_SHARE;
+    return surfactant > ANIONIC_TENTH * contents.gramsPerL().getOrDefault(cationic, 0.0);
   }
 
   private double startOf(Product product) {
@@ -194,9 +375,9 @@ final class ChemistryCheck {
     }
   }
 
-  private void urine(Step step, PlannedDose dose) {
-    boolean soaked =
-        job.first().stream().anyMatch(p -> p.soil() == Soil.WET || p.soil() == Soil.STOOL);
+  /** Urine, stool and vomit react with chlorine until they are rinsed out. */
+  private void soil(Step step, PlannedDose dose) {
+    boolean soaked = job.first().stream().anyMatch(p -> REACTS.contains(p.soil()));
     int before =
         steps.stream()
             .filter(s -> s.number() < step.number() && s.run() != null && !s.apart())
@@ -212,8 +393,8 @@ final class ChemistryCheck {
           new Caution(
               Strength.STOP,
               "chlorine-ammonia",
-              dose.product().name() + " meets urine",
-              "Unrinsed urine with chlorine makes chloramine gas. Two full rinses must stand between; %s missing."
+              dose.product().name() + " meets urine or vomit",
+              "Before they are rinsed out, chlorine makes poisonous gas with them. Two full rinses must come first; %s missing."
                   .formatted(missing == 1 ? "one is" : "both are"),
               step.number()));
     }

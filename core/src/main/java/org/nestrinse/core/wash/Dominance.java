@@ -2,6 +2,7 @@ package org.nestrinse.core.wash;
 
 import java.util.List;
 import java.util.Optional;
+import org.nestrinse.core.bath.Cleaning;
 
 /** Which routine is no better than another in anything that is compared, and worse in something. */
 public final class Dominance {
@@ -34,6 +35,7 @@ public final class Dominance {
   /** All of them better when smaller. */
   private static double[] figures(Outcome o) {
     return new double[] {
+      o.worstSoil().map(Cleaning::soilLeft).orElse(0.0),
       -o.hygiene().totalLog(),
       -o.hygiene().killLog(),
       o.verdict().met() ? 0 : 1,

@@ -4,6 +4,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import org.nestrinse.core.bath.Cleaning;
+import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Role;
@@ -68,14 +70,25 @@ public final class Effects {
 
   private static String difference(Outcome before, Outcome after) {
     List<String> parts = new ArrayList<>();
-    figure(parts, before.hygiene().totalLog(), after.hygiene().totalLog(), 1, "germs", "log");
-    figure(parts, before.residueMgKg(), after.residueMgKg(), 0, "residue", "mg/kg");
+    figure(parts, 100 * soil(before), 100 * soil(after), 1, "soil left", "%");
+    germs(parts, before.hygiene(), after.hygiene());
+    figure(parts, before.residueMgKg(), after.residueMgKg(), 0, "leftover", "mg/kg");
     figure(parts, before.litres(), after.litres(), 0, "", "L");
     figure(parts, before.kwh(), after.kwh(), 1, "", "kWh");
     figure(parts, before.cost(), after.cost(), 2, "cost", "");
     figure(parts, before.minutes(), after.minutes(), 0, "", "min");
     figure(parts, before.wear(), after.wear(), 1, "wear", "");
     return parts.isEmpty() ? "Changes nothing on this load." : String.join(", ", parts);
+  }
+
+  private static double soil(Outcome o) {
+    return o.worstSoil().map(Cleaning::soilLeft).orElse(0.0);
+  }
+
+  private static void germs(List<String> parts, HygieneEstimate before, HygieneEstimate after) {
+    if (Math.abs(before.totalLog() - after.totalLog()) >= 0.1) {
+      parts.add(WashWords.germs(before, after));
+    }
   }
 
   private static void figure(

@@ -13,7 +13,7 @@ import org.nestrinse.core.units.Numbers;
 
 /**
  * Makes a routine by hand, in a bucket or a basin: two lukewarm rinses, hot water and little
- * detergent, plunged and soaked, wrung, rinsed until clear; covers in water of their own.
+ * detergent, plunged and soaked, wrung, rinsed until clear; only the last rinse of covers is alone.
  *
  * @see "docs/models.md, hand washing"
  */
@@ -68,7 +68,6 @@ final class HandPlanner {
     if (!job.machine().type().byHand()) {
       return job;
     }
-    List<SoiledPieces> plunged = plunged(job);
     Machine m = job.machine();
     Machine all =
         new Machine(
@@ -83,21 +82,16 @@ final class HandPlanner {
             List.of(),
             false,
             true);
-    return job.within(all, plunged);
+    return job.within(all, job.all());
   }
 
   /** How many bucketfuls the plunged pieces make, as they lie wet. */
   private static int fillings(WashJob job) {
-    double full = job.within(job.machine(), plunged(job)).fill().main();
+    double full = job.within(job.machine(), job.all()).fill().main();
     return (int) Math.max(1, Math.ceil(full / job.machine().window().most()));
   }
 
-  private static List<SoiledPieces> plunged(WashJob job) {
-    List<SoiledPieces> apart = apart(job);
-    return job.all().stream().filter(p -> !apart.contains(p)).toList();
-  }
-
-  /** Covers that get water of their own; none when there is nothing else to wash. */
+  /** Covers whose last rinse is alone; none when there is nothing else to wash. */
   private static List<SoiledPieces> apart(WashJob job) {
     boolean others = job.all().stream().anyMatch(p -> !isCover(p));
     return others ? job.all().stream().filter(HandPlanner::isCover).toList() : List.of();
@@ -161,8 +155,7 @@ final class HandPlanner {
     double litres = job.machine().drumL() * Liquor.FILLED;
     List<Step> steps = new ArrayList<>();
     int pieces = job.all().stream().mapToInt(SoiledPieces::count).sum();
-    String apart =
-        covers.isEmpty() ? "" : " Covers go to one side: they get water of their own at the end.";
+    String apart = covers.isEmpty() ? "" : " " + WashWords.coversLast();
     steps.add(
         new Step(
             1,
@@ -208,7 +201,12 @@ final class HandPlanner {
     if (detergent != null) {
       doses.add(
           PlannedDose.byHand(
-              detergent.product(), litres, job.water().hardnessMmolL(), detergent.reason()));
+              detergent.product(),
+              litres,
+              job.water().hardnessMmolL(),
+              school.chemistry().strength(),
+              job.wholeLoad().massKg(),
+              detergent.reason()));
     }
     steps.add(
         byHand(
@@ -228,20 +226,19 @@ final class HandPlanner {
             new MachineRun(rinse(litres), LUKEWARM_C, rinses - 1, 0),
             WashPlanner.besides(
                 job, List.of(), Wishes.Where.LAST_RINSE, PlannedDose.Into.LAST_RINSE),
-            "Suds are seen until the water holds less than 0.05 g/L."));
+            "Suds show until the water holds less than 0.2 g of detergent per litre."));
     if (!covers.isEmpty()) {
       int count = covers.stream().mapToInt(SoiledPieces::count).sum();
       steps.add(
           new Step(
               steps.size() + 1,
               Step.Action.BY_HAND,
-              "Covers on their own",
-              "%s in clean lukewarm water, swirled, pressed and not wrung hard."
-                  .formatted(Numbers.count(count, "cover")),
+              WashWords.coversAlone(),
+              WashWords.coversAlone(count),
               false,
-              new MachineRun(rinse(litres / fillings), LUKEWARM_C, 1, 0),
+              new MachineRun(rinse(litres / fillings), LUKEWARM_C, 0, 0),
               List.of(),
-              2 * Programme.HAND_RINSE_MINUTES,
+              Programme.HAND_RINSE_MINUTES,
               "Laminate and elastic break when wrung hard, and need little washing.",
               true));
     }
@@ -287,7 +284,7 @@ final class HandPlanner {
         0,
         null,
         0,
-        Agitation.BY_HAND,
+        Agitation.PLUNGED,
         1,
         (int) Limits.RINSES.max(),
         0,
@@ -305,7 +302,7 @@ final class HandPlanner {
         0,
         null,
         PLUNGE_MINUTES,
-        Agitation.BY_HAND,
+        Agitation.PLUNGED,
         0,
         0,
         0,

@@ -2,6 +2,10 @@ package org.nestrinse.core.wash;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.bath.ResidueTarget;
@@ -28,6 +32,8 @@ import org.nestrinse.core.kit.Product;
  * @param contents what is dissolved in each bath, in the order of {@code baths}
  * @param wear how hard it is on the fibres, an ordinary wash at 40 being 1
  * @param finalMoistureLKg water left per kilogram of cotton after the last spin [L/kg]
+ * @param soils what is left of each soil that the load brought, the worst first
+ * @param leftovers what is left of each product on the textile
  */
 public record Outcome(
     List<Bath> baths,
@@ -47,10 +53,44 @@ public record Outcome(
     double peakC,
     List<Contents> contents,
     double wear,
-    double finalMoistureLKg) {
+    double finalMoistureLKg,
+    List<Cleaning> soils,
+    List<Leftover> leftovers) {
   public Outcome {
     baths = List.copyOf(baths);
     contents = List.copyOf(contents);
+    soils = List.copyOf(soils);
+    leftovers = List.copyOf(leftovers);
+  }
+
+  /**
+   * What is left of one product.
+   *
+   * @param product the product
+   * @param mgKg on the dry textile [mg/kg]
+   */
+  public record Leftover(Product product, double mgKg) {}
+
+  /** Returns what is left of the soil that comes out worst, or nothing when nothing was washed. */
+  public Optional<Cleaning> worstSoil() {
+    return soils.stream().findFirst();
+  }
+
+  /** Returns the colour that is left of the soil that stains most, or nothing when none stains. */
+  public OptionalDouble stainLeft() {
+    return soils.stream()
+        .map(c -> c.stainLeft(hygiene.oxygenLog(), 0))
+        .filter(Objects::nonNull)
+        .mapToDouble(Double::doubleValue)
+        .max();
+  }
+
+  /** Returns what is left of a product [mg/kg], 0 when none went in. */
+  public double leftoverMgKg(Product product) {
+    return leftovers.stream()
+        .filter(l -> l.product.equals(product))
+        .mapToDouble(Leftover::mgKg)
+        .sum();
   }
 
   /**

@@ -40,11 +40,26 @@ public record PlannedDose(
    *
    * @param litres water in the bath [L]
    * @param hardnessMmolL hardness of the water [mmol/L]
+   * @param strength lean 0.6, label 1.0, strong 1.2
+   * @param massKg dry mass of the load, on which the label's maximum depends [kg]
    */
-  static PlannedDose byHand(Product product, double litres, double hardnessMmolL, String reason) {
+  static PlannedDose byHand(
+      Product product,
+      double litres,
+      double hardnessMmolL,
+      double strength,
+      double massKg,
+      String reason) {
     return new PlannedDose(
         product,
-        Dose.byHand(product.normal(), litres, hardnessMmolL, product.densityGMl()),
+        Dose.byHand(
+            product.byHandGramsPerL(),
+            product.normal(),
+            litres,
+            hardnessMmolL,
+            strength,
+            product.mostG(massKg),
+            product.densityGMl()),
         null,
         litres,
         reason,
@@ -57,15 +72,19 @@ public record PlannedDose(
         product, Dose.ofMl(ml, product.scoopMl(), product.densityGMl()), null, 0, reason, into);
   }
 
-  /** Returns the dose of a sanitising product that keeps its label's claim in so much water. */
-  static PlannedDose byClaim(Product product, Product.Claim claim, double waterL) {
+  /**
+   * Returns the dose of a sanitising product that keeps its label's claim in so much water.
+   *
+   * @param moreMl more that detergent in the bath uses up [mL]
+   */
+  static PlannedDose byClaim(Product product, Product.Claim claim, double waterL, double moreMl) {
     return new PlannedDose(
         product,
-        Dose.byConcentration(claim.minMlPerL(), waterL, product.scoopMl(), product.densityGMl()),
+        Dose.byConcentration(
+            claim.minMlPerL(), waterL, moreMl, product.scoopMl(), product.densityGMl()),
         null,
         waterL,
-        "It counts only at its label's strength, time and temperature, so it goes into the last rinse, measured for"
-            + " all of the water.",
+        WashWords.sanitiserMeasured(),
         Into.BATH);
   }
 
@@ -80,20 +99,29 @@ public record PlannedDose(
 
   /** Returns the amount in the measure people have in their hand. */
   public String measure() {
-    Double scoops = dose.scoops();
-    if (scoops == null) {
-      boolean liquid = product.form() == Product.Form.LIQUID && dose.doseMl() != null;
-      return liquid
-          ? Numbers.of(dose.doseMl(), 0) + " mL"
-          : Numbers.of(dose.roundedDoseG(), 0) + " g";
+    Double measured = dose.scoops();
+    if (measured == null) {
+      return weighed();
     }
-    return dose.byTeaspoon() ? Numbers.teaspoons(scoops) : Numbers.scoops(scoops);
+    return switch (dose.unit()) {
+      case SCOOP -> Numbers.scoops(measured);
+      case TEASPOON -> Numbers.spoons(measured);
+      case PIECE -> Numbers.pieces(measured, product.form().words());
+    };
+  }
+
+  /** Returns the same amount in millilitres for liquids, in grams for the rest. */
+  public String weighed() {
+    double density = product.densityGMl() == null ? 1 : product.densityGMl();
+    return product.form().liquid()
+        ? Numbers.of(dose.roundedDoseG() / density, 0) + " mL"
+        : Numbers.of(dose.roundedDoseG(), 0) + " g";
   }
 
   /** Returns the reason of the amount. */
   public Why why() {
     if (basis == null) {
-      return dose.byTeaspoon() ? byLitre() : waterL > 0 ? byClaim() : asAdded();
+      return dose.unit() == Dose.Unit.TEASPOON ? byLitre() : waterL > 0 ? byClaim() : asAdded();
     }
     Why.Builder why =
         Why.of(measure() + " of " + product.name(), reason)
@@ -120,7 +148,7 @@ public record PlannedDose(
   private Why byLitre() {
     return Why.of(measure() + " of " + product.name(), reason)
         .line("water in the bath", Numbers.of(waterL, 1) + " L")
-        .line("by hand", Numbers.of(Dose.HAND_ML_PER_L, 2) + " mL for each litre")
+        .line("by hand", Numbers.of(dose.labelG(), 2) + " g for each litre")
         .line("for this hardness", "× " + Numbers.fixed(dose.massScale(), 2))
         .total("dose", Numbers.of(dose.doseG(), 1) + " g")
         .source("Estimate by docs/models.md, section 3. The label of your product wins.");
@@ -142,6 +170,6 @@ public record PlannedDose(
     }
     Double ml = dose.doseMl();
     return why.total("needed", Numbers.of(ml == null ? 0 : ml, 0) + " mL")
-        .source("Estimate by docs/models.md, section 6. The label of your product wins.");
+        .source("Estimate by docs/models.md, section 7. The label of your product wins.");
   }
 }

@@ -4,7 +4,6 @@ import java.util.Comparator;
 import java.util.Optional;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.kit.Product;
-import org.nestrinse.core.textile.Material;
 
 /**
  * Which products a load gets. Powder for what absorbs, liquid for microfibre; enzymes for stool and
@@ -17,7 +16,7 @@ record ProductChoice(Product product, String reason) {
 
   /** Returns the detergent for a load, or nothing when none on the shelf suits it. */
   static Optional<ProductChoice> detergent(WashJob job, School.Chemistry wish) {
-    boolean microfibre = job.wholeLoad().share(Material.MICROFIBRE) > 0.5;
+    boolean microfibre = job.mostlyMicrofibreCloths();
     boolean wool = job.hasWool();
     boolean sensitive = job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);
     boolean asked = wish.enzymes() == School.Enzymes.WANTED;
@@ -26,7 +25,7 @@ record ProductChoice(Product product, String reason) {
     Product.Form form = microfibre || wool ? Product.Form.LIQUID : Product.Form.POWDER;
     if (job.wishes().chose(Disagreement.FORM, "liquid")) {
       form = Product.Form.LIQUID;
-    } else if (job.wishes().chose(Disagreement.FORM, "powder") && !wool) {
+    } else if (job.wishes().chose(Disagreement.FORM, "powder") && !wool && !microfibre) {
       form = Product.Form.POWDER;
     }
     Product.Form wished = form;
@@ -35,7 +34,7 @@ record ProductChoice(Product product, String reason) {
         .filter(p -> !(p.enzymes() && (gentleSkin || wool)))
         .filter(p -> !(p.scented() && gentleSkin))
         .min(
-            Comparator.comparing((Product p) -> p.form() != wished)
+            Comparator.comparing((Product p) -> p.form().liquid() != wished.liquid())
                 .thenComparing(p -> p.enzymes() != wantsEnzymes)
                 .thenComparing(Product::scented)
                 .thenComparing(Product::id))
@@ -44,7 +43,7 @@ record ProductChoice(Product product, String reason) {
 
   private static String reason(Product p, boolean microfibre, boolean wool, boolean gentleSkin) {
     String form =
-        p.form() == Product.Form.POWDER
+        !p.form().liquid()
             ? "Powder, since liquids tend to coat what must absorb."
             : microfibre
                 ? "Liquid, since undissolved powder scratches microfibre."

@@ -8,7 +8,6 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Chemical;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.textile.Material;
 
 /**
  * Whether a product suits a load, and why not.
@@ -20,8 +19,6 @@ import org.nestrinse.core.textile.Material;
  * @see "docs/models.md, which product for which load"
  */
 public record ProductFit(Product product, boolean used, boolean suits, List<String> reasons) {
-  private static final double MOSTLY = 0.5;
-
   public ProductFit {
     reasons = List.copyOf(reasons);
   }
@@ -40,13 +37,13 @@ public record ProductFit(Product product, boolean used, boolean suits, List<Stri
   private static ProductFit of(WashJob job, Routine routine, Product p) {
     List<String> against = new ArrayList<>();
     boolean absorbs = job.all().stream().anyMatch(x -> x.kind().absorbent());
-    boolean microfibre = job.wholeLoad().share(Material.MICROFIBRE) > MOSTLY;
+    boolean microfibre = job.mostlyMicrofibreCloths();
     boolean sensitive = job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);
     boolean detergent = p.purpose() == Product.Purpose.DETERGENT;
-    if (detergent && p.form() == Product.Form.LIQUID && absorbs && !microfibre) {
+    if (detergent && p.form().liquid() && absorbs && !microfibre) {
       against.add("Liquid tends to coat what must absorb.");
     }
-    if (detergent && p.form() == Product.Form.POWDER && microfibre) {
+    if (detergent && !p.form().liquid() && microfibre) {
       against.add("Undissolved powder scratches microfibre.");
     }
     if (p.enzymes() && job.hasWool()) {
@@ -91,7 +88,7 @@ public record ProductFit(Product product, boolean used, boolean suits, List<Stri
   private static String suitsBecause(Product p, boolean microfibre) {
     return switch (p.purpose()) {
       case DETERGENT ->
-          p.form() == Product.Form.POWDER
+          !p.form().liquid()
               ? "Powder rinses out of what absorbs."
               : microfibre ? "Liquid is kind to microfibre." : "Nothing here must absorb.";
       case OXYGEN_WHITENER -> "Lifts stains, and kills in warmth.";

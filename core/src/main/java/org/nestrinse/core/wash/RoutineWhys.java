@@ -1,10 +1,14 @@
 package org.nestrinse.core.wash;
 
+import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
+import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.Solution;
+import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.sort.FillAdvice;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.why.Why;
@@ -32,6 +36,7 @@ public final class RoutineWhys {
     }
     all.whys.put("fill", FillAdvice.why(all.fill(), job.machine()));
     all.temperature();
+    all.cleaning();
     all.hygiene();
     all.residue();
     all.uses();
@@ -82,55 +87,23 @@ public final class RoutineWhys {
             .section(5));
   }
 
+  private void cleaning() {
+    for (Cleaning soil : outcome.soils()) {
+      whys.put("soil." + soil.soil().name().toLowerCase(Locale.ROOT), WashWords.whySoil(soil));
+    }
+    outcome.worstSoil().ifPresent(worst -> whys.put("soil", WashWords.whySoil(worst)));
+    outcome.soils().stream()
+        .filter(c -> c.soil().stains())
+        .max(Comparator.comparingDouble(Cleaning::boundLeft))
+        .ifPresent(c -> whys.put("stain", WashWords.whyStain(c, outcome.hygiene())));
+  }
+
   private void hygiene() {
     HygieneEstimate h = outcome.hygiene();
-    String notes = h.notes().isEmpty() ? "" : " " + String.join(" ", h.notes());
-    whys.put(
-        "heat",
-        Why.of(
-                "Heat, " + Numbers.of(h.heatLog(), 1) + " log",
-                "A heat-tolerant germ falls to a tenth in 10 minutes at 60, and ten times faster for every 10 degrees"
-                    + " more. It says nothing about spores."
-                    + notes)
-            .line("highest bath", Numbers.of(outcome.peakC(), 0) + " °C")
-            .line("A₀ index", Numbers.of(h.a0(), 1) + " s")
-            .line("recognised holding", h.recognisedHolding() ? "met" : "not met")
-            .total("heat", Numbers.fixed(h.heatLog(), 1) + " log")
-            .section(6));
-    whys.put(
-        "oxygen",
-        Why.of(
-                "Oxygen, " + Numbers.of(h.oxygenLog(), 1) + " log",
-                "Oxygen whitener kills more the more of it is in the water, the warmer and the longer."
-                    + notes)
-            .total("oxygen", Numbers.fixed(h.oxygenLog(), 1) + " log")
-            .section(6));
-    whys.put(
-        "removal",
-        Why.of(
-                "Lifted out, " + Numbers.of(h.removalLog(), 1) + " log",
-                "Rubbing and detergent lift most of the soil off the fibre; each rinse carries away what floats. Baths"
-                    + " multiply.")
-            .line("main wash", routine.mainWash().run() == null ? "" : mainAgitation())
-            .line("drum", Numbers.percent(fill().main()) + " full")
-            .total("lifted out", Numbers.fixed(h.removalLog(), 1) + " log")
-            .section(6));
-    whys.put(
-        "hygiene",
-        Why.of(
-                Numbers.fixed(h.totalLog(), 1) + " log, goal " + outcome.goal().words(),
-                "1 log leaves a tenth, 3 log a thousandth. An estimate for comparing routines; nothing here is sterile. "
-                    + "This one gives "
-                    + outcome.verdict().words()
-                    + "."
-                    + notes)
-            .line("heat", Numbers.fixed(h.heatLog(), 1))
-            .line("oxygen", Numbers.fixed(h.oxygenLog(), 1))
-            .line("additive", Numbers.fixed(h.additiveLog(), 1))
-            .line("lifted out", Numbers.fixed(h.removalLog(), 1))
-            .total("together", Numbers.fixed(h.totalLog(), 1))
-            .line("goal " + outcome.goal().words(), Numbers.of(outcome.goal().totalLog(), 1))
-            .section(6));
+    whys.put("heat", WashWords.whyHeat(h, outcome.peakC()));
+    whys.put("oxygen", WashWords.whyOxygen(h));
+    whys.put("lifted", WashWords.whyLifted(h, mainAgitation(), fill().main()));
+    whys.put("hygiene", WashWords.whyGerms(h, outcome.goal(), outcome.verdict()));
   }
 
   private String mainAgitation() {
@@ -158,6 +131,9 @@ public final class RoutineWhys {
         .line(
             "target, " + outcome.residueTarget().words(),
             Numbers.of(outcome.residueTarget().mgKg(), 0) + " mg/kg");
+    outcome.leftovers().stream()
+        .filter(l -> l.mgKg() > 0.5 && l.product().purpose() != Product.Purpose.DETERGENT)
+        .forEach(l -> why.line(l.product().name(), Numbers.of(l.mgKg(), 0) + " mg/kg"));
     whys.put("residue", why.section(4));
   }
 
@@ -212,15 +188,12 @@ public final class RoutineWhys {
             .section(5));
     whys.put(
         "cost",
-        Why.of(
-                Numbers.fixed(outcome.cost(), 2),
-                "Electricity by the price of the hour in which each run starts, water, and what the products cost by"
-                    + " the gram.")
+        Why.of(Numbers.fixed(outcome.cost(), 2), WashWords.costReason())
             .line("electricity", Numbers.fixed(outcome.energyCost(), 2))
             .line("water", Numbers.fixed(outcome.waterCost(), 2))
             .line("products", Numbers.fixed(outcome.productCost(), 2))
             .total("together", Numbers.fixed(outcome.cost(), 2))
-            .section(11));
+            .section(13));
     Why.Builder minutes =
         Why.of(Numbers.duration(outcome.minutes()), "The machine works alone most of the time.");
     routine.steps().forEach(s -> minutes.line(s.title(), Numbers.duration(s.minutes())));

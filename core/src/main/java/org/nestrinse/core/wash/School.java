@@ -201,8 +201,8 @@ public record School(
           "Bucket and plunge",
           "Two rinses, hot water and a plunger do what a machine does, a day's pieces at a time.",
           First.COLD_RINSE,
-          new Main(45, 25, By.HAND),
-          Chemistry.plain(0.6, 0),
+          new Main(50, 25, By.HAND),
+          Chemistry.plain(1.0, 0),
           new Finish(2, 1600, "On the line; covers dripping, not wrung hard."));
 
   /** Delicate skin, baby wear washed alone. */

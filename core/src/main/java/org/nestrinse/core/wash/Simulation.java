@@ -1,6 +1,5 @@
 package org.nestrinse.core.wash;
 
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,17 +7,21 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.Additive;
 import org.nestrinse.core.bath.BathTemperature;
+import org.nestrinse.core.bath.Cleaning;
+import org.nestrinse.core.bath.CleaningBath;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygienePhase;
 import org.nestrinse.core.bath.Solution;
 import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.bath.TemperaturePoint;
+import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.safety.Chemical;
 import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Limits;
 
 /**
  * Walks the steps of a routine bath by bath: water, temperature, every dissolved product with its
@@ -28,6 +31,21 @@ final class Simulation {
   private static final double RUNNING_KW = 0.10;
   private static final double SPIN_KWH = 0.02;
   private static final double MINUTES_PER_HOUR = 60;
+  private static final double W_PER_KW = 1000;
+  private static final double J_PER_KWH = 3.6e6;
+  private static final double WATER_J_L_K = 4186;
+  private static final double TEXTILE_J_KG_K = 1350;
+
+  /** Share of the steam's heat that gets into the textile. */
+  private static final double STEAM_EFFICIENCY = 0.7;
+
+  /** Heat that condensing steam gives off [J/kg]. */
+  private static final double STEAM_J_KG = 2.4e6;
+
+  private static final double LEAST_STEAM_W = 1000;
+
+  /** However short a steam programme is, it washes for so long before [min]. */
+  private static final double LEAST_WASH_BEFORE_STEAM = 15;
 
   /** Moving the pieces from one tub to the other after each run [min]. */
   private static final double MOVING_MINUTES = 5;
@@ -35,7 +53,8 @@ final class Simulation {
   private final WashJob job;
   private final List<Bath> baths = new ArrayList<>();
   private final List<Outcome.Contents> contents = new ArrayList<>();
-  private final List<HygienePhase> phases = new ArrayList<>();
+  private final CleaningLog cleaning;
+  private final List<Phase> phases = new ArrayList<>();
   private final Map<Product, Solution> dissolved = new LinkedHashMap<>();
 
   private TextileLoad wet = TextileLoad.EMPTY;
@@ -48,8 +67,17 @@ final class Simulation {
   private double litres;
   private double wear;
 
+  /** A bath for the hygiene estimate, which waits for what the cleaning leaves in it. */
+  private record Phase(Step step, TextileLoad load, double bathL, Bath bath, int cleaningBath) {}
+
   private Simulation(WashJob job) {
     this.job = job;
+    cleaning = new CleaningLog(job);
+  }
+
+  /** Returns the electricity of a run besides its heater [kWh]. */
+  static double runningKwh(double minutes, int rinses) {
+    return RUNNING_KW * minutes / MINUTES_PER_HOUR + SPIN_KWH * (rinses + 1);
   }
 
   /** Returns what these steps do to the load. */
@@ -72,14 +100,23 @@ final class Simulation {
 
   private void run(Step step, MachineRun run) {
     TextileLoad load = step.wholeLoad() ? job.wholeLoad() : job.firstLoad();
+    LabelFactors factors =
+        LabelFactors.of(job.machine(), run.programme(), job.water().inletC(), job.roomC());
     double began = clock;
-    double kwhBefore = kwh;
-    double rinseL = Liquor.rinse(job.machine(), run.programme(), load);
+    double rinseL = Liquor.rinse(job.machine(), run.programme(), load) * factors.water();
     double interimL = retained(load, run.programme().interimRpm());
+    int firstBath = baths.size();
+    double carriedL = retainedL;
 
     boolean dosedRinse = !run.washes() && !step.doses().isEmpty();
-    double dosedL = rinseL + (dosedRinse ? retainedL : 0);
-    double firstBathL = run.washes() ? wash(step, run, load) : dosedL;
+    double firstBathL = dosedRinse ? rinseL + retainedL : rinseL;
+    boolean steams = run.washes() && run.programme().use() == Programme.Use.STEAM;
+    if (run.washes()) {
+      firstBathL = wash(step, run, load, factors);
+    }
+    if (steams) {
+      steam(step, run, load, interimL);
+    }
     for (int rinse = 0; rinse < run.rinses(); rinse++) {
       boolean firstOfRinseRun = !run.washes() && rinse == 0;
       double heldL = firstOfRinseRun ? retainedL : interimL;
@@ -90,27 +127,37 @@ final class Simulation {
         intoRinse(step, load, rinseL, heldL, PlannedDose.Into.LAST_RINSE);
       }
       rinse(step, run, load, rinseL, heldL);
-      kwh += byHand() ? 0 : SPIN_KWH;
     }
-    phases.add(phase(step, run, load, firstBathL, rinseL));
+    cleaned(step, run, load, firstBath, rinseL, interimL, carriedL);
+    if (steams) {
+      Bath steam = baths.get(firstBath + 1);
+      phases.add(new Phase(step, load, firstBathL, baths.get(firstBath), cleaning.size() - 2));
+      phases.add(new Phase(step, load, steam.liquorL(), steam, cleaning.size() - 1));
+    } else if (baths.size() > firstBath) {
+      phases.add(new Phase(step, load, firstBathL, baths.get(firstBath), cleaning.size() - 1));
+    }
     spin(step, run, load);
 
-    double hours = (clock - began) / MINUTES_PER_HOUR;
     wear += Wear.of(run, peakOf(step), chlorine(step));
     if (step.attended()) {
       // Several bucketfuls one after the other take longer than the bath of one.
       clock = Math.max(clock, began + step.minutes());
       attended += clock - began - run.pauseMinutes();
     } else {
-      kwh += RUNNING_KW * hours + SPIN_KWH;
+      draws(runningKwh(clock - began, run.rinses()), began, clock - began);
       attended += job.machine().type() == Machine.Type.TWIN_TUB ? MOVING_MINUTES : 0;
     }
-    LocalTime startsAt = job.start().plusMinutes(Math.round(began));
-    energyCost += (kwh - kwhBefore) * job.tariff().perKwh(startsAt);
   }
 
-  private double wash(Step step, MachineRun run, TextileLoad load) {
-    double liquorL = Math.max(Liquor.main(job.machine(), run.programme(), load), retainedL);
+  /** Counts electricity that is drawn evenly from a moment on, at the price of each minute. */
+  private void draws(double more, double fromMinute, double minutes) {
+    kwh += more;
+    energyCost += job.tariff().cost(more, job.start().plusMinutes(Math.round(fromMinute)), minutes);
+  }
+
+  private double wash(Step step, MachineRun run, TextileLoad load, LabelFactors factors) {
+    double wantedL = Liquor.main(job.machine(), run.programme(), load) * factors.water();
+    double liquorL = Math.max(wantedL, retainedL);
     double carriedSorbedL = wet.sorbedL();
     step.doses().forEach(dose -> dissolved.putIfAbsent(dose.product(), Solution.CLEAR));
     dissolved.replaceAll(
@@ -122,11 +169,148 @@ final class Simulation {
             .filter(d -> d.into() == PlannedDose.Into.BATH)
             .mapToDouble(d -> d.dose().roundedDoseG() * d.product().pricePerG())
             .sum();
-    boolean heats = run.temperatureC() > 0 && job.machine().heaterW() > 0;
-    double setC = heats ? run.programme().reachesC(run.temperatureC()) : 0;
-    bath(step, run, Bath.Type.WASH, load, liquorL, liquorL - retainedL, run.bathMinutes(), setC);
+    boolean steams = run.programme().use() == Programme.Use.STEAM;
+    int chosenC =
+        steams ? Math.min(run.temperatureC(), Programme.BEFORE_STEAM_C) : run.temperatureC();
+    boolean heats = chosenC > 0 && job.machine().heaterW() > 0;
+    double setC = heats ? (steams ? chosenC : run.programme().reachesC(chosenC)) : 0;
+    double minutes =
+        steams
+            ? Math.max(LEAST_WASH_BEFORE_STEAM, run.bathMinutes() - steamMinutes(run, load))
+            : run.bathMinutes();
+    bath(
+        new Filling(step, run, Bath.Type.WASH, load, factors.heater()),
+        liquorL,
+        liquorL - retainedL,
+        minutes,
+        setC);
     wet = load;
     return liquorL;
+  }
+
+  /** Returns the heat that condensing steam brings until the textile is hot [kWh]. */
+  private double steamKwh(MachineRun run, TextileLoad load, double heldL) {
+    double capacity =
+        load.massKg() * TEXTILE_J_KG_K + heldL * WATER_J_L_K + BathTemperature.MACHINE_J_K;
+    return capacity * (run.temperatureC() - job.roomC()) / STEAM_EFFICIENCY / J_PER_KWH;
+  }
+
+  private double steamMinutes(MachineRun run, TextileLoad load) {
+    double heldL = retained(load, run.programme().interimRpm());
+    return heatingByMinutes(steamKwh(run, load, heldL)) + Programme.STEAM_HOLD_MINUTES;
+  }
+
+  private double heatingByMinutes(double kwhWanted) {
+    double watts = Math.max(LEAST_STEAM_W, job.machine().heaterW());
+    return kwhWanted * W_PER_KW / watts * MINUTES_PER_HOUR;
+  }
+
+  /** The textile is heated by steam that condenses on it, not by a bath. */
+  private void steam(Step step, MachineRun run, TextileLoad load, double heldL) {
+    double heating = steamKwh(run, load, heldL);
+    double steamL = heating * J_PER_KWH / STEAM_J_KG;
+    double up = heatingByMinutes(heating);
+    double hold = Programme.STEAM_HOLD_MINUTES;
+    double holding =
+        BathTemperature.USUAL_LOSS_W_K
+            * (run.temperatureC() - job.roomC())
+            * hold
+            / MINUTES_PER_HOUR
+            / W_PER_KW;
+    List<TemperaturePoint> profile =
+        List.of(
+            new TemperaturePoint(0, job.roomC()),
+            new TemperaturePoint(up, run.temperatureC()),
+            new TemperaturePoint(up + hold, run.temperatureC()));
+    contents.add(contents(step, run, load));
+    baths.add(
+        new Bath(
+            step.number(),
+            Bath.Type.STEAM,
+            clock,
+            up + hold,
+            heldL + steamL,
+            steamL,
+            profile,
+            run.temperatureC(),
+            detergentGL(),
+            heating + holding));
+    draws(heating, clock, up);
+    draws(holding, clock + up, hold);
+    litres += steamL;
+    clock += up + hold;
+  }
+
+  /** Notes what a run was for the soil: a bath with its rinses, or rinses alone. */
+  private void cleaned(
+      Step step,
+      MachineRun run,
+      TextileLoad load,
+      int firstBath,
+      double rinseL,
+      double interimL,
+      double carriedL) {
+    if (baths.size() == firstBath) {
+      return;
+    }
+    if (!run.washes() && cleaning.washed()) {
+      cleaning.rinsed(run.rinses());
+      return;
+    }
+    Bath first = baths.get(firstBath);
+    List<PlannedDose> detergents =
+        step.doses().stream()
+            .filter(d -> d.into() == PlannedDose.Into.BATH)
+            .filter(d -> d.product().purpose() == Product.Purpose.DETERGENT)
+            .toList();
+    double everydayG =
+        detergents.stream().mapToDouble(d -> d.product().everydayG(d.dose().roundedDoseG())).sum();
+    boolean steams = baths.stream().skip(firstBath).anyMatch(b -> b.type() == Bath.Type.STEAM);
+    int rinses = run.washes() ? run.rinses() : run.rinses() - 1;
+    double kept = Math.max(interimL, 1e-6);
+    cleaning.bath(
+        new CleaningBath(
+            first.liquorL(),
+            first.profile(),
+            speed(run, first.minutes()),
+            fillOf(step, job.fill()),
+            byHand(),
+            Limits.DOSE_G.clamp(everydayG),
+            detergents.stream().anyMatch(d -> d.product().enzymes()),
+            steams ? 0 : rinses,
+            rinseL,
+            kept),
+        step.wholeLoad(),
+        run.washes());
+    if (steams) {
+      Bath steam = baths.get(firstBath + 1);
+      cleaning.bath(
+          new CleaningBath(
+              Math.max(steam.liquorL(), kept),
+              steam.profile(),
+              Agitation.GENTLE.speed(),
+              fillOf(step, job.fill()),
+              byHand(),
+              0,
+              false,
+              rinses,
+              rinseL,
+              kept),
+          step.wholeLoad(),
+          true);
+    }
+  }
+
+  /** A plunger moves for a part of a bath only, and a paused machine not at all. */
+  private static double speed(MachineRun run, double bathMinutes) {
+    Agitation agitation = run.programme().agitation();
+    if (run.washes()) {
+      return agitation.meanSpeed(run.programme().washMinutes(), run.pauseMinutes());
+    }
+    return agitation == Agitation.PLUNGED
+        ? agitation.meanSpeed(
+            Programme.HAND_PLUNGE_MINUTES, bathMinutes - Programme.HAND_PLUNGE_MINUTES)
+        : agitation.speed();
   }
 
   /** What goes into a rinse is there as if it had been in the water from the tap. */
@@ -148,7 +332,7 @@ final class Simulation {
   private void rinse(Step step, MachineRun run, TextileLoad load, double rinseL, double heldL) {
     dissolved.replaceAll((product, solution) -> solution.rinsed(heldL, load.sorbedL(), rinseL));
     int minutes = run.programme().rinseMinutes();
-    bath(step, run, Bath.Type.RINSE, load, rinseL + heldL, rinseL, minutes, 0);
+    bath(new Filling(step, run, Bath.Type.RINSE, load, 1), rinseL + heldL, rinseL, minutes, 0);
     wet = load;
   }
 
@@ -160,10 +344,7 @@ final class Simulation {
     double rinseL = Liquor.rinse(job.machine(), run.programme(), TextileLoad.EMPTY);
     for (int rinse = 0; rinse < run.rinses(); rinse++) {
       bath(
-          step,
-          run,
-          Bath.Type.RINSE,
-          TextileLoad.EMPTY,
+          new Filling(step, run, Bath.Type.RINSE, TextileLoad.EMPTY, 1),
           rinseL,
           rinseL,
           run.programme().rinseMinutes(),
@@ -203,16 +384,16 @@ final class Simulation {
     return Math.max(tap, Math.min(run.temperatureC(), job.machine().hotFillC()));
   }
 
-  private void bath(
-      Step step,
-      MachineRun run,
-      Bath.Type type,
-      TextileLoad load,
-      double liquorL,
-      double freshL,
-      double minutes,
-      double setC) {
-    Programme.Measured measured = run.programme().measured();
+  /**
+   * What is filled.
+   *
+   * @param heaterFactor what the label of the programme makes of the heater's energy
+   */
+  private record Filling(
+      Step step, MachineRun run, Bath.Type type, TextileLoad load, double heaterFactor) {}
+
+  private void bath(Filling f, double liquorL, double freshL, double minutes, double setC) {
+    Programme.Measured measured = f.run.programme().measured();
     double ownW =
         measured == null || measured.heaterW() == null
             ? job.machine().heaterW()
@@ -220,22 +401,24 @@ final class Simulation {
     double heaterW = setC > 0 ? ownW : 0;
     BathTemperature.Bath course =
         new BathTemperature.Bath(
-            load,
+            f.load,
             liquorL,
-            inletC(run, type),
+            inletC(f.run, f.type),
             job.roomC(),
             setC,
             minutes,
             heaterW,
-            BathTemperature.USUAL_LOSS_W_K);
+            BathTemperature.USUAL_LOSS_W_K,
+            byHand() ? BathTemperature.BUCKET_J_K : BathTemperature.MACHINE_J_K);
     boolean letsGo = setC > 0 && measured != null && measured.holdMinutes() != null;
     BathTemperature temperature =
         letsGo ? BathTemperature.held(course, measured.holdMinutes()) : BathTemperature.of(course);
-    contents.add(contents(step, run, load));
+    double heaterKwh = temperature.heaterKwh() * f.heaterFactor;
+    contents.add(contents(f.step, f.run, f.load));
     baths.add(
         new Bath(
-            step.number(),
-            type,
+            f.step.number(),
+            f.type,
             clock,
             minutes,
             liquorL,
@@ -243,8 +426,12 @@ final class Simulation {
             temperature.profile(),
             setC,
             detergentGL(),
-            temperature.heaterKwh()));
-    kwh += temperature.heaterKwh();
+            heaterKwh));
+    double up = temperature.minutesToSet() == null ? minutes : temperature.minutesToSet();
+    double heating =
+        Math.min(heaterKwh, heaterW * up / MINUTES_PER_HOUR / W_PER_KW * f.heaterFactor);
+    draws(heating, clock, up);
+    draws(heaterKwh - heating, clock + up, minutes - up);
     litres += freshL;
     clock += minutes;
   }
@@ -277,56 +464,51 @@ final class Simulation {
     clock += minutes;
   }
 
-  private HygienePhase phase(
-      Step step, MachineRun run, TextileLoad load, double bathL, double rinseL) {
-    double drumL = job.machine().drumL();
-    Fill fill = job.fill();
-    List<TemperaturePoint> profile =
-        baths.stream()
-            .filter(b -> b.step() == step.number() && !b.profile().isEmpty())
-            .findFirst()
-            .orElseThrow()
-            .profile();
+  private HygienePhase phase(Phase p, List<Cleaning> soils) {
+    boolean steam = p.bath.type() == Bath.Type.STEAM;
     double oxygenG =
-        step.doses().stream()
-            .filter(d -> d.into() == PlannedDose.Into.BATH)
-            .filter(d -> d.product().purpose() == Product.Purpose.OXYGEN_WHITENER)
-            .mapToDouble(d -> d.dose().roundedDoseG())
-            .sum();
-    boolean activator = step.doses().stream().anyMatch(d -> d.product().activator());
-    boolean detergent =
-        step.doses().stream().anyMatch(d -> d.product().purpose() == Product.Purpose.DETERGENT);
+        steam
+            ? 0
+            : p.step.doses().stream()
+                .filter(d -> d.into() == PlannedDose.Into.BATH)
+                .filter(d -> d.product().purpose() == Product.Purpose.OXYGEN_WHITENER)
+                .mapToDouble(d -> d.product().percarbonateG(d.dose().roundedDoseG()))
+                .sum();
+    boolean activator = p.step.doses().stream().anyMatch(d -> d.product().activator());
     return new HygienePhase(
-        load,
-        bathL,
-        drumL,
-        fillOf(step, fill),
-        profile,
-        oxygenG,
+        p.load,
+        p.bathL,
+        job.machine().drumL(),
+        p.bath.profile(),
+        Limits.DOSE_G.clamp(oxygenG),
         activator,
-        run.programme().agitation(),
-        detergent,
-        run.rinses(),
-        rinseL,
-        interimRpm(run),
-        job.machine().drumRadiusM(),
-        additive(step));
+        CleaningLog.proteinBefore(soils, p.cleaningBath),
+        steam ? null : additive(p));
   }
 
-  private static @Nullable Additive additive(Step step) {
-    for (PlannedDose dose : step.doses()) {
-      Product.Claim claim = dose.product().claim();
-      boolean sanitiser = dose.product().purpose() == Product.Purpose.SANITISER;
-      // In the last rinse of a wash it has neither the bath's water nor its time: it is not
-      // counted.
-      if (claim != null && sanitiser && dose.into() == PlannedDose.Into.BATH) {
-        double density = dose.product().densityGMl() == null ? 1 : dose.product().densityGMl();
+  /**
+   * What claims to sanitise by its label; in the last rinse of a wash it has no bath of its own.
+   */
+  private @Nullable Additive additive(Phase p) {
+    for (PlannedDose dose : p.step.doses()) {
+      Product product = dose.product();
+      Product.Claim claim = product.claim();
+      if (claim != null && dose.into() == PlannedDose.Into.BATH) {
+        double density = product.densityGMl() == null ? 1 : product.densityGMl();
+        double anionicG =
+            contents.get(baths.indexOf(p.bath)).gramsPerL().entrySet().stream()
+                .filter(e -> !e.getKey().equals(product) && e.getKey().has(Chemical.ANIONIC))
+                .mapToDouble(e -> e.getValue() * (p.bath.liquorL() + p.load.sorbedL()))
+                .sum();
         return new Additive(
-            dose.dose().roundedDoseG() / density,
+            Limits.ADDITIVE_ML.clamp(dose.dose().roundedDoseG() / density),
             claim.log(),
             claim.minMlPerL(),
             claim.minMinutes(),
-            claim.minC());
+            claim.minC(),
+            product.has(Chemical.CATIONIC),
+            density,
+            Limits.DOSE_G.clamp(anionicG * Additive.ANIONIC_SHARE));
       }
     }
     return null;
@@ -343,14 +525,13 @@ final class Simulation {
   }
 
   private double retained(TextileLoad load, int rpm) {
-    double speed = byHand() ? SpinRetention.wrungRpm(job.machine().drumRadiusM()) : rpm;
-    return SpinRetention.of(load, speed, job.machine().drumRadiusM()).retainedL();
+    return spun(load, rpm).retainedL();
   }
 
-  private double interimRpm(MachineRun run) {
+  private SpinRetention spun(TextileLoad load, int rpm) {
     return byHand()
-        ? SpinRetention.wrungRpm(job.machine().drumRadiusM())
-        : run.programme().interimRpm();
+        ? SpinRetention.wrung(load)
+        : SpinRetention.of(load, rpm, job.machine().drumRadiusM());
   }
 
   private static double doseG(Step step, Product product) {
@@ -369,16 +550,26 @@ final class Simulation {
 
   private Outcome outcome(int finalRpm) {
     TextileLoad load = job.wholeLoad();
-    Solution detergent = new Solution(detergentGL());
-    HygieneEstimate hygiene = HygieneEstimate.of(phases);
+    SpinRetention last = spun(load, finalRpm);
+    List<Cleaning> soils = cleaning.soils();
+    Double lifted = cleaning.size() == 0 ? null : cleaning.germs().liftedLog();
+    HygieneEstimate hygiene =
+        HygieneEstimate.of(
+            phases.stream().map(p -> phase(p, soils)).toList(), lifted == null ? 0 : lifted);
     double peak =
         baths.stream()
             .flatMap(b -> b.profile().stream())
             .mapToDouble(TemperaturePoint::temperatureC)
             .max()
             .orElse(job.water().inletC());
-    double lastRpm = byHand() ? SpinRetention.wrungRpm(job.machine().drumRadiusM()) : finalRpm;
-    SpinRetention last = SpinRetention.of(load, lastRpm, job.machine().drumRadiusM());
+    List<Outcome.Leftover> leftovers = new ArrayList<>();
+    dissolved.forEach(
+        (product, solution) ->
+            leftovers.add(
+                new Outcome.Leftover(
+                    product,
+                    solution.residueMgKg(last.retainedL(), load.sorbedL(), load.massKg()))));
+    Solution detergent = new Solution(detergentGL());
     return new Outcome(
         baths,
         hygiene,
@@ -397,6 +588,8 @@ final class Simulation {
         peak,
         contents,
         wear,
-        last.litresPerKgCotton());
+        last.litresPerKgCotton(),
+        soils,
+        leftovers);
   }
 }

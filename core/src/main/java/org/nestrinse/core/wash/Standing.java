@@ -24,10 +24,9 @@ public enum Standing {
   /** Returns the school as this bends it; what the pieces bear still decides afterwards. */
   School bend(School school) {
     School.Chemistry c = school.chemistry();
-    School.Finish f = school.finish();
     return switch (this) {
-      case MORE_RINSE ->
-          school.with(new School.Finish(f.extraRinses() + 1, f.spinRpm(), f.drying()));
+      // The planner rinses once more than it would otherwise.
+      case MORE_RINSE -> school;
       case HOTTER ->
           school.with(
               new School.Main(

@@ -19,7 +19,6 @@ import org.nestrinse.core.kit.Water;
 import org.nestrinse.core.sort.DrumFill;
 import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
@@ -196,14 +195,29 @@ public record WashJob(
     return wishes.goal() == null ? calledFor() : wishes.goal();
   }
 
-  /** Returns the most demanding goal of soil, people and household. */
+  /**
+   * Returns the most demanding goal of soil, people and household; what carries no germs worth it
+   * asks for none, whatever the household wants of the rest.
+   */
   public HygieneGoal calledFor() {
-    return all().stream().map(SoiledPieces::goal).reduce(houseGoal, HygieneGoal::orHigher);
+    HygieneGoal pieces =
+        all().stream().map(SoiledPieces::goal).reduce(HygieneGoal.NONE, HygieneGoal::orHigher);
+    return pieces == HygieneGoal.NONE ? pieces : pieces.orHigher(houseGoal);
   }
 
   /** Returns whether there is wool or silk in it, which only a wool programme may move. */
   public boolean hasWool() {
     return all().stream().anyMatch(p -> p.kind().animalFibre());
+  }
+
+  /** Returns whether most of it is microfibre cloths, which powder scratches. */
+  boolean mostlyMicrofibreCloths() {
+    double cloths =
+        all().stream()
+            .filter(p -> p.kind().gripsLint())
+            .mapToDouble(p -> p.kind().massKg() * p.count())
+            .sum();
+    return cloths > wholeLoad().massKg() / 2;
   }
 
   /** Returns whether heat would set some soil. */
@@ -223,11 +237,7 @@ public record WashJob(
 
   /** Returns the residue target of the most demanding piece. */
   public ResidueTarget residueTarget() {
-    boolean gentle =
-        needs(SkinNeed.SENSITIVE)
-            || needs(SkinNeed.NEWBORN)
-            || all().stream().anyMatch(p -> p.kind().role() == Role.CLOTHES);
-    if (gentle) {
+    if (needs(SkinNeed.SENSITIVE) || needs(SkinNeed.NEWBORN)) {
       return ResidueTarget.GENTLE;
     }
     return all().stream().anyMatch(p -> p.kind().absorbent())

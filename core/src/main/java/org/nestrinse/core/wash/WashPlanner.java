@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.bath.Additive;
 import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.dose.Dose;
 import org.nestrinse.core.dose.LabelRow;
@@ -15,6 +16,7 @@ import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
+import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
@@ -40,6 +42,11 @@ public final class WashPlanner {
   private final @Nullable ProductChoice whitener;
   private final @Nullable Product sanitiser;
   private final int spinRpm;
+
+  /** Above this protein sets, and a cold rinse comes first [°C]. */
+  private static final int PROTEIN_SETS_C = 50;
+
+  private static final double MG_PER_G = 1000;
 
   /** Microfibre gets no hotter bath unless a person wants it [°C]. */
   private static final int MICROFIBRE_C = 40;
@@ -87,7 +94,7 @@ public final class WashPlanner {
     Imitation.Want want = want();
     Imitation.Match nearest = nearest(want);
     tellBends(want, nearest);
-    List<Step> before = beforeMain();
+    List<Step> before = beforeMain(last(nearest).temperatureC());
     Draft draft = fewestRinses(before, want, nearest);
     Outcome outcome = Simulation.of(job, draft.steps);
     if (!outcome.residueMet()) {
@@ -141,11 +148,11 @@ public final class WashPlanner {
   /** Tells where the load, or the shelf, bends what the school would put in. */
   private void chemistry() {
     Product.Form wish = school.chemistry().form();
-    if (detergent != null && wish != null && detergent.product().form() != wish) {
+    if (detergent != null && wish != null && detergent.product().form().liquid() != wish.liquid()) {
       bends.add(
           "%s asked, %s planned: %s"
               .formatted(
-                  wish == Product.Form.LIQUID ? "Liquid" : "Powder",
+                  wish.liquid() ? "Liquid" : "Powder",
                   detergent.product().name(),
                   detergent.reason()));
     }
@@ -263,9 +270,18 @@ public final class WashPlanner {
     return microfibre && !asLabelled ? Math.min(limit, MICROFIBRE_C) : limit;
   }
 
-  private List<Step> beforeMain() {
+  /** Protein never goes straight into heat: a school that begins hot begins cold then. */
+  private boolean coldRinseForProtein(int mainC) {
+    return school.first().before() == School.Before.NOTHING
+        && job.hasProtein()
+        && mainC > PROTEIN_SETS_C
+        && ProgrammeChoice.rinse(job.machine().programmes()).isPresent();
+  }
+
+  private List<Step> beforeMain(int mainC) {
     List<Step> steps = new ArrayList<>();
-    boolean atOnce = school.first().before() == School.Before.NOTHING;
+    boolean coldFirst = coldRinseForProtein(mainC);
+    boolean atOnce = school.first().before() == School.Before.NOTHING && !coldFirst;
     List<SoiledPieces> loaded = atOnce ? job.all() : job.first();
     int pieces = loaded.stream().mapToInt(p -> p.count()).sum();
     steps.add(
@@ -284,13 +300,16 @@ public final class WashPlanner {
     if (atOnce) {
       return steps;
     }
-    steps.addAll(firstRuns());
+    if (coldFirst) {
+      bends.add(WashWords.coldRinseForProtein());
+    }
+    steps.addAll(firstRuns(coldFirst));
     steps.add(look(steps.size() + 1));
     return steps;
   }
 
-  private List<Step> firstRuns() {
-    if (school.first().before() == School.Before.COLD_RINSE) {
+  private List<Step> firstRuns(boolean coldFirst) {
+    if (coldFirst || school.first().before() == School.Before.COLD_RINSE) {
       Optional<Programme> rinse = ProgrammeChoice.rinse(job.machine().programmes());
       if (rinse.isEmpty()) {
         bends.add("No rinse first: this machine has no rinse programme.");
@@ -371,18 +390,25 @@ public final class WashPlanner {
         "Pieces that stick to the wall do not rub; a fuller drum rubs better.");
   }
 
-  /** Returns the fewest rinses that meet the residue target, and at least what the school wants. */
+  /** Returns the fewest rinses that leave little enough, and at least what the school wants. */
   private Draft fewestRinses(List<Step> before, Imitation.Want want, Imitation.Match nearest) {
     Programme main = last(nearest).programme();
     int wanted = Math.min(main.rinses() + school.finish().extraRinses(), (int) Limits.RINSES.max());
     int most = mostRinses(main);
-    for (int rinses = Math.min(wanted, most); rinses < most; rinses++) {
-      Draft draft = rinsing(before, want, rinses);
-      if (Simulation.of(job, draft.steps).residueMet()) {
-        return draft;
-      }
+    int rinses = Math.min(wanted, most);
+    while (rinses < most && !rinsedEnough(rinsing(before, want, rinses).steps)) {
+      rinses++;
     }
-    return rinsing(before, want, most);
+    boolean onceMore = job.wishes().standing().contains(Standing.MORE_RINSE);
+    return rinsing(before, want, onceMore ? Math.min(most, rinses + 1) : rinses);
+  }
+
+  /** Little enough detergent, no suds in the last water, and no chlorine left of what went in. */
+  private boolean rinsedEnough(List<Step> steps) {
+    Outcome outcome = Simulation.of(job, steps);
+    return outcome.residueMet()
+        && !outcome.sudsVisible()
+        && ChemistryCheck.chlorineRinsedOut(job, steps, outcome);
   }
 
   private static MachineRun last(Imitation.Match match) {
@@ -406,7 +432,7 @@ public final class WashPlanner {
             .mapToInt(MachineRun::rinses)
             .sum();
     while (done < rinses && rinse != null) {
-      runs.add(new MachineRun(rinse, 0, 0, Math.min(spinRpm, rinse.fastestSpinRpm())));
+      runs.add(rinseRun(rinse));
       done += Math.max(1, rinse.rinses());
     }
     return new Draft(withRuns(before, runs), match);
@@ -425,7 +451,9 @@ public final class WashPlanner {
                 true,
                 run,
                 withBesides(
-                    doses(true, 1.0 / washes, school.chemistry().whitenerScoops() / washes),
+                    withSanitiser(
+                        doses(true, 1.0 / washes, school.chemistry().whitenerScoops() / washes),
+                        run),
                     Wishes.Where.MAIN_WASH,
                     PlannedDose.Into.BATH),
                 school.belief()));
@@ -526,30 +554,66 @@ public final class WashPlanner {
     return more;
   }
 
-  /** The additive goes into a rinse of its own at the end, measured for all of its water. */
+  /**
+   * An additive that detergent would use up goes into a rinse of its own at the end, measured for
+   * all of its water; unless its label says that it stays in, skin gets a rinse after it.
+   */
   private void sanitisingRinse(List<Step> steps, @Nullable Programme rinse) {
-    if (sanitiser == null || sanitiser.claim() == null) {
+    if (sanitiser == null || sanitiser.claim() == null || !sanitiser.forLastRinse()) {
       return;
     }
     if (rinse == null) {
       bends.add("No sanitising rinse: this machine has no rinse programme.");
       return;
     }
-    MachineRun run = new MachineRun(rinse, 0, 0, Math.min(spinRpm, rinse.fastestSpinRpm()));
+    MachineRun run = rinseRun(rinse);
     MachineRun before = steps.get(steps.size() - 1).run();
+    TextileLoad load = job.wholeLoad();
     double heldL =
-        SpinRetention.of(
-                job.wholeLoad(), before == null ? 0 : before.spinRpm(), job.machine().drumRadiusM())
+        SpinRetention.of(load, before == null ? 0 : before.spinRpm(), job.machine().drumRadiusM())
             .retainedL();
-    double waterL = Liquor.rinse(job.machine(), rinse, job.wholeLoad()) + heldL;
+    double waterL = Liquor.rinse(job.machine(), rinse, load) + heldL;
+    double density = sanitiser.densityGMl() == null ? 1 : sanitiser.densityGMl();
+    double spentMl =
+        Simulation.of(job, steps).residueMgKg()
+            / MG_PER_G
+            * load.massKg()
+            * Additive.ANIONIC_SHARE
+            / density;
     steps.add(
         runStep(
             steps.size() + 1,
             "Sanitising rinse",
             true,
             run,
-            List.of(PlannedDose.byClaim(sanitiser, sanitiser.claim(), waterL)),
+            List.of(PlannedDose.byClaim(sanitiser, sanitiser.claim(), waterL, spentMl)),
             "An additive by its label, after the detergent is out: the two cancel each other."));
+    boolean skin = job.all().stream().anyMatch(p -> p.kind().touchesSkin());
+    if (skin && !Boolean.TRUE.equals(sanitiser.staysIn())) {
+      steps.add(
+          runStep(
+              steps.size() + 1,
+              "Rinse once more",
+              true,
+              run,
+              List.of(),
+              WashWords.rinseAfterSanitiser()));
+    }
+  }
+
+  private MachineRun rinseRun(Programme rinse) {
+    return new MachineRun(rinse, 0, 0, Math.min(spinRpm, rinse.fastestSpinRpm()));
+  }
+
+  /** A sanitiser that works beside the detergent goes into the main wash, by its own strength. */
+  private List<PlannedDose> withSanitiser(List<PlannedDose> doses, MachineRun run) {
+    if (sanitiser == null || sanitiser.claim() == null || sanitiser.forLastRinse()) {
+      return doses;
+    }
+    List<PlannedDose> more = new ArrayList<>(doses);
+    double waterL = Liquor.main(job.machine(), run.programme(), job.wholeLoad());
+    more.add(PlannedDose.byClaim(sanitiser, sanitiser.claim(), waterL, 0));
+    return more;
   }
 
   private static int rinsesAfterMain(List<Step> steps) {
@@ -583,7 +647,7 @@ public final class WashPlanner {
     double massKg = (whole ? job.wholeLoad() : job.firstLoad()).massKg();
     if (detergent != null && detergentShare > 0) {
       Product p = detergent.product();
-      LabelRow row = job.heavySoil() ? p.heavy() : p.normal();
+      LabelRow row = p.gramsOf(job.heavySoil() ? p.heavy() : p.normal());
       doses.add(
           planned(
               detergent,
@@ -602,7 +666,7 @@ public final class WashPlanner {
           planned(
               whitener,
               p.referenceMassKg(),
-              p.normal(),
+              p.gramsOf(p.normal()),
               p.referenceMassKg(),
               whitenerScoops,
               1,
@@ -631,7 +695,8 @@ public final class WashPlanner {
             trim,
             p.maxG(),
             p.scoopMl(),
-            p.densityGMl());
+            p.densityGMl(),
+            p.pieceG());
     return new PlannedDose(p, Dose.of(basis), basis, choice.reason());
   }
 

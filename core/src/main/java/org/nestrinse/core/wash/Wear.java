@@ -40,7 +40,7 @@ final class Wear {
   private static double rub(Agitation agitation) {
     return switch (agitation) {
       case SOAK -> 0.1;
-      case BY_HAND -> 0.6;
+      case PLUNGED -> 0.6;
       case GENTLE -> 0.5;
       case NORMAL -> 1;
       case INTENSIVE -> 1.3;

@@ -13,15 +13,15 @@ class BathTemperatureTest {
 
   static BathTemperature bath(double inletC, double setC, double minutes, double heaterW) {
     return BathTemperature.of(
-        new BathTemperature.Bath(LOAD_A, 15, inletC, 20, setC, minutes, heaterW, 6));
+        new BathTemperature.Bath(LOAD_A, 13, inletC, 20, setC, minutes, heaterW, 3.5));
   }
 
   @Test
   void sixtyDegreesOfTheWorkedExample() {
     BathTemperature bath = bath(12, 60, 90, 2000);
-    assertThat(bath.startC()).isCloseTo(13.67, halfPercent(13.67));
-    assertThat(bath.minutesToSet()).isCloseTo(32.3, halfPercent(32.3));
-    assertThat(bath.heaterKwh()).isCloseTo(1.308, halfPercent(1.308));
+    assertThat(bath.startC()).isCloseTo(13.87, halfPercent(13.87));
+    assertThat(bath.minutesToSet()).isCloseTo(28.1, halfPercent(28.1));
+    assertThat(bath.heaterKwh()).isCloseTo(1.083, halfPercent(1.083));
     assertThat(bath.peakC()).isEqualTo(60);
     assertThat(bath.endC()).isEqualTo(60);
   }
@@ -29,15 +29,15 @@ class BathTemperatureTest {
   @Test
   void fortyDegreesOfTheWorkedExample() {
     BathTemperature bath = bath(12, 40, 60, 2000);
-    assertThat(bath.minutesToSet()).isCloseTo(17.8, halfPercent(17.8));
-    assertThat(bath.heaterKwh()).isCloseTo(0.677, halfPercent(0.677));
+    assertThat(bath.minutesToSet()).isCloseTo(15.7, halfPercent(15.7));
+    assertThat(bath.heaterKwh()).isCloseTo(0.574, halfPercent(0.574));
   }
 
   @Test
   void hotFillCoolsDown() {
     BathTemperature bath = bath(52, 52, 60, 0);
-    assertThat(bath.startC()).isCloseTo(45.3, halfPercent(45.3));
-    assertThat(bath.endC()).isCloseTo(39.3, halfPercent(39.3));
+    assertThat(bath.startC()).isCloseTo(44.5, halfPercent(44.5));
+    assertThat(bath.endC()).isCloseTo(40.5, halfPercent(40.5));
     assertThat(bath.heaterKwh()).isZero();
     assertThat(bath.minutesToSet()).isNull();
   }
@@ -74,5 +74,15 @@ class BathTemperatureTest {
           .isLessThanOrEqualTo(60);
       before = point.temperatureC();
     }
+  }
+
+  @Test
+  void aBucketTakesUpLittleHeat() {
+    BathTemperature machine =
+        BathTemperature.of(new BathTemperature.Bath(LOAD_A, 8, 52, 20, 0, 20, 0, 3.5));
+    BathTemperature bucket =
+        BathTemperature.of(
+            new BathTemperature.Bath(LOAD_A, 8, 52, 20, 0, 20, 0, 3.5, BathTemperature.BUCKET_J_K));
+    assertThat(bucket.startC()).isGreaterThan(machine.startC() + 4);
   }
 }

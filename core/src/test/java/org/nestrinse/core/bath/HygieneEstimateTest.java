@@ -2,16 +2,15 @@ package org.nestrinse.core.bath;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
-import static org.assertj.core.api.Assertions.within;
 import static org.nestrinse.core.Examples.LOAD_A;
 import static org.nestrinse.core.Examples.halfPercent;
+import static org.nestrinse.core.Examples.percent;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.OutOfRange;
@@ -27,27 +26,17 @@ class HygieneEstimateTest {
       List<TemperaturePoint> profile,
       double oxygenG,
       boolean activator,
-      double fill,
+      double proteinLeft,
       @Nullable Additive additive) {
-    return new HygienePhase(
-        load,
-        15,
-        60,
-        fill,
-        profile,
-        oxygenG,
-        activator,
-        Agitation.NORMAL,
-        true,
-        3,
-        16,
-        600,
-        0.24,
-        additive);
+    return new HygienePhase(load, 13, 60, profile, oxygenG, activator, proteinLeft, additive);
+  }
+
+  private static HygieneEstimate of(HygienePhase phase) {
+    return HygieneEstimate.of(phase, 0);
   }
 
   private static HygieneEstimate heated(List<TemperaturePoint> profile) {
-    return HygieneEstimate.of(phase(LOAD_A, profile, 0, false, 0.7, null));
+    return of(phase(LOAD_A, profile, 0, false, 0, null));
   }
 
   @ParameterizedTest
@@ -59,36 +48,65 @@ class HygieneEstimateTest {
   }
 
   @Test
-  void removalOfTheWorkedExample() {
-    assertThat(HygieneEstimate.removalLog(0.93, 0.18, 3)).isCloseTo(1.122, halfPercent(1.122));
+  void sixtyDegreesWithWhitenerOfTheWorkedExample() {
+    HygieneEstimate e =
+        HygieneEstimate.of(phase(LOAD_A, constant(60, 30), 20, false, 0.1, null), 2);
+    assertThat(e.heatLog()).isCloseTo(3, halfPercent(3));
+    assertThat(e.oxygenLog()).isCloseTo(1.32, halfPercent(1.32));
+    assertThat(e.lowLog()).isCloseTo(3.86, halfPercent(3.86));
+    assertThat(e.totalLog()).isEqualTo(6);
+    assertThat(e.highLog()).isEqualTo(6);
+    assertThat(GermsLeft.of(e).highLog()).as("nothing above 5 is claimed").isEqualTo(5);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"false, 0, 0.680", "true, 0, 1.418", "false, 0.5, 0.367"})
+  void whitenerOfTheWorkedExamples(boolean activator, double protein, double oxygen) {
+    HygieneEstimate e = of(phase(LOAD_A, constant(40, 60), 20, activator, protein, null));
+    assertThat(e.oxygenLog()).isCloseTo(oxygen, percent(oxygen, 1));
   }
 
   @Test
-  void sixtyDegreeBathOfTheWorkedExample() {
-    List<TemperaturePoint> profile = BathTemperatureTest.bath(12, 60, 90, 2000).profile();
-    assertThat(HygieneEstimate.heatLog(profile)).isCloseTo(6.09, halfPercent(6.09));
-    HygieneEstimate estimate = heated(profile);
-    assertThat(estimate.heatLog()).isEqualTo(6.0);
-    assertThat(estimate.notes()).anyMatch(note -> note.contains("counted up to 6"));
+  void heatIsCountedUpToSix() {
+    HygieneEstimate estimate = heated(constant(75, 30));
+    assertThat(estimate.heatLog()).isEqualTo(6);
+    assertThat(estimate.notes()).hasExactlyElementsOfTypes(HygieneNote.HeatCapped.class);
   }
 
   @Test
-  void fortyDegreeBathOfTheWorkedExample() {
-    List<TemperaturePoint> profile = BathTemperatureTest.bath(12, 40, 60, 2000).profile();
-    // Two decimals are given, so half of the last one.
-    assertThat(heated(profile).heatLog()).isCloseTo(0.05, within(0.005));
-    assertThat(HygieneEstimate.of(phase(LOAD_A, profile, 20, false, 0.7, null)).oxygenLog())
-        .isCloseTo(0.58, within(0.005));
-    assertThat(HygieneEstimate.of(phase(LOAD_A, profile, 20, true, 0.7, null)).oxygenLog())
-        .isCloseTo(1.73, halfPercent(1.73));
+  void aCationicAdditiveIsUsedUpByDetergentAndAnotherIsNot() {
+    Additive clean = new Additive(60, 4, 4, 8, 10, true, 1, 0);
+    Additive spent = new Additive(60, 4, 4, 8, 10, true, 1, 20);
+    Additive other = new Additive(60, 4, 4, 8, 10, false, 1, 20);
+    List<TemperaturePoint> cold = constant(15, 12);
+    assertThat(of(phase(LOAD_A, cold, 0, false, 0, clean)).additiveLog()).isEqualTo(4);
+    HygieneEstimate less = of(phase(LOAD_A, cold, 0, false, 0, spent));
+    assertThat(less.additiveLog()).isZero();
+    assertThat(less.notes()).hasExactlyElementsOfTypes(HygieneNote.AdditiveSpent.class);
+    assertThat(of(phase(LOAD_A, cold, 0, false, 0, other)).additiveLog()).isEqualTo(4);
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1, 10", "2, 100", "1.5, 30", "2.5, 300", "3.86, 7000", "5, 100000"})
+  void germsAreToldInRoundNumbers(double log, long oneIn) {
+    assertThat(GermsLeft.oneIn(log)).isEqualTo(oneIn);
+  }
+
+  @Test
+  void theSentenceFollowsTheCautiousEnd() {
+    HygieneEstimate washedAway = new HygieneEstimate(0, 0, 0, 2, 0, false, List.of());
+    assertThat(washedAway.words()).isEqualTo("about 1 in 100 stays (1 in 50 to 1 in 200)");
+    HygieneEstimate hot = new HygieneEstimate(6, 4, 0, 2.5, 0, true, List.of());
+    assertThat(hot.words()).isEqualTo("under 1 in 100,000 stays");
+    HygieneEstimate warm = new HygieneEstimate(3, 0, 0, 2, 0, false, List.of());
+    assertThat(warm.words()).contains("(1 in 1,500 to under 1 in 100,000)");
   }
 
   @Test
   void hotterIsNeverLessHygienic() {
     double before = -1;
     for (int celsius = 10; celsius <= 95; celsius += 5) {
-      double total =
-          HygieneEstimate.of(phase(LOAD_A, constant(celsius, 30), 20, true, 0.7, null)).totalLog();
+      double total = of(phase(LOAD_A, constant(celsius, 30), 20, true, 0, null)).totalLog();
       assertThat(total).isGreaterThanOrEqualTo(before);
       before = total;
     }
@@ -97,19 +115,9 @@ class HygieneEstimateTest {
   @Test
   void woolGetsNothingFromOxygen() {
     TextileLoad wool = LOAD_A.plus(TextileLoad.of(Material.WOOL, 0.2));
-    HygieneEstimate estimate =
-        HygieneEstimate.of(phase(wool, constant(30, 60), 20, true, 0.7, null));
+    HygieneEstimate estimate = of(phase(wool, constant(30, 60), 20, true, 0, null));
     assertThat(estimate.oxygenLog()).isZero();
-    assertThat(estimate.notes()).anyMatch(note -> note.contains("wool"));
-  }
-
-  @Test
-  void badFillAndMissingDetergentLiftLess() {
-    double good =
-        HygieneEstimate.of(phase(LOAD_A, constant(40, 60), 0, false, 0.7, null)).removalLog();
-    double empty =
-        HygieneEstimate.of(phase(LOAD_A, constant(40, 60), 0, false, 0.2, null)).removalLog();
-    assertThat(empty).isLessThan(good);
+    assertThat(estimate.notes()).contains(new HygieneNote.NoWhitenerOnWool());
   }
 
   @Test
@@ -117,18 +125,11 @@ class HygieneEstimateTest {
     TextileLoad crowded = TextileLoad.of(Material.COTTON, 60 * 0.06);
     TextileLoad roomy = TextileLoad.of(Material.COTTON, 60 * 0.05);
     List<TemperaturePoint> fifteen = constant(65, 15);
-    assertThat(HygieneEstimate.of(phase(roomy, fifteen, 0, false, 0.7, null)).recognisedHolding())
-        .isTrue();
-    assertThat(HygieneEstimate.of(phase(crowded, fifteen, 0, false, 0.7, null)).recognisedHolding())
+    assertThat(of(phase(roomy, fifteen, 0, false, 0, null)).recognisedHolding()).isTrue();
+    assertThat(of(phase(crowded, fifteen, 0, false, 0, null)).recognisedHolding()).isFalse();
+    assertThat(of(phase(roomy, constant(71, 6.9), 0, false, 0, null)).recognisedHolding())
         .isFalse();
-    assertThat(
-            HygieneEstimate.of(phase(roomy, constant(71, 6.9), 0, false, 0.7, null))
-                .recognisedHolding())
-        .isFalse();
-    assertThat(
-            HygieneEstimate.of(phase(roomy, constant(71, 7), 0, false, 0.7, null))
-                .recognisedHolding())
-        .isTrue();
+    assertThat(of(phase(roomy, constant(71, 7), 0, false, 0, null)).recognisedHolding()).isTrue();
   }
 
   @Test
@@ -145,20 +146,13 @@ class HygieneEstimateTest {
 
   @Test
   void anAdditiveCountsOnlyWithinItsLabel() {
-    Additive enough = new Additive(60, 3, 4, 15, 30);
-    Additive thin = new Additive(48, 3, 4, 15, 30);
-    assertThat(
-            HygieneEstimate.of(phase(LOAD_A, constant(40, 60), 0, false, 0.7, enough))
-                .additiveLog())
-        .isEqualTo(3);
-    HygieneEstimate diluted =
-        HygieneEstimate.of(phase(LOAD_A, constant(40, 60), 0, false, 0.7, thin));
+    Additive enough = new Additive(52, 3, 4, 15, 30);
+    Additive thin = new Additive(41.6, 3, 4, 15, 30);
+    assertThat(of(phase(LOAD_A, constant(40, 60), 0, false, 0, enough)).additiveLog()).isEqualTo(3);
+    HygieneEstimate diluted = of(phase(LOAD_A, constant(40, 60), 0, false, 0, thin));
     assertThat(diluted.additiveLog()).isZero();
-    assertThat(diluted.notes()).contains("The additive is diluted to 0.8 of what its label needs.");
-    assertThat(
-            HygieneEstimate.of(phase(LOAD_A, constant(20, 60), 0, false, 0.7, enough))
-                .additiveLog())
-        .isZero();
+    assertThat(diluted.notes()).hasExactlyElementsOfTypes(HygieneNote.AdditiveTooThin.class);
+    assertThat(of(phase(LOAD_A, constant(20, 60), 0, false, 0, enough)).additiveLog()).isZero();
   }
 
   @Test
@@ -166,8 +160,7 @@ class HygieneEstimateTest {
     HygieneEstimate heatAlone = heated(constant(60, 45));
     assertThat(heatAlone.killLog()).isGreaterThan(4);
     assertThat(HygieneGoal.ILLNESS.judge(heatAlone, 60).met()).isFalse();
-    HygieneEstimate withOxygen =
-        HygieneEstimate.of(phase(LOAD_A, constant(60, 45), 20, false, 0.7, null));
+    HygieneEstimate withOxygen = of(phase(LOAD_A, constant(60, 45), 20, false, 0, null));
     assertThat(HygieneGoal.ILLNESS.judge(withOxygen, 60).met()).isTrue();
     assertThat(HygieneGoal.ILLNESS.judge(heated(constant(66, 20)), 66).met()).isTrue();
   }
@@ -184,9 +177,11 @@ class HygieneEstimateTest {
     java.util.Locale before = java.util.Locale.getDefault();
     java.util.Locale.setDefault(java.util.Locale.GERMANY);
     try {
-      HygieneEstimate weak = new HygieneEstimate(0, 0, 0, 1.72, 0, false, List.of());
+      HygieneEstimate weak = new HygieneEstimate(0, 0, 0, 1.2, 0, false, List.of());
       assertThat(HygieneGoal.EVERYDAY.judge(weak, 40).words())
-          .isEqualTo("1.7 of the 3.0 that everyday asks for");
+          .isEqualTo("not quite everyday: about 1 in 15 stays, and 1 in 30 is wanted");
+      HygieneEstimate strong = new HygieneEstimate(6, 0, 0, 2.5, 0, true, List.of());
+      assertThat(strong.words()).contains("1 in 100,000");
     } finally {
       java.util.Locale.setDefault(before);
     }

@@ -13,13 +13,13 @@ import org.nestrinse.core.textile.Material;
 class RinseTest {
 
   private static RinseOutcome.Series series(int rinses, double doseG, double rinseL) {
-    return new RinseOutcome.Series(LOAD_A, doseG, 15, rinseL, rinses, 600, 1000, 0.24, 100);
+    return new RinseOutcome.Series(LOAD_A, doseG, 13, rinseL, rinses, 600, 1000, 0.24, 300);
   }
 
   @Test
   void concentrationsOfTheWorkedExample() {
-    double[] expected = {3.771, 0.740, 0.1453, 0.02853};
-    RinseOutcome outcome = RinseOutcome.of(series(3, 60, 16));
+    double[] expected = {4.313, 1.306, 0.3954, 0.1197};
+    RinseOutcome outcome = RinseOutcome.of(series(3, 60, 9));
     assertThat(outcome.concentrationsGL()).hasSize(4);
     for (int i = 0; i < expected.length; i++) {
       assertThat(outcome.concentrationsGL().get(i))
@@ -30,9 +30,9 @@ class RinseTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"1, 620", "2, 121.7", "3, 23.9"})
+  @CsvSource({"1, 1094", "2, 331.2", "3, 100.3", "4, 30.4"})
   void residueOfTheWorkedExample(int rinses, double residue) {
-    assertThat(RinseOutcome.of(series(rinses, 60, 16)).residueMgKg())
+    assertThat(RinseOutcome.of(series(rinses, 60, 9)).residueMgKg())
         .isCloseTo(residue, halfPercent(residue));
   }
 
@@ -92,5 +92,27 @@ class RinseTest {
   @Test
   void woolHoldsMoreOnItsFibreThanFleece() {
     assertThat(Material.WOOL.sorptionLKg()).isGreaterThan(Material.POLYESTER_FLEECE.sorptionLKg());
+  }
+
+  @Test
+  void twoBathsOfTheWorkedExample() {
+    double sorbed = LOAD_A.sorbedL();
+    double held = SpinRetention.of(LOAD_A, 600, 0.24).retainedL();
+    double last = SpinRetention.of(LOAD_A, 1000, 0.24).retainedL();
+    Solution rinsed = Solution.CLEAR.intoBath(0, 0, 30, 10.71, sorbed).rinsed(held, sorbed, 8.27);
+    Solution second = rinsed.intoBath(held, sorbed, 60, 13, sorbed);
+    assertThat(second.gramsPerL()).isCloseTo(4.523, halfPercent(4.523));
+    Solution end = second;
+    for (int i = 0; i < 3; i++) {
+      end = end.rinsed(held, sorbed, 9);
+    }
+    assertThat(end.residueMgKg(last, sorbed, LOAD_A.massKg())).isCloseTo(105.2, halfPercent(105.2));
+  }
+
+  @Test
+  void whatEightRinsesDoNotReachHasNoNumber() {
+    RinseOutcome.Series hopeless =
+        new RinseOutcome.Series(LOAD_A, 2000, 13, 0.1, 3, 600, 1000, 0.24, 1);
+    assertThat(RinseOutcome.of(hopeless).rinsesNeeded()).isNull();
   }
 }

@@ -34,8 +34,18 @@ class WaterTest {
 
   @Test
   void bathWaterOfTheWorkedExample() {
-    assertThat(BathWater.mainL(LOAD_A)).isCloseTo(12.93, halfPercent(12.93));
-    assertThat(BathWater.rinseL(LOAD_A)).isCloseTo(15.15, halfPercent(15.15));
+    assertThat(BathWater.mainL(LOAD_A)).isCloseTo(10.71, halfPercent(10.71));
+    assertThat(BathWater.rinseL(LOAD_A)).isCloseTo(8.27, halfPercent(8.27));
+  }
+
+  @Test
+  void aFullCottonProgrammeTakesWhatLabelsSay() {
+    TextileLoad full = TextileLoad.of(org.nestrinse.core.textile.Material.COTTON, 7);
+    assertThat(BathWater.mainL(full)).isCloseTo(19.4, halfPercent(19.4));
+    assertThat(BathWater.mainL(full) + 3 * BathWater.rinseL(full)).isCloseTo(61, halfPercent(61));
+    TextileLoad tiny = TextileLoad.of(org.nestrinse.core.textile.Material.COTTON, 0.1);
+    assertThat(BathWater.mainL(tiny)).isEqualTo(7);
+    assertThat(BathWater.rinseL(tiny)).isEqualTo(6);
   }
 
   @ParameterizedTest

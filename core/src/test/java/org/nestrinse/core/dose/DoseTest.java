@@ -22,7 +22,12 @@ class DoseTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"3.4, 2.6, 1, 1, 70.98", "7.0, 0.4, 1, 0.6, 39.17", "1.0, 3.8, 0.5, 1.2, 32.4"})
+  @CsvSource({
+    "3.4, 2.6, 1, 1, 66.97",
+    "7.0, 0.4, 1, 0.6, 42.5",
+    "1.0, 3.8, 0.5, 1.2, 22.5",
+    "0.5, 2.0, 1, 1, 23.3"
+  })
   void workedExamples(
       double massKg, double hardness, double share, double strength, double expected) {
     assertThat(dose(massKg, hardness, share, strength).doseG())
@@ -31,8 +36,8 @@ class DoseTest {
 
   @Test
   void massScaleOfTheWorkedExamples() {
-    assertThat(dose(7.0, 0.4, 1, 0.6).massScale()).isCloseTo(1.306, halfPercent(1.306));
-    assertThat(dose(1.0, 3.8, 0.5, 1.2).massScale()).isEqualTo(0.6);
+    assertThat(dose(7.0, 0.4, 1, 0.6).massScale()).isCloseTo(1.4167, halfPercent(1.4167));
+    assertThat(dose(0.1, 3.8, 0.5, 1.2).massScale()).isEqualTo(0.3);
     assertThat(dose(40, 2, 1, 1).massScale()).isEqualTo(1.8);
   }
 
@@ -81,5 +86,42 @@ class DoseTest {
     assertThatThrownBy(() -> new Dose.Basis(3, LABEL, 4.5, 2, 1, 1, 1.5, null, null, null))
         .isInstanceOf(OutOfRange.class)
         .hasMessage("trim is 1.5; allowed is 0.6 to 1.4.");
+  }
+
+  @Test
+  void withoutAPrintedMaximumOneAndAHalfTimesTheHighestFigureIsTheMost() {
+    Dose strong = Dose.of(new Dose.Basis(4.5, LABEL, 4.5, 2.9, 1, 1.2, 1.4, null, null, null));
+    assertThat(strong.capped()).isTrue();
+    assertThat(strong.doseG()).isCloseTo(135, halfPercent(135));
+  }
+
+  @Test
+  void sheetsAndTabsAreCountedInHalves() {
+    Dose tabs =
+        Dose.of(
+            new Dose.Basis(
+                4.5, new LabelRow(20, 20, 40), 4.5, 2.5, 1, 1, 1, null, null, null, 20.0));
+    assertThat(tabs.unit()).isEqualTo(Dose.Unit.PIECE);
+    assertThat(tabs.scoops()).isEqualTo(1.5);
+    assertThat(tabs.roundedDoseG()).isEqualTo(30);
+  }
+
+  @Test
+  void byHandAGramALitreInMediumWaterAndMoreInHard() {
+    Dose medium = Dose.byHand(1, LABEL, 8, 2, 1, 200, 0.65);
+    assertThat(medium.doseG()).isCloseTo(8, halfPercent(8));
+    assertThat(Dose.byHand(1, LABEL, 8, 3, 1, 200, 0.65).doseG())
+        .isCloseTo(8 * 90.0 / 70, halfPercent(10.3));
+    assertThat(Dose.byHand(1, LABEL, 200, 2, 1, 50, 0.65).roundedDoseG())
+        .as("held to the label's maximum by hand too")
+        .isLessThanOrEqualTo(50);
+  }
+
+  @Test
+  void aLabelWithOneFigureIsFilledInByItsForm() {
+    LabelRow one = LabelRow.asPrinted(null, 35.0, null, LABEL);
+    assertThat(one).isEqualTo(new LabelRow(25, 35, 45));
+    assertThat(LabelRow.asPrinted(20.0, null, 40.0, LABEL).mediumG()).isBetween(28.0, 32.0);
+    assertThat(LabelRow.asPrinted(null, null, null, LABEL)).isEqualTo(LABEL);
   }
 }

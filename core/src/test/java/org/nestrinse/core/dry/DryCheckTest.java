@@ -78,7 +78,13 @@ class DryCheckTest {
     Instant before = Instant.MAX;
     for (double factor = 0.5; factor <= 2; factor += 0.25) {
       Instant dry =
-          HangingGroup.of(TRIFOLD, airer, GoldenWeek.MONDAY, 0.8, factor, GoldenWeek.from(0))
+          HangingGroup.of(
+                  TRIFOLD,
+                  new HangingGroup.Hanging(airer, airer.exposure(), 4, 0),
+                  GoldenWeek.MONDAY,
+                  0.8,
+                  factor,
+                  GoldenWeek.from(0))
               .dryBy();
       assertThat(dry).isBeforeOrEqualTo(before);
       before = dry;

@@ -3,6 +3,7 @@ package org.nestrinse.core.dry;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.nestrinse.core.Examples.halfPercent;
 import static org.nestrinse.core.Pieces.GLASS_CLOTH;
 import static org.nestrinse.core.Pieces.HAND_TOWEL;
 import static org.nestrinse.core.Pieces.SHELL;
@@ -12,6 +13,8 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.core.kit.Dryer;
 import org.nestrinse.core.textile.DryerHeat;
+import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.OutOfRange;
 
 /** The tumble dryer: water to remove over its rate, its energy, its limits. */
@@ -26,26 +29,44 @@ class TumbleDryingTest {
   @Test
   void timeAndEnergyFollowTheWater() {
     TumbleDrying dry = towels(VENTED, 20, 0.6);
-    // 20 × 0.15 kg; cotton rests at 0.085·(60/65)^1.2 and counts as dry 0.03 above it.
-    double resting = 0.085 * Math.pow(60 / 65.0, 1.2);
-    double water = 3.0 * (0.6 - resting - 0.03);
+    // 20 × 0.15 kg; cotton is dry in balance with air of 70 %, and 0.01 above.
+    double water = 3.0 * (0.6 - 0.085 * Math.pow(70 / 65.0, 1.2) - 0.01);
     assertThat(dry.heat()).isEqualTo(DryerHeat.NORMAL);
     assertThat(dry.waterKg()).isCloseTo(water, within(1e-9));
-    assertThat(dry.minutes()).isCloseTo(water / 1.6 * 60 + 8, within(1e-9));
-    assertThat(dry.kwh()).isCloseTo(water * 0.75, within(1e-9));
-    assertThat(towels(HEAT_PUMP, 20, 0.6).kwh()).isCloseTo(water * 0.32, within(1e-9));
+    assertThat(dry.minutes())
+        .as("warm-up and cool-down")
+        .isCloseTo(water / 1.6 * 60 + 14, within(1e-9));
+    assertThat(dry.kwh()).isCloseTo(water * 1.0, within(1e-9));
+    assertThat(towels(HEAT_PUMP, 20, 0.6).kwh()).isCloseTo(water * 0.42, within(1e-9));
+    assertThat(towels(HEAT_PUMP, 20, 0.6).minutes()).isCloseTo(water / 1.2 * 60 + 14, within(1e-9));
+    assertThat(towels(VENTED, 1, 0.2).minutes()).as("never shorter").isEqualTo(20);
+  }
+
+  @Test
+  void theWorkedExamples() {
+    TumbleDrying cotton =
+        TumbleDrying.of(HEAT_PUMP, TextileLoad.of(Material.COTTON, 4), 0.55, DryerHeat.NORMAL);
+    assertThat(cotton.waterKg()).isCloseTo(1.788, halfPercent(1.788));
+    assertThat(cotton.minutes()).isCloseTo(103.4, halfPercent(103.4));
+    assertThat(cotton.kwh()).isCloseTo(0.751, halfPercent(0.751));
+    TextileLoad mixed =
+        TextileLoad.of(Material.COTTON, 1).plus(TextileLoad.of(Material.BAMBOO_VISCOSE, 1));
+    TumbleDrying low = TumbleDrying.of(VENTED, mixed, 0.70, DryerHeat.LOW);
+    assertThat(low.waterKg()).isCloseTo(1.145, halfPercent(1.145));
+    assertThat(low.minutes()).isCloseTo(96.5, halfPercent(96.5));
+    assertThat(low.kwh()).isCloseTo(1.260, halfPercent(1.260));
   }
 
   @Test
   void bambooIsTumbledLowAndTakesLonger() {
     TumbleDrying dry = TumbleDrying.of(VENTED, List.of(new TumbleDrying.Damp(TRIFOLD, 20, 0.6)));
     assertThat(dry.heat()).isEqualTo(DryerHeat.LOW);
-    assertThat(dry.minutes()).isCloseTo(dry.waterKg() / (0.9 * 0.85) * 60 + 8, within(1e-9));
-    assertThat(dry.kwh()).isCloseTo(dry.waterKg() * 0.75 * 1.15, within(1e-9));
+    assertThat(dry.minutes()).isCloseTo(dry.waterKg() / (0.9 * 0.85) * 60 + 14, within(1e-9));
+    assertThat(dry.kwh()).isCloseTo(dry.waterKg() * 1.1, within(1e-9));
     TumbleDrying cloths =
         TumbleDrying.of(VENTED, List.of(new TumbleDrying.Damp(GLASS_CLOTH, 20, 0.4)));
     assertThat(cloths.heat()).isEqualTo(DryerHeat.NO_HEAT);
-    assertThat(cloths.kwh()).isCloseTo(cloths.waterKg() * 0.12, within(1e-9));
+    assertThat(cloths.kwh()).isCloseTo(0.2 * cloths.minutes() / 60, within(1e-9));
   }
 
   @Test

@@ -3,6 +3,7 @@ package org.nestrinse.core.gather;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.nestrinse.core.Pieces.DISH_CLOTH;
+import static org.nestrinse.core.Pieces.GLASS_CLOTH;
 import static org.nestrinse.core.Pieces.HAND_TOWEL;
 import static org.nestrinse.core.Pieces.NOW;
 import static org.nestrinse.core.Pieces.TRIFOLD;
@@ -84,7 +85,12 @@ class WaitingTest {
   void personAndUseRaiseTheGoalAndNeverLowerIt() {
     assertThat(soiled(DISH_CLOTH, 1, Soil.DIRT).goal()).isEqualTo(HygieneGoal.EVERYDAY);
     assertThat(soiled(TRIFOLD, 1, Soil.WET, SkinNeed.NEWBORN).goal())
+        .isEqualTo(HygieneGoal.EVERYDAY);
+    assertThat(soiled(TRIFOLD, 1, Soil.STOOL, SkinNeed.NEWBORN).goal())
         .isEqualTo(HygieneGoal.EXTRA_CARE);
+    assertThat(soiled(GLASS_CLOTH, 1, Soil.DIRT).goal()).isEqualTo(HygieneGoal.NONE);
+    assertThat(soiled(GLASS_CLOTH, 1, Soil.DIRT, SkinNeed.ILL).goal())
+        .isEqualTo(HygieneGoal.ILLNESS);
     assertThat(soiled(TRIFOLD, 1, Soil.WET, SkinNeed.ILL).goal()).isEqualTo(HygieneGoal.ILLNESS);
     assertThat(soiled(TRIFOLD, 1, Soil.STOOL, SkinNeed.ILL, SkinNeed.NEWBORN).goal())
         .isEqualTo(HygieneGoal.ILLNESS);

@@ -65,8 +65,8 @@ class BranchTest {
     assertThat(soak.run().pauseMinutes()).isPositive();
     Routine going = Routine.rework(JOB, School.COOL_THEN_WARM, after.steps());
     assertThat(going.outcome().minutes()).isEqualTo(ROUTINE.outcome().minutes() + soak.minutes());
-    assertThat(going.outcome().hygiene().removalLog())
-        .isGreaterThan(ROUTINE.outcome().hygiene().removalLog());
+    assertThat(going.outcome().hygiene().liftedLog())
+        .isGreaterThan(ROUTINE.outcome().hygiene().liftedLog());
   }
 
   @Test

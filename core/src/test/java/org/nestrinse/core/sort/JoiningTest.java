@@ -69,7 +69,11 @@ class JoiningTest {
     SoiledPieces vests = soiled(VEST, 4, Soil.DIRT);
     SoiledPieces delicate = soiled(org.nestrinse.core.Pieces.CAUTIOUS_COVER, 1, Soil.WET);
     assertThat(Joining.verdict(delicate, List.of(vests, NAPPIES), List.of(), MACHINE))
-        .hasValueSatisfying(v -> assertThat(v.hard()).isTrue());
+        .hasValueSatisfying(
+            v -> {
+              assertThat(v.rule()).isEqualTo("heat");
+              assertThat(v.hard()).as("clothes with nappies below 60 is a soft rule").isFalse();
+            });
     assertThat(Joining.verdict(delicate, List.of(NAPPIES), List.of(), MACHINE)).isEmpty();
   }
 

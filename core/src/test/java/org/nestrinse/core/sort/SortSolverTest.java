@@ -88,7 +88,7 @@ class SortSolverTest {
       SortSearch search = new SortSearch(heaps, basket, table, SMALL);
       SortSearch.Found found = search.best();
       SortCost best = bestOfAll(search, new int[heaps.size()], 0, 0);
-      assertThat(found.proven()).isTrue();
+      assertThat(found.proven()).isEqualTo(heaps.stream().allMatch(heap -> heap.count() == 1));
       assertThat(found.cost()).as("round " + round).isEqualTo(best);
       compared++;
     }
@@ -98,7 +98,7 @@ class SortSolverTest {
   @Test
   void hardRulesHoldOnRandomPails() {
     Random random = new Random(5);
-    for (int round = 0; round < 60; round++) {
+    for (int round = 0; round < 600; round++) {
       List<Offered> offered = random(random, 3 + random.nextInt(25), 9);
       Sorted sorted = SortSolver.solve(offered, Pieces.MACHINE, Morning.NOW);
       for (Sorted.Drum drum : sorted.drums()) {
@@ -108,8 +108,11 @@ class SortSolverTest {
         assertThat(mainC).isGreaterThanOrEqualTo(TravelRules.leastC(all));
         for (SoiledPieces a : all) {
           assertThat(a.soil()).isNotEqualTo(Soil.OIL);
-          assertThat(all)
-              .noneMatch(b -> TravelRules.broken(a, b, mainC).anyMatch(TravelRule::hard));
+          for (SoiledPieces b : all) {
+            assertThat(TravelRules.broken(a, b, mainC).filter(TravelRule::hard).findFirst())
+                .as("%s with %s, round %d", a.kind().name(), b.kind().name(), round)
+                .isEmpty();
+          }
         }
         assertThat(Joining.room(drum.firstPieces(), drum.bulkPieces(), Pieces.MACHINE)).isEmpty();
         if (!drum.bulkers().isEmpty()) {
@@ -152,26 +155,6 @@ class SortSolverTest {
     List<Offered> offered = random(new Random(3), 30, 8);
     assertThat(SortSolver.solve(offered, Pieces.MACHINE, Morning.NOW))
         .isEqualTo(SortSolver.solve(offered, Pieces.MACHINE, Morning.NOW));
-  }
-
-  /** A cot sheet of someone with eczema waits rather than take the enzymes from the dish cloths. */
-  @Test
-  void whatWaitsForASmallReasonSaysIt() {
-    Kind dish = Morning.kinds().get("dish cloth");
-    Kind muslin = Morning.kinds().get("muslin");
-    SoiledPieces due =
-        new SoiledPieces(
-            dish, 8, Soil.FOOD, true, Morning.NOW.minus(Duration.ofHours(20)), Set.of());
-    SoiledPieces skin =
-        new SoiledPieces(muslin, 1, Soil.MILK, true, Morning.NOW, Set.of(SkinNeed.SENSITIVE));
-    Sorted sorted =
-        SortSolver.solve(
-            List.of(new Offered(1, due, false), new Offered(2, skin, false)),
-            Pieces.MACHINE,
-            Morning.NOW);
-    assertThat(sorted.waiting())
-        .singleElement()
-        .satisfies(w -> assertThat(w.reason()).contains("without enzymes and scent"));
   }
 
   @Test

@@ -155,12 +155,13 @@ class SimulationTest {
         j.askedC());
   }
 
+  private static final List<SoiledPieces> FEW = List.of(soiled(TRIFOLD, 5, Soil.STOOL));
+
   @Test
   void bulkersImproveTheLiftingAndCostWater() {
-    Outcome without =
-        WashPlanner.plan(job(NAPPIES, List.of(), null), School.HOT_AND_FULL).outcome();
-    Outcome with = WashPlanner.plan(job(NAPPIES, TOWELS, null), School.HOT_AND_FULL).outcome();
-    assertThat(with.hygiene().removalLog()).isGreaterThan(without.hygiene().removalLog());
+    Outcome without = WashPlanner.plan(job(FEW, List.of(), null), School.COOL_AND_SUN).outcome();
+    Outcome with = WashPlanner.plan(job(FEW, TOWELS, null), School.COOL_AND_SUN).outcome();
+    assertThat(with.hygiene().liftedLog()).isGreaterThan(without.hygiene().liftedLog());
     assertThat(with.litres()).isGreaterThan(without.litres());
   }
 
@@ -193,7 +194,7 @@ class SimulationTest {
   void theMostDemandingPieceSetsTheResidueTarget() {
     assertThat(target(soiled(TRIFOLD, 4, Soil.WET))).isEqualTo(ResidueTarget.ABSORBENT);
     assertThat(target(soiled(SHELL, 4, Soil.WET))).isEqualTo(ResidueTarget.ORDINARY);
-    assertThat(target(soiled(Pieces.VEST, 4, Soil.DIRT))).isEqualTo(ResidueTarget.GENTLE);
+    assertThat(target(soiled(Pieces.VEST, 4, Soil.DIRT))).isEqualTo(ResidueTarget.ORDINARY);
     assertThat(target(soiled(SHELL, 4, Soil.WET, SkinNeed.SENSITIVE)))
         .isEqualTo(ResidueTarget.GENTLE);
   }
@@ -255,8 +256,8 @@ class SimulationTest {
     double parts =
         whys.get("hygiene").lines().stream()
             .limit(4)
-            .mapToDouble(l -> Double.parseDouble(l.value()))
+            .mapToDouble(l -> Double.parseDouble(l.value().replace(" log", "")))
             .sum();
-    assertThat(parts).isCloseTo(o.hygiene().totalLog(), within(0.2));
+    assertThat(Math.min(6, parts)).isCloseTo(o.hygiene().totalLog(), within(0.2));
   }
 }

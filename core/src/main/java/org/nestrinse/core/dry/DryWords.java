@@ -1,0 +1,71 @@
+package org.nestrinse.core.dry;
+
+import java.time.Instant;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.kit.Dryer;
+import org.nestrinse.core.units.Numbers;
+
+/** The words of this station: what is carried where, and why. */
+public final class DryWords {
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+
+  private DryWords() {}
+
+  /** What pieces are brought in before. */
+  enum Before {
+    RAIN("before the rain"),
+    DAMP("before the evening damp"),
+    NIGHT("before the night");
+
+    private final String words;
+
+    Before(String words) {
+      this.words = words;
+    }
+  }
+
+  static String bringIn(@Nullable Before before, Spot to) {
+    return "bring in" + (before == null ? "" : " " + before.words) + ": " + to.words();
+  }
+
+  static String out(Spot to) {
+    return "take out: " + to.words();
+  }
+
+  static String hang(Spot to, boolean again, boolean crowded) {
+    return (again ? "move to: " : "hang: ") + to.words() + (crowded ? ", close together" : "");
+  }
+
+  static String shade(boolean hot) {
+    return hot
+        ? "move to the shade, it is above 35°"
+        : "move to the shade, 3 h of strong sun are enough";
+  }
+
+  static String insideOut() {
+    return "turn inside out";
+  }
+
+  static String toTheSun() {
+    return "turn the thick side to the sun";
+  }
+
+  static String dryer(Dryer dryer, TumbleDrying run) {
+    return "into %s, %s, %s; clean the lint filter first"
+        .formatted(dryer.name(), run.heat().words(), Numbers.duration(run.minutes()));
+  }
+
+  /** Returns a span as hours of the clock: "14:00 to 16:00". */
+  public static String span(DrySpan span, ZoneId zone) {
+    String from = clock(span.from(), zone);
+    String to = clock(span.to(), zone);
+    return from.equals(to) ? from : from + " to " + to;
+  }
+
+  private static String clock(Instant at, ZoneId zone) {
+    return CLOCK.format(at.atZone(zone));
+  }
+}

@@ -1,0 +1,35 @@
+package org.nestrinse.core.run;
+
+import org.nestrinse.core.units.Numbers;
+
+/**
+ * A machine's step that is ticked off far sooner than it can take: it is asked about, and until
+ * somebody says that it ran, the figures of its round are marked as not run.
+ *
+ * @see "docs/models.md, running"
+ */
+public final class EarlyTick {
+  /** Sooner than this share of its minutes a step cannot be over. */
+  private static final double LEAST_SHARE = 0.5;
+
+  /** Shorter steps are never asked about [min]. */
+  private static final double SHORT_MINUTES = 10;
+
+  private EarlyTick() {}
+
+  /**
+   * Returns whether a step was ticked off too soon.
+   *
+   * @param minutes what it takes by its programme [min]
+   * @param took how long it really took [min]
+   */
+  public static boolean tooSoon(double minutes, double took) {
+    return minutes >= SHORT_MINUTES && took < LEAST_SHARE * minutes;
+  }
+
+  /** Returns it in a sentence. */
+  public static String words(String step, double minutes, double took) {
+    return "%s was ticked off after %s and takes %s."
+        .formatted(step, Numbers.duration(took), Numbers.duration(minutes));
+  }
+}

@@ -1,0 +1,190 @@
+package org.nestrinse.core.sort;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.kit.Machine;
+
+/**
+ * Divides heaps piece by piece where that saves a run: the smallest load is dealt out to the others
+ * one piece at a time, and loads that no rule keeps apart are packed anew. What it leaves is proven
+ * only where a bound proves it.
+ */
+final class Repack {
+  private static final double SLACK = 1e-9;
+
+  private final Machine machine;
+  private final Predicate<Offered> must;
+
+  private Repack(Machine machine, Predicate<Offered> must) {
+    this.machine = machine;
+    this.must = must;
+  }
+
+  /** Returns what was found with as few loads as single pieces allow. */
+  static SortSearch.Found of(SortSearch.Found found, Predicate<Offered> must, Machine machine) {
+    Repack repack = new Repack(machine, must);
+    List<List<Offered>> loads = new ArrayList<>(found.loads());
+    while (repack.dealOut(loads) || repack.packAnew(loads)) {
+      // Each turn saves a run, so it ends.
+    }
+    loads.sort(Comparator.comparing(SortSolver::lead, SortTable.BY_DUE));
+    boolean proven = found.proven() || loads.size() <= repack.leastLoads(loads);
+    return new SortSearch.Found(loads, found.waiting(), found.cost(), proven);
+  }
+
+  /** Deals a load out to the others, smallest first; returns whether one is gone. */
+  private boolean dealOut(List<List<Offered>> loads) {
+    List<List<Offered>> bySize = new ArrayList<>(loads);
+    bySize.sort(Comparator.comparingDouble(this::wetL));
+    for (List<Offered> small : bySize) {
+      List<List<Offered>> others = new ArrayList<>();
+      loads.stream().filter(l -> l != small).forEach(l -> others.add(new ArrayList<>(l)));
+      if (allFit(singles(small), others)) {
+        loads.clear();
+        others.forEach(l -> loads.add(merged(l)));
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private boolean allFit(List<Offered> pieces, List<List<Offered>> loads) {
+    for (Offered piece : pieces) {
+      boolean in = false;
+      for (List<Offered> load : loads) {
+        if (joins(piece, load)) {
+          load.add(piece);
+          in = true;
+          break;
+        }
+      }
+      if (!in) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Packs loads that no rule parts once more, largest pieces first. */
+  private boolean packAnew(List<List<Offered>> loads) {
+    for (List<Offered> one : loads) {
+      List<List<Offered>> alike =
+          loads.stream().filter(other -> other == one || noRule(one, other)).toList();
+      if (alike.size() < 2) {
+        continue;
+      }
+      List<Offered> pieces = new ArrayList<>();
+      alike.forEach(l -> pieces.addAll(singles(l)));
+      pieces.sort(Comparator.comparingDouble(o -> -o.pieces().kind().wetL()));
+      List<List<Offered>> packed = new ArrayList<>();
+      for (Offered piece : pieces) {
+        boolean in = false;
+        for (List<Offered> load : packed) {
+          if (joins(piece, load)) {
+            load.add(piece);
+            in = true;
+            break;
+          }
+        }
+        if (!in) {
+          packed.add(new ArrayList<>(List.of(piece)));
+        }
+      }
+      if (packed.size() < alike.size()) {
+        loads.removeAll(alike);
+        packed.forEach(l -> loads.add(merged(l)));
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** Whether a piece may join: no rule, hard or not, and room as the search would give it. */
+  private boolean joins(Offered piece, List<Offered> load) {
+    List<SoiledPieces> all = new ArrayList<>(SortSolver.pieces(load));
+    all.add(piece.pieces());
+    int mainC = TravelRules.commonC(all);
+    if (all.stream().anyMatch(other -> brokenAt(mainC, piece.pieces(), other))) {
+      return false;
+    }
+    boolean mayWait = !must.test(piece) || !load.stream().allMatch(must);
+    double most = mayWait ? machine.window().to() : machine.window().most();
+    double dry = all.stream().mapToDouble(p -> p.count() * p.kind().dryL()).sum();
+    double wet = all.stream().mapToDouble(p -> p.count() * p.kind().wetL()).sum();
+    return mainC >= TravelRules.leastC(all)
+        && wet <= most * machine.drumL() + SLACK
+        && dry <= machine.drumL() + SLACK
+        && DrumFill.massKg(all) <= machine.capacityKg() + SLACK;
+  }
+
+  private static boolean brokenAt(int mainC, SoiledPieces one, SoiledPieces other) {
+    return TravelRules.broken(one, other, mainC).findAny().isPresent();
+  }
+
+  private static boolean noRule(List<Offered> one, List<Offered> other) {
+    List<SoiledPieces> all = new ArrayList<>(SortSolver.pieces(one));
+    all.addAll(SortSolver.pieces(other));
+    int mainC = TravelRules.commonC(all);
+    return one.stream()
+        .allMatch(a -> other.stream().noneMatch(b -> brokenAt(mainC, a.pieces(), b.pieces())));
+  }
+
+  /** The fewest runs that volume, mass and hard rules allow for what is in these loads. */
+  private int leastLoads(List<List<Offered>> loads) {
+    List<Offered> all = loads.stream().flatMap(List::stream).toList();
+    double most = machine.window().most() * machine.drumL();
+    double byVolume = all.stream().mapToDouble(Repack::wet).sum() / most;
+    double byDry =
+        all.stream().mapToDouble(o -> o.pieces().count() * o.pieces().kind().dryL()).sum()
+            / machine.drumL();
+    double byMass = DrumFill.massKg(SortSolver.pieces(all)) / machine.capacityKg();
+    int bySize = (int) Math.ceil(Math.max(byVolume, Math.max(byDry, byMass)) - SLACK);
+    List<Offered> apart = new ArrayList<>();
+    for (Offered o : all) {
+      boolean fromAll =
+          apart.stream()
+              .allMatch(
+                  a ->
+                      TravelRules.ALL.stream()
+                          .filter(TravelRule::hard)
+                          .filter(r -> r.onlyBelowC() == TravelRule.ALWAYS)
+                          .anyMatch(r -> r.keepsApart(a.pieces(), o.pieces())));
+      if (fromAll) {
+        apart.add(o);
+      }
+    }
+    return Math.max(bySize, apart.size());
+  }
+
+  private double wetL(List<Offered> load) {
+    return load.stream().mapToDouble(Repack::wet).sum();
+  }
+
+  private static double wet(Offered o) {
+    return o.pieces().count() * o.pieces().kind().wetL();
+  }
+
+  private static List<Offered> singles(List<Offered> load) {
+    List<Offered> all = new ArrayList<>();
+    for (Offered o : load) {
+      for (int i = 0; i < o.pieces().count(); i++) {
+        all.add(o.withCount(1));
+      }
+    }
+    all.sort(Comparator.comparingDouble((Offered o) -> -wet(o)).thenComparing(Offered::id));
+    return all;
+  }
+
+  private static List<Offered> merged(List<Offered> pieces) {
+    Map<Long, Offered> byId = new TreeMap<>();
+    for (Offered o : pieces) {
+      byId.merge(o.id(), o, (a, b) -> a.withCount(a.pieces().count() + b.pieces().count()));
+    }
+    return new ArrayList<>(byId.values());
+  }
+}
