@@ -6,26 +6,34 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.core.bath.Additive;
 import org.nestrinse.core.bath.BathTemperature;
+import org.nestrinse.core.bath.BathWords;
+import org.nestrinse.core.bath.Cleaning;
+import org.nestrinse.core.bath.CleaningBath;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygienePhase;
 import org.nestrinse.core.bath.ResidueTarget;
 import org.nestrinse.core.bath.RinseOutcome;
+import org.nestrinse.core.bath.SoilType;
 import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.bath.TemperaturePoint;
 import org.nestrinse.core.dose.Dilution;
 import org.nestrinse.core.dose.Dose;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.dry.AirDrying;
+import org.nestrinse.core.dry.TumbleDrying;
 import org.nestrinse.core.kit.Agitation;
+import org.nestrinse.core.kit.Dryer;
 import org.nestrinse.core.reset.ResetFitness;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.shelf.StockNeed;
+import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -36,6 +44,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/calculators")
 class CalculatorController {
   private static final int MOST_HOURS = 24 * 14;
+  private static final int MOST_BATHS = 20;
+  private static final Range LIFTED_LOG = new Range(0, 10, "log");
 
   record MassRequest(@Nullable Material material, @Nullable Double massKg) {}
 
@@ -174,7 +184,10 @@ class CalculatorController {
       @Nullable Double claimLog,
       @Nullable Double minMlPerL,
       @Nullable Double minMinutes,
-      @Nullable Double minC) {}
+      @Nullable Double minC,
+      @Nullable Boolean cationic,
+      @Nullable Double densityGMl,
+      @Nullable Double anionicG) {}
 
   record HygieneRequest(
       @Nullable List<@Nullable MassRequest> load,
@@ -183,56 +196,163 @@ class CalculatorController {
       @Nullable List<@Nullable PointRequest> profile,
       @Nullable Double oxygenG,
       @Nullable Boolean activator,
-      @Nullable Agitation agitation,
-      @Nullable Boolean detergent,
-      @Nullable Integer rinses,
-      @Nullable Double rinseL,
-      @Nullable Double interimRpm,
-      @Nullable Double drumRadiusM,
+      @Nullable Double proteinLeft,
+      @Nullable Double liftedLog,
       @Nullable AdditiveRequest additive) {}
 
   record HygieneResponse(
       double heatLog,
       double oxygenLog,
       double additiveLog,
-      double removalLog,
-      double totalLog,
+      double liftedLog,
       double killLog,
+      double totalLog,
+      double lowLog,
+      double highLog,
       double a0,
       boolean recognisedHolding,
       List<String> notes) {}
 
   @PostMapping("/hygiene")
   HygieneResponse hygiene(@RequestBody HygieneRequest r) {
-    TextileLoad load = load(r.load);
-    double drumL = Given.number("drumL", r.drumL, Limits.DRUM_L);
     HygieneEstimate h =
         HygieneEstimate.of(
             new HygienePhase(
-                load,
+                load(r.load),
                 Given.number("waterL", r.waterL, Limits.WATER_L),
-                drumL,
-                Fill.of(load, TextileLoad.EMPTY, drumL).dry(),
-                profile(r.profile),
+                Given.number("drumL", r.drumL, Limits.DRUM_L),
+                profile("profile", r.profile),
                 Given.numberOr("oxygenG", r.oxygenG, Limits.DOSE_G, 0),
                 Boolean.TRUE.equals(r.activator),
-                Given.choice("agitation", r.agitation, Agitation.class),
-                Given.yesNo("detergent", r.detergent),
-                Given.whole("rinses", r.rinses, Limits.RINSES),
-                Given.number("rinseL", r.rinseL, Limits.WATER_L),
-                Given.number("interimRpm", r.interimRpm, Limits.RPM),
-                radius(r.drumRadiusM),
-                r.additive == null ? null : additive(r.additive)));
+                Given.numberOr("proteinLeft", r.proteinLeft, Limits.PHASE_SHARE, 0),
+                r.additive == null ? null : additive(r.additive)),
+            Given.numberOr("liftedLog", r.liftedLog, LIFTED_LOG, 0));
     return new HygieneResponse(
         h.heatLog(),
         h.oxygenLog(),
         h.additiveLog(),
-        h.removalLog(),
-        h.totalLog(),
+        h.liftedLog(),
         h.killLog(),
+        h.totalLog(),
+        h.lowLog(),
+        h.highLog(),
         h.a0(),
         h.recognisedHolding(),
-        h.notes());
+        h.notes().stream().map(BathWords::of).toList());
+  }
+
+  record CleaningBathRequest(
+      @Nullable Double waterL,
+      @Nullable List<@Nullable PointRequest> profile,
+      @Nullable Agitation movement,
+      @Nullable Double drumFill,
+      @Nullable Boolean byHand,
+      @Nullable Double detergentG,
+      @Nullable Boolean enzymes,
+      @Nullable Integer rinses,
+      @Nullable Double rinseL,
+      @Nullable Double interimRpm) {}
+
+  record CleaningRequest(
+      @Nullable List<@Nullable MassRequest> load,
+      @Nullable SoilType soil,
+      @Nullable Double ageHours,
+      @Nullable Double hardnessMmolL,
+      @Nullable Double drumRadiusM,
+      @Nullable List<@Nullable CleaningBathRequest> baths) {}
+
+  record CleaningResponse(
+      double soilLeft,
+      double boundLeft,
+      double setLeft,
+      double looseLeft,
+      @Nullable Double stainLeft,
+      String word,
+      @Nullable Double liftedLog,
+      List<Cleaning.After> baths) {}
+
+  @PostMapping("/cleaning")
+  CleaningResponse cleaning(@RequestBody CleaningRequest r) {
+    TextileLoad load = load(r.load);
+    double radius = radius(r.drumRadiusM);
+    List<CleaningBathRequest> given = Given.list("baths", r.baths);
+    if (given.size() > MOST_BATHS) {
+      throw new OutOfRange("baths", given.size() + " baths", "1 to " + MOST_BATHS + " baths");
+    }
+    List<CleaningBath> baths = new ArrayList<>();
+    for (int i = 0; i < given.size(); i++) {
+      baths.add(cleaningBath("baths[" + i + "].", given.get(i), load, radius));
+    }
+    Cleaning c =
+        Cleaning.of(
+            Given.choice("soil", r.soil, SoilType.class),
+            new Cleaning.Question(
+                Given.numberOr("ageHours", r.ageHours, Cleaning.AGE_H, Cleaning.USUAL_AGE_H),
+                Given.number("hardnessMmolL", r.hardnessMmolL, Limits.HARDNESS_MMOL_L),
+                baths));
+    return new CleaningResponse(
+        c.soilLeft(),
+        c.boundLeft(),
+        c.set(),
+        c.loose(),
+        c.stainLeft(0, 0),
+        BathWords.of(c.cleanness()),
+        c.liftedLog(),
+        c.baths());
+  }
+
+  private static CleaningBath cleaningBath(
+      String at, CleaningBathRequest b, TextileLoad load, double radius) {
+    boolean byHand = Boolean.TRUE.equals(b.byHand);
+    double rpm = Given.number(at + "interimRpm", b.interimRpm, Limits.RPM);
+    double retainedL =
+        byHand && rpm == 0
+            ? SpinRetention.wrung(load).retainedL()
+            : SpinRetention.of(load, rpm, radius).retainedL();
+    return new CleaningBath(
+        Given.number(at + "waterL", b.waterL, Limits.WATER_L),
+        profile(at + "profile", b.profile),
+        Given.choice(at + "movement", b.movement, Agitation.class).speed(),
+        Given.number(at + "drumFill", b.drumFill, CleaningBath.DRUM_FILL),
+        byHand,
+        Given.number(at + "detergentG", b.detergentG, Limits.DOSE_G),
+        Given.yesNo(at + "enzymes", b.enzymes),
+        Given.whole(at + "rinses", b.rinses, Limits.RINSES),
+        Given.number(at + "rinseL", b.rinseL, Limits.WATER_L),
+        retainedL);
+  }
+
+  /** How warm a dryer runs. */
+  enum Heat {
+    NORMAL(DryerHeat.NORMAL),
+    LOW(DryerHeat.LOW),
+    NONE(DryerHeat.NO_HEAT);
+
+    private final DryerHeat heat;
+
+    Heat(DryerHeat heat) {
+      this.heat = heat;
+    }
+  }
+
+  record TumbleRequest(
+      @Nullable List<@Nullable MassRequest> load,
+      @Nullable Double startMoisture,
+      @Nullable Heat heat,
+      Dryer.@Nullable Type dryer) {}
+
+  record TumbleResponse(double waterL, double minutes, double kwh) {}
+
+  @PostMapping("/tumble")
+  TumbleResponse tumble(@RequestBody TumbleRequest r) {
+    Dryer.Type type = Given.choice("dryer", r.dryer, Dryer.Type.class);
+    TumbleDrying t =
+        TumbleDrying.of(
+            new Dryer(type.words(), type, Limits.MASS_KG.max()),
+            load(r.load),
+            Given.number("startMoisture", r.startMoisture, Limits.MOISTURE),
+            Given.choice("heat", r.heat, Heat.class).heat);
+    return new TumbleResponse(t.waterKg(), t.minutes(), t.kwh());
   }
 
   record HourRequest(
@@ -247,7 +367,11 @@ class CalculatorController {
       @Nullable Double areaM2,
       @Nullable Double exposure,
       @Nullable Double startMoisture,
+      @Nullable Integer pieces,
+      @Nullable RoomRequest room,
       @Nullable List<@Nullable HourRequest> hours) {}
+
+  record RoomRequest(@Nullable Double volumeM3, @Nullable Double freshAirM3H) {}
 
   /** The input of a dilution. */
   record DilutionRequest(
@@ -332,7 +456,7 @@ class CalculatorController {
         new AirDrying.Hung(
             Given.number("massKg", r.massKg, Limits.PIECE_MASS_KG),
             Given.number("areaM2", r.areaM2, Limits.AREA_M2),
-            material.regain(),
+            material,
             Given.number("exposure", r.exposure, Limits.EXPOSURE),
             Given.number("startMoisture", r.startMoisture, Limits.MOISTURE));
     List<HourRequest> given = Given.list("hours", r.hours);
@@ -350,7 +474,19 @@ class CalculatorController {
               Given.number(at + "windMs", h.windMs, Limits.WIND_M_S),
               Given.number(at + "irradianceWm2", h.irradianceWm2, Limits.IRRADIANCE_W_M2)));
     }
-    return AirDrying.of(hung, hours);
+    int pieces = r.pieces == null ? 1 : Given.whole("pieces", r.pieces, Limits.COUNT);
+    RoomRequest room = r.room;
+    return AirDrying.of(
+        hung,
+        pieces,
+        room == null
+            ? null
+            : new AirDrying.Room(
+                0,
+                Given.number("room.volumeM3", room.volumeM3, AirDrying.Room.VOLUME_M3),
+                Given.number("room.freshAirM3H", room.freshAirM3H, AirDrying.Room.FRESH_M3_H),
+                0),
+        hours);
   }
 
   private static TextileLoad load(@Nullable List<@Nullable MassRequest> masses) {
@@ -375,11 +511,12 @@ class CalculatorController {
         "drumRadiusM", drumRadiusM, Limits.DRUM_RADIUS_M, SpinRetention.USUAL_RADIUS_M);
   }
 
-  private static List<TemperaturePoint> profile(@Nullable List<@Nullable PointRequest> points) {
-    List<PointRequest> given = Given.list("profile", points);
+  private static List<TemperaturePoint> profile(
+      String field, @Nullable List<@Nullable PointRequest> points) {
+    List<PointRequest> given = Given.list(field, points);
     List<TemperaturePoint> made = new ArrayList<>();
     for (int i = 0; i < given.size(); i++) {
-      String at = "profile[" + i + "].";
+      String at = field + "[" + i + "].";
       made.add(
           new TemperaturePoint(
               Given.number(at + "minute", given.get(i).minute, Limits.MINUTES),
@@ -394,6 +531,9 @@ class CalculatorController {
         Given.number("additive.claimLog", a.claimLog, Limits.CLAIM_LOG),
         Given.number("additive.minMlPerL", a.minMlPerL, Limits.ML_PER_L),
         Given.number("additive.minMinutes", a.minMinutes, Limits.MINUTES),
-        Given.number("additive.minC", a.minC, Limits.WATER_C));
+        Given.number("additive.minC", a.minC, Limits.WATER_C),
+        Boolean.TRUE.equals(a.cationic),
+        Given.numberOr("additive.densityGMl", a.densityGMl, Limits.DENSITY_G_ML, 1),
+        Given.numberOr("additive.anionicG", a.anionicG, Limits.DOSE_G, 0));
   }
 }

@@ -117,9 +117,9 @@ public class DryService {
           e.roundId = washed.roundId();
           e.kindId = kind.id();
           e.pieces = count;
-          double moisture =
-              HangingGroup.moistureAfterSpin(kind, washed.spinRpm(), washed.drumRadiusM());
+          double moisture = moisture(kind, washed);
           e.hang(0, false, false, washed.at(), moisture);
+          e.dampSince = washed.at();
           Instant needed = now.neededBy().get(kind.role());
           batches.add(new Batch(-1L - fresh.size(), kind, count, moisture, needed));
           fresh.add(e);
@@ -137,6 +137,14 @@ public class DryService {
         groups.save(part);
       }
     }
+  }
+
+  /** By hand pieces are wrung, and covers are not. */
+  private static double moisture(Kind kind, RoundWashed washed) {
+    boolean cover = kind.role() == Role.COVER || kind.role() == Role.SHELL;
+    return washed.byHand()
+        ? HangingGroup.moistureByHand(kind, !cover)
+        : HangingGroup.moistureAfterSpin(kind, washed.spinRpm(), washed.drumRadiusM());
   }
 
   /** Hangs a group in the spot of a leg; what goes straight into the dryer waits indoors for it. */
@@ -411,7 +419,8 @@ public class DryService {
         dryers.all(),
         learnt,
         neededBy,
-        remembered());
+        remembered(),
+        new HashMap<>());
   }
 
   /**

@@ -17,6 +17,7 @@ import org.nestrinse.core.dry.Batch;
 import org.nestrinse.core.dry.DryingFactors;
 import org.nestrinse.core.dry.DryingQuestion;
 import org.nestrinse.core.dry.HangingGroup;
+import org.nestrinse.core.dry.JointDrying;
 import org.nestrinse.core.dry.Spot;
 import org.nestrinse.core.dry.TumbleDrying;
 import org.nestrinse.core.dry.WeatherHour;
@@ -37,6 +38,7 @@ import org.nestrinse.core.textile.Role;
  * @param factors what dry checks have taught, by place and kind
  * @param neededBy when the shelf runs out, by role
  * @param weather where hours come from
+ * @param together how everything dries that stays where it hangs; filled when first asked for
  */
 record DryingNow(
     Instant now,
@@ -47,7 +49,9 @@ record DryingNow(
     List<DryerService.View> dryers,
     Map<Pair, Double> factors,
     Map<Role, Instant> neededBy,
-    WeatherSource weather) {
+    WeatherSource weather,
+    Map<Long, AirDrying> together) {
+  private static final int NEXT_HOURS = 6;
 
   /** A place and a kind. */
   record Pair(long placeId, long kindId) {}
@@ -86,9 +90,34 @@ record DryingNow(
     return spots;
   }
 
-  /** Returns how a group dries if it stays where it hangs. */
+  /** Returns how a group dries if it stays where it hangs, beside everything else in its room. */
   HangingGroup staying(HangingEntity e) {
-    return in(e, spot(e), e.crowded, e.hungAt, e.startMoisture);
+    if (together.isEmpty()) {
+      together.putAll(jointly());
+    }
+    return HangingGroup.of(
+        group(e),
+        together.get(e.id),
+        factor(e.placeId, e.kindId),
+        weather.from(e.hungAt, AirDrying.LONGEST_H));
+  }
+
+  private Map<Long, AirDrying> jointly() {
+    List<JointDrying.Group> hanging =
+        groups.stream().filter(e -> e.tumbleMinutes == null).map(this::group).toList();
+    Instant first =
+        hanging.stream().map(JointDrying.Group::hungAt).min(Comparator.naturalOrder()).orElse(now);
+    int past = (int) Math.max(0, Duration.between(first, now).toHours());
+    return JointDrying.of(hanging, weather.from(first, past + AirDrying.LONGEST_H));
+  }
+
+  private JointDrying.Group group(HangingEntity e) {
+    Place felt = spot(e).felt();
+    double exposure =
+        HangingGroup.corrected(
+            e.crowded ? felt.crowdedExposure() : felt.exposure(), factor(e.placeId, e.kindId));
+    return new JointDrying.Group(
+        e.id, kind(e), spot(e), exposure, e.pieces, e.hungAt, e.startMoisture);
   }
 
   /** Returns the strong sun that a group has had where it hangs [h]. */
@@ -102,9 +131,37 @@ record DryingNow(
 
   /** Returns how a group would dry elsewhere. */
   HangingGroup in(HangingEntity e, Spot spot, boolean crowded, Instant since, double moisture) {
-    double factor = factor(spot.placeId(), e.kindId) * (crowded ? DryingQuestion.CROWDED : 1);
+    Place felt = spot.felt();
     return HangingGroup.of(
-        kind(e), spot.felt(), since, moisture, factor, weather.from(since, AirDrying.LONGEST_H));
+        kind(e),
+        new HangingGroup.Hanging(
+            felt,
+            crowded ? felt.crowdedExposure() : felt.exposure(),
+            e.pieces,
+            felt.outdoors() ? 0 : others(e, spot)),
+        since,
+        moisture,
+        factor(spot.placeId(), e.kindId),
+        weather.from(since, AirDrying.LONGEST_H));
+  }
+
+  /** What evaporates in a room from everything else that hangs there, in the next hours [kg/h]. */
+  private double others(HangingEntity e, Spot spot) {
+    double sum = 0;
+    for (HangingEntity other : groups) {
+      boolean here =
+          !other.id.equals(e.id)
+              && other.tumbleMinutes == null
+              && spot(other).placeId() == spot.placeId()
+              && !spot(other).outdoors();
+      if (here) {
+        HangingGroup group = staying(other);
+        double gone =
+            group.moistureAt(now) - group.moistureAt(now.plus(Duration.ofHours(NEXT_HOURS)));
+        sum += Math.max(0, gone) * kind(other).massKg() * other.pieces / NEXT_HOURS;
+      }
+    }
+    return sum;
   }
 
   /** How damp a group is now [kg/kg]; in a dryer it falls on a straight line. */
@@ -140,7 +197,9 @@ record DryingNow(
                         neededBy.get(kind(e).role()),
                         spot(e),
                         e.hungAt,
-                        strongSunH(e, now)))
+                        strongSunH(e, now),
+                        e.crowded,
+                        e.dampSince == null ? e.hungAt : e.dampSince))
             .toList();
     return question(batches, hours);
   }
@@ -155,7 +214,15 @@ record DryingNow(
             .map(d -> new DryingQuestion.DryerAt(d.id(), d.dryer(), freeFrom(d.id())))
             .toList();
     return new DryingQuestion(
-        now, household.zoneId(), hours, spots(), free, batches, learnt, household.tariff());
+        now,
+        household.zoneId(),
+        hours,
+        spots(),
+        free,
+        batches,
+        learnt,
+        household.tariff(),
+        household.drying());
   }
 
   private Instant freeFrom(long dryerId) {

@@ -29,6 +29,9 @@ class HangingEntity {
   boolean carriedIn;
   boolean crowded;
 
+  /** Since when it is damp, wherever it has hung meanwhile. */
+  @Nullable Instant dampSince;
+
   /** Hangs it in a spot from a moment on, as damp as it is then. */
   void hang(long place, boolean inside, boolean close, Instant at, double moisture) {
     placeId = place;
@@ -61,6 +64,7 @@ class HangingEntity {
     e.tumbleMinutes = tumbleMinutes;
     e.carriedIn = carriedIn;
     e.crowded = crowded;
+    e.dampSince = dampSince;
     return e;
   }
 }

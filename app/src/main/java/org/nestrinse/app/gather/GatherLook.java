@@ -8,11 +8,13 @@ import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherViews.DueState;
@@ -31,7 +33,9 @@ import org.nestrinse.core.gather.Prep;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.shelf.Cover;
+import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.why.Why;
 
@@ -95,7 +99,8 @@ final class GatherLook {
             e.cameIn,
             facts.needs.of(p.personId, e.cameIn),
             new Storage(p.airy, facts.household.wetHours()),
-            lot != null && Prep.bleeds(kind, lot.washes)));
+            lot != null && Prep.bleeds(kind, lot.washes),
+            lot != null && lot.washes == 0));
   }
 
   Gathering gathering(List<EntryEntity> rows) {
@@ -113,6 +118,37 @@ final class GatherLook {
         why.total("together", String.valueOf(pieces)).source("Counted from the entries."));
     return new Gathering(
         facts.now, pieces, assumed, shown, nextDue(rows, waiting).orElse(null), whys);
+  }
+
+  /**
+   * Returns the numbers of the entries that must go into the next wash whatever their clocks say:
+   * their pail is full, or the shelf runs out of what they are for.
+   */
+  Set<Long> pressing(List<EntryEntity> rows, Instant until) {
+    Set<Long> pressing = new HashSet<>();
+    for (PailEntity p : facts.pails) {
+      boolean full =
+          !p.style.forBulk()
+              && NextWash.full(litres(p, rows), p.capacityL, litresPerDay(p), facts.now)
+                  .map(at -> !at.isAfter(facts.now))
+                  .orElse(false);
+      if (full) {
+        rows.stream().filter(e -> e.pailId.equals(p.id)).forEach(e -> pressing.add(e.id));
+      }
+    }
+    for (Cover cover : facts.covers) {
+      Instant wash = NextWash.beforeShelfIsEmpty(cover.until().toInstant());
+      if (!wash.isAfter(until)) {
+        Set<Role> roles =
+            Need.named(cover.need())
+                .map(n -> n.roles(Set.copyOf(facts.kinds.values())))
+                .orElse(Set.of());
+        rows.stream()
+            .filter(e -> roles.contains(facts.kinds.get(e.kindId).role()))
+            .forEach(e -> pressing.add(e.id));
+      }
+    }
+    return pressing;
   }
 
   private Optional<NextDue> nextDue(List<EntryEntity> rows, List<Waiting> waiting) {

@@ -136,6 +136,15 @@ public class GatherService {
         .toList();
   }
 
+  /**
+   * Returns the numbers of the entries that must go into the next wash whatever their clocks say:
+   * their pail is full, or the shelf runs out before a later wash would be back.
+   */
+  @Transactional(readOnly = true)
+  public Set<Long> pressing(Instant until) {
+    return look().pressing(entries.waiting(), until);
+  }
+
   /** Sets up a pail and returns its number. */
   @Transactional
   public long addPail(NewPail pail) {

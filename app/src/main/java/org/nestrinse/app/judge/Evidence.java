@@ -51,7 +51,8 @@ class Evidence {
   }
 
   private HouseFacts facts(List<PastRound> rounds, @Nullable String kind) {
-    List<PastRound> all = rounds.stream().filter(PastRound::washed).toList();
+    List<PastRound> all =
+        rounds.stream().filter(r -> r.washed() && !r.estimate().notRun()).toList();
     List<PastRound> last = all.subList(Math.max(0, all.size() - ROUNDS), all.size());
     if (last.isEmpty()) {
       return HouseFacts.NONE;

@@ -4,6 +4,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.dry.DryingWishes;
 import org.nestrinse.core.gather.PailCleaning;
 import org.nestrinse.core.kit.Tariff;
 import org.nestrinse.core.kit.Water;
@@ -28,6 +29,8 @@ import org.nestrinse.core.kit.Water;
  * @param cleaner what pails are wiped with, or null for water alone
  * @param pretendWeather whether the pretend weather station is its forecast
  * @param boraxLawful whether borax is lawful where it lives, and wanted
+ * @param drying how it wants to dry
+ * @param usualMethod short name of the method that it chose
  */
 public record Household(
     long version,
@@ -46,7 +49,9 @@ public record Household(
     int wetHours,
     PailCleaning.@Nullable Cleaner cleaner,
     boolean pretendWeather,
-    boolean boraxLawful) {
+    boolean boraxLawful,
+    DryingWishes drying,
+    String usualMethod) {
   private static final double LITRES_PER_M3 = 1000;
 
   /** Returns its time zone. */

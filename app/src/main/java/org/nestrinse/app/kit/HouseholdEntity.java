@@ -13,6 +13,7 @@ import java.time.Instant;
 import java.time.LocalTime;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.dry.DryingWishes;
 
 @Entity
 @Table(name = "household")
@@ -56,6 +57,18 @@ class HouseholdEntity {
   boolean cleanerChlorine;
   boolean pretendWeather;
   boolean boraxLawful;
+
+  @Enumerated(EnumType.STRING)
+  DryingWishes.Tumbling tumbling = DryingWishes.Tumbling.AS_NEEDED;
+
+  boolean dryOutdoors = true;
+  boolean carryAfterDark = true;
+
+  @Enumerated(EnumType.STRING)
+  DryingWishes.Aim dryAim = DryingWishes.Aim.BALANCED;
+
+  int tripsADay = 3;
+  String usualMethod = "hot-and-full";
 
   /** What is done otherwise in every routine, parted by commas. */
   String standing = "";

@@ -15,6 +15,7 @@ import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dose.Dilution;
+import org.nestrinse.core.dry.DryingWishes;
 import org.nestrinse.core.gather.PailCleaning;
 import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.units.Limits;
@@ -29,6 +30,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** The facts of the one household of this installation. */
 @Service
 public class HouseholdService {
+  private static final int LONGEST_METHOD = 40;
   private static final int LONGEST_NAME = 80;
   private static final Range PRICE = new Range(0, 100, "");
 
@@ -57,7 +59,17 @@ public class HouseholdService {
       @Nullable Integer wetHours,
       @Nullable CleanerChange cleaner,
       @Nullable Boolean pretendWeather,
-      @Nullable Boolean boraxLawful) {}
+      @Nullable Boolean boraxLawful,
+      @Nullable DryingChange drying,
+      @Nullable String usualMethod) {}
+
+  /** How the household wants to dry, as it is sent. */
+  public record DryingChange(
+      DryingWishes.@Nullable Tumbling tumbling,
+      @Nullable Boolean outdoors,
+      @Nullable Boolean afterDark,
+      DryingWishes.@Nullable Aim aim,
+      @Nullable Integer tripsADay) {}
 
   /** What pails are wiped with, as it is sent. */
   public record CleanerChange(
@@ -114,6 +126,11 @@ public class HouseholdService {
     if (change.zone != null && !ZoneId.getAvailableZoneIds().contains(change.zone)) {
       throw new OutOfRange("zone", change.zone, "a time zone such as Europe/Oslo");
     }
+    DryingWishes drying = drying(change.drying, e);
+    String method =
+        change.usualMethod == null || change.usualMethod.isBlank()
+            ? e.usualMethod
+            : Given.text("usualMethod", change.usualMethod, LONGEST_METHOD);
     if (e.version != version) {
       throw new Stale("the household", view(e));
     }
@@ -121,6 +138,12 @@ public class HouseholdService {
     e.wetHours = wetHours;
     e.pretendWeather = change.pretendWeather == null ? e.pretendWeather : change.pretendWeather;
     e.boraxLawful = change.boraxLawful == null ? e.boraxLawful : change.boraxLawful;
+    e.tumbling = drying.tumbling();
+    e.dryOutdoors = drying.outdoors();
+    e.carryAfterDark = drying.afterDark();
+    e.dryAim = drying.aim();
+    e.tripsADay = drying.tripsADay();
+    e.usualMethod = method;
     e.cleanerName = cleaner == null ? null : cleaner.name();
     e.cleanerPercent = cleaner == null ? null : Double.valueOf(cleaner.percent());
     e.cleanerMgL = cleaner == null ? null : Double.valueOf(cleaner.targetMgL());
@@ -136,6 +159,21 @@ public class HouseholdService {
     e.waterPerM3 = water;
     e.goal = goal;
     return view(households.saveAndFlush(e));
+  }
+
+  private static DryingWishes drying(@Nullable DryingChange c, HouseholdEntity e) {
+    return c == null
+        ? wishes(e)
+        : new DryingWishes(
+            Given.choice("drying.tumbling", c.tumbling, DryingWishes.Tumbling.class),
+            Given.yesNo("drying.outdoors", c.outdoors),
+            Given.yesNo("drying.afterDark", c.afterDark),
+            Given.choice("drying.aim", c.aim, DryingWishes.Aim.class),
+            Given.whole("drying.tripsADay", c.tripsADay, DryingWishes.TRIPS));
+  }
+
+  private static DryingWishes wishes(HouseholdEntity e) {
+    return new DryingWishes(e.tumbling, e.dryOutdoors, e.carryAfterDark, e.dryAim, e.tripsADay);
   }
 
   private static PailCleaning.@Nullable Cleaner cleaner(@Nullable CleanerChange c) {
@@ -258,6 +296,8 @@ public class HouseholdService {
             : new PailCleaning.Cleaner(
                 e.cleanerName, e.cleanerPercent, e.cleanerMgL, e.cleanerChlorine),
         e.pretendWeather,
-        e.boraxLawful);
+        e.boraxLawful,
+        wishes(e),
+        e.usualMethod);
   }
 }

@@ -105,6 +105,12 @@ class MachineEntity {
     @Nullable Double logHeaterW;
 
     @Nullable Double logKwh;
+    @Nullable Double labelKwh;
+    @Nullable Double labelLitres;
+    @Nullable Double labelLoadKg;
+
+    @Column(name = "label_c")
+    @Nullable Integer labelC;
 
     static ProgrammeRow of(Programme p) {
       ProgrammeRow row = new ProgrammeRow();
@@ -130,7 +136,20 @@ class MachineEntity {
         row.logHeaterW = seen.heaterW();
         row.logKwh = seen.kwh();
       }
+      Programme.Label label = p.label();
+      if (label != null) {
+        row.labelKwh = label.kwh();
+        row.labelLitres = label.litres();
+        row.labelLoadKg = label.loadKg();
+        row.labelC = label.temperatureC();
+      }
       return row;
+    }
+
+    private Programme.@Nullable Label label() {
+      return labelKwh == null || labelLitres == null || labelLoadKg == null || labelC == null
+          ? null
+          : new Programme.Label(labelKwh, labelLitres, labelLoadKg, labelC);
     }
 
     Programme toProgramme() {
@@ -150,7 +169,8 @@ class MachineEntity {
           rinseL,
           logChosenC == null
               ? null
-              : new Programme.Measured(logChosenC, logPeakC, logHoldMinutes, logHeaterW, logKwh));
+              : new Programme.Measured(logChosenC, logPeakC, logHoldMinutes, logHeaterW, logKwh),
+          label());
     }
   }
 

@@ -58,7 +58,8 @@ public class MachineService {
       @Nullable Integer fastestSpinRpm,
       @Nullable Double mainL,
       @Nullable Double rinseL,
-      Programme.@Nullable Measured measured) {}
+      Programme.@Nullable Measured measured,
+      Programme.@Nullable Label label) {}
 
   /** What is sent to change the machine. */
   public record Change(
@@ -186,7 +187,8 @@ public class MachineService {
         Given.whole("programmes.fastestSpinRpm", p.fastestSpinRpm, Limits.RPM),
         Given.optional("programmes.mainL", p.mainL, Limits.WATER_L),
         Given.optional("programmes.rinseL", p.rinseL, Limits.WATER_L),
-        p.measured);
+        p.measured,
+        p.label);
   }
 
   private static String levels(@Nullable List<@Nullable Double> levels) {

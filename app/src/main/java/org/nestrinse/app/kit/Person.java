@@ -17,6 +17,8 @@ import org.nestrinse.core.gather.SkinNeed;
  * @param dayBundles day bundles used on a normal day
  * @param nightBundles night bundles used in a normal night
  * @param bedPads bed pads used on a normal day
+ * @param sanitaryPads sanitary pads used on a normal day
+ * @param nursingPads pairs of nursing pads used on a normal day
  * @param rise how the rise of their shells is set, in the household's words
  * @param snaps how the waist is closed
  */
@@ -31,6 +33,8 @@ public record Person(
     int dayBundles,
     int nightBundles,
     int bedPads,
+    int sanitaryPads,
+    int nursingPads,
     String rise,
     String snaps) {
 

@@ -23,6 +23,8 @@ class PersonEntity {
   int dayBundles;
   int nightBundles;
   int bedPads;
+  int sanitaryPads;
+  int nursingPads;
   String rise = "";
   String snaps = "";
 }

@@ -38,6 +38,8 @@ public class PersonService {
       @Nullable Integer dayBundles,
       @Nullable Integer nightBundles,
       @Nullable Integer bedPads,
+      @Nullable Integer sanitaryPads,
+      @Nullable Integer nursingPads,
       @Nullable String rise,
       @Nullable String snaps) {}
 
@@ -84,6 +86,10 @@ public class PersonService {
     e.dayBundles = Given.whole("dayBundles", c.dayBundles, USES);
     e.nightBundles = Given.whole("nightBundles", c.nightBundles, USES);
     e.bedPads = Given.whole("bedPads", c.bedPads, USES);
+    e.sanitaryPads =
+        c.sanitaryPads == null ? e.sanitaryPads : Given.whole("sanitaryPads", c.sanitaryPads, USES);
+    e.nursingPads =
+        c.nursingPads == null ? e.nursingPads : Given.whole("nursingPads", c.nursingPads, USES);
     e.rise = c.rise == null ? e.rise : setting("rise", c.rise);
     e.snaps = c.snaps == null ? e.snaps : setting("snaps", c.snaps);
   }
@@ -104,6 +110,8 @@ public class PersonService {
         e.dayBundles,
         e.nightBundles,
         e.bedPads,
+        e.sanitaryPads,
+        e.nursingPads,
         e.rise,
         e.snaps);
   }

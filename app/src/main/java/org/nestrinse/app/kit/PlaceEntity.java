@@ -41,6 +41,12 @@ class PlaceEntity {
   @Nullable Double metres;
   @Nullable Integer pieces;
 
+  @Column(name = "room_m3")
+  @Nullable Double roomM3;
+
+  @Column(name = "fresh_m3_h")
+  @Nullable Double freshM3H;
+
   Place toPlace() {
     return new Place(
         name,
@@ -54,6 +60,8 @@ class PlaceEntity {
         fan,
         watts,
         metres,
-        pieces);
+        pieces,
+        roomM3,
+        freshM3H);
   }
 }

@@ -60,7 +60,9 @@ public class PlaceService {
       @Nullable Boolean fan,
       @Nullable Double watts,
       @Nullable Double metres,
-      @Nullable Integer pieces) {}
+      @Nullable Integer pieces,
+      @Nullable Double roomM3,
+      @Nullable Double freshM3H) {}
 
   /** Adds a place as it is sent; everything is checked. */
   @Transactional
@@ -91,6 +93,8 @@ public class PlaceService {
     e.watts = Given.numberOr("watts", c.watts, Place.WATTS, 0);
     e.metres = Given.optional("metres", c.metres, Place.METRES);
     e.pieces = c.pieces == null ? null : Integer.valueOf(Place.PIECES.check("pieces", c.pieces));
+    e.roomM3 = Given.optional("roomM3", c.roomM3, Place.ROOM_M3);
+    e.freshM3H = Given.optional("freshM3H", c.freshM3H, Place.FRESH_M3_H);
     return view(places.saveAndFlush(e));
   }
 

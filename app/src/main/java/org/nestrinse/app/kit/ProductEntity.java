@@ -66,6 +66,15 @@ class ProductEntity {
   @Column(name = "density_g_ml")
   @Nullable Double densityGMl;
 
+  @Column(name = "piece_g")
+  @Nullable Double pieceG;
+
+  @Nullable Double percarbonateShare;
+  @Nullable Boolean staysIn;
+
+  /** Figures of the label that were filled in, parted by commas. */
+  String filledIn = "";
+
   double packPrice;
 
   @Column(name = "pack_g")
@@ -137,6 +146,9 @@ class ProductEntity {
         packPrice,
         packG,
         claim(),
-        stated());
+        stated(),
+        pieceG,
+        percarbonateShare,
+        staysIn);
   }
 }

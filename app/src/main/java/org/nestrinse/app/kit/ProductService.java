@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -7,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Chemical;
 import org.nestrinse.core.units.Limits;
@@ -31,9 +33,32 @@ public class ProductService {
     this.products = products;
   }
 
-  /** A row of a label as it is sent: grams for soft, medium and hard water. */
+  /**
+   * A row of a label as it is printed: grams, or pieces, for soft, medium and hard water. What the
+   * label does not say is filled in.
+   */
   public record RowChange(
-      @Nullable Double softG, @Nullable Double mediumG, @Nullable Double hardG) {}
+      @Nullable Double softG, @Nullable Double mediumG, @Nullable Double hardG) {
+    static final RowChange NOTHING = new RowChange(null, null, null);
+
+    boolean empty() {
+      return softG == null && mediumG == null && hardG == null;
+    }
+
+    List<String> missing() {
+      List<String> all = new ArrayList<>();
+      if (softG == null) {
+        all.add("softG");
+      }
+      if (mediumG == null) {
+        all.add("mediumG");
+      }
+      if (hardG == null) {
+        all.add("hardG");
+      }
+      return all;
+    }
+  }
 
   /** What is sent to add or change a product. */
   public record Change(
@@ -55,7 +80,10 @@ public class ProductService {
       @Nullable Double packG,
       @Nullable ClaimChange claim,
       @Nullable Set<@Nullable Chemical> stated,
-      @Nullable Double leftG) {}
+      @Nullable Double leftG,
+      @Nullable Double pieceG,
+      @Nullable Double percarbonateShare,
+      @Nullable Boolean staysIn) {}
 
   /** What a sanitising product claims on its label, as it is sent. */
   public record ClaimChange(
@@ -71,8 +99,10 @@ public class ProductService {
    * @param product the product
    * @param leftG what is left of the pack [g]
    * @param chemicals the classes that decide what it must not meet
+   * @param filledIn figures of its label that were filled in from the typical label of its form
    */
-  public record View(long version, Product product, double leftG, List<String> chemicals) {}
+  public record View(
+      long version, Product product, double leftG, List<String> chemicals, List<String> filledIn) {}
 
   /** Returns all products. */
   @Transactional(readOnly = true)
@@ -113,14 +143,26 @@ public class ProductService {
     e.scented = Given.yesNo("scented", c.scented);
     e.coats = Given.yesNo("coats", c.coats);
     e.activator = Given.yesNo("activator", c.activator);
-    RowChange normal = row("normal", c.normal);
-    e.normalSoftG = Given.number("normal.softG", normal.softG, Limits.LABEL_G);
-    e.normalMediumG = Given.number("normal.mediumG", normal.mediumG, Limits.LABEL_G);
-    e.normalHardG = Given.number("normal.hardG", normal.hardG, Limits.LABEL_G);
-    RowChange heavy = row("heavy", c.heavy);
-    e.heavySoftG = Given.number("heavy.softG", heavy.softG, Limits.LABEL_G);
-    e.heavyMediumG = Given.number("heavy.mediumG", heavy.mediumG, Limits.LABEL_G);
-    e.heavyHardG = Given.number("heavy.hardG", heavy.hardG, Limits.LABEL_G);
+    e.pieceG = Given.optional("pieceG", c.pieceG, Limits.PIECE_G);
+    if (e.form.pieces() && e.pieceG == null) {
+      throw new OutOfRange("pieceG", "missing", "what one " + e.form.words() + " weighs [g]");
+    }
+    e.pieceG = e.form.pieces() ? e.pieceG : null;
+    LabelRow typical = e.form.typicalLabel();
+    RowChange normal = c.normal == null ? RowChange.NOTHING : c.normal;
+    LabelRow asNormal = printed("normal", normal, typical);
+    RowChange heavy = c.heavy == null ? RowChange.NOTHING : c.heavy;
+    LabelRow asHeavy = heavy.empty() ? asNormal : printed("heavy", heavy, asNormal);
+    e.normalSoftG = asNormal.softG();
+    e.normalMediumG = asNormal.mediumG();
+    e.normalHardG = asNormal.hardG();
+    e.heavySoftG = asHeavy.softG();
+    e.heavyMediumG = asHeavy.mediumG();
+    e.heavyHardG = asHeavy.hardG();
+    e.filledIn = filledIn(normal, heavy);
+    e.percarbonateShare =
+        Given.optional("percarbonateShare", c.percarbonateShare, Limits.PHASE_SHARE);
+    e.staysIn = c.staysIn;
     e.referenceMassKg =
         Given.number("referenceMassKg", c.referenceMassKg, Limits.REFERENCE_MASS_KG);
     e.maxG = Given.optional("maxG", c.maxG, Limits.DOSE_G);
@@ -147,11 +189,19 @@ public class ProductService {
                 Given.number("claim.minC", claim.minC, Limits.WATER_C)));
   }
 
-  private static RowChange row(String field, @Nullable RowChange row) {
-    if (row == null) {
-      throw new OutOfRange(field, "missing", "grams for soft, medium and hard water");
-    }
-    return row;
+  private static LabelRow printed(String field, RowChange row, LabelRow typical) {
+    return LabelRow.asPrinted(
+        Given.optional(field + ".softG", row.softG, Limits.LABEL_G),
+        Given.optional(field + ".mediumG", row.mediumG, Limits.LABEL_G),
+        Given.optional(field + ".hardG", row.hardG, Limits.LABEL_G),
+        typical);
+  }
+
+  private static String filledIn(RowChange normal, RowChange heavy) {
+    List<String> missing = new ArrayList<>();
+    normal.missing().forEach(m -> missing.add("normal." + m));
+    heavy.missing().forEach(m -> missing.add("heavy." + m));
+    return String.join(",", missing);
   }
 
   /** Takes so many grams out of a pack, never below nothing; gives back when negative. */
@@ -168,6 +218,7 @@ public class ProductService {
   private static View view(ProductEntity e) {
     Product product = e.toProduct();
     List<String> chemicals = product.chemicals().stream().map(Chemical::words).sorted().toList();
-    return new View(e.version, product, left(e), chemicals);
+    List<String> filledIn = e.filledIn.isEmpty() ? List.of() : List.of(e.filledIn.split(","));
+    return new View(e.version, product, left(e), chemicals, filledIn);
   }
 }

@@ -225,6 +225,7 @@ public class PretendWasher {
     return switch (bath.type()) {
       case RINSE -> "rinses";
       case SPIN -> "spins";
+      case STEAM -> "steams";
       case WASH ->
           bath.setC() > 0
                   && temperature(bath, at - bath.startMinute()) < bath.setC() - WARM_FROM_SET_K

@@ -124,6 +124,11 @@ public final class ArchiveEntry {
     return "true".equals(text);
   }
 
+  /** Returns a yes or no, no when there is none. */
+  public boolean optionalYes(String column) {
+    return optionalText(column, 10) != null && yes(column);
+  }
+
   /** Returns one of a few names. */
   public <E extends Enum<E>> E choice(String column, Class<E> type) {
     String text = optionalText(column, 60);

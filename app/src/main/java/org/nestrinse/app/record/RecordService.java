@@ -139,6 +139,8 @@ public class RecordService {
         r.estimate().residueMgKg(),
         r.estimate().residueTargetMgKg(),
         r.estimate().totalLog(),
+        r.estimate().soilLeft(),
+        r.estimate().notRun(),
         seen.stream()
             .map(ObservationService.Observation::seconds)
             .filter(Objects::nonNull)

@@ -47,6 +47,8 @@ final class RecordViews {
    * @param residueMgKg by the estimate
    * @param residueTargetMgKg wanted
    * @param totalLog hygiene by the estimate
+   * @param soilLeft share of the worst soil that was left, or null
+   * @param notRun whether it was ticked off sooner than it can run
    * @param dropSeconds of the slowest water drop, or null
    * @param smell whether it smelled; null when nobody sniffed
    * @param suds whether suds were seen; null when nobody looked
@@ -69,6 +71,8 @@ final class RecordViews {
       double residueMgKg,
       double residueTargetMgKg,
       double totalLog,
+      @Nullable Double soilLeft,
+      boolean notRun,
       @Nullable Double dropSeconds,
       @Nullable Boolean smell,
       @Nullable Boolean suds,

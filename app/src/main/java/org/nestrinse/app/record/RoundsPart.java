@@ -70,6 +70,8 @@ class RoundsPart implements ArchivePart {
           "spin_rpm",
           "hygiene_total_log",
           "hygiene_kill_log",
+          "soil_left",
+          "not_run",
           "goal",
           "goal_met",
           "residue_mg_kg",
@@ -167,6 +169,8 @@ class RoundsPart implements ArchivePart {
     e.put("spin_rpm", f.spinRpm());
     e.put("hygiene_total_log", r.estimate().totalLog());
     e.put("hygiene_kill_log", f.killLog());
+    e.put("soil_left", r.estimate().soilLeft());
+    e.put("not_run", r.estimate().notRun() ? Boolean.TRUE : null);
     e.put("goal", f.goal().name());
     e.put("goal_met", f.goalMet());
     e.put("residue_mg_kg", r.estimate().residueMgKg());
@@ -259,7 +263,9 @@ class RoundsPart implements ArchivePart {
             new PastRound.Estimate(
                 e.number("residue_mg_kg", RESIDUE),
                 e.number("residue_target_mg_kg", RESIDUE),
-                e.number("hygiene_total_log", LOG)),
+                e.number("hygiene_total_log", LOG),
+                e.optionalNumber("soil_left", SHARE),
+                e.optionalYes("not_run")),
             new PastRound.Spent(
                 e.number("litres", LITRES),
                 e.number("kwh", KWH),

@@ -443,7 +443,8 @@ public class ResetService {
                     peak,
                     false,
                     e.recipe == ResetRecipe.CHLORINE_SOAK,
-                    clock.instant()));
+                    clock.instant(),
+                    false));
     judge.watchReset();
   }
 

@@ -265,7 +265,7 @@ public class CoverService {
       Instant out = now.plus(Duration.ofMinutes(Math.round(minutes)));
       Instant ready = out;
       List<Cover.Part> parts = new ArrayList<>();
-      for (Role role : ShelfService.roles(need.name())) {
+      for (Role role : shelf.roles(need.name())) {
         int clean = 0;
         int drying = 0;
         int washable = 0;
@@ -305,7 +305,7 @@ public class CoverService {
     private boolean serves(long kindId, Cover.Need need) {
       KindView view = views.get(kindId);
       return view != null
-          && ShelfService.roles(need.name()).contains(view.role())
+          && shelf.roles(need.name()).contains(view.role())
           && view.asKind().tumble() != DryerHeat.NONE;
     }
 

@@ -5,6 +5,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -50,7 +51,14 @@ public class RhythmService {
   private static final int[] SAMPLE_DAYS = {3, 9, 15, 21, 27};
   private static final LocalTime HUNG_AT = LocalTime.of(13, 0);
   private static final long SEED = 20;
-  private static final Set<Role> SLOW = Set.of(Role.INSERT, Role.NIGHT_FITTED, Role.BED_PAD);
+  private static final Set<Role> SLOW =
+      Set.of(
+          Role.INSERT,
+          Role.FLAT,
+          Role.ALL_IN_ONE,
+          Role.NIGHT_FITTED,
+          Role.BED_PAD,
+          Role.SANITARY_PAD);
 
   private final ShelfService shelf;
   private final RoundService rounds;
@@ -166,15 +174,12 @@ public class RhythmService {
   private record Known(Facts facts, Rhythms rhythms) {}
 
   private Rhythms simulated(int holding, Rhythm.PerRun perRun) {
-    double[][] drying = dryingDays();
-    List<Double> mean = new ArrayList<>();
-    for (double[] month : drying) {
-      mean.add(mean(month));
-    }
-    double slowest = mean.stream().mapToDouble(Double::doubleValue).max().orElse(1);
+    List<Double> mean = means(dryingDays(SLOW));
     List<Line> lines = new ArrayList<>();
     Map<String, Why> whys = new LinkedHashMap<>();
     for (ShelfService.OwnedNeed need : shelf.needs()) {
+      double[][] drying = dryingDays(need.roles());
+      double slowest = means(drying).stream().mapToDouble(Double::doubleValue).max().orElse(1);
       for (int every : RHYTHMS) {
         int apart = every == Rhythm.BY_TRIGGER ? holding : every;
         int enough = StockNeed.of(need.perDay(), apart, slowest, SERVICE_LEVEL).pieces();
@@ -212,7 +217,7 @@ public class RhythmService {
             AWAY_WEEKS,
             holding,
             YEARS,
-            SEED));
+            SEED + need.need().hashCode()));
   }
 
   /** How many of a need fit one run, by the volume that one takes dry. */
@@ -232,9 +237,16 @@ public class RhythmService {
     return Math.max(1, (int) fits);
   }
 
-  /** How likely drying takes 0, 1, 2 … days in each month: the slowest kind in its best place. */
-  private double[][] dryingDays() {
-    List<Kind> slow = kinds.byId().values().stream().filter(k -> SLOW.contains(k.role())).toList();
+  private static List<Double> means(double[][] drying) {
+    return Arrays.stream(drying).map(RhythmService::mean).toList();
+  }
+
+  /**
+   * How likely drying takes 0, 1, 2 … days in each month: the slowest kind of these roles in its
+   * best place.
+   */
+  private double[][] dryingDays(Set<Role> roles) {
+    List<Kind> slow = kinds.byId().values().stream().filter(k -> roles.contains(k.role())).toList();
     ZoneId zone = households.current().zoneId();
     int year = clock.instant().atZone(zone).getYear();
     double[][] shares = new double[12][DryingDays.LONGEST + 1];

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -30,6 +31,7 @@ import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.shelf.Bundling;
 import org.nestrinse.core.shelf.Cover;
+import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.shelf.Recipe;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
@@ -43,20 +45,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What is clean, the bundles it makes, and until when it lasts. */
 @Service
 public class ShelfService {
-  /** Day bundles are used between these hours. */
-  private static final int DAY_FROM = 7;
-
-  private static final int DAY_TO = 20;
-
-  /** Night bundles and bed pads are put on between these hours. */
-  private static final int NIGHT_FROM = 19;
-
-  private static final int NIGHT_TO = 22;
-
   private static final Range WANTED = new Range(0, 60, "bundles");
-  private static final String DAYS = "day bundles";
-  private static final String NIGHTS = "night bundles";
-  private static final String PADS = "bed pads";
 
   private final KindService kinds;
   private final PersonService people;
@@ -95,7 +84,7 @@ public class ShelfService {
     compartments.forEach(c -> whys.put("part." + c.role(), partWhy(c)));
     covers.forEach(c -> whys.put("cover." + c.need(), coverWhy(c, words)));
     List<BundleLine> lines = new ArrayList<>();
-    for (Recipe recipe : Recipe.ALL) {
+    for (Recipe recipe : shown(all, wanted)) {
       BundleLine line = bundleLine(recipe, bundling, wanted.getOrDefault(recipe, 0));
       lines.add(line);
       whys.put("bundle." + recipe.id(), bundleWhy(recipe, line, clean));
@@ -103,8 +92,8 @@ public class ShelfService {
     return new Shelf(
         clock.instant(),
         compartments,
-        bundling.count(Recipe.DAY),
-        nights(bundling),
+        Need.DAYS.uses(bundling, clean),
+        Need.NIGHTS.uses(bundling, clean),
         lines,
         bundling.missing() == null ? null : bundling.missing().words(),
         settings(),
@@ -143,9 +132,11 @@ public class ShelfService {
   private Map<Recipe, Integer> wanted() {
     List<Person> everyone = people.all();
     Map<Recipe, Integer> wanted = new HashMap<>();
-    wanted.put(Recipe.DAY, Recipe.DAYS_READY * sum(everyone, Person::dayBundles));
-    wanted.put(Recipe.TWO_PART_NIGHT, Recipe.DAYS_READY * sum(everyone, Person::nightBundles));
-    wanted.put(Recipe.BED, Recipe.DAYS_READY * sum(everyone, Person::bedPads));
+    Set<Kind> owned = owned(kinds.all());
+    for (Need need : Need.values()) {
+      int ready = Recipe.DAYS_READY * perDay(need, everyone);
+      need.madeOf(owned).stream().filter(r -> r != Recipe.NIGHT).forEach(r -> wanted.put(r, ready));
+    }
     Map<String, Integer> said =
         wishes.findAll().stream().collect(Collectors.toMap(w -> w.recipe, w -> w.wanted));
     for (Recipe recipe : Recipe.ALL) {
@@ -166,8 +157,39 @@ public class ShelfService {
     return clean;
   }
 
-  private static int nights(Bundling bundling) {
-    return bundling.count(Recipe.TWO_PART_NIGHT) + bundling.count(Recipe.NIGHT);
+  private static Set<Kind> owned(List<KindView> all) {
+    return all.stream()
+        .filter(k -> k.stock().owned() > 0)
+        .map(KindView::asKind)
+        .collect(Collectors.toSet());
+  }
+
+  /** Returns how many of a need a normal day uses. */
+  private static int perDay(Need need, List<Person> everyone) {
+    return switch (need) {
+      case DAYS -> sum(everyone, Person::dayBundles);
+      case NIGHTS -> sum(everyone, Person::nightBundles);
+      case PADS -> sum(everyone, Person::bedPads);
+      case SANITARY -> sum(everyone, Person::sanitaryPads);
+      case NURSING -> sum(everyone, Person::nursingPads);
+    };
+  }
+
+  /** Bundles that the household can make, or has wished for. */
+  private static List<Recipe> shown(List<KindView> all, Map<Recipe, Integer> wanted) {
+    Set<Kind> owned = owned(all);
+    return Recipe.ALL.stream()
+        .filter(
+            r ->
+                wanted.getOrDefault(r, 0) > 0
+                    || (r.fills()
+                        && r.parts().stream()
+                            .filter(p -> !p.optional())
+                            .allMatch(p -> owned.stream().anyMatch(k -> p.rank(k) >= 0)))
+                    || (r != Recipe.CABIN
+                        && !r.fills()
+                        && owned.stream().anyMatch(k -> k.role() == Role.SHELL)))
+        .toList();
   }
 
   private List<Setting> settings() {
@@ -297,23 +319,18 @@ public class ShelfService {
 
   private Map<String, Integer> counted(Map<Kind, Integer> there) {
     Bundling bundling = Bundling.quickly(there, wanted());
-    return Map.of(
-        DAYS,
-        bundling.count(Recipe.DAY),
-        NIGHTS,
-        nights(bundling),
-        PADS,
-        bundling.count(Recipe.BED));
+    Map<String, Integer> counted = new HashMap<>();
+    for (Need need : Need.values()) {
+      counted.put(need.words(), need.uses(bundling, there));
+    }
+    return counted;
   }
 
-  /** Returns the roles of which a need is made. */
-  public static Set<Role> roles(String need) {
-    return switch (need) {
-      case DAYS -> Set.of(Role.SHELL, Role.INSERT, Role.BOOSTER);
-      case NIGHTS -> Set.of(Role.NIGHT_FITTED, Role.BOOSTER, Role.COVER);
-      case PADS -> Set.of(Role.BED_PAD);
-      default -> Set.of();
-    };
+  /** Returns the roles of which a need is made, in this household. */
+  @Transactional(readOnly = true)
+  public Set<Role> roles(String need) {
+    Set<Kind> owned = owned(kinds.all());
+    return Need.named(need).map(n -> n.roles(owned)).orElse(Set.of());
   }
 
   /**
@@ -333,17 +350,17 @@ public class ShelfService {
     kinds.all().forEach(k -> owned.put(k.asKind(), k.stock().owned()));
     Map<String, Integer> counted = counted(owned);
     List<Person> everyone = people.all();
-    return List.of(
-            ownedNeed(DAYS, counted, sum(everyone, Person::dayBundles)),
-            ownedNeed(NIGHTS, counted, sum(everyone, Person::nightBundles)),
-            ownedNeed(PADS, counted, sum(everyone, Person::bedPads)))
-        .stream()
+    Set<Kind> kindsOwned = owned(kinds.all());
+    return Arrays.stream(Need.values())
+        .map(
+            n ->
+                new OwnedNeed(
+                    n.words(),
+                    counted.getOrDefault(n.words(), 0),
+                    perDay(n, everyone),
+                    n.roles(kindsOwned)))
         .filter(n -> n.perDay() > 0)
         .toList();
-  }
-
-  private static OwnedNeed ownedNeed(String need, Map<String, Integer> counted, int perDay) {
-    return new OwnedNeed(need, counted.getOrDefault(need, 0), perDay, roles(need));
   }
 
   /**
@@ -361,7 +378,12 @@ public class ShelfService {
     perDay.forEach(
         (role, uses) -> {
           Cover.Need need =
-              new Cover.Need(role.words(), clean.getOrDefault(role, 0), uses, DAY_FROM, NIGHT_TO);
+              new Cover.Need(
+                  role.words(),
+                  clean.getOrDefault(role, 0),
+                  uses,
+                  Need.DAYS.fromHour(),
+                  Need.NIGHTS.toHour());
           needed.put(role, Cover.of(need, now).until().toInstant());
         });
     return needed;
@@ -375,23 +397,17 @@ public class ShelfService {
   private List<Cover.Need> cleanNeeds(Map<Kind, Integer> there) {
     Map<String, Integer> counted = counted(there);
     List<Person> everyone = people.all();
-    List<Cover.Need> needs = new ArrayList<>();
-    need(needs, DAYS, counted, sum(everyone, Person::dayBundles), DAY_FROM, DAY_TO);
-    need(needs, NIGHTS, counted, sum(everyone, Person::nightBundles), NIGHT_FROM, NIGHT_TO);
-    need(needs, PADS, counted, sum(everyone, Person::bedPads), NIGHT_FROM, NIGHT_TO);
-    return needs;
-  }
-
-  private static void need(
-      List<Cover.Need> needs,
-      String name,
-      Map<String, Integer> counted,
-      int perDay,
-      int from,
-      int to) {
-    if (perDay > 0) {
-      needs.add(new Cover.Need(name, counted.getOrDefault(name, 0), perDay, from, to));
-    }
+    return Arrays.stream(Need.values())
+        .filter(n -> perDay(n, everyone) > 0)
+        .map(
+            n ->
+                new Cover.Need(
+                    n.words(),
+                    counted.getOrDefault(n.words(), 0),
+                    perDay(n, everyone),
+                    n.fromHour(),
+                    n.toHour()))
+        .toList();
   }
 
   private static List<Compartment> compartments(List<KindView> all) {

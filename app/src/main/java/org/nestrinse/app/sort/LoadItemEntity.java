@@ -37,6 +37,9 @@ class LoadItemEntity {
   /** Whether their dye may bleed into others. */
   boolean newDye;
 
+  /** Whether they are new and were never washed. */
+  boolean firstWash;
+
   /** Returns whether a person would not tell the two apart: same kind, same soil, same set. */
   boolean alike(LoadItemEntity other) {
     return kindId.equals(other.kindId) && soil == other.soil && bulker == other.bulker;

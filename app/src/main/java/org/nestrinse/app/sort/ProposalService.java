@@ -35,7 +35,9 @@ import org.nestrinse.core.sort.Offered;
 import org.nestrinse.core.sort.Rearrangement;
 import org.nestrinse.core.sort.SortReasons;
 import org.nestrinse.core.sort.SortSolver;
+import org.nestrinse.core.sort.SortWords;
 import org.nestrinse.core.sort.Sorted;
+import org.nestrinse.core.sort.ThinLoad;
 import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
@@ -199,6 +201,47 @@ public class ProposalService {
     return sort.view(sort.create(sorted.drums().get(0), byId, pailIds, List.of()));
   }
 
+  /**
+   * A load that was made at once.
+   *
+   * @param load the load
+   * @param notes what it would have waited for, and what goes separately
+   */
+  public record WashedNow(Load load, List<String> notes) {}
+
+  /**
+   * Makes a load of what waits in a pail, whatever is advised, and says what it would have waited
+   * for. Throws {@link NotNow} when nothing of it may go.
+   */
+  @Transactional
+  public WashedNow washNow(NewLoad wanted) {
+    List<Long> pailIds = Given.list("pailIds", wanted.pailIds).stream().distinct().toList();
+    List<Waiting> before =
+        gather.waiting().stream().filter(w -> pailIds.contains(w.pailId())).toList();
+    Load load = make(wanted);
+    Instant now = clock.instant();
+    TimeWords words = households.timeWords();
+    List<String> notes = new ArrayList<>();
+    before.stream()
+        .map(w -> HoldingClock.due(w.pieces()))
+        .min(Instant::compareTo)
+        .filter(due -> due.isAfter(now))
+        .ifPresent(due -> notes.add(SortWords.wouldHaveWaited(words.at(due))));
+    List<Waiting> left =
+        gather.waiting().stream().filter(w -> pailIds.contains(w.pailId())).toList();
+    List<SoiledPieces> going = sort.pieces(load.id()).first();
+    left.stream()
+        .findFirst()
+        .ifPresent(
+            w ->
+                notes.add(
+                    SortWords.staysBehind(
+                        w.pieces().words(),
+                        Joining.refuse(w.pieces(), going, List.of(), machines.machine())
+                            .orElse(SortWords.noRoom()))));
+    return new WashedNow(load, notes);
+  }
+
   /** Returns why two pieces may not travel together, or that they may. */
   @Transactional(readOnly = true)
   public Pair pair(long one, long other) {
@@ -242,7 +285,15 @@ public class ProposalService {
           byId.values().stream()
               .map(w -> new Offered(w.entryId(), w.pieces(), w.forBulk()))
               .toList();
-      return SortSolver.solve(offered, machine, now);
+      // What Gather calls due goes: by its clock, since its pail is full, or since the shelf runs
+      // out.
+      Instant next = now.plus(SortSolver.NEXT_CHANCE);
+      Set<Long> pressing = gather.pressing(next);
+      return SortSolver.solve(
+          offered,
+          machine,
+          now,
+          o -> pressing.contains(o.id()) || !HoldingClock.due(o.pieces()).isAfter(next));
     }
 
     Sorting sorting(List<Rearrangement.Move> moves) {
@@ -274,13 +325,27 @@ public class ProposalService {
           FillAdvice.of(d.fill(), machine.window()),
           d.commonC(),
           d.leastC(),
-          SortReasons.of(number, r.drums(), machine),
+          reasons(number, r),
           r.setAside().stream().filter(s -> s.drum() == number).toList(),
           Map.of(
               "fill",
               FillAdvice.why(d.fill(), machine),
               "mass",
               SortService.massWhy(all(d), machine)));
+    }
+
+    /** Why the load is as it is; for a thin one, first, what else could be done. */
+    private List<String> reasons(int number, Rearrangement r) {
+      Sorted.Drum d = r.drums().get(number);
+      List<String> reasons = new ArrayList<>();
+      List<ThinLoad.Instead> instead = ThinLoad.of(d, machine, now);
+      if (!instead.isEmpty()) {
+        reasons.add(
+            SortWords.thin(
+                d.fill().main(), instead.stream().map(i -> SortWords.of(i, words::at)).toList()));
+      }
+      reasons.addAll(SortReasons.of(number, r.drums(), machine));
+      return reasons;
     }
 
     private static List<SoiledPieces> all(Sorted.Drum d) {

@@ -59,6 +59,12 @@ class SortController {
     return proposals.make(load);
   }
 
+  @PostMapping("/loads/now")
+  @ResponseStatus(HttpStatus.CREATED)
+  ProposalService.WashedNow washNow(@RequestBody ProposalService.NewLoad load) {
+    return proposals.washNow(load);
+  }
+
   @PostMapping("/loads/{id}/items")
   SortViews.Load join(@PathVariable long id, @RequestBody SortService.Joined joining) {
     return sort.join(id, joining);

@@ -302,7 +302,8 @@ public class SortService {
               item.cameIn,
               needs.of(item.personId, item.cameIn),
               Storage.USUAL,
-              item.newDye);
+              item.newDye,
+              item.firstWash);
       (item.bulker ? bulkers : first).add(pieces);
     }
     return new LoadPieces(loadId, first, bulkers);
@@ -387,6 +388,7 @@ public class SortService {
     item.bulker = bulker;
     item.lotId = w.lotId();
     item.newDye = w.pieces().newDye();
+    item.firstWash = w.pieces().firstWash();
     items.save(item);
   }
 

@@ -24,10 +24,13 @@ import org.nestrinse.app.wash.WashViews.Figures;
 import org.nestrinse.app.wash.WashViews.Plan;
 import org.nestrinse.app.wash.WashViews.PlanDose;
 import org.nestrinse.app.wash.WashViews.PlanStep;
+import org.nestrinse.core.bath.BathWords;
+import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.Bath;
@@ -36,6 +39,7 @@ import org.nestrinse.core.wash.Disagreement;
 import org.nestrinse.core.wash.Dominance;
 import org.nestrinse.core.wash.Effects;
 import org.nestrinse.core.wash.MachineRun;
+import org.nestrinse.core.wash.OfferedMethod;
 import org.nestrinse.core.wash.Outcome;
 import org.nestrinse.core.wash.PlannedDose;
 import org.nestrinse.core.wash.ProductFit;
@@ -49,6 +53,7 @@ import org.nestrinse.core.wash.WallCard;
 import org.nestrinse.core.wash.WashJob;
 import org.nestrinse.core.wash.WashPlanner;
 import org.nestrinse.core.wash.Wishes;
+import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -56,6 +61,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PlanService {
   private static final int LONGEST_SCHOOL = 40;
+  private static final double LEAST_LEFTOVER_MG_KG = 1;
 
   private final SortService sort;
   private final HouseholdService households;
@@ -63,6 +69,7 @@ public class PlanService {
   private final ProductService products;
   private final HouseClock clock;
   private final SchoolService schools;
+  private final RoundRepository rounds;
 
   PlanService(
       SortService sort,
@@ -70,13 +77,15 @@ public class PlanService {
       MachineService machines,
       ProductService products,
       HouseClock clock,
-      SchoolService schools) {
+      SchoolService schools,
+      RoundRepository rounds) {
     this.sort = sort;
     this.households = households;
     this.machines = machines;
     this.products = products;
     this.clock = clock;
     this.schools = schools;
+    this.rounds = rounds;
   }
 
   /** A product put in besides, as it is sent. */
@@ -166,6 +175,7 @@ public class PlanService {
                         .stream())
             .toList();
     int bulkers = pieces.bulkers().stream().mapToInt(SoiledPieces::count).sum();
+    OfferedMethod offered = offered(pieces, job, plans);
     return new Comparison(
         loadId,
         sort.title(loadId),
@@ -175,7 +185,22 @@ public class PlanService {
         job.calledFor(),
         plans,
         cannot,
-        dominated);
+        dominated,
+        offered.school(),
+        offered.words());
+  }
+
+  /** The method that this load opens on; one that cannot wash it here is not offered. */
+  private OfferedMethod offered(LoadPieces pieces, WashJob job, List<Plan> plans) {
+    List<String> kinds = pieces.first().stream().map(p -> p.kind().name()).distinct().toList();
+    String usual =
+        rounds.usual(kinds, RoundState.TRUE, Limit.of(1)).stream().findFirst().orElse(null);
+    Household household = households.current();
+    OfferedMethod first = OfferedMethod.of(job, usual, household.usualMethod());
+    boolean can = plans.stream().anyMatch(p -> p.school().equals(first.school()));
+    return can || plans.isEmpty()
+        ? first
+        : new OfferedMethod(plans.get(0).school(), OfferedMethod.Because.CHOSEN);
   }
 
   /** A school that washes by hand takes the household's bucket, unless a machine was chosen. */
@@ -303,12 +328,13 @@ public class PlanService {
 
   /** Returns a routine as it is shown and kept. */
   Plan view(WashJob job, Routine routine) {
-    Integer nearest = null;
-    if (routine.stop().isPresent() && job.askedC() != null) {
-      Routine unasked = WashPlanner.plan(job.unasked(), routine.school());
-      MachineRun fitting = unasked.mainWash().run();
-      nearest = fitting == null || unasked.stop().isPresent() ? null : fitting.temperatureC();
-    }
+    // The button does what the sentence of the stop says.
+    Integer nearest =
+        routine.cautions().stream()
+            .filter(c -> c.strength() == Caution.Strength.STOP && c.nearestC() != null)
+            .map(Caution::nearestC)
+            .findFirst()
+            .orElse(null);
     return new Plan(
         routine.school().id(),
         routine.school().name(),
@@ -343,7 +369,8 @@ public class PlanService {
               "dose." + s.number() + "." + i,
               d.product().id(),
               d.into() == PlannedDose.Into.LAST_RINSE
-                  || d.product().purpose() == Product.Purpose.SANITISER,
+                  || (d.product().purpose() == Product.Purpose.SANITISER
+                      && d.product().forLastRinse()),
               atMinute(s, d, outcome)));
     }
     return new PlanStep(
@@ -388,6 +415,7 @@ public class PlanService {
             .filter(s -> s.wholeLoad() && s.run() != null && s.number() >= main.number())
             .mapToInt(s -> s.run().rinses())
             .sum();
+    Cleaning worst = o.worstSoil().orElse(null);
     Fill fill = job.fill();
     List<PlannedDose> doses = routine.steps().stream().flatMap(s -> s.doses().stream()).toList();
     Instant ready = job.now().plus(Duration.ofMinutes(Math.round(o.minutes())));
@@ -399,7 +427,7 @@ public class PlanService {
         o.hygiene().heatLog(),
         o.hygiene().oxygenLog(),
         o.hygiene().additiveLog(),
-        o.hygiene().removalLog(),
+        o.hygiene().liftedLog(),
         o.hygiene().killLog(),
         o.hygiene().totalLog(),
         o.goal(),
@@ -431,6 +459,30 @@ public class PlanService {
             .sum(),
         routine.doseShare(),
         doses.stream().anyMatch(d -> d.product().coats()),
-        job.trim());
+        job.trim(),
+        o.hygiene().words(),
+        o.hygiene().lowLog(),
+        o.hygiene().highLog(),
+        worst == null ? null : Double.valueOf(worst.soilLeft()),
+        worst == null ? null : BathWords.of(worst),
+        worst == null ? null : worst.cleanness(),
+        worst == null ? null : Double.valueOf(worst.set()),
+        worst == null ? null : worst.soil(),
+        o.stainLeft().isPresent() ? Double.valueOf(o.stainLeft().getAsDouble()) : null,
+        o.soils().stream().map(PlanService::soil).toList(),
+        o.leftovers().stream()
+            .filter(l -> l.product().purpose() != Product.Purpose.DETERGENT)
+            .filter(l -> l.mgKg() >= LEAST_LEFTOVER_MG_KG)
+            .map(l -> new WashViews.LeftoverLine(l.product().name(), l.mgKg()))
+            .toList());
+  }
+
+  private static WashViews.SoilLine soil(Cleaning c) {
+    return new WashViews.SoilLine(
+        c.soil(),
+        BathWords.of(c.soil()),
+        BathWords.of(c),
+        c.soilLeft(),
+        "soil." + c.soil().name().toLowerCase(java.util.Locale.ROOT));
   }
 }

@@ -69,6 +69,13 @@ class RoundEntity {
   HygieneGoal goal;
 
   boolean goalMet;
+
+  /** Share of the worst soil that is left; null in rounds from before it was estimated. */
+  @Nullable Double soilLeft;
+
+  /** Whether a step was ticked off sooner than it can run, and nobody said that it ran. */
+  boolean notRun;
+
   double residueMgKg;
   double residueTargetMgKg;
   double litres;

@@ -167,6 +167,8 @@ public class RoundFiles {
             e.residueMgKg,
             e.residueTargetMgKg,
             e.totalLog,
+            e.soilLeft,
+            e.notRun,
             e.litres,
             e.kwh,
             e.cost,
@@ -231,6 +233,8 @@ public class RoundFiles {
     e.coats = r.dose().coats();
     e.spinRpm = f.spinRpm();
     e.totalLog = r.estimate().totalLog();
+    e.soilLeft = r.estimate().soilLeft();
+    e.notRun = r.estimate().notRun();
     e.killLog = f.killLog();
     e.goal = f.goal();
     e.goalMet = f.goalMet();

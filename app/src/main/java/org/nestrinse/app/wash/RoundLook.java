@@ -13,6 +13,7 @@ import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.WashViews.Plan;
 import org.nestrinse.app.wash.WashViews.Round;
 import org.nestrinse.app.wash.WashViews.RoundStep;
+import org.nestrinse.core.run.EarlyTick;
 import org.nestrinse.core.run.Judgement;
 import org.nestrinse.core.run.UnloadClock;
 import org.nestrinse.core.wash.Step;
@@ -83,7 +84,37 @@ class RoundLook {
                     new WashViews.RoundEvent(
                         x.at, words.at(x.at), x.step, x.kind, x.words, x.carer))
             .toList(),
-        e.loadId == null ? List.of() : sort.setAside(e.loadId));
+        e.loadId == null ? List.of() : sort.setAside(e.loadId),
+        e.notRun ? early(e) : List.of());
+  }
+
+  /** Returns the steps of the machine that were ticked off sooner than they can run. */
+  private List<String> early(RoundEntity e) {
+    List<Step> steps = steps(e);
+    List<String> early = new ArrayList<>();
+    for (RoundStep done : done(e)) {
+      boolean machine =
+          done.number() <= steps.size() && steps.get(done.number() - 1).action() == Step.Action.RUN;
+      Long took = done.tookMinutes();
+      if (machine && took != null && EarlyTick.tooSoon(done.plannedMinutes(), took)) {
+        early.add(EarlyTick.words(done.title(), done.plannedMinutes(), took));
+      }
+    }
+    return early;
+  }
+
+  /** Returns whether a step that is done now was done sooner than its machine can run. */
+  boolean tooSoon(RoundEntity e, RoundEntity.StepRow row) {
+    List<Step> steps = steps(e);
+    boolean machine =
+        row.number <= steps.size() && steps.get(row.number - 1).action() == Step.Action.RUN;
+    Long took =
+        done(e).stream()
+            .filter(s -> s.number() == row.number)
+            .map(RoundStep::tookMinutes)
+            .findFirst()
+            .orElse(null);
+    return machine && took != null && EarlyTick.tooSoon(row.minutes, took);
   }
 
   /** When the current step should be over: more time and holds move it on. */

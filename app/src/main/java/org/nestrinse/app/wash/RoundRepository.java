@@ -56,6 +56,8 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
       double residueMgKg,
       double residueTargetMgKg,
       double totalLog,
+      @Nullable Double soilLeft,
+      boolean notRun,
       double litres,
       double kwh,
       double cost,
@@ -69,7 +71,7 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
           contents,
           new PastRound.Dose(detergentG, doseShare, trim, coats, doses),
           new PastRound.Bath(temperatureC, peakC, rinses, fill, hardnessMmolL),
-          new PastRound.Estimate(residueMgKg, residueTargetMgKg, totalLog),
+          new PastRound.Estimate(residueMgKg, residueTargetMgKg, totalLog, soilLeft, notRun),
           new PastRound.Spent(litres, kwh, cost, attendedMinutes),
           List.of());
     }
@@ -79,7 +81,8 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
       """
       select new org.nestrinse.app.wash.RoundRepository$Row(e.id, e.startedAt, e.school, e.programme,
         e.detergentG, e.doseShare, e.trim, e.coats, e.doses, e.temperatureC, e.peakC, e.rinses, e.fill,
-        e.hardnessMmolL, e.residueMgKg, e.residueTargetMgKg, e.totalLog, e.litres, e.kwh, e.cost,
+        e.hardnessMmolL, e.residueMgKg, e.residueTargetMgKg, e.totalLog, e.soilLeft, e.notRun,
+        e.litres, e.kwh, e.cost,
         e.attendedMinutes)
       from RoundEntity e
       where e.state in :states and e.startedAt >= :from and e.startedAt <= :to order by e.startedAt""")
@@ -91,6 +94,14 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
         and (:kind is null or exists (select 1 from e.contents c where c.kind = :kind))
       order by e.startedAt desc""")
   List<Long> latest(Collection<RoundState> states, @Nullable String kind, String not, Limit limit);
+
+  /** Returns the method last used for the first set of any of these kinds. */
+  @Query(
+      """
+      select e.school from RoundEntity e where e.state in :states and e.school <> 'reset'
+        and exists (select 1 from e.contents c where c.kind in :kinds and c.bulker = false)
+      order by e.startedAt desc""")
+  List<String> usual(Collection<String> kinds, Collection<RoundState> states, Limit limit);
 
   /** What was in a round, beside its number. */
   record Held(

@@ -341,6 +341,7 @@ public class RoundService {
     e.killLog = f.killLog();
     e.goal = f.goal();
     e.goalMet = f.goalMet();
+    e.soilLeft = f.soilLeft();
     e.residueMgKg = f.residueMgKg();
     e.residueTargetMgKg = f.residueTargetMgKg();
     e.litres = f.litres();
@@ -402,6 +403,8 @@ public class RoundService {
         e.killLog,
         e.goal,
         e.goalMet,
+        e.soilLeft,
+        e.notRun,
         e.residueMgKg,
         e.residueTargetMgKg,
         e.litres,

@@ -14,6 +14,7 @@ import org.nestrinse.app.sort.LoadPieces;
  * @param oxygen whether oxygen whitener was in it
  * @param chlorine whether chlorine bleach was
  * @param at when
+ * @param byHand whether it was wrung by hand
  */
 public record RoundWashed(
     long roundId,
@@ -23,4 +24,5 @@ public record RoundWashed(
     double peakC,
     boolean oxygen,
     boolean chlorine,
-    Instant at) {}
+    Instant at,
+    boolean byHand) {}

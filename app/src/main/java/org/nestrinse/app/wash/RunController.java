@@ -39,6 +39,11 @@ class RunController {
     return runs.tick(id, number, tick == null ? RunService.Tick.AS_PLANNED : tick);
   }
 
+  @PostMapping("/{id}/ran")
+  WashViews.Round ran(@PathVariable long id, @RequestBody RunService.Ran ran) {
+    return runs.ran(id, ran);
+  }
+
   @DeleteMapping("/{id}/steps/last")
   WashViews.Round untick(@PathVariable long id) {
     return runs.untick(id);

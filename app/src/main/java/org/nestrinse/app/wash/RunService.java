@@ -118,6 +118,7 @@ public class RunService {
     if (otherwise) {
       rework(e, look.steps(e));
     }
+    e.notRun |= e.state == RoundState.RUNNING && look.tooSoon(e, next);
     return e.current() == null ? finished(e) : kept(e);
   }
 
@@ -178,15 +179,34 @@ public class RunService {
             e.peakC,
             doses.stream().anyMatch(WashViews.PlanDose::oxygen),
             doses.stream().anyMatch(d -> chlorine(d.productId())),
-            clock.instant()));
+            clock.instant(),
+            byHand(e)));
     events.publishEvent(new RoundChanged(e.id));
     return look.view(entity(e.id));
+  }
+
+  /** A round by hand has no run of a machine. */
+  private boolean byHand(RoundEntity e) {
+    return look.steps(e).stream().anyMatch(s -> s.action() == Step.Action.BY_HAND);
   }
 
   private boolean chlorine(@Nullable Long productId) {
     return productId != null
         && products.products().stream()
             .anyMatch(p -> p.id() == productId && p.purpose() == Product.Purpose.CHLORINE_BLEACH);
+  }
+
+  /** What is sent to say whether the machine really ran. */
+  public record Ran(@Nullable Boolean ran) {}
+
+  /** Notes whether the machine really ran what was ticked off so soon. */
+  @Transactional
+  public Round ran(long id, Ran sent) {
+    RoundEntity e = entity(id);
+    e.notRun = !Given.yesNo("ran", sent.ran);
+    rounds.saveAndFlush(e);
+    events.publishEvent(new RoundChanged(e.id));
+    return look.view(e);
   }
 
   /** Takes the last tick back while the round still goes. */

@@ -1,10 +1,13 @@
 package org.nestrinse.app.wash;
 
+import com.fasterxml.jackson.annotation.JsonAlias;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.bath.Cleanness;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.bath.SoilType;
 import org.nestrinse.core.run.UnloadClock;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.wash.Bath;
@@ -29,6 +32,8 @@ public final class WashViews {
    * @param plans one for each school
    * @param cannot schools that cannot wash it here, and why
    * @param dominated schools that another beats in everything
+   * @param offered short name of the method that the load opens on
+   * @param offeredWords why that one, in a sentence
    */
   public record Comparison(
       long loadId,
@@ -39,7 +44,9 @@ public final class WashViews {
       HygieneGoal calledFor,
       List<Plan> plans,
       List<CannotWash> cannot,
-      List<Dominated> dominated) {}
+      List<Dominated> dominated,
+      String offered,
+      String offeredWords) {}
 
   /**
    * A school that cannot wash this load here.
@@ -223,7 +230,7 @@ public final class WashViews {
    * @param heatLog by heat
    * @param oxygenLog by oxygen
    * @param additiveLog by additive
-   * @param removalLog lifted out
+   * @param liftedLog washed away
    * @param killLog heat, oxygen and additive
    * @param totalLog together
    * @param goal what was wanted
@@ -254,6 +261,17 @@ public final class WashViews {
    * @param doseShare of what the labels ask for, or null when it cannot be told
    * @param coats whether a product goes in that coats fibre; null from before it was kept
    * @param trim the learned correction of the dose; null from before it was kept
+   * @param germsWords how many germs stay, in words; null in older rounds
+   * @param lowLog the cautious end of the estimate; null in older rounds
+   * @param highLog the hopeful end; null in older rounds
+   * @param soilLeft share of the worst soil that is left, 0 to 1; null in older rounds
+   * @param soilWords how clean it comes out, in words; null in older rounds
+   * @param cleanness how clean it comes out; null in older rounds
+   * @param setLeft of it set by heat; null in older rounds
+   * @param worstSoil the soil that comes out worst; null in older rounds
+   * @param stainLeft share of the colour that is left, or null when nothing stains
+   * @param soils every soil of the load; null in older rounds
+   * @param leftovers what is left of every product but detergent; null in older rounds
    */
   public record Figures(
       String programme,
@@ -263,7 +281,7 @@ public final class WashViews {
       double heatLog,
       double oxygenLog,
       double additiveLog,
-      double removalLog,
+      @JsonAlias("removalLog") double liftedLog,
       double killLog,
       double totalLog,
       HygieneGoal goal,
@@ -292,7 +310,37 @@ public final class WashViews {
       @Nullable Double detergentG,
       @Nullable Double doseShare,
       @Nullable Boolean coats,
-      @Nullable Double trim) {}
+      @Nullable Double trim,
+      @Nullable String germsWords,
+      @Nullable Double lowLog,
+      @Nullable Double highLog,
+      @Nullable Double soilLeft,
+      @Nullable String soilWords,
+      @Nullable Cleanness cleanness,
+      @Nullable Double setLeft,
+      @Nullable SoilType worstSoil,
+      @Nullable Double stainLeft,
+      @Nullable List<SoilLine> soils,
+      @Nullable List<LeftoverLine> leftovers) {}
+
+  /**
+   * What is left of one soil.
+   *
+   * @param soil the soil
+   * @param name its name
+   * @param words how clean it comes out
+   * @param left share that is left, 0 to 1
+   * @param why key of its reason
+   */
+  public record SoilLine(SoilType soil, String name, String words, double left, String why) {}
+
+  /**
+   * What is left of one product.
+   *
+   * @param product its name
+   * @param mgKg on the dry textile [mg/kg]
+   */
+  public record LeftoverLine(String product, double mgKg) {}
 
   /**
    * A round.
@@ -319,6 +367,8 @@ public final class WashViews {
    * @param readyWords when everything is out of the machine, in words
    * @param events what happened, oldest first
    * @param setAside sorting rules that were set aside for its load, with the reason given
+   * @param early steps of the machine that were ticked off sooner than they can run, in words;
+   *     empty when somebody said that they ran
    */
   public record Round(
       long id,
@@ -342,7 +392,8 @@ public final class WashViews {
       @Nullable Lying lying,
       String readyWords,
       List<RoundEvent> events,
-      List<String> setAside) {}
+      List<String> setAside,
+      List<String> early) {}
 
   /**
    * How long a washed load has lain in the drum.
@@ -458,6 +509,8 @@ public final class WashViews {
    * @param killLog of it by heat, oxygen, additive
    * @param goal what was wanted
    * @param goalMet whether it was reached
+   * @param soilLeft share of the worst soil that was left, or null
+   * @param notRun whether it was ticked off sooner than it can run
    * @param residueMgKg left
    * @param residueTargetMgKg wanted
    * @param litres water
@@ -493,6 +546,8 @@ public final class WashViews {
       double killLog,
       HygieneGoal goal,
       boolean goalMet,
+      @Nullable Double soilLeft,
+      boolean notRun,
       double residueMgKg,
       double residueTargetMgKg,
       double litres,

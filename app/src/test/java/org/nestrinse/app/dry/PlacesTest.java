@@ -35,6 +35,7 @@ import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.RoundWashed;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.dry.DryingWishes;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
@@ -95,7 +96,9 @@ class PlacesTest {
                 48,
                 null,
                 true,
-                false));
+                false,
+                DryingWishes.NONE,
+                null));
     when(weather.hours(any(), anyInt()))
         .thenReturn(
             IntStream.range(0, 96)
@@ -136,7 +139,7 @@ class PlacesTest {
         new LoadPieces(
             1, List.of(new SoiledPieces(FLAT, 6, Soil.WET, true, NOON, Set.of())), List.of());
 
-    dry.hang(new RoundWashed(9, pieces, 1000, 0.235, 60, false, false, NOON));
+    dry.hang(new RoundWashed(9, pieces, 1000, 0.235, 60, false, false, NOON, false));
 
     ArgumentCaptor<HangingEntity> hung = ArgumentCaptor.forClass(HangingEntity.class);
     verify(groups).save(hung.capture());
