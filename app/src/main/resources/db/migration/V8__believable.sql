@@ -27,7 +27,7 @@ alter table household add column tumbling varchar(20) default 'AS_NEEDED' not nu
 alter table household add column dry_outdoors boolean default true not null;
 alter table household add column carry_after_dark boolean default true not null;
 alter table household add column dry_aim varchar(20) default 'BALANCED' not null;
-alter table household add column trips_a_day integer default 3 not null;
+alter table household add column trips_per_day integer default 3 not null;
 alter table household add column usual_method varchar(40) default 'hot-and-full' not null;
 
 -- Since when pieces are damp, wherever they hang meanwhile.
@@ -37,8 +37,6 @@ update hanging_group set damp_since = hung_at;
 -- New pieces are told apart from soiled ones; what a wash left is kept with its round.
 alter table load_item add column first_wash boolean default false not null;
 alter table wash_round add column soil_left double precision;
-alter table wash_round add column set_left double precision;
-alter table wash_round add column worst_soil varchar(20);
 alter table wash_round add column not_run boolean default false not null;
 
 -- Names that changed in plans that were kept.

@@ -14,6 +14,7 @@ import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.Person;
 import org.nestrinse.app.kit.PersonService;
+import org.nestrinse.app.kit.ProductService;
 import org.nestrinse.app.kit.Stock.Whereabouts;
 import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.problem.Given;
@@ -28,6 +29,7 @@ import org.nestrinse.core.gather.PailStyle;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoilAdvice;
 import org.nestrinse.core.gather.Solids;
+import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
@@ -53,6 +55,7 @@ public class GatherService {
   private final HouseholdService household;
   private final PersonService people;
   private final KindService kinds;
+  private final ProductService products;
   private final StockService stock;
   private final NormalDayService normal;
   private final LotRepository lots;
@@ -65,6 +68,7 @@ public class GatherService {
       HouseholdService household,
       PersonService people,
       KindService kinds,
+      ProductService products,
       StockService stock,
       NormalDayService normal,
       LotRepository lots,
@@ -75,6 +79,7 @@ public class GatherService {
     this.household = household;
     this.people = people;
     this.kinds = kinds;
+    this.products = products;
     this.stock = stock;
     this.normal = normal;
     this.lots = lots;
@@ -288,7 +293,8 @@ public class GatherService {
     return new Needs(
         people.all().stream().collect(Collectors.toMap(Person::id, p -> p)),
         normal.spells(),
-        household.current().zoneId());
+        household.current().zoneId(),
+        products.products().stream().anyMatch(Product::plainDetergent));
   }
 
   /** Puts pieces into a pail and returns them. */

@@ -18,11 +18,13 @@ public final class Needs {
   private final Map<Long, Person> people;
   private final List<Spell> spells;
   private final ZoneId zone;
+  private final boolean plainWash;
 
-  Needs(Map<Long, Person> people, List<Spell> spells, ZoneId zone) {
+  Needs(Map<Long, Person> people, List<Spell> spells, ZoneId zone, boolean plainWash) {
     this.people = people;
     this.spells = spells;
     this.zone = zone;
+    this.plainWash = plainWash;
   }
 
   /** Returns what the pieces of a person need that came in at a moment; nothing for nobody. */
@@ -32,6 +34,9 @@ public final class Needs {
       return Set.of();
     }
     Set<SkinNeed> needs = new HashSet<>(person.needs());
+    if (plainWash && needs.contains(SkinNeed.SENSITIVE)) {
+      needs.add(SkinNeed.PLAIN_WASH);
+    }
     LocalDate day = DayPart.dayOf(cameIn.atZone(zone));
     if (Spell.ill(person.id(), day, spells)) {
       needs.add(SkinNeed.ILL);

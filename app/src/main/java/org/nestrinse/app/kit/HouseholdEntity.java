@@ -67,7 +67,7 @@ class HouseholdEntity {
   @Enumerated(EnumType.STRING)
   DryingWishes.Aim dryAim = DryingWishes.Aim.BALANCED;
 
-  int tripsADay = 3;
+  int tripsPerDay = 3;
   String usualMethod = "hot-and-full";
 
   /** What is done otherwise in every routine, parted by commas. */

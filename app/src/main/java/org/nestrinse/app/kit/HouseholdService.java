@@ -142,7 +142,7 @@ public class HouseholdService {
     e.dryOutdoors = drying.outdoors();
     e.carryAfterDark = drying.afterDark();
     e.dryAim = drying.aim();
-    e.tripsADay = drying.tripsADay();
+    e.tripsPerDay = drying.tripsADay();
     e.usualMethod = method;
     e.cleanerName = cleaner == null ? null : cleaner.name();
     e.cleanerPercent = cleaner == null ? null : Double.valueOf(cleaner.percent());
@@ -173,7 +173,7 @@ public class HouseholdService {
   }
 
   private static DryingWishes wishes(HouseholdEntity e) {
-    return new DryingWishes(e.tumbling, e.dryOutdoors, e.carryAfterDark, e.dryAim, e.tripsADay);
+    return new DryingWishes(e.tumbling, e.dryOutdoors, e.carryAfterDark, e.dryAim, e.tripsPerDay);
   }
 
   private static PailCleaning.@Nullable Cleaner cleaner(@Nullable CleanerChange c) {

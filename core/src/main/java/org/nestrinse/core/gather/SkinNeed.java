@@ -4,7 +4,9 @@ package org.nestrinse.core.gather;
 public enum SkinNeed {
   SENSITIVE("sensitive skin"),
   NEWBORN("under three months"),
-  ILL("ill now");
+  ILL("ill now"),
+  /** A load with such a piece in it goes without enzymes and scent, so it may meet any soil. */
+  PLAIN_WASH("washed without enzymes and scent");
 
   private final String words;
 

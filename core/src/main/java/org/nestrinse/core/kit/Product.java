@@ -350,4 +350,9 @@ public record Product(
   public double pricePerG() {
     return packG > 0 ? packPrice / packG : 0;
   }
+
+  /** Returns whether it is a detergent that delicate skin bears: no enzymes, scent or coating. */
+  public boolean plainDetergent() {
+    return purpose == Purpose.DETERGENT && !enzymes && !scented && !coats;
+  }
 }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.nestrinse.core.bath.Fill;
+import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.units.Numbers;
@@ -36,10 +37,11 @@ public final class SortReasons {
         });
     for (Sorted.Broken b : drum.broken()) {
       reasons.add(
-          b.rule().name().equals("skin")
-              ? "For sensitive skin the whole load goes without enzymes and scent."
-              : "%s and %s share it although %s; apart, they would need another run."
-                  .formatted(capital(b.one()), b.other(), b.rule().reason()));
+          "%s and %s share it although %s; apart, they would need another run."
+              .formatted(capital(b.one()), b.other(), b.rule().reason()));
+    }
+    if (all(drum).stream().anyMatch(p -> p.needs().contains(SkinNeed.PLAIN_WASH))) {
+      reasons.add(SortWords.PLAIN_WASH);
     }
     return reasons;
   }

@@ -2,6 +2,9 @@ package org.nestrinse.core.sort;
 
 /** The words of this station: what is kept apart, and why. */
 public final class SortWords {
+  static final String PLAIN_WASH =
+      "For delicate skin the whole load is washed without enzymes and scent.";
+
   private SortWords() {}
 
   /** Rules whose words stand here. */

@@ -88,7 +88,7 @@ public final class TravelRules {
               "skin",
               "what must not see enzymes or scent from what needs them",
               SortWords.reason(SortWords.Rule.SKIN),
-              (a, b) -> sensitive(a) && !sensitive(b) && b.soil().protein()),
+              (a, b) -> enzymesHarm(a) && !sensitive(b) && b.soil().protein()),
           TravelRule.hardBelow(
               SANITISING_MAIN_C,
               "newborn",
@@ -226,6 +226,11 @@ public final class TravelRules {
 
   private static boolean sensitive(SoiledPieces p) {
     return p.needs().contains(SkinNeed.SENSITIVE);
+  }
+
+  /** A house with a plain detergent washes the whole load with it; others cannot. */
+  private static boolean enzymesHarm(SoiledPieces p) {
+    return sensitive(p) && !p.needs().contains(SkinNeed.PLAIN_WASH);
   }
 
   private static boolean clothes(SoiledPieces p) {
