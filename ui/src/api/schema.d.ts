@@ -20,6 +20,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/calculators/cleaning": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["cleaning"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/calculators/dilution": {
         parameters: {
             query?: never;
@@ -158,6 +174,22 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["stock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/calculators/tumble": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["tumble_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -580,6 +612,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/loads/now": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["washNow"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/loads/{id}": {
         parameters: {
             query?: never;
@@ -939,7 +987,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get: operations["cleaning"];
+        get: operations["cleaning_1"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1620,6 +1668,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/rounds/{id}/ran": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["ran"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/rounds/{id}/resume": {
         parameters: {
             query?: never;
@@ -2010,7 +2074,12 @@ export interface components {
     schemas: {
         AdditiveRequest: {
             /** Format: double */
+            anionicG?: number;
+            cationic?: boolean;
+            /** Format: double */
             claimLog?: number;
+            /** Format: double */
+            densityGMl?: number;
             /** Format: double */
             doseMl?: number;
             /** Format: double */
@@ -2061,7 +2130,7 @@ export interface components {
             /** Format: int32 */
             step: number;
             /** @enum {string} */
-            type: "RINSE" | "WASH" | "SPIN";
+            type: "RINSE" | "WASH" | "STEAM" | "SPIN";
         };
         BathRequest: {
             /** Format: double */
@@ -2138,6 +2207,8 @@ export interface components {
         };
         Caution: {
             key: string;
+            /** Format: int32 */
+            nearestC?: number;
             sentence: string;
             /** Format: int32 */
             step: number;
@@ -2179,6 +2250,63 @@ export interface components {
             mix?: components["schemas"]["Why"];
             steps: string[];
         };
+        CleaningAfter: {
+            /** Format: double */
+            boundLeft: number;
+            /** Format: double */
+            effectiveGL: number;
+            /** Format: double */
+            looseLeft: number;
+            /** Format: double */
+            setLeft: number;
+        };
+        CleaningBathRequest: {
+            byHand?: boolean;
+            /** Format: double */
+            detergentG?: number;
+            /** Format: double */
+            drumFill?: number;
+            enzymes?: boolean;
+            /** Format: double */
+            interimRpm?: number;
+            /** @enum {string} */
+            movement?: "SOAK" | "GENTLE" | "NORMAL" | "INTENSIVE" | "PLUNGED";
+            profile?: components["schemas"]["PointRequest"][];
+            /** Format: double */
+            rinseL?: number;
+            /** Format: int32 */
+            rinses?: number;
+            /** Format: double */
+            waterL?: number;
+        };
+        CleaningRequest: {
+            /** Format: double */
+            ageHours?: number;
+            baths?: components["schemas"]["CleaningBathRequest"][];
+            /** Format: double */
+            drumRadiusM?: number;
+            /** Format: double */
+            hardnessMmolL?: number;
+            load?: components["schemas"]["MassRequest"][];
+            /** @enum {string} */
+            soil?: "URINE" | "MILK" | "STOOL" | "VOMIT" | "BLOOD" | "FOOD" | "GREASE" | "DIRT" | "GERMS";
+        };
+        CleaningResponse: {
+            baths: components["schemas"]["CleaningAfter"][];
+            /** Format: double */
+            boundLeft: number;
+            /** Format: double */
+            liftedLog?: number;
+            /** Format: double */
+            looseLeft: number;
+            /** Format: double */
+            setLeft: number;
+            /** Format: double */
+            soilLeft: number;
+            /** Format: double */
+            stainLeft?: number;
+            word: string;
+        };
         Compared: {
             plans: components["schemas"]["DryPlan"][];
             whys: {
@@ -2189,11 +2317,13 @@ export interface components {
             /** Format: int32 */
             bulkers: number;
             /** @enum {string} */
-            calledFor: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+            calledFor: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
             cannot: components["schemas"]["CannotWash"][];
             dominated: components["schemas"]["Dominated"][];
             /** Format: int64 */
             loadId: number;
+            offered: string;
+            offeredWords: string;
             /** Format: int32 */
             pieces: number;
             plans: components["schemas"]["Plan"][];
@@ -2208,7 +2338,7 @@ export interface components {
             /** Format: int32 */
             owned: number;
             /** @enum {string} */
-            role: "SHELL" | "COVER" | "NIGHT_FITTED" | "INSERT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
+            role: "SHELL" | "COVER" | "NIGHT_FITTED" | "ALL_IN_ONE" | "INSERT" | "FLAT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "SANITARY_PAD" | "NURSING_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
         };
         CostLine: {
             id: string;
@@ -2424,8 +2554,21 @@ export interface components {
             massKg?: number;
             /** @enum {string} */
             material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "NYLON" | "SILK";
+            /** Format: int32 */
+            pieces?: number;
+            room?: components["schemas"]["RoomRequest"];
             /** Format: double */
             startMoisture?: number;
+        };
+        DryingWishes: {
+            afterDark: boolean;
+            /** @enum {string} */
+            aim: "BALANCED" | "CHEAPEST" | "LEAST_CARRYING";
+            outdoors: boolean;
+            /** Format: int32 */
+            tripsADay: number;
+            /** @enum {string} */
+            tumbling: "AS_NEEDED" | "ABSORBENT" | "FINISH_ONLY" | "NEVER";
         };
         Entry: {
             assumed: boolean;
@@ -2486,6 +2629,8 @@ export interface components {
             attendedMinutes: number;
             /** Format: int32 */
             careMarginK?: number;
+            /** @enum {string} */
+            cleanness?: "CLEAN" | "NEARLY_CLEAN" | "TRACES" | "NOT_CLEAN";
             coats?: boolean;
             /** Format: double */
             cost: number;
@@ -2496,8 +2641,9 @@ export interface components {
             durationWords: string;
             /** Format: double */
             fill: number;
+            germsWords?: string;
             /** @enum {string} */
-            goal: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+            goal: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
             /** Format: double */
             goalLog: number;
             goalMet: boolean;
@@ -2506,13 +2652,20 @@ export interface components {
             /** Format: double */
             heatLog: number;
             /** Format: double */
+            highLog?: number;
+            /** Format: double */
             holdMinutes: number;
             /** Format: double */
             killLog: number;
             /** Format: double */
             kwh: number;
+            leftovers?: components["schemas"]["LeftoverLine"][];
+            /** Format: double */
+            liftedLog: number;
             /** Format: double */
             litres: number;
+            /** Format: double */
+            lowLog?: number;
             /** Format: double */
             massKg: number;
             /** Format: double */
@@ -2523,8 +2676,6 @@ export interface components {
             peakC: number;
             programme: string;
             readyWords: string;
-            /** Format: double */
-            removalLog: number;
             residueMet: boolean;
             /** Format: double */
             residueMgKg: number;
@@ -2532,8 +2683,16 @@ export interface components {
             residueTargetMgKg: number;
             /** Format: int32 */
             rinses: number;
+            /** Format: double */
+            setLeft?: number;
+            /** Format: double */
+            soilLeft?: number;
+            soilWords?: string;
+            soils?: components["schemas"]["SoilLine"][];
             /** Format: int32 */
             spinRpm: number;
+            /** Format: double */
+            stainLeft?: number;
             sudsVisible: boolean;
             /** Format: double */
             targetGL?: number;
@@ -2545,6 +2704,8 @@ export interface components {
             trim?: number;
             /** Format: double */
             wear?: number;
+            /** @enum {string} */
+            worstSoil?: "URINE" | "MILK" | "STOOL" | "VOMIT" | "BLOOD" | "FOOD" | "GREASE" | "DIRT" | "GERMS";
         };
         Fill: {
             /** Format: double */
@@ -2723,8 +2884,9 @@ export interface components {
             cleaner?: components["schemas"]["PailCleaningCleaner"];
             /** Format: double */
             dayPerKwh: number;
+            drying: components["schemas"]["DryingWishes"];
             /** @enum {string} */
-            goal: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+            goal: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
             /** Format: double */
             hardnessMmolL: number;
             /** Format: double */
@@ -2741,6 +2903,7 @@ export interface components {
             roomC: number;
             /** Format: double */
             trim: number;
+            usualMethod: string;
             /** Format: int64 */
             version: number;
             /** Format: double */
@@ -2754,8 +2917,9 @@ export interface components {
             cleaner?: components["schemas"]["HouseholdCleanerChange"];
             /** Format: double */
             dayPerKwh?: number;
+            drying?: components["schemas"]["HouseholdDryingChange"];
             /** @enum {string} */
-            goal?: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+            goal?: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
             /** Format: double */
             hardnessMmolL?: number;
             /** Format: double */
@@ -2770,6 +2934,7 @@ export interface components {
             pretendWeather?: boolean;
             /** Format: double */
             roomC?: number;
+            usualMethod?: string;
             /** Format: int32 */
             version?: number;
             /** Format: double */
@@ -2786,26 +2951,29 @@ export interface components {
             /** Format: double */
             targetMgL?: number;
         };
+        HouseholdDryingChange: {
+            afterDark?: boolean;
+            /** @enum {string} */
+            aim?: "BALANCED" | "CHEAPEST" | "LEAST_CARRYING";
+            outdoors?: boolean;
+            /** Format: int32 */
+            tripsADay?: number;
+            /** @enum {string} */
+            tumbling?: "AS_NEEDED" | "ABSORBENT" | "FINISH_ONLY" | "NEVER";
+        };
         HygieneRequest: {
             activator?: boolean;
             additive?: components["schemas"]["AdditiveRequest"];
-            /** @enum {string} */
-            agitation?: "SOAK" | "BY_HAND" | "GENTLE" | "NORMAL" | "INTENSIVE";
-            detergent?: boolean;
             /** Format: double */
             drumL?: number;
             /** Format: double */
-            drumRadiusM?: number;
-            /** Format: double */
-            interimRpm?: number;
+            liftedLog?: number;
             load?: components["schemas"]["MassRequest"][];
             /** Format: double */
             oxygenG?: number;
             profile?: components["schemas"]["PointRequest"][];
             /** Format: double */
-            rinseL?: number;
-            /** Format: int32 */
-            rinses?: number;
+            proteinLeft?: number;
             /** Format: double */
             waterL?: number;
         };
@@ -2817,13 +2985,17 @@ export interface components {
             /** Format: double */
             heatLog: number;
             /** Format: double */
+            highLog: number;
+            /** Format: double */
             killLog: number;
+            /** Format: double */
+            liftedLog: number;
+            /** Format: double */
+            lowLog: number;
             notes: string[];
             /** Format: double */
             oxygenLog: number;
             recognisedHolding: boolean;
-            /** Format: double */
-            removalLog: number;
             /** Format: double */
             totalLog: number;
         };
@@ -2896,7 +3068,7 @@ export interface components {
             name: string;
             parts: components["schemas"]["Part"][];
             /** @enum {string} */
-            role: "SHELL" | "COVER" | "NIGHT_FITTED" | "INSERT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
+            role: "SHELL" | "COVER" | "NIGHT_FITTED" | "ALL_IN_ONE" | "INSERT" | "FLAT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "SANITARY_PAD" | "NURSING_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
             small: boolean;
         };
         KindChange: {
@@ -2912,7 +3084,7 @@ export interface components {
             owned?: number;
             parts?: components["schemas"]["KindPartChange"][];
             /** @enum {string} */
-            role?: "SHELL" | "COVER" | "NIGHT_FITTED" | "INSERT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
+            role?: "SHELL" | "COVER" | "NIGHT_FITTED" | "ALL_IN_ONE" | "INSERT" | "FLAT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "SANITARY_PAD" | "NURSING_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
             small?: boolean;
             /** Format: int32 */
             version?: number;
@@ -2967,7 +3139,7 @@ export interface components {
             name: string;
             parts: components["schemas"]["Part"][];
             /** @enum {string} */
-            role: "SHELL" | "COVER" | "NIGHT_FITTED" | "INSERT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
+            role: "SHELL" | "COVER" | "NIGHT_FITTED" | "ALL_IN_ONE" | "INSERT" | "FLAT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "SANITARY_PAD" | "NURSING_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
             small: boolean;
             stock: components["schemas"]["Stock"];
             /** Format: int64 */
@@ -3022,6 +3194,11 @@ export interface components {
             rounds: number;
             /** Format: double */
             uses: number;
+        };
+        LeftoverLine: {
+            /** Format: double */
+            mgKg: number;
+            product: string;
         };
         Line: {
             household: string;
@@ -3142,13 +3319,14 @@ export interface components {
         };
         MachineProgrammeChange: {
             /** @enum {string} */
-            agitation?: "SOAK" | "BY_HAND" | "GENTLE" | "NORMAL" | "INTENSIVE";
+            agitation?: "SOAK" | "GENTLE" | "NORMAL" | "INTENSIVE" | "PLUNGED";
             /** Format: int32 */
             extraRinses?: number;
             /** Format: int32 */
             fastestSpinRpm?: number;
             /** Format: int32 */
             interimRpm?: number;
+            label?: components["schemas"]["ProgrammeLabel"];
             /** Format: double */
             mainL?: number;
             measured?: components["schemas"]["ProgrammeMeasured"];
@@ -3444,7 +3622,11 @@ export interface components {
             newborn: boolean;
             /** Format: int32 */
             nightBundles: number;
+            /** Format: int32 */
+            nursingPads: number;
             rise: string;
+            /** Format: int32 */
+            sanitaryPads: number;
             sensitiveSkin: boolean;
             snaps: string;
             /** Format: int64 */
@@ -3461,7 +3643,11 @@ export interface components {
             newborn?: boolean;
             /** Format: int32 */
             nightBundles?: number;
+            /** Format: int32 */
+            nursingPads?: number;
             rise?: string;
+            /** Format: int32 */
+            sanitaryPads?: number;
             sensitiveSkin?: boolean;
             snaps?: string;
             /** Format: int32 */
@@ -3493,6 +3679,8 @@ export interface components {
             facing: "OPEN" | "EAST" | "SOUTH" | "WEST" | "NORTH";
             fan: boolean;
             /** Format: double */
+            freshM3H?: number;
+            /** Format: double */
             metres?: number;
             name: string;
             /** Format: int32 */
@@ -3501,6 +3689,8 @@ export interface components {
             roomC: number;
             /** Format: double */
             roomHumidity: number;
+            /** Format: double */
+            roomM3?: number;
             /** @enum {string} */
             sort: "SUN_LINE" | "BALCONY" | "MOVABLE_AIRER" | "AIRER" | "AIRING_CUPBOARD";
             /** Format: double */
@@ -3517,6 +3707,8 @@ export interface components {
             facing?: "OPEN" | "EAST" | "SOUTH" | "WEST" | "NORTH";
             fan?: boolean;
             /** Format: double */
+            freshM3H?: number;
+            /** Format: double */
             metres?: number;
             name?: string;
             /** Format: int32 */
@@ -3525,6 +3717,8 @@ export interface components {
             roomC?: number;
             /** Format: double */
             roomHumidity?: number;
+            /** Format: double */
+            roomM3?: number;
             /** @enum {string} */
             sort?: "SUN_LINE" | "BALCONY" | "MOVABLE_AIRER" | "AIRER" | "AIRING_CUPBOARD";
             /** Format: double */
@@ -3591,7 +3785,7 @@ export interface components {
             besides?: components["schemas"]["PlanBesidesSent"][];
             boosts?: ("LONGER" | "WHITENER" | "SANITISER")[];
             /** @enum {string} */
-            goal?: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+            goal?: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
             /** Format: int64 */
             machineId?: number;
             positions?: {
@@ -3675,7 +3869,7 @@ export interface components {
             densityGMl?: number;
             enzymes: boolean;
             /** @enum {string} */
-            form: "POWDER" | "LIQUID";
+            form: "POWDER" | "LIQUID" | "CONCENTRATE" | "SHEET" | "TAB";
             heavy: components["schemas"]["LabelRow"];
             /** Format: int64 */
             id: number;
@@ -3687,6 +3881,10 @@ export interface components {
             packG: number;
             /** Format: double */
             packPrice: number;
+            /** Format: double */
+            percarbonateShare?: number;
+            /** Format: double */
+            pieceG?: number;
             /** @enum {string} */
             purpose: "DETERGENT" | "OXYGEN_WHITENER" | "SANITISER" | "SOFTENER" | "ACID" | "SODA" | "CHLORINE_BLEACH" | "STAIN_REMOVER" | "OTHER";
             /** Format: double */
@@ -3695,6 +3893,7 @@ export interface components {
             /** Format: double */
             scoopMl?: number;
             stated?: ("CHLORINE" | "ACID" | "PEROXIDE" | "ALKALI" | "ANIONIC" | "CATIONIC" | "AMMONIA" | "ENZYME" | "PHENOLIC" | "BORATE" | "OIL_SOLVENT" | "UNKNOWN")[];
+            staysIn?: boolean;
         };
         ProductChange: {
             activator?: boolean;
@@ -3704,7 +3903,7 @@ export interface components {
             densityGMl?: number;
             enzymes?: boolean;
             /** @enum {string} */
-            form?: "POWDER" | "LIQUID";
+            form?: "POWDER" | "LIQUID" | "CONCENTRATE" | "SHEET" | "TAB";
             heavy?: components["schemas"]["ProductRowChange"];
             /** Format: double */
             leftG?: number;
@@ -3716,6 +3915,10 @@ export interface components {
             packG?: number;
             /** Format: double */
             packPrice?: number;
+            /** Format: double */
+            percarbonateShare?: number;
+            /** Format: double */
+            pieceG?: number;
             /** @enum {string} */
             purpose?: "DETERGENT" | "OXYGEN_WHITENER" | "SANITISER" | "SOFTENER" | "ACID" | "SODA" | "CHLORINE_BLEACH" | "STAIN_REMOVER" | "OTHER";
             /** Format: double */
@@ -3724,6 +3927,7 @@ export interface components {
             /** Format: double */
             scoopMl?: number;
             stated?: ("CHLORINE" | "ACID" | "PEROXIDE" | "ALKALI" | "ANIONIC" | "CATIONIC" | "AMMONIA" | "ENZYME" | "PHENOLIC" | "BORATE" | "OIL_SOLVENT" | "UNKNOWN")[];
+            staysIn?: boolean;
             /** Format: int32 */
             version?: number;
         };
@@ -3766,6 +3970,7 @@ export interface components {
         };
         ProductView: {
             chemicals: string[];
+            filledIn: string[];
             /** Format: double */
             leftG: number;
             product: components["schemas"]["Product"];
@@ -3774,13 +3979,14 @@ export interface components {
         };
         Programme: {
             /** @enum {string} */
-            agitation: "SOAK" | "BY_HAND" | "GENTLE" | "NORMAL" | "INTENSIVE";
+            agitation: "SOAK" | "GENTLE" | "NORMAL" | "INTENSIVE" | "PLUNGED";
             /** Format: int32 */
             extraRinses: number;
             /** Format: int32 */
             fastestSpinRpm: number;
             /** Format: int32 */
             interimRpm: number;
+            label?: components["schemas"]["ProgrammeLabel"];
             /** Format: double */
             mainL?: number;
             measured?: components["schemas"]["ProgrammeMeasured"];
@@ -3798,6 +4004,16 @@ export interface components {
             use: "RINSE" | "WASH" | "WOOL" | "STEAM" | "SPIN";
             /** Format: int32 */
             washMinutes: number;
+        };
+        ProgrammeLabel: {
+            /** Format: double */
+            kwh: number;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            loadKg: number;
+            /** Format: int32 */
+            temperatureC: number;
         };
         ProgrammeMeasured: {
             /** Format: int32 */
@@ -3829,6 +4045,10 @@ export interface components {
         };
         ProposalNewLoad: {
             pailIds?: number[];
+        };
+        ProposalWashedNow: {
+            load: components["schemas"]["Load"];
+            notes: string[];
         };
         Question: {
             bendsRoutine: boolean;
@@ -4143,7 +4363,7 @@ export interface components {
             /** Format: double */
             residueMgKg: number;
             /** Format: int32 */
-            rinsesNeeded: number;
+            rinsesNeeded?: number;
             sudsVisible: boolean;
         };
         RinseRequest: {
@@ -4165,6 +4385,12 @@ export interface components {
             /** Format: double */
             targetMgKg?: number;
         };
+        RoomRequest: {
+            /** Format: double */
+            freshAirM3H?: number;
+            /** Format: double */
+            volumeM3?: number;
+        };
         Round: {
             carer?: string;
             /** Format: date-time */
@@ -4173,6 +4399,7 @@ export interface components {
             currentSince?: string;
             /** Format: int32 */
             currentStep?: number;
+            early: string[];
             events: components["schemas"]["RoundEvent"][];
             /** Format: date-time */
             finishedAt?: string;
@@ -4220,7 +4447,7 @@ export interface components {
             carer?: string;
             checksRead?: string[];
             /** @enum {string} */
-            goal?: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+            goal?: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
             /** Format: int64 */
             loadId?: number;
             /** Format: int64 */
@@ -4267,6 +4494,9 @@ export interface components {
             /** Format: int32 */
             minutes?: number;
         };
+        RunRan: {
+            ran?: boolean;
+        };
         RunTick: {
             carer?: string;
             shares?: number[];
@@ -4299,7 +4529,7 @@ export interface components {
             /** Format: double */
             firstWhitenerScoops?: number;
             /** @enum {string} */
-            form?: "POWDER" | "LIQUID";
+            form?: "POWDER" | "LIQUID" | "CONCENTRATE" | "SHEET" | "TAB";
             /** Format: int32 */
             mainCelsius?: number;
             /** Format: int32 */
@@ -4320,7 +4550,7 @@ export interface components {
             /** @enum {string} */
             enzymes: "BY_SOIL" | "WANTED" | "AVOIDED";
             /** @enum {string} */
-            form?: "POWDER" | "LIQUID";
+            form?: "POWDER" | "LIQUID" | "CONCENTRATE" | "SHEET" | "TAB";
             sanitiser: boolean;
             /** Format: double */
             strength: number;
@@ -4402,6 +4632,15 @@ export interface components {
         };
         SignValue: {
             id: string;
+            words: string;
+        };
+        SoilLine: {
+            /** Format: double */
+            left: number;
+            name: string;
+            /** @enum {string} */
+            soil: "URINE" | "MILK" | "STOOL" | "VOMIT" | "BLOOD" | "FOOD" | "GREASE" | "DIRT" | "GERMS";
+            why: string;
             words: string;
         };
         SortBulk: {
@@ -4508,6 +4747,7 @@ export interface components {
             hardnessMmolL: number;
             /** Format: int64 */
             id: number;
+            notRun: boolean;
             /** Format: double */
             peakC: number;
             /** Format: double */
@@ -4519,6 +4759,8 @@ export interface components {
             school: string;
             seen: components["schemas"]["ObservationObservation"][];
             smell?: boolean;
+            /** Format: double */
+            soilLeft?: number;
             /** Format: date-time */
             startedAt: string;
             suds?: boolean;
@@ -4540,7 +4782,7 @@ export interface components {
             /** Format: date-time */
             finishedAt?: string;
             /** @enum {string} */
-            goal: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+            goal: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
             goalMet: boolean;
             /** Format: double */
             hardnessMmolL: number;
@@ -4559,6 +4801,7 @@ export interface components {
             massKg: number;
             /** Format: double */
             minutes: number;
+            notRun: boolean;
             note: string;
             /** Format: double */
             peakC: number;
@@ -4574,6 +4817,8 @@ export interface components {
             school: string;
             /** Format: date-time */
             shelvedAt?: string;
+            /** Format: double */
+            soilLeft?: number;
             /** Format: int32 */
             spinRpm: number;
             /** Format: date-time */
@@ -4649,6 +4894,23 @@ export interface components {
             here: boolean;
             may: boolean;
             words: string;
+        };
+        TumbleRequest: {
+            /** @enum {string} */
+            dryer?: "VENTED" | "CONDENSER" | "HEAT_PUMP";
+            /** @enum {string} */
+            heat?: "NORMAL" | "LOW" | "NONE";
+            load?: components["schemas"]["MassRequest"][];
+            /** Format: double */
+            startMoisture?: number;
+        };
+        TumbleResponse: {
+            /** Format: double */
+            kwh: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            waterL: number;
         };
         Wait: {
             line: components["schemas"]["PieceLine"];
@@ -4856,6 +5118,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["BathTemperature"];
+                };
+            };
+        };
+    };
+    cleaning: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["CleaningRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CleaningResponse"];
                 };
             };
         };
@@ -5072,6 +5358,30 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["StockNeed"];
+                };
+            };
+        };
+    };
+    tumble_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TumbleRequest"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TumbleResponse"];
                 };
             };
         };
@@ -5844,6 +6154,30 @@ export interface operations {
             };
         };
     };
+    washNow: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ProposalNewLoad"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProposalWashedNow"];
+                };
+            };
+        };
+    };
     takeBack: {
         parameters: {
             query?: never;
@@ -6102,7 +6436,7 @@ export interface operations {
         parameters: {
             query?: {
                 machineId?: number;
-                goal?: "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+                goal?: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
             };
             header?: never;
             path: {
@@ -6521,7 +6855,7 @@ export interface operations {
             };
         };
     };
-    cleaning: {
+    cleaning_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -7730,6 +8064,32 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["RunMore"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Round"];
+                };
+            };
+        };
+    };
+    ran: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RunRan"];
             };
         };
         responses: {

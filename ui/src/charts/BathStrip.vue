@@ -133,13 +133,13 @@ const parts = computed(() =>
       return [{ name: 'look', start: step.start, end: step.end }]
     }
     const own = props.plan.baths.filter((b) => b.step === step.number && b.type !== 'SPIN')
-    return (['WASH', 'RINSE'] as const).flatMap((type) => {
+    return (['WASH', 'STEAM', 'RINSE'] as const).flatMap((type) => {
       const some = own.filter((b) => b.type === type)
       const first = some[0]
       const last = some.at(-1)
       if (!first || !last) return []
       const rinses = some.length === 1 ? 'rinse' : `${some.length} rinses`
-      const name = type === 'WASH' ? step.title.toLowerCase() : rinses
+      const name = type === 'RINSE' ? rinses : step.title.toLowerCase()
       return [{ name, start: first.startMinute, end: last.startMinute + last.minutes }]
     })
   }),

@@ -5,7 +5,7 @@ import type { Api } from '../api/client'
 import Figure from '../parts/Figure.vue'
 import { number } from '../use/format'
 
-/** What a routine does to germs: bars that grow on each other, and the goal as a mark. */
+/** How clean a routine washes, and what it does to germs: bars on each other, the goal as a mark. */
 const props = defineProps<{ plan: Api['Plan'] }>()
 
 const HEIGHT = 190
@@ -18,7 +18,7 @@ const scale = computed(() =>
 const bars = computed(() => {
   let base = 0
   return [
-    { key: 'removal', name: 'lifted out', value: f.value.removalLog, color: 'var(--c-water)' },
+    { key: 'lifted', name: 'lifted out', value: f.value.liftedLog, color: 'var(--c-water)' },
     { key: 'heat', name: 'heat', value: f.value.heatLog, color: 'var(--c-heat)' },
     { key: 'oxygen', name: 'oxygen', value: f.value.oxygenLog, color: 'var(--c-plum)' },
     { key: 'additive', name: 'additive', value: f.value.additiveLog, color: 'var(--c-good)' },
@@ -35,7 +35,7 @@ const shown = computed(() =>
 </script>
 
 <template>
-  <section aria-label="Germs" class="flex gap-3">
+  <section aria-label="Clean, and germs" class="flex gap-3">
     <svg
       :viewBox="`0 0 64 ${HEIGHT + 8}`"
       class="h-[198px] w-16 shrink-0"
@@ -61,12 +61,23 @@ const shown = computed(() =>
       />
     </svg>
     <div class="min-w-0 text-sm">
-      <h2 class="text-base">Germs, log</h2>
+      <h2 class="text-base">Clean</h2>
+      <p v-if="f.soilWords" data-soil>
+        <Figure :why="plan.whys.soil">
+          <span class="font-head font-bold">{{ f.soilWords }}</span>
+        </Figure>
+      </p>
+      <ul v-if="f.soils && f.soils.length > 1" class="text-xs text-soft">
+        <li v-for="soil in f.soils" :key="soil.soil">
+          <Figure :why="plan.whys[soil.why]">{{ soil.name }}: {{ soil.words }}</Figure>
+        </li>
+      </ul>
+      <h2 class="mt-1.5 text-base">Germs</h2>
       <Figure :why="plan.whys.hygiene">
-        <span class="font-head text-2xl font-bold">{{ number(f.totalLog, 1) }}</span>
+        <span class="font-head font-bold">{{ f.germsWords }}</span>
       </Figure>
-      <p :class="f.goalMet ? 'text-good-word' : 'text-heat-word'" class="font-semibold">
-        {{ f.goalMet ? '✓' : '!' }} goal {{ number(f.goalLog, 1) }}, {{ f.goalWords }}
+      <p :class="f.goalMet ? 'text-good-word' : ''" class="font-semibold">
+        {{ f.goalMet ? '✓ reaches' : 'short of' }} the goal: {{ f.goalWords }}
       </p>
       <ul class="mt-1">
         <li v-for="b in shown" :key="b.key" class="flex items-center gap-1.5">
@@ -78,7 +89,10 @@ const shown = computed(() =>
           <Figure :why="plan.whys[b.key]">{{ b.name }} {{ number(b.value, 1) }}</Figure>
         </li>
       </ul>
-      <p class="mt-1 text-xs text-soft">An estimate. Sun and drying are a bonus on top.</p>
+      <p v-for="left in f.leftovers ?? []" :key="left.product" class="mt-1 text-xs" data-leftover>
+        {{ left.product }}: about {{ number(left.mgKg) }} mg/kg stay in the cloth
+      </p>
+      <p class="mt-1 text-xs text-soft">Estimates. Sun and drying are a bonus on top.</p>
     </div>
   </section>
 </template>

@@ -70,7 +70,7 @@ const rows = computed<Row[]>(() =>
   [
     { name: 'soaks in, s', value: (r: Round) => r.dropSeconds, color: 'water', digits: 0 },
     { name: 'residue, mg/kg', value: (r: Round) => r.residueMgKg, color: 'plum', digits: 0 },
-    { name: 'hygiene, log', value: (r: Round) => r.totalLog, color: 'good', digits: 1 },
+    { name: 'soil left', value: (r: Round) => r.soilLeft, color: 'good', share: true },
     { name: 'dose, of label', value: (r: Round) => r.doseShare, color: 'sun', share: true },
     { name: 'rinses', value: (r: Round) => r.rinses, color: 'water', digits: 0 },
     { name: 'drum', value: (r: Round) => r.fill, color: 'ink', share: true },

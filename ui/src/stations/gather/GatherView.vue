@@ -8,6 +8,7 @@ import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
 import SawTaps from '../../parts/SawTaps.vue'
 import ViewHead from '../../parts/ViewHead.vue'
+import WashNow from '../../parts/WashNow.vue'
 import { useWhy } from '../../stores/why'
 import { count } from '../../use/format'
 import { useKeys } from '../../use/useKeys'
@@ -125,6 +126,9 @@ useKeys({
       </li>
     </ul>
 
+    <WashNow v-if="chosen?.pieces" class="mt-2" :pail-ids="[chosen.id]">
+      Wash {{ chosen.name }} now
+    </WashNow>
     <TabGroup
       v-if="chosen && kinds"
       as="div"

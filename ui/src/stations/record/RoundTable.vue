@@ -32,6 +32,7 @@ watch(page, reload)
             <th scope="col" class="pr-3">begun</th>
             <th scope="col" class="pr-3">what, how</th>
             <th scope="col" class="pr-3 text-right">full</th>
+            <th scope="col" class="pr-3 text-right">left of the soil</th>
             <th scope="col" class="pr-3 text-right">germs, log</th>
             <th scope="col" class="pr-3 text-right">residue, mg/kg</th>
             <th scope="col" class="pr-3 text-right">L</th>
@@ -59,11 +60,18 @@ watch(page, reload)
               <span class="block text-sm text-soft">
                 {{ r.school }}, {{ r.programme }} {{ r.temperatureC }}°; {{ r.doses }}
               </span>
+              <span v-if="r.notRun" class="block text-sm" data-not-run>
+                Marked as not run: a step was ticked off sooner than it can take.
+              </span>
               <span v-if="r.note" class="block text-sm">“{{ r.note }}”</span>
             </td>
             <td class="py-1.5 pr-3 text-right whitespace-nowrap">{{ percent(r.fill) }}</td>
-            <td class="py-1.5 pr-3 text-right" :class="r.goalMet ? '' : 'font-bold text-heat-word'">
-              {{ r.goalMet ? '' : '! ' }}{{ number(r.totalLog, 1) }}
+            <td class="py-1.5 pr-3 text-right" data-soil>
+              {{ r.soilLeft == null ? '' : r.soilLeft < 0.01 ? 'under 1 %' : percent(r.soilLeft) }}
+            </td>
+            <td class="py-1.5 pr-3 text-right" :class="r.goalMet ? '' : 'text-soft'">
+              {{ number(Math.min(5, r.totalLog), 1) }}
+              <span v-if="!r.goalMet" class="block text-xs">short of its goal</span>
             </td>
             <td class="py-1.5 pr-3 text-right">{{ number(r.residueMgKg) }}</td>
             <td class="py-1.5 pr-3 text-right">{{ number(r.litres) }}</td>

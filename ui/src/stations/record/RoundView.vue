@@ -6,6 +6,7 @@ import HygieneBars from '../../charts/HygieneBars.vue'
 import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
+import DidItRun from '../wash/DidItRun.vue'
 import RunHappened from '../wash/RunHappened.vue'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
@@ -87,6 +88,7 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
       {{ round.plan.schoolName }}, as it went.
       <template v-for="bend in round.plan.bends" :key="bend"> ↷ {{ bend }} </template>
     </ViewHead>
+    <DidItRun :round="round" @changed="reload" />
     <div class="mt-2 grid gap-x-5 gap-y-3 border-b border-ink pb-2 lg:grid-cols-[1fr_190px]">
       <BathStrip :plan="round.plan" />
       <HygieneBars :plan="round.plan" />

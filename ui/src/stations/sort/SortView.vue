@@ -4,6 +4,7 @@ import { useRouter } from 'vue-router'
 import type { Api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
+import WashNow from '../../parts/WashNow.vue'
 import { useWhy } from '../../stores/why'
 import { count } from '../../use/format'
 import { useKeys } from '../../use/useKeys'
@@ -143,7 +144,10 @@ const state = computed(() =>
       @dragover.prevent
       @drop.prevent="drop(STAYS)"
     >
-      <h2 class="text-lg">Waits</h2>
+      <div class="flex flex-wrap items-baseline gap-4">
+        <h2 class="text-lg">Waits</h2>
+        <WashNow>Wash what waits now</WashNow>
+      </div>
       <ul class="mt-1">
         <li
           v-for="w in sorting.waits"

@@ -83,6 +83,7 @@ const machineChoice = computed({
   },
 })
 const GOALS: { value: Goal; words: string }[] = [
+  { value: 'NONE', words: 'none' },
   { value: 'LIGHT', words: 'light' },
   { value: 'EVERYDAY', words: 'everyday' },
   { value: 'EXTRA_CARE', words: 'extra care' },
@@ -101,9 +102,13 @@ const ready = computed(
   () => stops.value.length === 0 && checks.value.every((c) => read.value[c.key]),
 )
 
+/** The load opens on the method that suits it here, once; then the person's choice stands. */
+let opened = false
 watch(comparison, (now) => {
-  if (now && !now.plans.some((p) => p.school === school.value)) {
-    school.value = now.plans[0]?.school ?? ''
+  if (!now) return
+  if (!opened || !now.plans.some((p) => p.school === school.value)) {
+    opened = true
+    school.value = now.offered
   }
 })
 watch(school, () => wishes.clear())
@@ -227,16 +232,16 @@ useKeys({ ' ': start, Enter: start })
     >
       Plan {{ plan.nearestC }}° instead
     </button>
+    <p v-if="plan.school === comparison.offered" class="mt-1 text-sm" data-offered>
+      {{ comparison.offeredWords }}
+    </p>
     <p v-for="bend in plan.bends" :key="bend" class="mt-1 text-sm" data-bend>↷ {{ bend }}</p>
     <div
       v-if="!plan.figures.goalMet && options?.remedies.length"
       class="mt-1.5 flex flex-wrap items-center gap-1.5 text-sm"
       data-remedies
     >
-      <span>
-        <strong class="text-heat-word">! Goal missed:</strong> {{ plan.figures.goalVerdict }}. What
-        would reach it:
-      </span>
+      <span>{{ plan.figures.goalVerdict }}. What would reach it:</span>
       <button
         v-for="r in options.remedies"
         :key="r.words"

@@ -26,23 +26,14 @@ interface Column {
 }
 const COLUMNS: Column[] = [
   {
-    name: 'germs',
-    head: 'germs, log',
-    cells: ({ figures: f }) => [
-      {
-        key: 'hygiene',
-        text: `${number(f.totalLog, 1)} of ${number(f.goalLog, 1)}`,
-        mark: f.goalMet,
-      },
-    ],
+    name: 'soil',
+    head: 'how clean',
+    cells: ({ figures: f }) => [{ key: 'soil', text: f.soilWords ?? '' }],
   },
   {
-    name: 'kill',
-    head: 'of it killed',
-    cells: ({ figures: f }) => [
-      { key: 'heat', text: `heat ${number(f.heatLog, 1)}` },
-      { key: 'oxygen', text: `oxygen ${number(f.oxygenLog, 1)}` },
-    ],
+    name: 'germs',
+    head: 'germs that stay',
+    cells: ({ figures: f }) => [{ key: 'hygiene', text: f.germsWords ?? '', mark: f.goalMet }],
   },
   {
     name: 'residue',
@@ -136,9 +127,9 @@ const COLUMNS: Column[] = [
                 <strong
                   v-if="cell.mark !== undefined"
                   class="mr-1"
-                  :class="cell.mark ? 'text-good-word' : 'text-heat-word'"
+                  :class="cell.mark ? 'text-good-word' : ''"
                 >
-                  {{ cell.mark ? '✓' : '! misses' }}
+                  {{ cell.mark ? '✓' : 'short:' }}
                 </strong>
                 <Figure :why="plan.whys[cell.key]">{{ cell.text }}</Figure>
               </template>

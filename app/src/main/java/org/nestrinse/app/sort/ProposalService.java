@@ -215,10 +215,13 @@ public class ProposalService {
    */
   @Transactional
   public WashedNow washNow(NewLoad wanted) {
-    List<Long> pailIds = Given.list("pailIds", wanted.pailIds).stream().distinct().toList();
+    List<Long> pailIds =
+        wanted.pailIds == null
+            ? gather.waiting().stream().map(Waiting::pailId).distinct().toList()
+            : Given.list("pailIds", wanted.pailIds).stream().distinct().toList();
     List<Waiting> before =
         gather.waiting().stream().filter(w -> pailIds.contains(w.pailId())).toList();
-    Load load = make(wanted);
+    Load load = make(new NewLoad(pailIds));
     Instant now = clock.instant();
     TimeWords words = households.timeWords();
     List<String> notes = new ArrayList<>();

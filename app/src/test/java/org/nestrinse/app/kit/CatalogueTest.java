@@ -33,7 +33,7 @@ class CatalogueTest {
             1000 * added.json().get("massKg").asDouble() / kind.get("areaM2").asDouble();
         assertThat(arealG).as(kind.get("name").asString()).isBetween(30.0, 2000.0);
       }
-      assertThat(roles).hasSize(13);
+      assertThat(roles).hasSize(17);
     }
   }
 

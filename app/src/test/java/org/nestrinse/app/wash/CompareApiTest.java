@@ -81,7 +81,7 @@ class CompareApiTest {
     JsonNode tooCold = plan(comparison(), "sixty-with-sanitiser");
     assertThat(tooCold.get("figures").get("additiveLog").asDouble()).isZero();
     assertThat(tooCold.get("whys").get("heat").get("sentence").asString())
-        .contains("The additive needs");
+        .contains("The sanitiser needs");
     change.put("version", view.get("version").asInt() + 1);
     change.remove("claim");
     assertThat(app.send("PUT", path, change.toString()).status()).isEqualTo(200);

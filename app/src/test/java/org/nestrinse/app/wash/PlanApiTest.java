@@ -122,7 +122,7 @@ class PlanApiTest {
   void theBucketWashesByHandAndTheFrontLoaderDoesNot() {
     JsonNode byHand = load.plan("\"school\":\"bucket-and-plunge\"");
     assertThat(byHand.get("machine").asString()).isEqualTo("the 12 L bucket");
-    assertThat(byHand.get("steps").toString()).contains("Covers on their own");
+    assertThat(byHand.get("steps").toString()).contains("Only their last rinse is alone");
     long front = app.get("/api/machines").json().get(0).get("id").asLong();
     RunningApp.Answer refused =
         load.tryPlan("\"school\":\"bucket-and-plunge\",\"machineId\":" + front);

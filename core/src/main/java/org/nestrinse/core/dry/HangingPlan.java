@@ -29,10 +29,10 @@ import org.nestrinse.core.kit.Place;
  */
 public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
   /** So many choices are looked at before the best so far is taken. */
-  static final int MOST_LOOKS = 20_000;
+  static final int MOST_LOOKS = 4_000;
 
   /** The rooms' air is looked at anew so often at most. */
-  private static final int MOST_ROUNDS = 4;
+  private static final int MOST_ROUNDS = 3;
 
   /** Between two choices the air settles in so many steps. */
   private static final int SETTLING_ROUNDS = 2;

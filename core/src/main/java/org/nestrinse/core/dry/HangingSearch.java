@@ -178,6 +178,7 @@ final class HangingSearch {
     }
     List<HangingPlan.Option> own = options.get(part);
     // Parts of one batch are alike: the later one never takes an earlier way.
+    PlanCost here = sofar(table);
     boolean twin = part > 0 && alike(parts.get(part - 1), parts.get(part));
     for (int i = twin ? taken[part - 1] : 0; i < own.size(); i++) {
       if (looks >= HangingPlan.MOST_LOOKS) {
@@ -185,8 +186,7 @@ final class HangingSearch {
       }
       looks++;
       HangingPlan.Option option = own.get(i);
-      if (best != null
-          && sofar(table).plus(alone(option)).plus(least[part + 1]).compareTo(best) >= 0) {
+      if (best != null && here.plus(alone(option)).plus(least[part + 1]).compareTo(best) >= 0) {
         return;
       }
       if (table.add(option)) {
