@@ -30,7 +30,7 @@ class JudgeTest extends Journey {
 
     washOnce("ammonia");
     browser.open("/record");
-    browser.see("[data-says]", "Most likely too little detergent");
+    browser.see("[data-says]", "too little detergent");
     browser.click("[data-cause=UNDER_DOSED] button");
     browser.see("[data-why]", "probability");
     browser.see("[data-change=DOSE_UP]", "detergent");
@@ -105,7 +105,7 @@ class JudgeTest extends Journey {
     browser.click("[data-column='%d']".formatted(lean));
     browser.see("[data-selected]", "Cool and sun");
     browser.click("[data-judge-then]");
-    browser.see("[data-says]", "Most likely a film from hard water");
+    browser.see("[data-says]", "a film from hard water");
     browser.click("[data-now]");
     browser.see("[data-says]", "Nothing that was seen is wrong");
     browser.click("[data-choice=beside]");

@@ -90,7 +90,7 @@ class RunTest extends Journey {
           "Look at the water",
           "Wash, plunge and soak",
           "Rinse until clear",
-          "Covers on their own",
+          "Last rinse for the covers",
           "Empty the bucket, hang everything"
         }) {
       browser.see("[data-running-title]", title);
@@ -115,6 +115,7 @@ class RunTest extends Journey {
     browser.gone("[role=alert] [data-strength=STOP]");
 
     browser.click("[data-choice='cool-and-sun']");
+    browser.click("[data-choice='EXTRA_CARE']");
     browser.click("[data-remedies] [data-remedy]");
     browser.see("[data-row=germs][data-school=cool-and-sun]", "✓");
     browser.click("[data-choice='hot-and-full']");

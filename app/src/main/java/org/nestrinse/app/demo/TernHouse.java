@@ -23,10 +23,12 @@ import org.nestrinse.app.kit.Person;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.kit.ProductService;
+import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.week.WeekService;
 import org.nestrinse.core.gather.DayPart;
 import org.nestrinse.core.gather.PailStyle;
 import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.shelf.Recipe;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -49,6 +51,7 @@ class TernHouse {
   private final GatherService gather;
   private final NormalDayService normal;
   private final WeekService week;
+  private final ShelfService shelf;
   private final JsonMapper json;
 
   TernHouse(
@@ -62,6 +65,7 @@ class TernHouse {
       GatherService gather,
       NormalDayService normal,
       WeekService week,
+      ShelfService shelf,
       JsonMapper json) {
     this.household = household;
     this.people = people;
@@ -73,6 +77,7 @@ class TernHouse {
     this.gather = gather;
     this.normal = normal;
     this.week = week;
+    this.shelf = shelf;
     this.json = json;
   }
 
@@ -147,6 +152,8 @@ class TernHouse {
                 personByName.get(t.person),
                 new WeekService.TimeChange(List.copyOf(t.days), t.from, t.to)));
     week.change(new WeekService.Change(0, LocalTime.of(22, 0), LocalTime.of(6, 0), 4));
+    // The holiday cabin of this house is packed for now and then.
+    shelf.wish(Recipe.CABIN.id(), new ShelfService.Wish(1));
     facts.kinds.forEach(kinds::add);
     facts.products.forEach(products::add);
     machine.change(facts.machine);

@@ -36,11 +36,11 @@ class CalculatorApiTest {
   private static final String RINSE =
       "{\"load\":"
           + LOAD_A
-          + ",\"doseG\":60,\"mainL\":15,\"rinseL\":16,\"rinses\":3,\"interimRpm\":600,\"finalRpm\":1000,\"drumRadiusM\":0.24}";
+          + ",\"doseG\":60,\"mainL\":13,\"rinseL\":9,\"rinses\":3,\"interimRpm\":600,\"finalRpm\":1000,\"drumRadiusM\":0.24}";
   private static final String BATH =
       "{\"load\":"
           + LOAD_A
-          + ",\"waterL\":15,\"inletC\":12,\"roomC\":20,\"setC\":60,\"minutes\":90}";
+          + ",\"waterL\":13,\"inletC\":12,\"roomC\":20,\"setC\":60,\"minutes\":90}";
   private static final String HYGIENE =
       "{\"load\":"
           + LOAD_A

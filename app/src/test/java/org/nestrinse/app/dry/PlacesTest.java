@@ -159,7 +159,7 @@ class PlacesTest {
   @Test
   void followingThePlanDividesAGroupAndLeavesWhatStaysAsItHangs() {
     DryService dry = service(0, place(1, Place.Sort.SUN_LINE, 8), place(2, Place.Sort.AIRER, 12));
-    Instant hungAt = NOON.minusSeconds(1800);
+    Instant hungAt = NOON.minusSeconds(4 * 3600);
     HangingEntity group = new HangingEntity();
     group.id = 5L;
     group.roundId = 9L;

@@ -66,13 +66,14 @@ class PlanApiTest {
 
   @Test
   void remediesReachTheGoalWhenTaken() {
-    JsonNode plan = load.plan(COOL);
+    String cool = COOL + ",\"goal\":\"EXTRA_CARE\"";
+    JsonNode plan = load.plan(cool);
     assertThat(plan.get("figures").get("goalMet").asBoolean()).isFalse();
     JsonNode remedies =
-        app.post("/api/loads/" + load.id() + "/options", "{" + COOL + "}").json().get("remedies");
+        app.post("/api/loads/" + load.id() + "/options", "{" + cool + "}").json().get("remedies");
     assertThat(remedies.size()).isPositive();
     for (JsonNode r : remedies) {
-      String ask = COOL + ",\"boosts\":" + r.get("boosts");
+      String ask = cool + ",\"boosts\":" + r.get("boosts");
       if (!r.get("temperatureC").isNull()) {
         ask += ",\"temperatureC\":" + r.get("temperatureC").asInt();
       }

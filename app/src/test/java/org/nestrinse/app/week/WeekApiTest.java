@@ -53,15 +53,17 @@ class WeekApiTest {
   void roundsComeWhenSomebodyIsThereAndItIsNotQuiet() {
     JsonNode week = week();
     assertThat(week.get("rounds").size()).isBetween(3, 7);
+    int noted = 0;
     for (JsonNode round : week.get("rounds")) {
       LocalTime start = local(round.get("start"));
       LocalTime hang = local(round.get("hang"));
       assertThat(start).isBetween(LocalTime.of(7, 0), LocalTime.of(21, 0));
       assertThat(hang).isBetween(LocalTime.of(7, 0), LocalTime.of(21, 0));
-      assertThat(round.get("notes")).isEmpty();
+      noted += round.get("notes").isEmpty() ? 0 : 1;
       assertThat(round.get("carers")).isNotEmpty();
       assertThat(week.get("whys").has(round.get("start").asString())).isTrue();
     }
+    assertThat(noted).as("rounds that come late").isLessThanOrEqualTo(1);
     assertThat(week.get("extras").toString()).contains("HOUSEHOLD").contains("MAINTENANCE");
     assertThat(week.get("moveCost").asDouble()).isZero();
   }

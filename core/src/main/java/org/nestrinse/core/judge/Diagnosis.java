@@ -6,13 +6,19 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the causes may be, ranked; what speaks for and against each; and which check would tell
- * most. Bayes' rule over {@link Cause}, the signs taken as independent given the cause; a sign that
- * was seen again and again counts twice at most.
+ * most. Bayes' rule over {@link Cause} and over two causes at once, the signs taken as independent
+ * given the causes; every sign may have been misread; one that was seen again and again counts once
+ * a round and twice at most.
  *
  * @param state how far one can tell
  * @param says it in one sentence
@@ -23,6 +29,21 @@ import java.util.Map;
 public record Diagnosis(State state, String says, List<Ranked> causes, List<NextCheck> checks) {
   /** Below this probability the first cause is not named as likely. */
   public static final double LIKELY = 0.4;
+
+  /** No cause is ever given more. */
+  public static final double MOST_SURE = 0.9;
+
+  /** So often an observation is misread; then it may have been any other value. */
+  private static final double MISREAD = 0.08;
+
+  /** So much rarer two causes come at once than by chance. */
+  private static final double PAIR_PRIOR = 0.2;
+
+  /** Two causes are named together when they weigh so many times the best single one. */
+  private static final double PAIR_NAMED = 2;
+
+  /** Two causes leave this much chance that a sign is as it should be. */
+  private static final double LEAST_GOOD = 0.02;
 
   /** Repeats of one sign tell the same thing again: they count so often at most. */
   private static final double MOST_REPEATS = 2;
@@ -42,6 +63,9 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
   private static final double LEAST_BITS = 0.02;
 
   private static final CauseTable TABLE = CauseTable.TABLE;
+
+  /** How often each cause shows each value of each sign, by the table. */
+  private static final Map<Sign, Map<String, double[]>> SHOWS = shows();
 
   public Diagnosis {
     causes = List.copyOf(causes);
@@ -148,18 +172,25 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
           List.of());
     }
     List<Evidence> evidence = evidence(facts, sinceTrouble(seen));
-    Map<Cause, Double> posterior = posterior(evidence);
+    Weighed weighed = weighed(evidence);
+    Map<Cause, Double> posterior = weighed.causes;
     List<Ranked> ranked = ranked(posterior, evidence);
     List<NextCheck> checks = checks(posterior, evidence);
     boolean known =
         !ranked.isEmpty()
             && ranked.get(0).probability >= LIKELY
             && ranked.get(0).probability > posterior.get(Cause.OTHER);
+    Pair pair = weighed.pair;
+    boolean both =
+        pair != null
+            && ranked.stream().anyMatch(r -> r.cause == pair.one)
+            && ranked.stream().anyMatch(r -> r.cause == pair.other);
     String says =
-        known
-            ? "Most likely " + ranked.get(0).cause.words() + "."
-            : "Not enough seen to tell."
-                + (checks.isEmpty() ? "" : " The check below would tell most.");
+        !known
+            ? JudgeWords.notEnough(!checks.isEmpty())
+            : both
+                ? JudgeWords.twoAtOnce(pair.one, pair.other)
+                : JudgeWords.says(ranked.get(0).cause, Certainty.of(ranked.get(0).probability));
     return new Diagnosis(known ? State.LIKELY : State.NOT_ENOUGH, says, ranked, checks);
   }
 
@@ -197,9 +228,10 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
     List<Evidence> all = new ArrayList<>();
     bySign.forEach(
         (sign, list) -> {
-          double weight = Math.min(1, MOST_REPEATS / list.size());
+          List<Seen> once = oncePerRound(list);
+          double weight = Math.min(1, MOST_REPEATS / once.size());
           Map<String, Long> counts = new HashMap<>();
-          list.forEach(s -> counts.merge(s.value(), 1L, Long::sum));
+          once.forEach(s -> counts.merge(s.value(), 1L, Long::sum));
           counts.forEach((value, n) -> all.add(new Evidence(sign, value, n * weight)));
         });
     facts
@@ -214,20 +246,114 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
     return all;
   }
 
-  private static Map<Cause, Double> posterior(List<Evidence> evidence) {
+  /** Whoever looks twice at the wash of one round sees the same thing twice. */
+  private static List<Seen> oncePerRound(List<Seen> seen) {
+    Set<String> told = new HashSet<>();
+    return seen.stream()
+        .filter(s -> s.round() == null || told.add(s.round() + " " + s.value()))
+        .toList();
+  }
+
+  /**
+   * How likely everything is.
+   *
+   * @param causes each cause, by itself or as one of two
+   * @param pair two causes that together explain far more than any single one, or null
+   */
+  private record Weighed(Map<Cause, Double> causes, @Nullable Pair pair) {}
+
+  private record Pair(Cause one, Cause other) {}
+
+  private static Weighed weighed(List<Evidence> evidence) {
     Map<Cause, Double> logs = new EnumMap<>(Cause.class);
     for (Cause cause : Cause.values()) {
       double log = Math.log(TABLE.prior(cause));
       for (Evidence e : evidence) {
-        log += e.weight * Math.log(TABLE.likelihood(cause, e.sign, e.value));
+        log += e.weight * Math.log(likelihood(cause, e.sign, e.value));
       }
       logs.put(cause, log);
     }
-    double top = logs.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
-    logs.replaceAll((cause, log) -> Math.exp(log - top));
-    double sum = logs.values().stream().mapToDouble(Double::doubleValue).sum();
-    logs.replaceAll((cause, share) -> share / sum);
-    return logs;
+    Map<Pair, Double> pairs = new LinkedHashMap<>();
+    for (Cause one : Cause.values()) {
+      for (Cause other : Cause.values()) {
+        if (one.compareTo(other) < 0 && other != Cause.OTHER) {
+          double log = Math.log(PAIR_PRIOR * TABLE.prior(one) * TABLE.prior(other));
+          for (Evidence e : evidence) {
+            log += e.weight * Math.log(misread(both(one, other, e.sign, e.value), e.sign));
+          }
+          pairs.put(new Pair(one, other), log);
+        }
+      }
+    }
+    double top =
+        Stream.concat(logs.values().stream(), pairs.values().stream())
+            .mapToDouble(Double::doubleValue)
+            .max()
+            .orElse(0);
+    Map<Cause, Double> shares = new EnumMap<>(Cause.class);
+    logs.forEach((cause, log) -> shares.put(cause, Math.exp(log - top)));
+    double single = shares.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
+    double sum = shares.values().stream().mapToDouble(Double::doubleValue).sum();
+    Pair named = null;
+    double most = PAIR_NAMED * single;
+    for (Map.Entry<Pair, Double> e : pairs.entrySet()) {
+      double weight = Math.exp(e.getValue() - top);
+      sum += weight;
+      shares.merge(e.getKey().one, weight, Double::sum);
+      shares.merge(e.getKey().other, weight, Double::sum);
+      if (weight >= most) {
+        most = weight;
+        named = e.getKey();
+      }
+    }
+    double all = sum;
+    shares.replaceAll((cause, share) -> share / all);
+    return new Weighed(shares, named);
+  }
+
+  private static Map<Sign, Map<String, double[]>> shows() {
+    Map<Sign, Map<String, double[]>> all = new EnumMap<>(Sign.class);
+    for (Sign sign : Sign.values()) {
+      Map<String, double[]> ofSign = new HashMap<>();
+      for (Sign.Value v : sign.all()) {
+        ofSign.put(
+            v.id(),
+            Arrays.stream(Cause.values())
+                .mapToDouble(c -> TABLE.likelihood(c, sign, v.id()))
+                .toArray());
+      }
+      all.put(sign, ofSign);
+    }
+    return all;
+  }
+
+  private static double shows(Cause cause, Sign sign, String value) {
+    return SHOWS.get(sign).get(value)[cause.ordinal()];
+  }
+
+  /** How often a sign is told so when this is the cause, by people who misread now and then. */
+  private static double likelihood(Cause cause, Sign sign, String value) {
+    return misread(shows(cause, sign, value), sign);
+  }
+
+  private static double misread(double likelihood, Sign sign) {
+    int others = sign.all().size() - 1;
+    return (1 - MISREAD) * likelihood + MISREAD * (1 - likelihood) / others;
+  }
+
+  /** How often a sign is so when there are two causes: either one shows it. */
+  private static double both(Cause one, Cause other, Sign sign, String value) {
+    double wrong = 0;
+    double mine = 0;
+    for (Sign.Value v : sign.all()) {
+      if (!sign.good(v.id())) {
+        double shows = 1 - (1 - shows(one, sign, v.id())) * (1 - shows(other, sign, v.id()));
+        wrong += shows;
+        mine = v.id().equals(value) ? shows : mine;
+      }
+    }
+    double scale = Math.min(1, (1 - LEAST_GOOD) / Math.max(wrong, LEAST_GOOD));
+    return sign.good(value) ? 1 - wrong * scale : mine * scale;
   }
 
   private static List<Ranked> ranked(Map<Cause, Double> posterior, List<Evidence> evidence) {
@@ -235,7 +361,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
         .filter(c -> c != Cause.OTHER && posterior.get(c) >= SHOWN)
         .filter(c -> evidence.stream().anyMatch(e -> explains(c, e)))
         .sorted(Comparator.comparing((Cause c) -> -posterior.get(c)))
-        .map(c -> ranked(c, posterior.get(c), evidence))
+        .map(c -> ranked(c, Math.min(MOST_SURE, posterior.get(c)), evidence))
         .toList();
   }
 
@@ -250,7 +376,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
     List<Argument> speaksFor = new ArrayList<>();
     List<Argument> against = new ArrayList<>();
     for (Evidence e : evidence) {
-      double own = TABLE.likelihood(cause, e.sign, e.value);
+      double own = likelihood(cause, e.sign, e.value);
       double others = others(cause, e);
       double factor = Math.pow(own / others, e.weight);
       String words = e.sign.value(e.value).words();
@@ -276,7 +402,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
     double weight = 0;
     for (Cause other : Cause.values()) {
       if (other != cause) {
-        sum += TABLE.prior(other) * TABLE.likelihood(other, e.sign, e.value);
+        sum += TABLE.prior(other) * likelihood(other, e.sign, e.value);
         weight += TABLE.prior(other);
       }
     }
@@ -296,15 +422,17 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
       for (Sign.Value value : sign.all()) {
         double likely = 0;
         for (Cause cause : Cause.values()) {
-          likely += posterior.get(cause) * TABLE.likelihood(cause, sign, value.id());
+          likely += shareOf(cause, posterior) * likelihood(cause, sign, value.id());
         }
         List<Evidence> with = new ArrayList<>(evidence);
         with.add(new Evidence(sign, value.id(), 1));
-        Map<Cause, Double> then = posterior(with);
+        Map<Cause, Double> then = weighed(with).causes;
         left += likely * bits(then);
         Cause first =
             then.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
-        outcomes.add(new Outcome(value.id(), value.words(), likely, first, then.get(first)));
+        outcomes.add(
+            new Outcome(
+                value.id(), value.words(), likely, first, Math.min(MOST_SURE, then.get(first))));
       }
       if (now - left >= LEAST_BITS) {
         all.add(new NextCheck(sign, now - left, sign.minutes(), outcomes));
@@ -314,9 +442,16 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
     return all.stream().limit(MOST_CHECKS).toList();
   }
 
+  /** Shares of causes add up to more than one where two come at once; among themselves to one. */
+  private static double shareOf(Cause cause, Map<Cause, Double> posterior) {
+    return posterior.get(cause)
+        / posterior.values().stream().mapToDouble(Double::doubleValue).sum();
+  }
+
   /** How much is still open [bit]. */
   private static double bits(Map<Cause, Double> posterior) {
-    return posterior.values().stream()
+    return Arrays.stream(Cause.values())
+        .map(cause -> shareOf(cause, posterior))
         .filter(p -> p > 0)
         .mapToDouble(p -> -p * Math.log(p) / Math.log(2))
         .sum();

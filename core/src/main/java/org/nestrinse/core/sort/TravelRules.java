@@ -75,15 +75,15 @@ public final class TravelRules {
               "wax moves on to everything in the drum, and repels water there",
               (a, b) -> waxy(a) && !waxy(b)),
           TravelRule.hard(
-              "first",
-              SortWords.title(SortWords.Rule.FIRST_WASH),
-              SortWords.reason(SortWords.Rule.FIRST_WASH),
-              (a, b) -> a.firstWash() && !b.firstWash()),
-          TravelRule.hard(
               "dye",
               "new dark pieces from pale ones, for three washes",
               "new dark pieces bleed for three washes, and pale ones take the dye",
               (a, b) -> bleeds(a) && b.kind().colour() == Colour.PALE),
+          TravelRule.hard(
+              "first",
+              SortWords.title(SortWords.Rule.FIRST_WASH),
+              SortWords.reason(SortWords.Rule.FIRST_WASH),
+              (a, b) -> a.firstWash() && !b.firstWash()),
           TravelRule.hard(
               "skin",
               "what must not see enzymes or scent from what needs them",

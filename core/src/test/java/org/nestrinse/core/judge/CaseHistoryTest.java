@@ -120,17 +120,14 @@ class CaseHistoryTest {
 
   @ParameterizedTest
   @MethodSource("cases")
-  void probabilitiesAreOrderedAndAddUpToOneAtMost(Case c) {
+  void probabilitiesAreOrderedAndNeverSure(Case c) {
     Diagnosis d = Diagnosis.of(c.facts, c.seen);
-    double before = 1;
-    double sum = 0;
+    double before = Diagnosis.MOST_SURE;
     for (Diagnosis.Ranked r : d.causes()) {
       assertThat(r.probability()).isBetween(0.0, before);
       assertThat(r.changes()).as("something to do about " + r.cause()).isNotEmpty();
       before = r.probability();
-      sum += r.probability();
     }
-    assertThat(sum).isLessThanOrEqualTo(1 + 1e-9);
     assertThat(d.causes().get(0).speaksFor()).isNotEmpty();
   }
 }

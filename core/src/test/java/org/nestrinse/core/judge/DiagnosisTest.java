@@ -18,7 +18,7 @@ class DiagnosisTest {
   private static final Instant NOON = Instant.parse("2026-05-20T12:00:00Z");
 
   private static Seen seen(Sign sign, String value, int minute) {
-    return new Seen(sign, value, NOON.plusSeconds(60L * minute), 1L);
+    return new Seen(sign, value, NOON.plusSeconds(60L * minute), (long) minute);
   }
 
   @ParameterizedTest
