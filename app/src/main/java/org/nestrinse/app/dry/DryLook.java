@@ -220,7 +220,7 @@ final class DryLook {
         .line("electricity", Numbers.of(plan.kwh(), 2) + " kWh")
         .total("costs", Numbers.fixed(plan.cost().money(), 2))
         .line("wear", Numbers.of(plan.cost().wear(), 1))
-        .section(7);
+        .section(8);
   }
 
   private List<Todo> todo(HangingPlan plan) {
@@ -408,7 +408,7 @@ final class DryLook {
         .line("cool-down", Numbers.of(TumbleDrying.COOLING_MINUTES, 0) + " min")
         .total("takes", Numbers.duration(t.minutes()))
         .line("electricity", Numbers.of(t.kwh(), 2) + " kWh")
-        .section(8);
+        .section(9);
   }
 
   private String dryWords(@Nullable Instant by) {

@@ -251,7 +251,7 @@ public class GatherService {
                         Numbers.of(mix.waterL(), 1),
                         Numbers.of(cleaner.percent(), 2)),
                 Numbers.of(mix.productMl(), 1) + " mL")
-            .section(10);
+            .section(11);
   }
 
   private PailEntity pail(long pailId) {

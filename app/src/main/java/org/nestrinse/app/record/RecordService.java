@@ -241,7 +241,7 @@ public class RecordService {
         .line("pieces washed", Numbers.of(s.uses(), 0))
         .total("in all", Numbers.fixed(s.money(), 2))
         .total("one use", Numbers.fixed(s.moneyPerUse(), 3))
-        .section(11);
+        .section(13);
   }
 
   private List<RecordViews.ProductLine> products() {

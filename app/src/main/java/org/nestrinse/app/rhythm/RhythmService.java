@@ -299,6 +299,6 @@ public class RhythmService {
         .line("costs a year", Numbers.of(line.yearly().money(), 0))
         .line("work a year", Numbers.of(line.yearly().hours(), 0) + " h")
         .line("each is washed", Numbers.of(line.yearly().washesPerPiece(), 0) + " times a year")
-        .section(9);
+        .section(10);
   }
 }

@@ -8,7 +8,7 @@ import org.nestrinse.core.units.Range;
  *
  * @param productMl what goes in [mL]
  * @param waterL the water [L]
- * @see "docs/models.md, section 10"
+ * @see "docs/models.md, section 11"
  */
 public record Dilution(double productMl, double waterL) {
   /** Strength of a product by its label. */

@@ -23,7 +23,7 @@ import org.nestrinse.core.textile.TextileLoad;
  * @param reason why it may not, naming what forbids it; empty when it may
  * @param instead the recipe that it may have instead, or null when it may have none
  * @param insteadWords that in words; empty when it is allowed
- * @see "docs/models.md, section 10"
+ * @see "docs/models.md, section 11"
  */
 public record ResetFitness(
     Kind kind,

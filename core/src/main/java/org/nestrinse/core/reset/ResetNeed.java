@@ -19,7 +19,7 @@ import org.nestrinse.core.units.Numbers;
  * @param recipe the recipe that fits what was seen, or null when none is needed
  * @param says it in a sentence
  * @param yearly how often a year is usual for it
- * @see "docs/models.md, section 10"
+ * @see "docs/models.md, section 11"
  */
 public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, int yearly) {
   private static final Set<String> DETERGENT = Set.of("SUDS.suds", "JAR.suds", "FEEL.slimy");

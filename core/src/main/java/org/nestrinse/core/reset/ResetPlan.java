@@ -30,7 +30,7 @@ import org.nestrinse.core.why.Why;
  * @param rinseOut the rinses that it should take at the end
  * @param litres water in all, rinses included [L]
  * @param kwh electricity or gas of the burner in all [kWh]
- * @see "docs/models.md, section 10"
+ * @see "docs/models.md, section 11"
  */
 public record ResetPlan(
     ResetRecipe recipe,
@@ -56,7 +56,7 @@ public record ResetPlan(
   private static final double BURNER_SHARE = 0.65;
 
   /** A pot with its lid on, in a kitchen [W/K]. */
-  private static final double POT_LOSS_W_K = 5;
+  private static final double POT_LOSS_W_K = 3.5;
 
   private static final double BOIL_C = 100;
   private static final double LONGEST_HEATING_MIN = 240;
@@ -64,7 +64,7 @@ public record ResetPlan(
   private static final double TEXTILE_J_KG_K = 1350;
 
   /** A steel pot of kitchen size [J/K]. */
-  private static final double POT_J_K = 800;
+  private static final double POT_J_K = 2500;
 
   private static final double SECONDS_PER_MINUTE = 60;
   private static final double J_PER_KWH = 3.6e6;
@@ -400,6 +400,6 @@ public record ResetPlan(
         .line("rinses until no suds, by the estimate", String.valueOf(rinseOut.rinses()))
         .line("busy with it", Numbers.duration(attendedMinutes()))
         .total("in all", Numbers.duration(minutes()));
-    return why.section(10);
+    return why.section(11);
   }
 }

@@ -6,7 +6,7 @@ import org.nestrinse.core.units.Numbers;
 /**
  * A way to take residue out, by the litre.
  *
- * @see "docs/models.md, section 10"
+ * @see "docs/models.md, section 11"
  */
 public enum ResetRecipe {
   SIMMER_POT(

@@ -15,7 +15,7 @@ import org.nestrinse.core.units.Range;
  * @param rinses how many, {@link #RINSES}
  * @param concentrationsGL in the water of each [g/L]
  * @param residueMgKg what was reckoned to be in the pieces [mg/kg]
- * @see "docs/models.md, sections 4 and 10"
+ * @see "docs/models.md, sections 4 and 11"
  */
 public record RinseOut(int rinses, List<Double> concentrationsGL, double residueMgKg) {
   /** How many can be predicted or counted. */

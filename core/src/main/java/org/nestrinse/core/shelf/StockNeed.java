@@ -8,7 +8,7 @@ import org.nestrinse.core.units.Range;
  *
  * @param pieces the stock that is enough with the wanted certainty
  * @param expectedUses uses to expect from one wash until its pieces are back
- * @see "docs/models.md, section 9; the quantile of a Poisson distribution"
+ * @see "docs/models.md, section 10; the quantile of a Poisson distribution"
  */
 public record StockNeed(int pieces, double expectedUses) {
   /** Uses of a day. */
