@@ -29,7 +29,36 @@ const FIELDS: Field[] = [
     key: 'goal',
     label: 'Hygiene wanted at least',
     type: 'choice',
-    options: choices('LIGHT', 'EVERYDAY', 'EXTRA_CARE', 'ILLNESS'),
+    options: choices('NONE', 'LIGHT', 'EVERYDAY', 'EXTRA_CARE', 'ILLNESS'),
+  },
+  {
+    key: 'drying.tumbling',
+    label: 'The dryer is for',
+    type: 'choice',
+    options: [
+      { value: 'AS_NEEDED', words: 'what would be late or smell' },
+      { value: 'ABSORBENT', words: 'everything that absorbs and may be tumbled' },
+      { value: 'FINISH_ONLY', words: 'finishing what hung in the air' },
+      { value: 'NEVER', words: 'nothing, ever' },
+    ],
+  },
+  {
+    key: 'drying.aim',
+    label: 'When drying, first of all',
+    type: 'choice',
+    options: [
+      { value: 'BALANCED', words: 'a balance of money, time and carrying' },
+      { value: 'CHEAPEST', words: 'cheap' },
+      { value: 'LEAST_CARRYING', words: 'little carrying' },
+    ],
+  },
+  { key: 'drying.outdoors', label: 'Things may hang out of doors', type: 'yes' },
+  { key: 'drying.afterDark', label: 'Somebody carries after dark', type: 'yes' },
+  {
+    key: 'drying.tripsADay',
+    label: 'Trips for drying',
+    type: 'whole',
+    unit: 'a day at most',
   },
   { key: 'zone', label: 'Time zone', type: 'text' },
   {

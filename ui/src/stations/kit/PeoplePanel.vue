@@ -14,6 +14,8 @@ const FIELDS: Field[] = [
   { key: 'dayBundles', label: 'Day bundles', type: 'whole', unit: 'a day' },
   { key: 'nightBundles', label: 'Night bundles', type: 'whole', unit: 'a night' },
   { key: 'bedPads', label: 'Bed pads', type: 'whole', unit: 'a day' },
+  { key: 'sanitaryPads', label: 'Sanitary pads', type: 'whole', unit: 'a day' },
+  { key: 'nursingPads', label: 'Nursing pads', type: 'whole', unit: 'pairs a day' },
   {
     key: 'rise',
     label: 'Rise of their shells',
@@ -32,6 +34,8 @@ const NEW: Values = {
   dayBundles: 0,
   nightBundles: 0,
   bedPads: 0,
+  sanitaryPads: 0,
+  nursingPads: 0,
   rise: '',
   snaps: '',
   sensitiveSkin: false,

@@ -70,6 +70,22 @@ const PLACE: Field[] = [
     unit: '%',
     hint: 'indoors',
   },
+  {
+    key: 'roomM3',
+    label: 'Room',
+    type: 'number',
+    unit: 'm³',
+    hint: 'indoors: a living room has 30, an airing cupboard 1.5',
+    optional: true,
+  },
+  {
+    key: 'freshM3H',
+    label: 'Fresh air',
+    type: 'number',
+    unit: 'm³/h',
+    hint: 'indoors: 15 with doors shut, 60 with the bathroom fan on',
+    optional: true,
+  },
   { key: 'fan', label: 'A fan blows on it', type: 'yes' },
   { key: 'watts', label: 'Draws', type: 'number', unit: 'W', hint: 'fan or warm cupboard' },
 ]
@@ -84,6 +100,8 @@ const NEW_PLACE: Values = {
   sunFactor: 1,
   roomC: 19,
   roomHumidity: 60,
+  roomM3: null,
+  freshM3H: null,
   fan: false,
   watts: 0,
 }

@@ -43,7 +43,12 @@ const FIELDS: Field[] = [
       'OTHER',
     ),
   },
-  { key: 'form', label: 'Form', type: 'choice', options: choices('POWDER', 'LIQUID') },
+  {
+    key: 'form',
+    label: 'Form',
+    type: 'choice',
+    options: choices('POWDER', 'LIQUID', 'CONCENTRATE', 'SHEET', 'TAB'),
+  },
   { key: 'scoopMl', label: 'Your scoop or cap', type: 'number', unit: 'mL', optional: true },
   {
     key: 'densityGMl',
@@ -53,12 +58,56 @@ const FIELDS: Field[] = [
     optional: true,
   },
   { key: 'referenceMassKg', label: 'The label speaks of a load of', type: 'number', unit: 'kg' },
-  { key: 'normal.softG', label: 'Normal soil, soft water', type: 'number', unit: 'g' },
-  { key: 'heavy.softG', label: 'Heavy soil, soft water', type: 'number', unit: 'g' },
-  { key: 'normal.mediumG', label: 'Normal soil, medium water', type: 'number', unit: 'g' },
-  { key: 'heavy.mediumG', label: 'Heavy soil, medium water', type: 'number', unit: 'g' },
-  { key: 'normal.hardG', label: 'Normal soil, hard water', type: 'number', unit: 'g' },
-  { key: 'heavy.hardG', label: 'Heavy soil, hard water', type: 'number', unit: 'g' },
+  {
+    key: 'normal.softG',
+    label: 'Normal soil, soft water',
+    type: 'number',
+    unit: 'g',
+    optional: true,
+  },
+  {
+    key: 'heavy.softG',
+    label: 'Heavy soil, soft water',
+    type: 'number',
+    unit: 'g',
+    optional: true,
+  },
+  {
+    key: 'normal.mediumG',
+    label: 'Normal soil, medium water',
+    type: 'number',
+    unit: 'g',
+    optional: true,
+  },
+  {
+    key: 'heavy.mediumG',
+    label: 'Heavy soil, medium water',
+    type: 'number',
+    unit: 'g',
+    optional: true,
+  },
+  {
+    key: 'normal.hardG',
+    label: 'Normal soil, hard water',
+    type: 'number',
+    unit: 'g',
+    optional: true,
+  },
+  {
+    key: 'heavy.hardG',
+    label: 'Heavy soil, hard water',
+    type: 'number',
+    unit: 'g',
+    optional: true,
+  },
+  { key: 'pieceG', label: 'A sheet or tab weighs', type: 'number', unit: 'g', optional: true },
+  {
+    key: 'percarbonateShare',
+    label: 'Share of percarbonate in a whitener',
+    type: 'number',
+    hint: '0 to 1, from its label; 0.4 where it says none',
+    optional: true,
+  },
   { key: 'maxG', label: 'At most in one bath', type: 'number', unit: 'g', optional: true },
   { key: 'packPrice', label: 'Price of a pack', type: 'number' },
   { key: 'packG', label: 'A pack holds', type: 'number', unit: 'g' },
@@ -67,6 +116,7 @@ const FIELDS: Field[] = [
   { key: 'scented', label: 'is scented', type: 'yes' },
   { key: 'coats', label: 'has softener or soap', type: 'yes' },
   { key: 'activator', label: 'has an activator (whitener)', type: 'yes' },
+  { key: 'staysIn', label: 'its label says that it stays in, unrinsed', type: 'yes' },
   { key: 'hasClaim', label: 'its label claims to sanitise', type: 'yes' },
   { key: 'claim.log', label: 'Claims a reduction of', type: 'number', unit: 'log' },
   { key: 'claim.minMlPerL', label: 'at least', type: 'number', unit: 'mL/L' },
@@ -91,6 +141,9 @@ const NEW: Values = {
   scented: false,
   coats: false,
   activator: false,
+  pieceG: null,
+  percarbonateShare: null,
+  staysIn: false,
   hasClaim: false,
   claim: CLAIM,
 }
@@ -114,6 +167,9 @@ function body(v: Values): Api['ProductChange'] {
     densityGMl: p.densityGMl,
     packPrice: p.packPrice,
     packG: p.packG,
+    pieceG: p.pieceG,
+    percarbonateShare: p.percarbonateShare,
+    staysIn: p.staysIn,
     claim: v.hasClaim ? p.claim : undefined,
     stated: p.stated,
     leftG: p.leftG,
@@ -133,6 +189,7 @@ function initial(p: Api['ProductView']): Values {
     ...p.product,
     leftG: p.leftG,
     version: p.version,
+    staysIn: p.product.staysIn === true,
     hasClaim: claim != null,
     claim: claim ?? CLAIM,
   }
@@ -140,7 +197,7 @@ function initial(p: Api['ProductView']): Values {
 function about(view: Api['ProductView']) {
   const p = view.product
   const scoop = p.scoopMl != null ? `, scoop of ${number(p.scoopMl)} mL` : ''
-  return `${p.form.toLowerCase()}${p.enzymes ? ', enzymes' : ''}${scoop}${lasts(p.id)}; counts as ${view.chemicals.join(', ') || 'nothing that must not meet'}`
+  return `${p.form.toLowerCase()}${p.enzymes ? ', enzymes' : ''}${scoop}${lasts(p.id)}${view.filledIn.length ? `; filled in from a typical label: ${view.filledIn.join(', ')}` : ''}; counts as ${view.chemicals.join(', ') || 'nothing that must not meet'}`
 }
 </script>
 

@@ -21,6 +21,8 @@ import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.Course;
+import org.nestrinse.core.dry.DrySpan;
+import org.nestrinse.core.dry.DryWords;
 import org.nestrinse.core.dry.DryingPolicy;
 import org.nestrinse.core.dry.DryingQuestion;
 import org.nestrinse.core.dry.HangingGroup;
@@ -181,8 +183,13 @@ final class DryLook {
     DryingQuestion question = facts.question(ahead);
     Map<String, Why> reasons = new LinkedHashMap<>();
     List<DryPlan> compared = new ArrayList<>();
+    List<HangingPlan> shown = new ArrayList<>();
     for (DryingPolicy policy : DryingPolicy.values()) {
       HangingPlan plan = HangingPlan.of(question, policy);
+      if (shown.stream().anyMatch(plan::same)) {
+        continue;
+      }
+      shown.add(plan);
       reasons.put(policy.name(), planWhy(policy, plan));
       compared.add(
           new DryPlan(
@@ -199,22 +206,21 @@ final class DryLook {
 
   private Why planWhy(DryingPolicy policy, HangingPlan plan) {
     Why.Builder why =
-        Why.of(
-            policy.words() + ": " + dryWords(plan.allDry()),
-            "Dry before the shelf needs it, then least money, then least wear, then soonest with the fewest errands."
-                + (plan.proven()
-                    ? " No other way through your places is better."
-                    : " The best of many thousand ways that were looked at."));
+        Why.of(policy.words() + ": " + dryWords(plan.allDry()), DryWords.weighed(plan.proven()));
     for (Course c : plan.courses()) {
       String where =
-          c.legs().stream()
-              .map(leg -> leg.spot() == null ? "the dryer" : leg.spot().words())
-              .distinct()
-              .reduce((a, b) -> a + ", then " + b)
-              .orElse("");
+          c.noRoom()
+              ? DryWords.noRoom()
+              : c.legs().stream()
+                  .map(leg -> leg.spot() == null ? "the dryer" : leg.spot().words())
+                  .distinct()
+                  .reduce((a, b) -> a + ", then " + b)
+                  .orElse("");
       why.line(
-          Numbers.count(c.batch().count(), c.batch().kind().name()) + ", " + where,
-          dryWords(c.dryBy()));
+          Numbers.count(c.batch().count(), c.batch().kind().name()) + ", " + where, dryWords(c));
+    }
+    if (plan.dampTooLong() > 0) {
+      why.line(DryWords.dampTooLong(), String.valueOf(plan.dampTooLong()));
     }
     return why.line("pieces too late for the shelf", String.valueOf(plan.latePieces()))
         .line("electricity", Numbers.of(plan.kwh(), 2) + " kWh")
@@ -279,7 +285,7 @@ final class DryLook {
         moistureNow,
         ways,
         dryBy,
-        dryWords(dryBy),
+        ways.size() == 1 && !ready ? ways.get(0).dryWords() : dryWords(dryBy),
         ready,
         needed == null ? null : words.at(needed),
         choices(e, tumbling, moistureNow),
@@ -317,12 +323,15 @@ final class DryLook {
                     c.points(),
                     c.marks(),
                     c.dryBy(),
-                    dryWords(c.dryBy()),
+                    dryWords(c),
                     c.late()))
         .toList();
   }
 
   private static String where(Course c) {
+    if (c.noRoom()) {
+      return DryWords.noRoom();
+    }
     Spot first = c.legs().get(0).spot();
     return first == null
         ? Objects.requireNonNull(c.tumble()).dryer().name()
@@ -409,6 +418,33 @@ final class DryLook {
         .total("takes", Numbers.duration(t.minutes()))
         .line("electricity", Numbers.of(t.kwh(), 2) + " kWh")
         .section(9);
+  }
+
+  /** A span to the half hour, and that it will smell where nothing can prevent it. */
+  private String dryWords(Course c) {
+    Instant by = c.dryBy();
+    if (by == null) {
+      return dryWords(by);
+    }
+    Instant since = c.batch().hungAt() == null ? c.legs().get(0).from() : c.batch().hungAt();
+    Course.Tumble run = c.tumble();
+    DrySpan span =
+        run != null
+            ? DrySpan.tumbled(c.legs().get(c.legs().size() - 1).from(), by)
+            : DrySpan.of(since, by, checked(c));
+    String told =
+        span.from().isBefore(now)
+            ? "by " + words.at(span.to())
+            : words.at(span.from())
+                + " to "
+                + DryWords.clock(span.to(), facts.household().zoneId());
+    return c.dampTooLong() ? told + ": " + DryWords.willSmell() : told;
+  }
+
+  /** Whether touch checks have taught the place where it ends. */
+  private boolean checked(Course c) {
+    Spot last = c.legs().get(c.legs().size() - 1).spot();
+    return last != null && facts.factor(last.placeId(), c.batch().kind().id()) != 1;
   }
 
   private String dryWords(@Nullable Instant by) {

@@ -484,9 +484,9 @@ public class ResetService {
       ResetEntity e, Kept kept, List<SoiledPieces> pieces, double peak, int rpm) {
     double mass = pieces.stream().mapToDouble(p -> p.load().massKg()).sum();
     var household = households.current();
-    double cost = kept.litres * household.tariff().waterPerL() + kept.kwh * household.dayPerKwh();
     int rinses = e.countedRinses == null ? e.predictedRinses : e.countedRinses;
     double minutes = Duration.between(e.startedAt, clock.instant()).toMinutes();
+    double cost = planner.cost(kept.litres, kept.kwh, kept.steps, e.startedAt, minutes);
     PastRound round =
         new PastRound(
             0,

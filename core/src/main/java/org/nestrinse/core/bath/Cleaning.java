@@ -59,6 +59,9 @@ public record Cleaning(
   /** Steps of the integration are no longer than this [min]. */
   private static final double LONGEST_STEP_MIN = 0.5;
 
+  /** Where a bath warms or cools past the point at which protein sets, it is followed closer. */
+  private static final double STEP_WHERE_IT_SETS_MIN = 0.05;
+
   /** Less than this nobody counts: the most that is said to be washed away is its logarithm. */
   private static final double LEAST_GERMS = 0.003;
 
@@ -228,7 +231,12 @@ public record Cleaning(
         TemperaturePoint from = profile.get(i - 1);
         TemperaturePoint to = profile.get(i);
         double minutes = to.minute() - from.minute();
-        int steps = (int) Math.ceil(minutes / LONGEST_STEP_MIN - 1e-9);
+        boolean crosses =
+            rates.setting() > 0
+                && Math.min(from.temperatureC(), to.temperatureC()) < SETS_ABOVE_C
+                && Math.max(from.temperatureC(), to.temperatureC()) > SETS_ABOVE_C;
+        double longest = crosses ? STEP_WHERE_IT_SETS_MIN : LONGEST_STEP_MIN;
+        int steps = (int) Math.ceil(minutes / longest - 1e-9);
         for (int s = 0; s < steps; s++) {
           double share = (s + 0.5) / steps;
           double celsius = from.temperatureC() + share * (to.temperatureC() - from.temperatureC());

@@ -58,14 +58,31 @@ public final class DryWords {
         .formatted(dryer.name(), run.heat().words(), Numbers.duration(run.minutes()));
   }
 
-  /** Returns a span as hours of the clock: "14:00 to 16:00". */
-  public static String span(DrySpan span, ZoneId zone) {
-    String from = clock(span.from(), zone);
-    String to = clock(span.to(), zone);
-    return from.equals(to) ? from : from + " to " + to;
+  /** Returns by what a plan was chosen. */
+  public static String weighed(boolean proven) {
+    return "Dry before the shelf needs it and before it smells; then as this house wishes; then money and hours together."
+        + (proven
+            ? " No other way through your places is better."
+            : " The best of many thousand ways that were looked at.");
   }
 
-  private static String clock(Instant at, ZoneId zone) {
+  /** Returns where pieces are that fit nowhere. */
+  public static String noRoom() {
+    return "no room anywhere: hang it when something is dry";
+  }
+
+  /** Returns what stands before the number of pieces that stay damp too long. */
+  public static String dampTooLong() {
+    return "damp for more than a day, whatever is done";
+  }
+
+  /** Returns what becomes of such a piece. */
+  public static String willSmell() {
+    return "damp so long that it will smell";
+  }
+
+  /** Returns an hour of the clock: "14:00". */
+  public static String clock(Instant at, ZoneId zone) {
     return CLOCK.format(at.atZone(zone));
   }
 }

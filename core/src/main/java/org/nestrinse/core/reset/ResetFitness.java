@@ -135,6 +135,9 @@ public record ResetFitness(
   }
 
   private static String boil(Kind kind) {
+    if (kind.oily()) {
+      return "it may hold oil or solvent, which catches fire on a stove.";
+    }
     String synthetic =
         kind.parts().stream()
             .map(Part::material)
