@@ -251,7 +251,8 @@ public class DryService {
         part.pieces = pieces;
         if (leg.tumble() != null) {
           part.tumble(leg.tumble().dryerId(), leg.tumble().minutes(), now.now(), moisture);
-        } else if (!spot.equals(leg.spot()) || leg.crowded() != before.crowded) {
+        } else if (!ways.get(i).noRoom()
+            && (!spot.equals(leg.spot()) || leg.crowded() != before.crowded)) {
           Spot to = Objects.requireNonNull(leg.spot());
           part.hang(to.placeId(), to.carriedIn(), leg.crowded(), now.now(), moisture);
         }

@@ -142,10 +142,13 @@ class ProposalApiTest {
     assertThat(no.get("drums")).isEqualTo(seen.get("drums"));
     assertThat(accept(seen, forbidden, "null").status()).isEqualTo(409);
 
-    JsonNode sheet = waits(seen, "cot sheet").get("line");
-    assertThat(moved(move(sheet, -1, number, null)).get("refused").get("rule").asString())
+    JsonNode alone = drumWith(seen, "cot sheet");
+    int from = alone.get("number").asInt();
+    assertThat(from).as("a sheet is not wrapped round nappies").isNotEqualTo(number);
+    JsonNode sheet = Lives.named(alone.get("first"), "kind", "cot sheet");
+    assertThat(moved(move(sheet, from, number, null)).get("refused").get("rule").asString())
         .isEqualTo("wrapping");
-    String aside = move(sheet, -1, number, "only one, and folded");
+    String aside = move(sheet, from, number, "only one, and folded");
     JsonNode yes = moved(aside);
     assertThat(yes.get("refused").isNull()).isTrue();
     assertThat(yes.get("drums").toString()).contains("only one, and folded");

@@ -10,7 +10,7 @@ import org.nestrinse.core.units.Numbers;
 
 /** The words of this station: what is carried where, and why. */
 public final class DryWords {
-  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm", Locale.ROOT);
 
   private DryWords() {}
 

@@ -314,7 +314,7 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
         for (int hour = stay.first; hour <= stay.last; hour++) {
           boolean tooMuch = own[hour] + stay.share > most + 1e-9 || other[hour] > 0;
           // What hangs too close already may stay where it is, but nothing joins it.
-          if (tooMuch && !(hangsHere && overfull(stay.placeId))) {
+          if (tooMuch && !(stay.crowded && hangsHere && overfull(stay.placeId))) {
             return false;
           }
         }

@@ -13,6 +13,9 @@ import org.nestrinse.core.units.Numbers;
 
 /** Whether pieces may join a load, and the rule that says so. */
 public final class Joining {
+  /** Sums of many pieces are a hair off. */
+  private static final double SLACK = 1e-9;
+
   private Joining() {}
 
   /**
@@ -87,10 +90,10 @@ public final class Joining {
   public static Optional<Verdict> room(
       List<SoiledPieces> first, List<SoiledPieces> bulkers, Machine machine) {
     Fill fill = DrumFill.of(first, bulkers, machine.drumL());
-    if (fill.main() > machine.window().most()) {
+    if (fill.main() > machine.window().most() + SLACK) {
       return Optional.of(new Verdict("room", true, SortSolver.tooFull(fill.main())));
     }
-    if (fill.dry() > 1) {
+    if (fill.dry() > 1 + SLACK) {
       return Optional.of(
           new Verdict(
               "room",
@@ -99,7 +102,7 @@ public final class Joining {
                   + Numbers.percent(fill.dry())
                   + " of the drum and not go in"));
     }
-    if (fill.massKg() > machine.capacityKg()) {
+    if (fill.massKg() > machine.capacityKg() + SLACK) {
       return Optional.of(
           new Verdict(
               "mass",

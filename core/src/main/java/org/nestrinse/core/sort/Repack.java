@@ -58,7 +58,7 @@ final class Repack {
       boolean in = false;
       for (List<Offered> load : loads) {
         if (joins(piece, load)) {
-          load.add(piece);
+          put(piece, load);
           in = true;
           break;
         }
@@ -86,7 +86,7 @@ final class Repack {
         boolean in = false;
         for (List<Offered> load : packed) {
           if (joins(piece, load)) {
-            load.add(piece);
+            put(piece, load);
             in = true;
             break;
           }
@@ -102,6 +102,18 @@ final class Repack {
       }
     }
     return false;
+  }
+
+  /** Adds a piece to a load, to its like when there are some. */
+  private static void put(Offered piece, List<Offered> load) {
+    for (int i = 0; i < load.size(); i++) {
+      Offered there = load.get(i);
+      if (there.id() == piece.id()) {
+        load.set(i, there.withCount(there.pieces().count() + piece.pieces().count()));
+        return;
+      }
+    }
+    load.add(piece);
   }
 
   /** Whether a piece may join: no rule, hard or not, and room as the search would give it. */
