@@ -8,7 +8,7 @@ const look = computed(() => {
   if (props.advice.state === 'GOOD') return { mark: '✓', words: 'text-good-word' }
   return props.advice.state.startsWith('A_LITTLE')
     ? { mark: '~', words: 'text-sun-word' }
-    : { mark: '!', words: 'text-heat-word' }
+    : { mark: '!', words: 'text-sun-word' }
 })
 </script>
 

@@ -25,7 +25,7 @@ class DryTest extends Journey {
     new Select(browser.see("[data-rain-at]")).selectByVisibleText("11:00");
     browser.see("[data-rain]", "Rain from 11:00");
     browser.see("[data-mark=BRING_IN]");
-    browser.see("[data-later=BRING_IN]", "before the rain");
+    browser.see("[data-later=BRING_IN], [data-due]", "bring in");
 
     browser.click("[data-read-weather]");
     file(HEAD + "2026-05-20T09:00,14,60,4,300,0\n2026-05-20T10:00,14,wet,4,100,0\n");

@@ -79,7 +79,7 @@ class RunTest extends Journey {
     sortOneLoad();
     toTheWash();
     browser.click("[data-choice='bucket-and-plunge']");
-    browser.see("[data-step='4']", "teaspoon");
+    browser.see("[data-step='4']", "spoon");
     browser.see("[data-strength=CHECK]", "Never leave it within a child's reach");
     readChecks();
     browser.click("button[data-main]", "Start this wash");

@@ -57,7 +57,7 @@ class SortTest extends Journey {
   }
 
   private void aSoftRuleIsSetAside(int nappies) {
-    browser.drag("[data-wait] [data-piece='cot sheet']", "[data-drum='" + nappies + "']");
+    browser.drag("[data-piece='cot sheet']", "[data-drum='" + nappies + "']");
     browser.see("[data-verdict]", "large pieces wrap the small ones");
     browser.type("[data-field=reason]", "only one, and folded");
     browser.click("[data-pick-bar] button", "Set it aside and move");

@@ -45,7 +45,6 @@ class WholeRoundTest extends Journey {
   private void sortAndFill() {
     browser.click("[data-peg=sort]");
     browser.see("[data-wait]", "wool cover bears 30 at most");
-    browser.see("[data-wait]", "large pieces wrap");
     browser.click("[data-drum='" + drumWith("bamboo trifold") + "'] [data-accept]");
     browser.see("[data-message]", "One load is ready");
     String full = browser.text("[data-ready] [data-fill]", t -> t.contains("% full"));

@@ -15,7 +15,7 @@ public final class BathWords {
     return switch (cleanness) {
       case CLEAN -> "clean";
       case NEARLY_CLEAN -> "nearly clean";
-      case TRACES -> "traces left";
+      case TRACES -> "traces";
       case NOT_CLEAN -> "not clean";
     };
   }

@@ -40,6 +40,9 @@ final class Ways {
   /** Whatever is only finished in the dryer hangs so long before [h]. */
   private static final int FINISH_AFTER_H = 3;
 
+  /** From this hour on what comes next is the night. */
+  private static final int AFTERNOON_H = 15;
+
   private static final double TURN_AFTER_H = 2;
   private static final double TURN_WHEN_LONGER_H = 3;
   private static final double ROOM_WHEN_UNKNOWN_M = 10;
@@ -565,14 +568,20 @@ final class Ways {
       if (!from.outdoors()) {
         return new Course.Mark(at, Course.Sort.HANG, DryWords.hang(to, true, crowded));
       }
-      WeatherHour weather = question.weather().get(hour);
-      DryWords.Before before =
-          weather.rains() && !from.place().covered()
-              ? DryWords.Before.RAIN
-              : weather.relativeHumidity() > WeatherHour.DAMP_PERCENT
-                  ? DryWords.Before.DAMP
-                  : DryWords.Before.NIGHT;
-      return new Course.Mark(at, Course.Sort.BRING_IN, DryWords.bringIn(before, to));
+      return new Course.Mark(at, Course.Sort.BRING_IN, DryWords.bringIn(before(hour, from), to));
+    }
+
+    /** What comes within the next hours that drives things in, or null. */
+    private DryWords.@Nullable Before before(int hour, Spot from) {
+      List<WeatherHour> next =
+          question.weather().subList(hour, Math.min(hours, hour + BETWEEN_MOVES_H));
+      if (!from.place().covered() && next.stream().anyMatch(WeatherHour::rains)) {
+        return DryWords.Before.RAIN;
+      }
+      if (next.stream().anyMatch(w -> w.relativeHumidity() > WeatherHour.DAMP_PERCENT)) {
+        return DryWords.Before.DAMP;
+      }
+      return next.get(0).from().getHour() >= AFTERNOON_H ? DryWords.Before.NIGHT : null;
     }
 
     /** Flaps are turned inside out; a thick side is turned to the sun, where there is some. */
