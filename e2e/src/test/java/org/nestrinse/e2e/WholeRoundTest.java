@@ -72,7 +72,7 @@ class WholeRoundTest extends Journey {
     browser.see("[data-why]", "label at this hardness");
 
     browser.click("[data-choice='90']");
-    browser.see("[role=alert] [data-strength=STOP]", "bears 60 at most; 90 is planned");
+    browser.see("[role=alert] [data-strength=STOP]", "tolerates 60° at most");
     assertThat(browser.see("button[data-main]").isEnabled()).isFalse();
     browser.click("[data-nearest]");
     browser.gone("[role=alert] [data-strength=STOP]");
