@@ -54,7 +54,6 @@ class DryTest extends Journey {
     browser.click(trifold + "[data-elsewhere]");
     browser.click(trifold + "[data-dryer]:not([disabled])");
     browser.see(trifold + "[data-dryer][aria-pressed=true]", "in it");
-    browser.see("[data-plan=DRYER_ONLY]", "all in the dryer");
     browser.click("[data-plan=BEST] button");
     browser.see("[data-why]", "pieces too late for the shelf");
   }
