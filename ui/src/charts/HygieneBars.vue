@@ -67,11 +67,16 @@ const shown = computed(() =>
           <span class="font-head font-bold">{{ f.soilWords }}</span>
         </Figure>
       </p>
-      <ul v-if="f.soils && f.soils.length > 1" class="text-xs text-soft">
-        <li v-for="soil in f.soils" :key="soil.soil">
-          <Figure :why="plan.whys[soil.why]">{{ soil.name }}: {{ soil.words }}</Figure>
-        </li>
-      </ul>
+      <details v-if="f.soils && f.soils.length > 1" class="text-xs text-soft" data-soils>
+        <summary class="inline-block cursor-pointer underline decoration-line underline-offset-4">
+          each soil
+        </summary>
+        <ul>
+          <li v-for="soil in f.soils" :key="soil.soil">
+            <Figure :why="plan.whys[soil.why]">{{ soil.name }}: {{ soil.words }}</Figure>
+          </li>
+        </ul>
+      </details>
       <h2 class="mt-1.5 text-base">Germs</h2>
       <Figure :why="plan.whys.hygiene">
         <span class="font-head font-bold">{{ f.germsWords }}</span>
