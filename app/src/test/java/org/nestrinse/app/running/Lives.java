@@ -29,4 +29,14 @@ public final class Lives {
   public static long kindId(RunningApp app, String kind) {
     return named(app.get("/api/kinds").json(), "name", kind).get("id").asLong();
   }
+
+  /** Returns the number of a product by its name. */
+  public static long productId(RunningApp app, String name) {
+    for (JsonNode p : app.get("/api/products").json()) {
+      if (p.get("product").get("name").asString().equals(name)) {
+        return p.get("product").get("id").asLong();
+      }
+    }
+    throw new AssertionError(name);
+  }
 }

@@ -42,15 +42,6 @@ class PlanApiTest {
     app.close();
   }
 
-  private long product(String name) {
-    for (JsonNode p : app.get("/api/products").json()) {
-      if (p.get("product").get("name").asString().equals(name)) {
-        return p.get("product").get("id").asLong();
-      }
-    }
-    throw new AssertionError(name);
-  }
-
   @Test
   void aChosenPositionDoesWhatItsEffectSaid() {
     JsonNode options = app.post("/api/loads/" + load.id() + "/options", "{" + COOL + "}").json();
@@ -86,7 +77,7 @@ class PlanApiTest {
     String besides =
         HOT
             + ",\"besides\":[{\"productId\":%d,\"where\":\"MAIN_WASH\",\"ml\":60}]"
-                .formatted(product("chlorine bleach 4 %"));
+                .formatted(Lives.productId(app, "chlorine bleach 4 %"));
     JsonNode plan = load.plan(besides);
     assertThat(plan.get("cautions").toString())
         .contains("chlorine-textile")

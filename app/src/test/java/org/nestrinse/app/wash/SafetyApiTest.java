@@ -9,6 +9,7 @@ import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
@@ -29,15 +30,6 @@ class SafetyApiTest {
   @AfterAll
   void stop() {
     app.close();
-  }
-
-  private long product(String name) {
-    for (JsonNode p : app.get("/api/products").json()) {
-      if (p.get("product").get("name").asString().equals(name)) {
-        return p.get("product").get("id").asLong();
-      }
-    }
-    throw new AssertionError(name);
   }
 
   private long add(String name, String purpose, String more) {
@@ -82,7 +74,7 @@ class SafetyApiTest {
   @ParameterizedTest
   @ValueSource(strings = {"FIRST_WASH", "MAIN_WASH", "LAST_RINSE"})
   void chlorineOnThisLoadIsAStopInEveryBath(String where) {
-    String asked = besides(product("chlorine bleach 4 %"), where, 40);
+    String asked = besides(Lives.productId(app, "chlorine bleach 4 %"), where, 40);
     assertThat(stops(load.plan(asked))).isTrue();
     assertThat(load.tryStart(asked, "").status()).isEqualTo(409);
   }
@@ -93,7 +85,7 @@ class SafetyApiTest {
     String both =
         HOT
             + ",\"besides\":[{\"productId\":%d,\"where\":\"FIRST_WASH\",\"ml\":20},{\"productId\":%d,\"where\":\"FIRST_WASH\",\"ml\":20}]"
-                .formatted(product("chlorine bleach 4 %"), unread);
+                .formatted(Lives.productId(app, "chlorine bleach 4 %"), unread);
     JsonNode plan = load.plan(both);
     assertThat(stops(plan)).isTrue();
     assertThat(plan.get("cautions").toString()).contains("unread cleaner");

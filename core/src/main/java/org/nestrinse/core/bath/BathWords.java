@@ -3,7 +3,7 @@ package org.nestrinse.core.bath;
 import java.util.Locale;
 import org.nestrinse.core.units.Numbers;
 
-/** The words of this station: what a bath leaves, and why it counts for no more. */
+/** Everything the baths say: how clean, how many germs, and why no more can be claimed. */
 public final class BathWords {
   /** Less than this is not told in figures, as a share. */
   private static final double LEAST_TOLD = 0.005;

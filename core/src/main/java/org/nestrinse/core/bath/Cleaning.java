@@ -62,7 +62,7 @@ public record Cleaning(
   /** Where a bath warms or cools past the point at which protein sets, it is followed closer. */
   private static final double STEP_WHERE_IT_SETS_MIN = 0.05;
 
-  /** Less than this nobody counts: the most that is said to be washed away is its logarithm. */
+  /** The smallest share of germs that washing out is credited with leaving. */
   private static final double LEAST_GERMS = 0.003;
 
   private static final double WHITENER_PALES = 0.3;

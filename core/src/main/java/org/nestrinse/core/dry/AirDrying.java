@@ -40,7 +40,7 @@ public record AirDrying(
   private static final double LEWIS = 0.90;
   private static final double EVAPORATION_J_KG = 2.45e6;
 
-  /** The sun shines on one face of two, and half of it is taken up. */
+  /** Sun that warms the cloth: it hits one of the two faces, and half of that is absorbed. */
   private static final double ABSORBED_SUN = 0.25;
 
   /** Cloth hangs upright: it catches half of the rain that would fall on it lying. */

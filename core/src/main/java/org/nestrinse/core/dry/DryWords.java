@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Dryer;
 import org.nestrinse.core.units.Numbers;
 
-/** The words of this station: what is carried where, and why. */
+/** Everything that Dry says: what to carry where, and why. */
 public final class DryWords {
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm", Locale.ROOT);
 

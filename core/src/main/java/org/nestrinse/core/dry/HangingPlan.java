@@ -135,7 +135,7 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
    * @param course the way worked out
    * @param alone what it costs when it shares no run of the dryer
    * @param stays the room it takes
-   * @param trips hours in which something of it is carried, in their order
+   * @param trips the hours in which somebody carries some of it, earliest first
    * @param runStart when the dryer starts, null without a dryer
    * @param massKg dry mass [kg]
    * @param thirstyKg how much of it gives its water slowly [kg]

@@ -8,7 +8,7 @@ import java.util.Comparator;
  *
  * @param lateHours hours that pieces come too late, all pieces together
  * @param dampHours hours that pieces are damp beyond what they may be, all pieces together
- * @param unwished pieces that dry otherwise than the household wishes
+ * @param unwished how many pieces dry in a way the household does not like
  * @param worth money, with hours and trips at their price, in the household's currency
  * @param money of it money, in the household's currency
  * @param wear in the units of {@link Course#wear()}

@@ -331,7 +331,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
     return SHOWS.get(sign).get(value)[cause.ordinal()];
   }
 
-  /** How often a sign is told so when this is the cause, by people who misread now and then. */
+  /** The chance that people report this value when this is the cause, misreadings included. */
   private static double likelihood(Cause cause, Sign sign, String value) {
     return misread(shows(cause, sign, value), sign);
   }

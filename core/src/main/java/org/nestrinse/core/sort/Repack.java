@@ -3,8 +3,6 @@ package org.nestrinse.core.sort;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.TreeMap;
 import java.util.function.Predicate;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
@@ -46,7 +44,7 @@ final class Repack {
       loads.stream().filter(l -> l != small).forEach(l -> others.add(new ArrayList<>(l)));
       if (allFit(singles(small), others)) {
         loads.clear();
-        others.forEach(l -> loads.add(merged(l)));
+        others.forEach(l -> loads.add(SortSearch.merged(l)));
         return true;
       }
     }
@@ -97,7 +95,7 @@ final class Repack {
       }
       if (packed.size() < alike.size()) {
         loads.removeAll(alike);
-        packed.forEach(l -> loads.add(merged(l)));
+        packed.forEach(l -> loads.add(SortSearch.merged(l)));
         return true;
       }
     }
@@ -190,13 +188,5 @@ final class Repack {
     }
     all.sort(Comparator.comparingDouble((Offered o) -> -wet(o)).thenComparing(Offered::id));
     return all;
-  }
-
-  private static List<Offered> merged(List<Offered> pieces) {
-    Map<Long, Offered> byId = new TreeMap<>();
-    for (Offered o : pieces) {
-      byId.merge(o.id(), o, (a, b) -> a.withCount(a.pieces().count() + b.pieces().count()));
-    }
-    return new ArrayList<>(byId.values());
   }
 }

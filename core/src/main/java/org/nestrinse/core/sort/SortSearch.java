@@ -128,7 +128,8 @@ final class SortSearch {
     return new Found(loads, merged(waiting), java.util.Objects.requireNonNull(bestCost), proven);
   }
 
-  private static List<Offered> merged(List<Offered> parts) {
+  /** Returns the offers, each once with all its pieces, by number. */
+  static List<Offered> merged(List<Offered> parts) {
     java.util.Map<Long, Offered> byId = new java.util.TreeMap<>();
     for (Offered o : parts) {
       byId.merge(o.id(), o, (a, b) -> a.withCount(a.pieces().count() + b.pieces().count()));

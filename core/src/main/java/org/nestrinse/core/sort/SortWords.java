@@ -1,6 +1,6 @@
 package org.nestrinse.core.sort;
 
-/** The words of this station: what is kept apart, and why. */
+/** Everything that Sort says: what is kept apart, and why. */
 public final class SortWords {
   static final String PLAIN_WASH =
       "For delicate skin the whole load is washed without enzymes and scent.";

@@ -30,7 +30,7 @@ public final class ThinLoad {
 
   /** Something else to do. */
   public sealed interface Instead {
-    /** Waiting, until the first of it is due. */
+    /** Leave it until the first piece is due. */
     record WaitUntil(Instant until) implements Instead {}
 
     /** By hand, in a basin or a bucket. */

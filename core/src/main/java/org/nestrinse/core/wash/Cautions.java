@@ -32,7 +32,7 @@ final class Cautions {
 
   private static final double SAME_K = 0.2;
 
-  /** From this share on it is told that heat sets protein. */
+  /** Warn that heat sets protein once this share of the soil would set. */
   private static final double SETS_TOLD = 0.01;
 
   private final WashJob job;

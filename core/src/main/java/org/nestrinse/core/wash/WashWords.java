@@ -9,7 +9,7 @@ import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.why.Why;
 
-/** The words of this station: reasons, verdicts and cautions of a wash, each said once. */
+/** Everything that Wash says: its reasons and verdicts. */
 final class WashWords {
   private static final int GERMS_SECTION = 7;
   private static final int CLEANING_SECTION = 6;
