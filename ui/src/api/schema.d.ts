@@ -4761,6 +4761,7 @@ export interface components {
             smell?: boolean;
             /** Format: double */
             soilLeft?: number;
+            soilWords?: string;
             /** Format: date-time */
             startedAt: string;
             suds?: boolean;

@@ -67,10 +67,10 @@ watch(page, reload)
             </td>
             <td class="py-1.5 pr-3 text-right whitespace-nowrap">{{ percent(r.fill) }}</td>
             <td class="py-1.5 pr-3 text-right" data-soil>
-              {{ r.soilLeft == null ? '' : r.soilLeft < 0.01 ? 'under 1 %' : percent(r.soilLeft) }}
+              {{ r.soilWords }}
             </td>
             <td class="py-1.5 pr-3 text-right" :class="r.goalMet ? '' : 'text-soft'">
-              {{ number(Math.min(5, r.totalLog), 1) }}
+              {{ number(r.totalLog, 1) }}
               <span v-if="!r.goalMet" class="block text-xs">short of its goal</span>
             </td>
             <td class="py-1.5 pr-3 text-right">{{ number(r.residueMgKg) }}</td>

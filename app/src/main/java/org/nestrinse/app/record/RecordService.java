@@ -19,6 +19,8 @@ import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.DoseLog;
 import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.app.week.WeekService;
+import org.nestrinse.core.bath.BathWords;
+import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.record.Changes;
@@ -138,8 +140,9 @@ public class RecordService {
         r.bath().hardnessMmolL(),
         r.estimate().residueMgKg(),
         r.estimate().residueTargetMgKg(),
-        r.estimate().totalLog(),
+        Math.min(HygieneEstimate.MOST_CLAIMED, r.estimate().totalLog()),
         r.estimate().soilLeft(),
+        r.estimate().soilLeft() == null ? null : BathWords.about(r.estimate().soilLeft()),
         r.estimate().notRun(),
         seen.stream()
             .map(ObservationService.Observation::seconds)

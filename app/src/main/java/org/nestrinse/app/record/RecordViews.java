@@ -46,8 +46,9 @@ final class RecordViews {
    * @param hardnessMmolL of the water then
    * @param residueMgKg by the estimate
    * @param residueTargetMgKg wanted
-   * @param totalLog hygiene by the estimate
+   * @param totalLog germs by the estimate, never more than is claimed
    * @param soilLeft share of the worst soil that was left, or null
+   * @param soilWords the same in words, or null
    * @param notRun whether it was ticked off sooner than it can run
    * @param dropSeconds of the slowest water drop, or null
    * @param smell whether it smelled; null when nobody sniffed
@@ -72,6 +73,7 @@ final class RecordViews {
       double residueTargetMgKg,
       double totalLog,
       @Nullable Double soilLeft,
+      @Nullable String soilWords,
       boolean notRun,
       @Nullable Double dropSeconds,
       @Nullable Boolean smell,

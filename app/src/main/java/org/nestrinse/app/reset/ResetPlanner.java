@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -24,6 +23,7 @@ import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.reset.ResetCost;
 import org.nestrinse.core.reset.ResetFitness;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
@@ -187,42 +187,12 @@ public class ResetPlanner {
         machine.name(), machine.drumL(), machine.drumRadiusM(), Math.min(fastest, bears));
   }
 
-  /**
-   * Returns what a reset costs: water, electricity by the hours that it takes, and what goes in.
-   *
-   * @param steps its steps, with what each of them takes
-   */
+  /** Returns what a reset costs with the household's products and tariff. */
   double cost(double litres, double kwh, List<ResetStep> steps, Instant start, double minutes) {
     Household household = households.current();
     LocalTime clockTime = start.atZone(household.zoneId()).toLocalTime();
-    List<Product> owned = products.products();
-    double goesIn =
-        steps.stream()
-            .flatMap(s -> s.amounts().stream())
-            .mapToDouble(a -> a.grams() * pricePerG(a.product(), owned))
-            .sum();
-    return litres * household.tariff().waterPerL()
-        + household.tariff().cost(kwh, clockTime, minutes)
-        + goesIn;
-  }
-
-  /** Of the products with such a name or use the cheapest; what is not owned costs nothing here. */
-  private static double pricePerG(String plainName, List<Product> owned) {
-    return owned.stream()
-        .filter(p -> servesAs(p, plainName))
-        .mapToDouble(Product::pricePerG)
-        .min()
-        .orElse(0);
-  }
-
-  private static boolean servesAs(Product product, String plainName) {
-    return switch (product.purpose()) {
-      case DETERGENT -> plainName.contains("detergent");
-      case SODA -> plainName.contains("soda");
-      case ACID -> plainName.contains("vinegar");
-      case CHLORINE_BLEACH -> plainName.contains("chlorine");
-      default -> Arrays.stream(plainName.split(" ")).anyMatch(product.name()::contains);
-    };
+    return ResetCost.of(
+        litres, kwh, steps, clockTime, minutes, household.tariff(), products.products());
   }
 
   /** Returns a plan as it is shown. */

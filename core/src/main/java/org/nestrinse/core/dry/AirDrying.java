@@ -53,7 +53,6 @@ public record AirDrying(
   private static final double REGAIN_EXPONENT = 1.2;
   private static final int NEWTON_STEPS = 8;
   private static final int MINUTES_PER_HOUR = 60;
-  private static final double SECONDS_PER_MINUTE = 60;
 
   /** A room's air changes slowly: the cloth in it is looked at anew so often [min]. */
   private static final int ROOM_STEP_MINUTES = 5;
@@ -308,29 +307,25 @@ public record AirDrying(
 
   /** The way of one piece, minute by minute. */
   private static final class Walk {
-    private final Hung piece;
+    private final DryingPiece drying;
+    private final Material material;
     private final int pieces;
     private final List<Stretch> way;
-    private final double critical;
-    private final double dry;
-    private double x;
     private double vapour;
     private @Nullable Room in;
 
     Walk(Hung piece, int pieces, List<Stretch> way) {
-      this.piece = piece;
+      this.drying = new DryingPiece(piece);
+      this.material = piece.material;
       this.pieces = pieces;
       this.way = way;
-      critical = piece.criticalMoisture();
-      dry = dryMoisture(piece.material);
-      x = piece.startMoisture;
     }
 
     AirDrying hours(int firstMinutes) {
       List<Double> cloth = way.stream().map(Stretch::clothC).toList();
-      List<Double> moisture = new ArrayList<>(List.of(x));
-      if (x <= dry) {
-        moisture.add(x);
+      List<Double> moisture = new ArrayList<>(List.of(drying.moisture()));
+      if (drying.isDry()) {
+        moisture.add(drying.moisture());
         return new AirDrying(0.0, cloth, moisture);
       }
       int gone = 0;
@@ -338,7 +333,7 @@ public record AirDrying(
         Stretch here = way.get(Math.min(hour, way.size() - 1));
         int minutes = hour == 0 ? firstMinutes : MINUTES_PER_HOUR;
         double dryAfter = hour(here, minutes);
-        moisture.add(x);
+        moisture.add(drying.moisture());
         if (dryAfter >= 0) {
           return new AirDrying((gone + dryAfter) / MINUTES_PER_HOUR, cloth, moisture);
         }
@@ -351,41 +346,33 @@ public record AirDrying(
     private double hour(Stretch here, int minutes) {
       Air air = here.air;
       Room room = here.room;
-      boolean another = room != null && (in == null || in.key != room.key);
-      vapour =
-          room == null
-              ? air.vapourDensity()
-              : another ? Math.min(air.saturation(), room.settled(air.vapourDensity())) : vapour;
-      in = room;
+      enter(room, air);
       double evaporation = here.evaporation;
-      double resting = restingMoisture(piece.material, air.feltHumidity(vapour));
-      double wetted = wettedPerMinute(air, piece);
-      double share = 2 * piece.areaM2 * here.exposure / piece.massKg * SECONDS_PER_MINUTE;
+      double resting = restingMoisture(material, air.feltHumidity(vapour));
       for (int minute = 0; minute < minutes; minute++) {
         if (room != null && minute % ROOM_STEP_MINUTES == 0) {
           evaporation = air.evaporation(vapour);
-          resting = restingMoisture(piece.material, air.feltHumidity(vapour));
+          resting = restingMoisture(material, air.feltHumidity(vapour));
         }
-        double slowed =
-            x < critical && critical > resting
-                ? Math.max(0, Math.min(1, (x - resting) / (critical - resting)))
-                : 1;
-        double lost = evaporation * share * slowed;
-        double next = x - lost;
-        if (wetted > 0) {
-          next = Math.max(next, Math.min(piece.soakedMoisture, next + wetted));
-        }
+        DryingPiece.Minute gone = drying.minute(air, evaporation, resting, here.exposure);
         if (room != null) {
-          vapour = room.after(vapour, lost * piece.massKg * pieces, air);
+          vapour = room.after(vapour, gone.givenKg() * pieces, air);
         }
-        if (next <= dry) {
-          double part = (x - dry) / (x - next);
-          x = dry;
-          return minute + part;
+        if (gone.dried()) {
+          return minute + gone.dryAfter();
         }
-        x = next;
       }
       return -1;
+    }
+
+    /** The air out of doors is as it is; that of a room is as it was left. */
+    private void enter(@Nullable Room room, Air air) {
+      if (room == null) {
+        vapour = air.vapourDensity();
+      } else if (in == null || in.key != room.key) {
+        vapour = Math.min(air.saturation(), room.settled(air.vapourDensity()));
+      }
+      in = room;
     }
   }
 }

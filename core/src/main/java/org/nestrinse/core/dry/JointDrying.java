@@ -10,6 +10,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.Material;
 
 /**
  * How everything dries that stays where it hangs, minute by minute and all of it together, since
@@ -19,7 +20,6 @@ import org.nestrinse.core.textile.Kind;
  */
 public final class JointDrying {
   private static final int MINUTES_PER_HOUR = 60;
-  private static final double SECONDS_PER_MINUTE = 60;
   private static final int LOOK_MINUTES = 5;
 
   private JointDrying() {}
@@ -85,13 +85,11 @@ public final class JointDrying {
   private static final class State {
     private final Group group;
     private final Place place;
-    private final AirDrying.Hung piece;
+    private final DryingPiece drying;
+    private final Material material;
     private final AirDrying.@Nullable Room room;
-    private final double critical;
-    private final double dry;
     private final int from;
     private final List<Double> moisture = new ArrayList<>();
-    private double x;
     private double evaporation;
     private double resting;
     private @Nullable Double dryAfter;
@@ -99,15 +97,14 @@ public final class JointDrying {
     State(Group group, Instant first) {
       this.group = group;
       place = group.spot.felt();
-      piece = HangingGroup.hung(group.kind, 1, group.startMoisture);
+      AirDrying.Hung piece = HangingGroup.hung(group.kind, 1, group.startMoisture);
+      drying = new DryingPiece(piece);
+      material = piece.material();
       room = HangingGroup.room(place, group.spot.placeId(), 0);
-      critical = piece.criticalMoisture();
-      dry = AirDrying.dryMoisture(piece.material());
       from = (int) Math.max(0, Duration.between(first, group.hungAt).toMinutes());
-      x = piece.startMoisture();
-      moisture.add(x);
-      if (x <= dry) {
-        moisture.add(x);
+      moisture.add(drying.moisture());
+      if (drying.isDry()) {
+        moisture.add(drying.moisture());
         dryAfter = 0.0;
       }
     }
@@ -129,44 +126,24 @@ public final class JointDrying {
                 ? air.vapourDensity()
                 : vapour.getOrDefault(room.key(), air.vapourDensity());
         evaporation = air.evaporation(now);
-        resting = AirDrying.restingMoisture(piece.material(), air.feltHumidity(now));
+        resting = AirDrying.restingMoisture(material, air.feltHumidity(now));
       }
       if (minute > from && newHour) {
-        moisture.add(x);
+        moisture.add(drying.moisture());
       }
-      double slowed =
-          x < critical && critical > resting
-              ? Math.max(0, Math.min(1, (x - resting) / (critical - resting)))
-              : 1;
-      double lost =
-          evaporation
-              * 2
-              * piece.areaM2()
-              * group.exposure
-              / piece.massKg()
-              * SECONDS_PER_MINUTE
-              * slowed;
-      double next = x - lost;
-      double wetted = AirDrying.wettedPerMinute(air, piece);
-      if (wetted > 0) {
-        next = Math.max(next, Math.min(piece.soakedMoisture(), next + wetted));
-      }
+      DryingPiece.Minute gone = drying.minute(air, evaporation, resting, group.exposure);
       if (room != null) {
-        given.merge(room.key(), lost * piece.massKg() * group.pieces, Double::sum);
+        given.merge(room.key(), gone.givenKg() * group.pieces, Double::sum);
       }
-      if (next <= dry) {
-        double part = (x - dry) / (x - next);
-        dryAfter = (minute - from + part) / MINUTES_PER_HOUR;
-        moisture.add(dry);
-        x = dry;
-        return;
+      if (gone.dried()) {
+        dryAfter = (minute - from + gone.dryAfter()) / MINUTES_PER_HOUR;
+        moisture.add(drying.moisture());
       }
-      x = next;
     }
 
     AirDrying drying() {
       if (dryAfter == null) {
-        moisture.add(x);
+        moisture.add(drying.moisture());
       }
       return HangingGroup.ofWhole(group.kind, new AirDrying(dryAfter, List.of(), moisture));
     }

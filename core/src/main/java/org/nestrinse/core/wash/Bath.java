@@ -42,6 +42,11 @@ public record Bath(
     profile = List.copyOf(profile);
   }
 
+  /** Returns the highest temperature that it reaches [°C]. */
+  public double peakC() {
+    return profile.stream().mapToDouble(TemperaturePoint::temperatureC).max().orElse(0);
+  }
+
   /**
    * Returns for how many minutes the bath is within a degree of its set point, 0 when it is not
    * heated.

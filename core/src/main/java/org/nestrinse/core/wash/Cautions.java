@@ -7,7 +7,6 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.bath.HygieneGoal;
-import org.nestrinse.core.bath.TemperaturePoint;
 import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
@@ -99,8 +98,7 @@ final class Cautions {
   private double peakOf(Step step) {
     return outcome.baths().stream()
         .filter(b -> b.step() == step.number())
-        .flatMap(b -> b.profile().stream())
-        .mapToDouble(TemperaturePoint::temperatureC)
+        .mapToDouble(Bath::peakC)
         .max()
         .orElse(0);
   }

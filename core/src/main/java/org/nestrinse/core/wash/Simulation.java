@@ -362,8 +362,7 @@ final class Simulation {
   private double peakOf(Step step) {
     return baths.stream()
         .filter(b -> b.step() == step.number())
-        .flatMap(b -> b.profile().stream())
-        .mapToDouble(TemperaturePoint::temperatureC)
+        .mapToDouble(Bath::peakC)
         .max()
         .orElse(0);
   }
@@ -556,12 +555,7 @@ final class Simulation {
     HygieneEstimate hygiene =
         HygieneEstimate.of(
             phases.stream().map(p -> phase(p, soils)).toList(), lifted == null ? 0 : lifted);
-    double peak =
-        baths.stream()
-            .flatMap(b -> b.profile().stream())
-            .mapToDouble(TemperaturePoint::temperatureC)
-            .max()
-            .orElse(job.water().inletC());
+    double peak = baths.stream().mapToDouble(Bath::peakC).max().orElse(job.water().inletC());
     List<Outcome.Leftover> leftovers = new ArrayList<>();
     dissolved.forEach(
         (product, solution) ->

@@ -13,11 +13,45 @@ import org.nestrinse.core.textile.Kind;
  * @see "docs/models.md, safety"
  */
 sealed interface WashCaution {
+  /** Each sort with its strength and its key. */
+  enum Sort {
+    TOO_HOT(Strength.STOP, "too-hot"),
+    A_LITTLE_HOTTER(Strength.NOTE, "a-little-hotter"),
+    TOO_FAST(Strength.STOP, "too-fast"),
+    NOT_TOGETHER(Strength.CHECK, "not-together"),
+    PROTEIN_HEAT(Strength.CHECK, "protein-heat"),
+    SOFTENER(Strength.CHECK, "softener"),
+    STAYS_IN(Strength.CHECK, "stays-in"),
+    ABOVE_MAXIMUM(Strength.STOP, "above-maximum"),
+    CHLORINE_LAST(Strength.STOP, "chlorine-last"),
+    CHLORINE_RINSES(Strength.STOP, "chlorine-rinses"),
+    CHLORINE_DYE(Strength.STOP, "chlorine-dye"),
+    CHLORINE_NEWBORN(Strength.STOP, "chlorine-newborn"),
+    CHLORINE_CARE(Strength.CHECK, "chlorine-care"),
+    OIL(Strength.STOP, "oil"),
+    LOAD_FORBIDS(Strength.NOTE, "load-forbids");
+
+    private final Strength strength;
+    private final String key;
+
+    Sort(Strength strength, String key) {
+      this.strength = strength;
+      this.key = key;
+    }
+  }
+
+  /** Returns which sort of caution it is. */
+  Sort sort();
+
   /** Returns how strongly it is meant. */
-  Strength strength();
+  default Strength strength() {
+    return sort().strength;
+  }
 
   /** Returns the short name by which a person confirms having read it. */
-  String key();
+  default String key() {
+    return sort().key;
+  }
 
   /** Returns the main wash that would lift it [°C], or null. */
   default @Nullable Integer nearestC() {
@@ -39,39 +73,24 @@ sealed interface WashCaution {
   record TooHot(Kind kind, double peakC, int chosenC, @Nullable Integer nearestC)
       implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.STOP;
-    }
-
-    @Override
-    public String key() {
-      return "too-hot";
+    public Sort sort() {
+      return Sort.TOO_HOT;
     }
   }
 
   /** A bath gets a little hotter than a piece allows, within a machine's ordinary spread. */
   record LittleTooHot(Kind kind, double peakC) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.NOTE;
-    }
-
-    @Override
-    public String key() {
-      return "a-little-hotter";
+    public Sort sort() {
+      return Sort.A_LITTLE_HOTTER;
     }
   }
 
   /** The spin is faster than a piece allows. */
   record TooFast(Kind kind, int plannedRpm) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.STOP;
-    }
-
-    @Override
-    public String key() {
-      return "too-fast";
+    public Sort sort() {
+      return Sort.TOO_FAST;
     }
   }
 
@@ -83,13 +102,13 @@ sealed interface WashCaution {
   record NotTogether(int plannedC, int fromC, boolean newborn, @Nullable Integer nearestC)
       implements WashCaution {
     @Override
-    public Strength strength() {
-      return newborn ? Strength.STOP : Strength.CHECK;
+    public Sort sort() {
+      return Sort.NOT_TOGETHER;
     }
 
     @Override
-    public String key() {
-      return "not-together";
+    public Strength strength() {
+      return newborn ? Strength.STOP : Strength.CHECK;
     }
   }
 
@@ -100,13 +119,8 @@ sealed interface WashCaution {
    */
   record ProteinSets(SoilType soil, double share, boolean coldFirst) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.CHECK;
-    }
-
-    @Override
-    public String key() {
-      return "protein-heat";
+    public Sort sort() {
+      return Sort.PROTEIN_HEAT;
     }
   }
 
@@ -120,13 +134,8 @@ sealed interface WashCaution {
   /** Softener, or a product with softener or soap, on what it harms. */
   record Coats(Product product, Harmed harmed, String what, double mgKg) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.CHECK;
-    }
-
-    @Override
-    public String key() {
-      return "softener";
+    public Sort sort() {
+      return Sort.SOFTENER;
     }
   }
 
@@ -137,117 +146,72 @@ sealed interface WashCaution {
    */
   record StaysOnSkin(Product product, double mgKg, boolean labelSays) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.CHECK;
-    }
-
-    @Override
-    public String key() {
-      return "stays-in";
+    public Sort sort() {
+      return Sort.STAYS_IN;
     }
   }
 
   /** More of a product than its label allows. */
   record AboveMaximum(Product product, double grams, double mostG) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.STOP;
-    }
-
-    @Override
-    public String key() {
-      return "above-maximum";
+    public Sort sort() {
+      return Sort.ABOVE_MAXIMUM;
     }
   }
 
   /** Chlorine in the last bath, with nothing to rinse it out. */
   record ChlorineLast(Product product) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.STOP;
-    }
-
-    @Override
-    public String key() {
-      return "chlorine-last";
+    public Sort sort() {
+      return Sort.CHLORINE_LAST;
     }
   }
 
   /** Chlorine with too little rinsing after it. */
   record ChlorineRinses(Product product, int rinses, double remains) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.STOP;
-    }
-
-    @Override
-    public String key() {
-      return "chlorine-rinses";
+    public Sort sort() {
+      return Sort.CHLORINE_RINSES;
     }
   }
 
   /** Chlorine on dark or new pieces. */
   record ChlorineDye(Product product, Kind kind, boolean fresh) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.STOP;
-    }
-
-    @Override
-    public String key() {
-      return "chlorine-dye";
+    public Sort sort() {
+      return Sort.CHLORINE_DYE;
     }
   }
 
   /** Chlorine on a newborn's things. */
   record ChlorineNewborn(Product product) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.STOP;
-    }
-
-    @Override
-    public String key() {
-      return "chlorine-newborn";
+    public Sort sort() {
+      return Sort.CHLORINE_NEWBORN;
     }
   }
 
   /** Gloves and air for chlorine, by hand as in the machine. */
   record ChlorineCare(Product product, boolean byHand) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.CHECK;
-    }
-
-    @Override
-    public String key() {
-      return "chlorine-care";
+    public Sort sort() {
+      return Sort.CHLORINE_CARE;
     }
   }
 
   /** Pieces with oil or solvent in them. */
   record Oily(Kind kind) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.STOP;
-    }
-
-    @Override
-    public String key() {
-      return "oil";
+    public Sort sort() {
+      return Sort.OIL;
     }
   }
 
   /** What the textiles of a load forbid, said once where it is loaded. */
   record LoadForbids(boolean absorbs, boolean microfibre) implements WashCaution {
     @Override
-    public Strength strength() {
-      return Strength.NOTE;
-    }
-
-    @Override
-    public String key() {
-      return "load-forbids";
+    public Sort sort() {
+      return Sort.LOAD_FORBIDS;
     }
   }
 }
