@@ -4761,7 +4761,6 @@ export interface components {
             smell?: boolean;
             /** Format: double */
             soilLeft?: number;
-            soilWords?: string;
             /** Format: date-time */
             startedAt: string;
             suds?: boolean;
@@ -4820,6 +4819,7 @@ export interface components {
             shelvedAt?: string;
             /** Format: double */
             soilLeft?: number;
+            soilWords?: string;
             /** Format: int32 */
             spinRpm: number;
             /** Format: date-time */

@@ -19,7 +19,6 @@ import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.DoseLog;
 import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.app.week.WeekService;
-import org.nestrinse.core.bath.BathWords;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
@@ -142,7 +141,6 @@ public class RecordService {
         r.estimate().residueTargetMgKg(),
         Math.min(HygieneEstimate.MOST_CLAIMED, r.estimate().totalLog()),
         r.estimate().soilLeft(),
-        r.estimate().soilLeft() == null ? null : BathWords.about(r.estimate().soilLeft()),
         r.estimate().notRun(),
         seen.stream()
             .map(ObservationService.Observation::seconds)

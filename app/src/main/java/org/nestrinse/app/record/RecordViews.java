@@ -48,7 +48,6 @@ final class RecordViews {
    * @param residueTargetMgKg wanted
    * @param totalLog germs by the estimate, never more than is claimed
    * @param soilLeft share of the worst soil that was left, or null
-   * @param soilWords the same in words, or null
    * @param notRun whether it was ticked off sooner than it can run
    * @param dropSeconds of the slowest water drop, or null
    * @param smell whether it smelled; null when nobody sniffed
@@ -73,7 +72,6 @@ final class RecordViews {
       double residueTargetMgKg,
       double totalLog,
       @Nullable Double soilLeft,
-      @Nullable String soilWords,
       boolean notRun,
       @Nullable Double dropSeconds,
       @Nullable Boolean smell,

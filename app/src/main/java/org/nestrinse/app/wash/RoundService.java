@@ -24,6 +24,8 @@ import org.nestrinse.app.wash.WashViews.PlanStep;
 import org.nestrinse.app.wash.WashViews.Round;
 import org.nestrinse.app.wash.WashViews.Summary;
 import org.nestrinse.app.wash.WashViews.SummaryPage;
+import org.nestrinse.core.bath.BathWords;
+import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.units.OutOfRange;
@@ -399,11 +401,12 @@ public class RoundService {
         e.doses,
         e.rinses,
         e.spinRpm,
-        e.totalLog,
+        Math.min(HygieneEstimate.MOST_CLAIMED, e.totalLog),
         e.killLog,
         e.goal,
         e.goalMet,
         e.soilLeft,
+        e.soilLeft == null ? null : BathWords.about(e.soilLeft),
         e.notRun,
         e.residueMgKg,
         e.residueTargetMgKg,

@@ -510,6 +510,7 @@ public final class WashViews {
    * @param goal what was wanted
    * @param goalMet whether it was reached
    * @param soilLeft share of the worst soil that was left, or null
+   * @param soilWords the same in words; null in older rounds
    * @param notRun whether it was ticked off sooner than it can run
    * @param residueMgKg left
    * @param residueTargetMgKg wanted
@@ -547,6 +548,7 @@ public final class WashViews {
       HygieneGoal goal,
       boolean goalMet,
       @Nullable Double soilLeft,
+      @Nullable String soilWords,
       boolean notRun,
       double residueMgKg,
       double residueTargetMgKg,
