@@ -1,0 +1,96 @@
+package org.nestrinse.app.wash;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.RunningApp;
+import org.nestrinse.app.time.HouseClock;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * A pail is washed in one tap, whatever the advice, and what did not run is not recorded as run.
+ */
+class WashNowApiTest {
+  private static final String HOT = "\"school\":\"hot-and-full\"";
+
+  private RunningApp app;
+
+  @BeforeEach
+  void start() {
+    app = RunningApp.demo(DemoApp.MOMENT);
+  }
+
+  @AfterEach
+  void stop() {
+    app.close();
+  }
+
+  private JsonNode now(String body) {
+    RunningApp.Answer answer = app.post("/api/loads/now", body);
+    assertThat(answer.status()).as(answer.body()).isEqualTo(201);
+    return answer.json();
+  }
+
+  @Test
+  void aPailThatCouldWaitIsWashedNowAndItSaysWhatItWouldHaveWaitedFor() {
+    long aurel = Lives.pail(app, "Aurel's pads").get("id").asLong();
+    int pieces = Lives.pail(app, "Aurel's pads").get("pieces").asInt();
+    JsonNode made = now("{\"pailIds\":[%d]}".formatted(aurel));
+    assertThat(made.get("notes").toString()).contains("waited until");
+    assertThat(Lives.pail(app, "Aurel's pads").get("pieces").asInt()).isLessThan(pieces);
+    long load = made.get("load").get("id").asLong();
+    JsonNode plans = app.get("/api/loads/" + load + "/plans").json();
+    assertThat(plans.get("offered").asString()).isNotBlank();
+    assertThat(plans.get("offeredWords").asString()).endsWith(".");
+  }
+
+  @Test
+  void whatMustNotTravelAlongStaysBehindWithItsReason() {
+    long nursery = Lives.pail(app, "Nursery pail").get("id").asLong();
+    JsonNode made = now("{\"pailIds\":[%d]}".formatted(nursery));
+    assertThat(made.get("notes").toString()).contains("wool cover").contains("bears 30 at most");
+  }
+
+  @Test
+  void withoutPailsEverythingThatWaitsIsMeantAndNonsenseIsNamed() {
+    assertThat(now("{}").get("load").get("id").asLong()).isPositive();
+    assertThat(app.post("/api/loads/now", "{\"pailIds\":[]}").status()).isEqualTo(400);
+    assertThat(app.post("/api/loads/now", "{\"pailIds\":[99999]}").status()).isBetween(400, 499);
+  }
+
+  @Test
+  void aStepTickedFarTooSoonIsAskedAboutAndCountsAsNotRun() {
+    NursingLoad load = NursingLoad.of(app);
+    JsonNode round = load.start(HOT);
+    long id = round.get("id").asLong();
+    for (JsonNode step : round.get("plan").get("steps")) {
+      app.bean(HouseClock.class).forward(Duration.ofMinutes(2));
+      app.post("/api/rounds/%d/steps/%d".formatted(id, step.get("number").asInt()), "{}");
+    }
+    JsonNode asked = app.get("/api/rounds/" + id).json();
+    assertThat(asked.get("early")).isNotEmpty();
+    assertThat(asked.get("early").toString()).contains("ticked off after");
+    assertThat(line(id).get("notRun").asBoolean()).isTrue();
+
+    assertThat(app.post("/api/rounds/%d/ran".formatted(id), "{}").status()).isEqualTo(400);
+    JsonNode ran = app.post("/api/rounds/%d/ran".formatted(id), "{\"ran\":true}").json();
+    assertThat(ran.get("early")).isEmpty();
+    assertThat(line(id).get("notRun").asBoolean()).isFalse();
+    assertThat(line(id).get("soilWords").asString()).contains("%");
+    assertThat(line(id).get("totalLog").asDouble()).isLessThanOrEqualTo(5);
+  }
+
+  private JsonNode line(long id) {
+    for (JsonNode round : app.get("/api/record?size=5").json().get("rounds")) {
+      if (round.get("id").asLong() == id) {
+        return round;
+      }
+    }
+    throw new AssertionError("round " + id);
+  }
+}
