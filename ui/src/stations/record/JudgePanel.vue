@@ -85,6 +85,7 @@ async function tryIt(cause: Api['CauseLine'], change: Api['ChangeLine']) {
   await again()
 }
 async function decide(e: Api['ExperimentLine'], keep: boolean) {
+  if (e.id === undefined) return
   const done = await act(() =>
     answer(
       api.POST('/api/judge/changes/{id}/decision', {
@@ -262,13 +263,14 @@ async function resetTrim() {
             <ul class="text-sm">
               <li
                 v-for="e in judged.past"
-                :key="e.id"
+                :key="e.key"
                 class="border-t border-line py-1"
                 data-past-change
                 :data-state="e.state"
               >
-                <strong>{{ STATES[e.state] }}</strong>: {{ e.words }}, {{ e.startedWords }}, against
-                {{ e.causeWords }}. {{ e.says }}
+                <strong>{{ STATES[e.state] }}</strong>: {{ e.words }}, {{ e.startedWords
+                }}<template v-if="e.causeWords">, against {{ e.causeWords }}</template>.
+                {{ e.says }}
                 <template v-if="e.open && !then">
                   <button type="button" class="button-quiet" @click="decide(e, true)">Keep</button>
                   <button type="button" class="button-quiet" @click="decide(e, false)">

@@ -100,7 +100,7 @@ const state = computed(() =>
         </span>
       </template>
       <template v-else>
-        What waits is not due yet and would not fill half a drum; its clock is told below.
+        Nothing has to be washed now. Below is what each pail waits for.
       </template>
     </ViewHead>
 

@@ -115,7 +115,7 @@ class OwnHouseholdTest {
   private void wash() {
     browser.press(org.openqa.selenium.Keys.ESCAPE, "2");
     // Nothing is due yet; a person may wash all the same.
-    browser.see("main", "What waits is not due yet");
+    browser.see("main", "Nothing has to be washed now");
     browser.click("[data-wait] [data-piece='face cloth']");
     browser.click("[data-move=own]");
     browser.click("button[data-main]", "Accept this load");

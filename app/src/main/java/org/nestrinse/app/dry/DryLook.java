@@ -422,16 +422,10 @@ final class DryLook {
 
   /** A span to the half hour, and that it will smell where nothing can prevent it. */
   private String dryWords(Course c) {
-    Instant by = c.dryBy();
-    if (by == null) {
-      return dryWords(by);
+    DrySpan span = c.span(checked(c));
+    if (span == null) {
+      return dryWords(c.dryBy());
     }
-    Instant since = c.batch().hungAt() == null ? c.legs().get(0).from() : c.batch().hungAt();
-    Course.Tumble run = c.tumble();
-    DrySpan span =
-        run != null
-            ? DrySpan.tumbled(c.legs().get(c.legs().size() - 1).from(), by)
-            : DrySpan.of(since, by, checked(c));
     String told =
         span.from().isBefore(now)
             ? "by " + words.at(span.to())

@@ -117,7 +117,10 @@ public class DryService {
           e.roundId = washed.roundId();
           e.kindId = kind.id();
           e.pieces = count;
-          double moisture = moisture(kind, washed);
+          double moisture =
+              washed.byHand()
+                  ? HangingGroup.moistureByHand(kind)
+                  : HangingGroup.moistureAfterSpin(kind, washed.spinRpm(), washed.drumRadiusM());
           e.hang(0, false, false, washed.at(), moisture);
           e.dampSince = washed.at();
           Instant needed = now.neededBy().get(kind.role());
@@ -137,14 +140,6 @@ public class DryService {
         groups.save(part);
       }
     }
-  }
-
-  /** By hand pieces are wrung, and covers are not. */
-  private static double moisture(Kind kind, RoundWashed washed) {
-    boolean cover = kind.role() == Role.COVER || kind.role() == Role.SHELL;
-    return washed.byHand()
-        ? HangingGroup.moistureByHand(kind, !cover)
-        : HangingGroup.moistureAfterSpin(kind, washed.spinRpm(), washed.drumRadiusM());
   }
 
   /** Hangs a group in the spot of a leg; what goes straight into the dryer waits indoors for it. */

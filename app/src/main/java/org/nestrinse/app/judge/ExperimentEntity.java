@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Experiment;
+import org.nestrinse.core.judge.Seen;
 
 /** One change and what came of it. */
 @Entity
@@ -49,6 +50,11 @@ class ExperimentEntity {
   double trimBefore;
   double trimAfter;
   int wetHoursBefore;
+
+  /** Returns whether what was seen before it is settled, as it helped and could change the sign. */
+  boolean settles(Seen seen) {
+    return seen.at().isBefore(startedAt) && changeMade.couldChange(seen.sign());
+  }
 
   Set<String> findings() {
     return Arrays.stream(complaint.split(" ")).collect(Collectors.toSet());

@@ -3,6 +3,7 @@ package org.nestrinse.app.judge;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
@@ -26,6 +27,7 @@ import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Diagnosis;
 import org.nestrinse.core.judge.Experiment;
+import org.nestrinse.core.judge.JudgeWords;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.judge.Trim;
@@ -81,8 +83,8 @@ public class JudgeService {
     Instant now = clock.instant();
     Instant to = at == null || at.isAfter(now) ? now : at;
     String of = kind == null || kind.isBlank() ? null : kind;
-    Instant from = from(to);
-    Evidence.Case found = evidence.at(from, to, of);
+    Instant from = to.minus(Evidence.LOOKED_BACK);
+    Evidence.Case found = found(to, of);
     Diagnosis d = Diagnosis.of(found.facts(), found.seen());
     TimeWords words = households.timeWords();
     PastRound last =
@@ -93,8 +95,8 @@ public class JudgeService {
     for (Diagnosis.Ranked r : d.causes()) {
       causes.add(cause(r, causes.isEmpty() ? last : null, move));
     }
-    List<ExperimentEntity> all = new ArrayList<>(experiments.findByOrderByStartedAtAscIdAsc());
-    all.sort(Comparator.comparing((ExperimentEntity e) -> e.startedAt).reversed());
+    List<JudgeViews.ExperimentLine> made = new ArrayList<>(all());
+    Collections.reverse(made);
     return new JudgeViews.Judged(
         d.state(),
         d.says(),
@@ -104,35 +106,32 @@ public class JudgeService {
         causes,
         d.checks().stream().map(JudgeService::check).toList(),
         trim(lookedAt, move),
-        all.stream()
-            .filter(e -> e.state == Experiment.State.WATCHING)
-            .findFirst()
-            .map(e -> view(e, words, true))
-            .orElse(null),
-        all.stream()
-            .filter(e -> e.state != Experiment.State.WATCHING)
+        made.stream().filter(e -> e.state() == Experiment.State.WATCHING).findFirst().orElse(null),
+        made.stream()
+            .filter(e -> e.state() != Experiment.State.WATCHING)
             .limit(PAST_SHOWN)
-            .map(e -> view(e, words, all.get(0).id.equals(e.id)))
             .toList());
   }
 
-  /** What was seen before a change that helped is settled. */
-  private Instant from(Instant to) {
-    Instant earliest = to.minus(Evidence.LOOKED_BACK);
-    return experiments.findByOrderByStartedAtAscIdAsc().stream()
-        .filter(e -> e.state == Experiment.State.KEPT)
-        .filter(e -> e.endedAt != null && !e.endedAt.isAfter(to))
-        .map(e -> e.startedAt)
-        .filter(s -> s.isAfter(earliest))
-        .max(Comparator.naturalOrder())
-        .orElse(earliest);
+  /** What is judged at a moment: all that was seen lately and is not settled by then. */
+  private Evidence.Case found(Instant to, @Nullable String kind) {
+    Evidence.Case found = evidence.at(to.minus(Evidence.LOOKED_BACK), to, kind);
+    List<ExperimentEntity> helped =
+        experiments.findByOrderByStartedAtAscIdAsc().stream()
+            .filter(e -> e.state == Experiment.State.KEPT)
+            .filter(e -> e.endedAt != null && !e.endedAt.isAfter(to))
+            .toList();
+    return new Evidence.Case(
+        found.seen().stream().filter(s -> helped.stream().noneMatch(e -> e.settles(s))).toList(),
+        found.facts(),
+        found.rounds());
   }
 
   /** Returns the likeliest causes in words, for saying elsewhere; none when it cannot be told. */
   @Transactional(readOnly = true)
   public List<String> likely() {
     Instant to = clock.instant();
-    Evidence.Case found = evidence.at(from(to), to, null);
+    Evidence.Case found = found(to, null);
     Diagnosis d = Diagnosis.of(found.facts(), found.seen());
     return d.state() == Diagnosis.State.LIKELY
         ? List.of(d.causes().get(0).cause().words())
@@ -227,7 +226,7 @@ public class JudgeService {
       return "Every routine does that already.";
     }
     if (change.trimDirection() != 0 && !asks(move, change)) {
-      return "The dose moves when two rounds in a row say the same, never by one.";
+      return "The dose moves when two rounds in a row say the same, or when a reset brings suds out.";
     }
     return "";
   }
@@ -267,20 +266,23 @@ public class JudgeService {
         begin.kind == null || begin.kind.isBlank()
             ? null
             : Given.text("kind", begin.kind, LONGEST_KIND);
+    if (!change.touches(cause)) {
+      throw new NotNow(JudgeWords.doesNothing(change, cause));
+    }
     Trim.Move move = move(lookedAt()).orElse(null);
     String notNow = notNow(change, move);
     if (!notNow.isEmpty()) {
       throw new NotNow(notNow);
     }
     Instant now = clock.instant();
-    Evidence.Case found = evidence.at(from(now), now, kind);
+    Evidence.Case found = found(now, kind);
     Diagnosis d = Diagnosis.of(found.facts(), found.seen());
     if (d.state() == Diagnosis.State.CLINICIAN) {
       throw new NotNow(d.says());
     }
-    String complaint = complaint(d, cause, found.seen());
+    String complaint = complaint(d, change, cause, found.seen());
     if (complaint.isEmpty()) {
-      throw new NotNow("Nothing was seen that this could be watched by.");
+      throw new NotNow(JudgeWords.nothingToWatch());
     }
     Household household = households.current();
     ExperimentEntity e = new ExperimentEntity();
@@ -299,8 +301,11 @@ public class JudgeService {
     return judge(kind, null);
   }
 
-  /** What speaks for the cause and is bad is watched; else everything that is bad. */
-  private static String complaint(Diagnosis d, Cause cause, List<Seen> seen) {
+  /**
+   * What is bad and can change by it is watched: what speaks for the cause, else all of that. Other
+   * complaints may go or stay without telling anything of this change.
+   */
+  private static String complaint(Diagnosis d, Change change, Cause cause, List<Seen> seen) {
     Set<Sign> telling =
         d.causes().stream()
             .filter(r -> r.cause() == cause)
@@ -310,7 +315,7 @@ public class JudgeService {
     Set<String> bad = new TreeSet<>();
     Set<String> all = new TreeSet<>();
     for (Seen s : seen) {
-      if (s.wrong()) {
+      if (s.wrong() && change.couldChange(s.sign())) {
         all.add(s.finding());
         if (telling.contains(s.sign())) {
           bad.add(s.finding());
@@ -323,7 +328,7 @@ public class JudgeService {
 
   private void apply(ExperimentEntity e) {
     if (e.changeMade.trimDirection() != 0) {
-      households.moveTrim(e.trimAfter, e.changeMade.trimDirection());
+      households.moveTrim(e.trimAfter, e.changeMade.trimDirection(), HouseholdService.Moved.TRIED);
     }
     if (e.changeMade.standing() != null) {
       households.standing(e.changeMade.standing(), true);
@@ -336,7 +341,8 @@ public class JudgeService {
 
   private void takeBack(ExperimentEntity e) {
     if (e.changeMade.trimDirection() != 0) {
-      households.moveTrim(e.trimBefore, -e.changeMade.trimDirection());
+      households.moveTrim(
+          e.trimBefore, -e.changeMade.trimDirection(), HouseholdService.Moved.TAKEN_BACK);
     }
     if (e.changeMade.standing() != null) {
       households.standing(e.changeMade.standing(), false);
@@ -350,12 +356,15 @@ public class JudgeService {
   @Transactional
   public void watchReset() {
     Instant now = clock.instant();
-    Evidence.Case found = evidence.at(from(now), now, null);
+    Evidence.Case found = found(now, null);
     Diagnosis d = Diagnosis.of(found.facts(), found.seen());
     boolean free = notNow(Change.RESET, null).isEmpty() && d.state() != Diagnosis.State.CLINICIAN;
-    if (free && !d.causes().isEmpty()) {
-      begin(new Begin(Change.RESET, d.causes().get(0).cause(), null));
-    }
+    d.causes().stream()
+        .map(Diagnosis.Ranked::cause)
+        .filter(Change.RESET::touches)
+        .filter(c -> free && !complaint(d, Change.RESET, c, found.seen()).isEmpty())
+        .findFirst()
+        .ifPresent(cause -> begin(new Begin(Change.RESET, cause, null)));
   }
 
   /** Looks at the change that is watched anew, after something was seen. */
@@ -429,9 +438,7 @@ public class JudgeService {
         lookedAt.stream()
             .map(
                 r ->
-                    new Trim.Told(
-                        Trim.vote(r.seen()),
-                        moved.at() == null || r.startedAt().isAfter(moved.at())))
+                    Trim.Told.of(r.seen(), moved.at() == null || r.startedAt().isAfter(moved.at())))
             .toList();
     return Trim.next(households.current().trim(), told, moved.way()).map(this::felt);
   }
@@ -468,7 +475,7 @@ public class JudgeService {
         Why.of(
             "Every dose × " + Numbers.of(trim, 1),
             "What you saw lately. It moves by tenths when two rounds in a row agree and none of the last four says"
-                + " the opposite; never by one.");
+                + " the opposite. Suds in the water of a reset lower it at once.");
     lookedAt.stream()
         .skip(Math.max(0, lookedAt.size() - TRIM_ROUNDS_SHOWN))
         .forEach(r -> why.line(words.at(r.startedAt()), Trim.vote(r.seen()).words()));
@@ -479,7 +486,7 @@ public class JudgeService {
     String says =
         next == null
             ? trim == Trim.NONE ? "As the label says." : "Learned from what was seen."
-            : "Two rounds agree: × %s would fit.".formatted(Numbers.of(next, 1));
+            : "What was seen agrees: × %s would fit.".formatted(Numbers.of(next, 1));
     return new JudgeViews.TrimLine(
         trim, next, says, why.source("docs/models.md, trim. Bounds 0.6 and 1.4."));
   }
@@ -497,28 +504,58 @@ public class JudgeService {
               e.says = "Taken back, because the dose was set back to the label.";
               experiments.saveAndFlush(e);
             });
-    households.moveTrim(Trim.NONE, 0);
+    households.moveTrim(Trim.NONE, 0, HouseholdService.Moved.SET_BACK);
     return judge(null, null);
   }
 
-  /** Returns the changes that were made, oldest first. */
+  /**
+   * Returns the changes that were made, oldest first. The dose is in it whenever it moved, so its
+   * last line there is the dose now used.
+   */
   @Transactional(readOnly = true)
   public List<JudgeViews.ExperimentLine> all() {
     TimeWords words = households.timeWords();
-    return experiments.findByOrderByStartedAtAscIdAsc().stream()
-        .map(e -> view(e, words, false))
-        .toList();
+    List<ExperimentEntity> made = experiments.findByOrderByStartedAtAscIdAsc();
+    List<JudgeViews.ExperimentLine> lines = new ArrayList<>();
+    for (ExperimentEntity e : made) {
+      lines.add(view(e, words, e == made.get(made.size() - 1)));
+    }
+    households.doseMoves().stream()
+        .filter(m -> m.reason() != HouseholdService.Moved.TRIED)
+        .forEach(m -> lines.add(view(m, words)));
+    lines.sort(Comparator.comparing(JudgeViews.ExperimentLine::startedAt));
+    return lines;
+  }
+
+  private static JudgeViews.ExperimentLine view(HouseholdService.DoseMove m, TimeWords words) {
+    return new JudgeViews.ExperimentLine(
+        "dose-" + m.number(),
+        null,
+        m.to() > m.from() ? Change.DOSE_UP : Change.DOSE_DOWN,
+        dose(m.to(), m.from()),
+        null,
+        List.of(),
+        m.at(),
+        words.at(m.at()),
+        words.at(m.at()),
+        Experiment.State.KEPT,
+        m.reason() == HouseholdService.Moved.SET_BACK
+            ? JudgeWords.setBack()
+            : JudgeWords.takenBack(),
+        false);
+  }
+
+  private static String dose(double to, double from) {
+    return "dose × %s, from × %s".formatted(Numbers.of(to, 1), Numbers.of(from, 1));
   }
 
   private static JudgeViews.ExperimentLine view(
       ExperimentEntity e, TimeWords words, boolean latest) {
     return new JudgeViews.ExperimentLine(
+        "change-" + e.id,
         e.id,
         e.changeMade,
-        e.changeMade.trimDirection() == 0
-            ? e.changeMade.words()
-            : "dose × %s, from × %s"
-                .formatted(Numbers.of(e.trimAfter, 1), Numbers.of(e.trimBefore, 1)),
+        e.changeMade.trimDirection() == 0 ? e.changeMade.words() : dose(e.trimAfter, e.trimBefore),
         e.cause.words(),
         e.findings().stream().sorted().map(JudgeService::words).toList(),
         e.startedAt,

@@ -101,10 +101,11 @@ public final class JudgeViews {
   /**
    * A change that was made.
    *
-   * @param id number
+   * @param key tells it apart from all others
+   * @param id number, or null for a move of the dose that nobody can decide about
    * @param change its name
    * @param words as shown
-   * @param causeWords what it was against
+   * @param causeWords what it was against, or null
    * @param complaint what led to it, in words
    * @param startedAt when it began
    * @param startedWords in words
@@ -114,10 +115,11 @@ public final class JudgeViews {
    * @param open whether the person may still decide
    */
   public record ExperimentLine(
-      long id,
+      String key,
+      @Nullable Long id,
       Change change,
       String words,
-      String causeWords,
+      @Nullable String causeWords,
       List<String> complaint,
       Instant startedAt,
       String startedWords,

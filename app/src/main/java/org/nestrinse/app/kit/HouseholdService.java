@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -35,10 +36,12 @@ public class HouseholdService {
   private static final Range PRICE = new Range(0, 100, "");
 
   private final HouseholdRepository households;
+  private final DoseMoveRepository moves;
   private final HouseClock clock;
 
-  HouseholdService(HouseholdRepository households, HouseClock clock) {
+  HouseholdService(HouseholdRepository households, DoseMoveRepository moves, HouseClock clock) {
     this.households = households;
+    this.moves = moves;
     this.clock = clock;
   }
 
@@ -235,17 +238,60 @@ public class HouseholdService {
     return new TrimMoved(e.trimMovedAt, e.trimWay);
   }
 
+  /** Why the learned correction of the dose moved. */
+  public enum Moved {
+    TRIED,
+    TAKEN_BACK,
+    SET_BACK
+  }
+
   /**
-   * Sets the learned correction of the dose.
+   * One move of the learned correction of the dose.
+   *
+   * @param number its number, the latest the highest
+   * @param at when
+   * @param from what it was
+   * @param to what it is from then on
+   * @param reason why
+   */
+  public record DoseMove(long number, Instant at, double from, double to, Moved reason) {}
+
+  /** Returns how the dose moved, oldest first; the last one ends in the dose now used. */
+  @Transactional(readOnly = true)
+  public List<DoseMove> doseMoves() {
+    return moves.findByOrderByMovedAtAscIdAsc().stream()
+        .map(m -> new DoseMove(m.id, m.movedAt, m.fromTrim, m.toTrim, m.reason))
+        .toList();
+  }
+
+  /**
+   * Sets the learned correction of the dose, and keeps the move.
    *
    * @param way 1 up, −1 down, 0 when it is set back
    */
   @Transactional
-  public void moveTrim(double trim, int way) {
+  public void moveTrim(double trim, int way, Moved reason) {
     HouseholdEntity e = entity();
-    e.trim = Limits.TRIM.check("trim", trim);
+    if (Limits.TRIM.check("trim", trim) != e.trim) {
+      DoseMoveEntity move = new DoseMoveEntity();
+      move.movedAt = afterTheLastMove(clock.instant());
+      move.fromTrim = e.trim;
+      move.toTrim = trim;
+      move.reason = reason;
+      moves.save(move);
+    }
+    e.trim = trim;
     e.trimMovedAt = clock.instant();
     e.trimWay = way;
+  }
+
+  /** A clock that was put back must not turn the order of the moves round. */
+  private Instant afterTheLastMove(Instant now) {
+    return moves
+        .findFirstByOrderByMovedAtDescIdDesc()
+        .map(last -> last.movedAt.plusMillis(1))
+        .filter(next -> next.isAfter(now))
+        .orElse(now);
   }
 
   /** Sets how long wet pieces may wait [h]. */

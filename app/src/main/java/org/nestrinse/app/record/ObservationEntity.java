@@ -39,6 +39,6 @@ class ObservationEntity {
   String note = "";
 
   Seen seen() {
-    return new Seen(sign, reading, seenAt, roundId);
+    return new Seen(sign, reading, seenAt, roundId, place == Sign.Where.RESET);
   }
 }

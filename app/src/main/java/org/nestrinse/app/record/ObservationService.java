@@ -163,7 +163,8 @@ public class ObservationService {
 
   /** What is in use or on the shelf came out of the last round that is back there. */
   private @Nullable Long latest(ObservationEntity e) {
-    return rounds.latest(e.kind, e.place != Sign.Where.WASH).orElse(null);
+    boolean backOnShelf = e.place == Sign.Where.SHELF || e.place == Sign.Where.USE;
+    return rounds.latest(e.kind, backOnShelf).orElse(null);
   }
 
   private Long known(Long roundId) {

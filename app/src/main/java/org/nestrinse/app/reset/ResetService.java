@@ -366,7 +366,7 @@ public class ResetService {
             Sign.JAR,
             water,
             null,
-            Sign.Where.WASH,
+            Sign.Where.RESET,
             null,
             one ? e.pieces.get(0).kind : null,
             e.carer,

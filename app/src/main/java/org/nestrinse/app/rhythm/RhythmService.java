@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.WeatherService;
 import org.nestrinse.app.kit.HouseholdService;
@@ -51,14 +52,6 @@ public class RhythmService {
   private static final int[] SAMPLE_DAYS = {3, 9, 15, 21, 27};
   private static final LocalTime HUNG_AT = LocalTime.of(13, 0);
   private static final long SEED = 20;
-  private static final Set<Role> SLOW =
-      Set.of(
-          Role.INSERT,
-          Role.FLAT,
-          Role.ALL_IN_ONE,
-          Role.NIGHT_FITTED,
-          Role.BED_PAD,
-          Role.SANITARY_PAD);
 
   private final ShelfService shelf;
   private final RoundService rounds;
@@ -174,11 +167,11 @@ public class RhythmService {
   private record Known(Facts facts, Rhythms rhythms) {}
 
   private Rhythms simulated(int holding, Rhythm.PerRun perRun) {
-    List<Double> mean = means(dryingDays(SLOW));
+    List<Double> mean = means(dryingDays(Role::driesSlowly));
     List<Line> lines = new ArrayList<>();
     Map<String, Why> whys = new LinkedHashMap<>();
     for (ShelfService.OwnedNeed need : shelf.needs()) {
-      double[][] drying = dryingDays(need.roles());
+      double[][] drying = dryingDays(need.roles()::contains);
       double slowest = means(drying).stream().mapToDouble(Double::doubleValue).max().orElse(1);
       for (int every : RHYTHMS) {
         int apart = every == Rhythm.BY_TRIGGER ? holding : every;
@@ -245,8 +238,8 @@ public class RhythmService {
    * How likely drying takes 0, 1, 2 … days in each month: the slowest kind of these roles in its
    * best place.
    */
-  private double[][] dryingDays(Set<Role> roles) {
-    List<Kind> slow = kinds.byId().values().stream().filter(k -> roles.contains(k.role())).toList();
+  private double[][] dryingDays(Predicate<Role> roles) {
+    List<Kind> slow = kinds.byId().values().stream().filter(k -> roles.test(k.role())).toList();
     ZoneId zone = households.current().zoneId();
     int year = clock.instant().atZone(zone).getYear();
     double[][] shares = new double[12][DryingDays.LONGEST + 1];

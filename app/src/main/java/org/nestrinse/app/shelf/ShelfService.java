@@ -182,10 +182,7 @@ public class ShelfService {
         .filter(
             r ->
                 wanted.getOrDefault(r, 0) > 0
-                    || (r.fills()
-                        && r.parts().stream()
-                            .filter(p -> !p.optional())
-                            .allMatch(p -> owned.stream().anyMatch(k -> p.rank(k) >= 0)))
+                    || (r.fills() && r.canBeMade(owned))
                     || (r != Recipe.CABIN
                         && !r.fills()
                         && owned.stream().anyMatch(k -> k.role() == Role.SHELL)))

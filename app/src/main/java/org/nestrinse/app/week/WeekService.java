@@ -9,12 +9,10 @@ import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.WeatherService;
@@ -47,7 +45,6 @@ import org.nestrinse.core.shelf.WeekPlan;
 import org.nestrinse.core.shelf.WeekQuestion;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.Step;
@@ -65,10 +62,6 @@ public class WeekService {
 
   /** Drying is computed for every third hour; weather changes no faster than that. */
   private static final int DRYING_STEP_H = 3;
-
-  /** What dries slowest, and so holds up everything else. */
-  private static final Set<Role> SLOW =
-      EnumSet.of(Role.INSERT, Role.NIGHT_FITTED, Role.ALL_IN_ONE, Role.FLAT, Role.SANITARY_PAD);
 
   /** What a round takes when none was ever washed here. */
   private static final WeekQuestion.Shape USUAL = new WeekQuestion.Shape(45, 210, 45, 1.2, 0.6);
@@ -508,8 +501,7 @@ public class WeekService {
     private List<WeekQuestion.Drying> drying() {
       int after = shape().minutes() / 60 + 1;
       List<WeatherHour> hours = weather.hours(now, HOURS + after + AirDrying.LONGEST_H);
-      List<Kind> slow =
-          kinds.byId().values().stream().filter(k -> SLOW.contains(k.role())).toList();
+      List<Kind> slow = kinds.byId().values().stream().filter(k -> k.role().driesSlowly()).toList();
       List<Place> all = places.all().stream().map(PlaceService.Numbered::place).toList();
       double radius = machines.isSetUp() ? machines.machine().drumRadiusM() : 0.235;
       List<Object> facts = List.of(hours, slow, all, radius);

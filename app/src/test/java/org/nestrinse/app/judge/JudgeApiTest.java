@@ -10,6 +10,7 @@ import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
 import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.core.units.Numbers;
 import tools.jackson.databind.JsonNode;
 
 /** Observations, causes, one change at a time, and the trim, over the demo's record. */
@@ -111,8 +112,56 @@ class JudgeApiTest {
     assertThat(after.get("state").asString()).isEqualTo("NOTHING_WRONG");
     app.restart();
     assertThat(app.get("/api/household").json().get("trim").asDouble()).isEqualTo(next.asDouble());
+    lastDoseIsTheOneUsed();
     JsonNode reset = app.send("DELETE", "/api/judge/trim", "").json();
     assertThat(reset.get("trim").get("trim").asDouble()).isEqualTo(1);
+    lastDoseIsTheOneUsed();
+    assertThat(reset.get("past").get(0).get("says").asString()).contains("set it back");
+  }
+
+  /** The list of changes ends in the dose now used, whoever changed it last. */
+  private void lastDoseIsTheOneUsed() {
+    JsonNode last = null;
+    for (JsonNode change : app.get("/api/judge/changes").json()) {
+      last = change.get("change").asString().startsWith("DOSE") ? change : last;
+    }
+    String used = Numbers.of(app.get("/api/household").json().get("trim").asDouble(), 1);
+    assertThat(last).isNotNull();
+    assertThat(last.get("words").asString()).startsWith("dose × %s, from".formatted(used));
+  }
+
+  @Test
+  void theListEndsInTheDoseUsedEvenWhenItIsTakenBack() {
+    lastDoseIsTheOneUsed();
+    see("SMELL_WET", "ammonia", rounds(1));
+    see("SMELL_WET", "ammonia", rounds(0));
+    long id = begin("DOSE_UP", "UNDER_DOSED").json().get("experiment").get("id").asLong();
+    lastDoseIsTheOneUsed();
+    done("/api/judge/changes/%d/decision".formatted(id), "{\"keep\":false}");
+    lastDoseIsTheOneUsed();
+  }
+
+  @Test
+  void aChangeIsOnlyTriedAgainstWhatItCanTouch() {
+    see("SMELL_DRY", "musty", rounds(1));
+    see("SUDS", "suds", rounds(0));
+    RunningApp.Answer wrong = begin("DOSE_DOWN", "STORED_DAMP");
+    assertThat(wrong.status()).isEqualTo(409);
+    assertThat(wrong.json().get("detail").asString()).contains("does nothing about this");
+    RunningApp.Answer rinse = begin("RINSE_MORE", "FEW_RINSES");
+    assertThat(rinse.status()).as(rinse.body()).isEqualTo(201);
+    assertThat(rinse.json().get("experiment").get("complaint").toString())
+        .contains("suds")
+        .doesNotContain("musty");
+    for (int i = 0; i < 3; i++) {
+      see("SUDS", "none", wash());
+    }
+    JsonNode after = judged();
+    assertThat(after.get("past").get(0).get("state").asString()).isEqualTo("KEPT");
+    assertThat(after.get("causes").toString())
+        .as("the must is not settled")
+        .contains("STORED_DAMP");
+    assertThat(after.get("causes").toString()).doesNotContain("FEW_RINSES");
   }
 
   @Test

@@ -130,6 +130,12 @@ class ResetApiTest {
     assertThat(past.get("counted").asInt()).isEqualTo(counted);
     JsonNode next = plan("RINSE_OUT", 54, "bath towel", 4).json().get("plan");
     assertThat(next.get("rinses").asInt()).isGreaterThan(predicted);
+    JsonNode again = Lives.named(app.get("/api/resets").json().get("kinds"), "kind", "hand towel");
+    assertThat(again.get("state").asString())
+        .as("its own suds ask for no other")
+        .isEqualTo("NOT_NEEDED");
+    JsonNode trim = app.get("/api/judge").json().get("trim");
+    assertThat(trim.get("next").asDouble()).as("its suds lower the dose").isLessThan(1);
   }
 
   @Test

@@ -244,6 +244,21 @@ public record Course(
     return cost(dryBy);
   }
 
+  /**
+   * Returns when it should be dry, as a span, or null when not within four days.
+   *
+   * @param checked whether touch checks have taught its place
+   */
+  public @Nullable DrySpan span(boolean checked) {
+    if (dryBy == null) {
+      return null;
+    }
+    if (tumble() != null) {
+      return DrySpan.tumbled(legs.get(legs.size() - 1).from(), dryBy);
+    }
+    return DrySpan.of(batch.hungAt() == null ? start() : batch.hungAt(), dryBy, checked);
+  }
+
   private Instant start() {
     return legs.get(0).from();
   }

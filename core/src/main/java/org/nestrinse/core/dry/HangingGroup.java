@@ -177,11 +177,15 @@ public record HangingGroup(
     return drying.hoursToDry() == null ? null : after(hungAt, drying.hoursToDry());
   }
 
-  /** Returns the moisture of a kind that was wrung by hand, or not wrung at all [kg/kg]. */
-  public static double moistureByHand(Kind kind, boolean wrung) {
+  /**
+   * Returns the moisture of a kind after washing by hand: wrung, or dripping if waterproof [kg/kg].
+   */
+  public static double moistureByHand(Kind kind) {
     TextileLoad piece = kind.load(1);
     SpinRetention kept =
-        wrung ? SpinRetention.wrung(piece) : SpinRetention.of(piece, 0, DRUM_RADIUS_M);
+        kind.role().waterproof()
+            ? SpinRetention.of(piece, 0, DRUM_RADIUS_M)
+            : SpinRetention.wrung(piece);
     return kept.retainedL() / piece.massKg();
   }
 

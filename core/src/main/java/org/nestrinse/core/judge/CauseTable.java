@@ -84,6 +84,18 @@ final class CauseTable {
     return changes.getOrDefault(cause, List.of());
   }
 
+  /** Returns whether a change does anything about a cause. */
+  boolean touches(Change change, Cause cause) {
+    return changes(cause).stream().anyMatch(p -> p.change == change);
+  }
+
+  /** Returns whether a cause makes anything wrong with a sign likelier than it is anyway. */
+  boolean shows(Cause cause, Sign sign) {
+    return sign.all().stream()
+        .filter(v -> !sign.good(v.id()))
+        .anyMatch(v -> reason(cause, sign, v.id()) != null);
+  }
+
   /** Returns why a cause shows a finding, or null when it shows it no more than others do. */
   @Nullable String reason(Cause cause, Sign sign, String value) {
     Row row = rows.getOrDefault(sign.name() + "." + value, Map.of()).get(cause);

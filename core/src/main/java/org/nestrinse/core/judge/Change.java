@@ -1,5 +1,6 @@
 package org.nestrinse.core.judge;
 
+import java.util.Arrays;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.wash.Standing;
@@ -63,6 +64,17 @@ public enum Change {
   /** Returns what every plan does while it is tried and once it is kept, or null. */
   public @Nullable Standing standing() {
     return standing;
+  }
+
+  /** Returns whether it does anything about a cause: whether the table lists it there. */
+  public boolean touches(Cause cause) {
+    return CauseTable.TABLE.touches(this, cause);
+  }
+
+  /** Returns whether a sign can change by it: whether a cause that it touches shows there. */
+  public boolean couldChange(Sign sign) {
+    return Arrays.stream(Cause.values())
+        .anyMatch(c -> touches(c) && CauseTable.TABLE.shows(c, sign));
   }
 
   /** Returns the way that the dose goes: 1 up, −1 down, 0 when it stays. */

@@ -100,6 +100,15 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
       speaksAgainst = List.copyOf(speaksAgainst);
       changes = List.copyOf(changes);
     }
+
+    private Ranked without(Change change) {
+      return new Ranked(
+          cause,
+          probability,
+          speaksFor,
+          speaksAgainst,
+          changes.stream().filter(p -> p.change != change).toList());
+    }
   }
 
   /**
@@ -152,9 +161,11 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
    * Judges what was seen.
    *
    * @param facts what the record says
-   * @param seen what people saw in the time that is judged
+   * @param all what people saw in the time that is judged; the water of a reset never leads to
+   *     another
    */
-  public static Diagnosis of(HouseFacts facts, List<Seen> seen) {
+  public static Diagnosis of(HouseFacts facts, List<Seen> all) {
+    List<Seen> seen = all.stream().filter(Seen::tellsOfWashes).toList();
     if (skin(seen)) {
       return new Diagnosis(
           State.CLINICIAN,
@@ -174,7 +185,11 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
     List<Evidence> evidence = evidence(facts, sinceTrouble(seen));
     Weighed weighed = weighed(evidence);
     Map<Cause, Double> posterior = weighed.causes;
-    List<Ranked> ranked = ranked(posterior, evidence);
+    boolean washes = seen.stream().anyMatch(s -> s.wrong() && !s.inReset());
+    List<Ranked> ranked =
+        ranked(posterior, evidence).stream()
+            .map(r -> washes ? r : r.without(Change.RESET))
+            .toList();
     List<NextCheck> checks = checks(posterior, evidence);
     boolean known =
         !ranked.isEmpty()

@@ -1,6 +1,7 @@
 package org.nestrinse.core.judge;
 
 import java.time.Instant;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -10,10 +11,26 @@ import org.jspecify.annotations.Nullable;
  * @param value what it was, a short name of the sign's values
  * @param at when
  * @param round number of the round that it tells about, or null when it tells of none
+ * @param inReset whether it was the water of a reset, which tells of the washes before it
  */
-public record Seen(Sign sign, String value, Instant at, @Nullable Long round) {
+public record Seen(Sign sign, String value, Instant at, @Nullable Long round, boolean inReset) {
+  private static final Set<String> TOO_MUCH = Set.of("SUDS.suds", "JAR.suds");
+
   public Seen {
     sign.value(value);
+  }
+
+  /** Makes what was seen of washed pieces. */
+  public Seen(Sign sign, String value, Instant at, @Nullable Long round) {
+    this(sign, value, at, round, false);
+  }
+
+  /**
+   * Returns whether it tells how the household washes. Any reset turns its water grey; only its
+   * suds tell something, and that of the dose before.
+   */
+  public boolean tellsOfWashes() {
+    return !inReset || TOO_MUCH.contains(finding());
   }
 
   /** Returns whether it is as it should be. */

@@ -210,6 +210,7 @@ public enum Sign {
   /** Where something is noticed. */
   public enum Where {
     WASH("at the wash"),
+    RESET("in the water of a reset"),
     SHELF("at the shelf"),
     USE("in use");
 

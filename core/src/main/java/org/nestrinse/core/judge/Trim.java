@@ -8,9 +8,10 @@ import java.util.function.DoubleUnaryOperator;
 import org.nestrinse.core.units.Limits;
 
 /**
- * How the learned correction of the dose moves. One observation never moves it: the last two rounds
- * that told anything must agree, and nothing told the other way among the last four. A tenth at a
- * time; two tenths when the tenth before went the same way and was not enough.
+ * How the learned correction of the dose moves. The last two rounds that told anything must agree,
+ * and none of the last four may say the opposite. Suds in the water of a reset lower it at once:
+ * they show what many washes left in. A tenth at a time; two tenths when the tenth before went the
+ * same way and was not enough.
  *
  * @see "docs/models.md, trim"
  */
@@ -58,8 +59,20 @@ public final class Trim {
    *
    * @param vote what it says
    * @param sinceMove whether it was washed since the trim moved last
+   * @param atOnce whether it needs no second round to agree: a reset showed what was left in
    */
-  public record Told(Vote vote, boolean sinceMove) {}
+  public record Told(Vote vote, boolean sinceMove, boolean atOnce) {
+    public Told(Vote vote, boolean sinceMove) {
+      this(vote, sinceMove, false);
+    }
+
+    /** Returns what was seen of a round, as it counts. */
+    public static Told of(Collection<Seen> ofRound, boolean sinceMove) {
+      Vote vote = Trim.vote(ofRound);
+      boolean reset = ofRound.stream().anyMatch(s -> s.inReset() && s.tellsOfWashes());
+      return new Told(vote, sinceMove, reset && vote == Vote.LESS);
+    }
+  }
 
   /**
    * A move.
@@ -91,7 +104,8 @@ public final class Trim {
   }
 
   /** Returns what the observations of one round say about the dose. */
-  public static Vote vote(Collection<Seen> ofRound) {
+  public static Vote vote(Collection<Seen> seen) {
+    List<Seen> ofRound = seen.stream().filter(Seen::tellsOfWashes).toList();
     boolean more = ofRound.stream().anyMatch(s -> TOO_LITTLE.contains(s.finding()));
     boolean less = ofRound.stream().anyMatch(s -> TOO_MUCH.contains(s.finding()));
     if (more != less) {
@@ -112,12 +126,13 @@ public final class Trim {
     Limits.TRIM.check("trim", trim);
     List<Told> told = rounds.stream().filter(r -> r.vote != Vote.NOTHING).toList();
     List<Told> fresh = told.stream().filter(Told::sinceMove).toList();
-    if (fresh.size() < AGREEING) {
+    if (fresh.isEmpty()) {
       return Optional.empty();
     }
-    Vote vote = fresh.get(fresh.size() - 1).vote;
-    boolean agree = fresh.get(fresh.size() - AGREEING).vote == vote;
-    if (!agree || vote == Vote.WELL) {
+    Told last = fresh.get(fresh.size() - 1);
+    Vote vote = last.vote;
+    boolean agree = fresh.size() >= AGREEING && fresh.get(fresh.size() - AGREEING).vote == vote;
+    if ((!agree && !last.atOnce) || vote == Vote.WELL) {
       return Optional.empty();
     }
     Vote contrary = vote == Vote.MORE ? Vote.LESS : Vote.MORE;

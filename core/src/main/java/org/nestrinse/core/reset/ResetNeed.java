@@ -44,7 +44,7 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
    * Returns what is advised.
    *
    * @param kind the kind
-   * @param seen what was seen of it lately
+   * @param all what was seen of it lately; the water of a reset never asks for another
    * @param hardnessMmolL hardness of the water [mmol/L]
    * @param resetsInYear how often it was reset in the last year
    * @param daysSince days since the last, or null when there was none
@@ -52,12 +52,13 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
    */
   public static ResetNeed of(
       Kind kind,
-      Collection<Seen> seen,
+      Collection<Seen> all,
       double hardnessMmolL,
       int resetsInYear,
       @Nullable Integer daysSince,
       List<String> causes) {
     int yearly = yearly(kind);
+    List<Seen> seen = all.stream().filter(s -> !s.inReset()).toList();
     ResetRecipe recipe = recipe(kind, seen, hardnessMmolL);
     if (recipe == null) {
       return new ResetNeed(

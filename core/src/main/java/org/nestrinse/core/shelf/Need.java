@@ -58,13 +58,7 @@ public enum Need {
 
   /** Returns the bundles of it that a household could make at all from what it owns. */
   public List<Recipe> madeOf(Set<Kind> owned) {
-    return recipes.stream()
-        .filter(
-            r ->
-                r.parts().stream()
-                    .filter(p -> !p.optional())
-                    .allMatch(p -> owned.stream().anyMatch(k -> p.rank(k) >= 0)))
-        .toList();
+    return recipes.stream().filter(r -> r.canBeMade(owned)).toList();
   }
 
   /** Returns the roles of which its bundles are made, in this household. */

@@ -180,6 +180,13 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
     parts = List.copyOf(parts);
   }
 
+  /** Returns whether a household could make it at all from what it owns. */
+  public boolean canBeMade(Set<Kind> owned) {
+    return parts.stream()
+        .filter(p -> !p.optional())
+        .allMatch(p -> owned.stream().anyMatch(k -> p.rank(k) >= 0));
+  }
+
   /** An insert, of some fibres by preference. */
   private static Part insert(String name, int count, Set<Material> fibres) {
     return part(

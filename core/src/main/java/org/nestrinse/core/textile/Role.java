@@ -41,4 +41,17 @@ public enum Role {
           false;
     };
   }
+
+  /** Returns whether it keeps wet in or out, so that it is pressed and never wrung by hand. */
+  public boolean waterproof() {
+    return this == SHELL || this == COVER || this == WET_BAG;
+  }
+
+  /** Returns whether it is among what dries slowest and holds up the rest. */
+  public boolean driesSlowly() {
+    return switch (this) {
+      case INSERT, FLAT, ALL_IN_ONE, NIGHT_FITTED, BED_PAD, SANITARY_PAD -> true;
+      default -> false;
+    };
+  }
 }

@@ -99,7 +99,7 @@ final class HandPlanner {
 
   private static boolean isCover(SoiledPieces pieces) {
     Role role = pieces.kind().role();
-    return role == Role.COVER || role == Role.SHELL || role == Role.WET_BAG;
+    return role.waterproof();
   }
 
   private Routine plan() {

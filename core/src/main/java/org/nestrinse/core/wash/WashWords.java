@@ -153,7 +153,9 @@ final class WashWords {
         .line("heat", log(h.heatLog()))
         .line("whitener", log(h.oxygenLog()))
         .line("sanitiser", log(h.additiveLog()))
-        .total("together", log(h.totalLog()))
+        .total(
+            "together, never claimed above 5",
+            log(Math.min(HygieneEstimate.MOST_CLAIMED, h.totalLog())))
         .line("likely between", log(h.lowLog()) + " and " + log(h.highLog()))
         .line("goal, " + goal.words(), log(goal.totalLog()))
         .section(GERMS_SECTION);

@@ -1,0 +1,26 @@
+package org.nestrinse.app.kit;
+
+import jakarta.persistence.Entity;
+import jakarta.persistence.EnumType;
+import jakarta.persistence.Enumerated;
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.Table;
+import java.time.Instant;
+
+/** One move of the learned correction of the dose. */
+@Entity
+@Table(name = "dose_move")
+class DoseMoveEntity {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  Long id;
+
+  Instant movedAt;
+  double fromTrim;
+  double toTrim;
+
+  @Enumerated(EnumType.STRING)
+  HouseholdService.Moved reason;
+}
