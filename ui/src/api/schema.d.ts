@@ -2596,13 +2596,14 @@ export interface components {
             version: number;
         };
         ExperimentLine: {
-            causeWords: string;
+            causeWords?: string;
             /** @enum {string} */
             change: "DOSE_UP" | "DOSE_DOWN" | "RINSE_MORE" | "HOTTER" | "POWDER" | "FILL_MORE" | "FILL_LESS" | "SHORTER_HOLDING" | "NO_COATING" | "REAL_DETERGENT" | "DRY_THROUGH" | "LOWER_DRYER" | "PREPARE" | "COLD_FIRST" | "MORE_ABSORBENCY" | "BINS_APART" | "RETIRE" | "RESET";
             complaint: string[];
             endedWords?: string;
             /** Format: int64 */
-            id: number;
+            id?: number;
+            key: string;
             open: boolean;
             says: string;
             /** Format: date-time */
@@ -3501,7 +3502,7 @@ export interface components {
             title: string;
             value: string;
             /** @enum {string} */
-            where: "WASH" | "SHELF" | "USE";
+            where: "WASH" | "RESET" | "SHELF" | "USE";
             whereWords: string;
             words: string;
         };
@@ -3517,7 +3518,7 @@ export interface components {
             sign?: "SMELL_WET" | "SMELL_DRY" | "SUDS" | "FEEL" | "DROP" | "STAINS" | "LEAKS" | "COLOUR" | "ELASTIC" | "LAMINATE" | "SEAM" | "GRAB" | "SKIN" | "JAR" | "FAST" | "DRUM" | "PROBE" | "HARDNESS" | "DOSE" | "RESIDUE" | "HEAT" | "HOLD" | "PRODUCTS" | "TUMBLE" | "AGE" | "FIRST" | "BINS";
             value?: string;
             /** @enum {string} */
-            where?: "WASH" | "SHELF" | "USE";
+            where?: "WASH" | "RESET" | "SHELF" | "USE";
         };
         ObservationTap: {
             seconds: boolean;
@@ -7625,7 +7626,7 @@ export interface operations {
     taps: {
         parameters: {
             query: {
-                where: "WASH" | "SHELF" | "USE";
+                where: "WASH" | "RESET" | "SHELF" | "USE";
             };
             header?: never;
             path?: never;

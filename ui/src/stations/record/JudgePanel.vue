@@ -85,11 +85,12 @@ async function tryIt(cause: Api['CauseLine'], change: Api['ChangeLine']) {
   await again()
 }
 async function decide(e: Api['ExperimentLine'], keep: boolean) {
-  if (e.id === undefined) return
+  const { id } = e
+  if (id == null) return
   const done = await act(() =>
     answer(
       api.POST('/api/judge/changes/{id}/decision', {
-        params: { path: { id: e.id } },
+        params: { path: { id } },
         body: { keep },
       }),
     ),
@@ -269,7 +270,8 @@ async function resetTrim() {
                 :data-state="e.state"
               >
                 <strong>{{ STATES[e.state] }}</strong>: {{ e.words }}, {{ e.startedWords
-                }}<template v-if="e.causeWords">, against {{ e.causeWords }}</template>.
+                }}<template v-if="e.causeWords">, against {{ e.causeWords }}</template
+                >.
                 {{ e.says }}
                 <template v-if="e.open && !then">
                   <button type="button" class="button-quiet" @click="decide(e, true)">Keep</button>

@@ -99,9 +99,7 @@ const state = computed(() =>
           A good answer; there was too much to try everything.
         </span>
       </template>
-      <template v-else>
-        Nothing has to be washed now. Below is what each pail waits for.
-      </template>
+      <template v-else> Nothing has to be washed now. Below is what each pail waits for. </template>
     </ViewHead>
 
     <ReadyLoad

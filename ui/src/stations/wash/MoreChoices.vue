@@ -150,7 +150,14 @@ async function keep() {
         </label>
         <label>
           <span class="block text-sm font-semibold">mL</span>
-          <input v-model="besides.ml" class="w-24" type="number" step="any" inputmode="decimal" />
+          <input
+            v-model="besides.ml"
+            class="w-24"
+            type="number"
+            step="any"
+            inputmode="decimal"
+            data-besides-ml
+          />
         </label>
         <button type="submit" class="button-plain" data-besides-add>Put it in</button>
         <p v-if="problem" class="font-semibold text-heat-word" role="alert">! {{ problem }}</p>

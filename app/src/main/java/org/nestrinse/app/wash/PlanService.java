@@ -368,9 +368,7 @@ public class PlanService {
               d.product().purpose() == Product.Purpose.OXYGEN_WHITENER,
               "dose." + s.number() + "." + i,
               d.product().id(),
-              d.into() == PlannedDose.Into.LAST_RINSE
-                  || (d.product().purpose() == Product.Purpose.SANITISER
-                      && d.product().forLastRinse()),
+              d.inSoftenerDrawer(machine ? run : null),
               atMinute(s, d, outcome)));
     }
     return new PlanStep(

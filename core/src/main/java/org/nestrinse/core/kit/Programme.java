@@ -206,7 +206,8 @@ public record Programme(
 
   /**
    * Returns the temperature that the drum reaches when {@code chosenC} is chosen [°C]. A log wins:
-   * a hotter setting is taken to fall short by as much, a cooler one is capped by what was seen.
+   * a hotter setting is taken to lie off by as much and never above the boil, a cooler one is
+   * capped by what was seen.
    */
   public double reachesC(int chosenC) {
     double reached = chosenC - shortfallC;
@@ -214,7 +215,7 @@ public record Programme(
       reached =
           chosenC < measured.chosenC()
               ? Math.min(reached, measured.peakC())
-              : chosenC - measured.chosenC() + measured.peakC();
+              : Math.min(Limits.WATER_C.max(), chosenC - measured.chosenC() + measured.peakC());
     }
     return measuredPeakC == null ? reached : Math.min(reached, measuredPeakC);
   }

@@ -144,7 +144,7 @@ final class Cautions {
   /** What is forbidden to these textiles, once, where they are loaded. */
   private void loadForbids() {
     boolean absorbs = job.all().stream().anyMatch(p -> p.kind().absorbent());
-    boolean microfibre = job.all().stream().anyMatch(p -> p.kind().gripsLint());
+    boolean microfibre = job.gripsLint();
     if (absorbs || microfibre) {
       add(new WashCaution.LoadForbids(absorbs, microfibre), 1);
     }

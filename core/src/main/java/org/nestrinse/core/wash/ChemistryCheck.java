@@ -124,7 +124,7 @@ final class ChemistryCheck {
           new WashCaution.ChlorineRinses(product, after.rinses, after.remains).at(step.number()));
     }
     job.all().stream()
-        .filter(p -> p.newDye() || p.kind().colour() == Colour.DARK)
+        .filter(p -> p.firstWash() || p.newDye() || p.kind().colour() == Colour.DARK)
         .findFirst()
         .ifPresent(
             p ->
@@ -140,11 +140,12 @@ final class ChemistryCheck {
 
   /** Softener, or what has softener or soap in it, on what it harms. */
   private void coats(Step step, Product product) {
-    if (!product.coats() && product.purpose() != Product.Purpose.SOFTENER) {
+    Optional<Kind> microfibre = kind(Kind::gripsLint);
+    boolean settles = product.forLastRinse() && microfibre.isPresent();
+    if (!settles && !product.coats() && product.purpose() != Product.Purpose.SOFTENER) {
       return;
     }
     double mgKg = outcome.leftoverMgKg(product);
-    Optional<Kind> microfibre = kind(Kind::gripsLint);
     Optional<Kind> absorbs = kind(Kind::absorbent);
     WashCaution.Harmed harmed =
         microfibre.isPresent()

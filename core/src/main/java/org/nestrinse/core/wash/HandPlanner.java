@@ -123,6 +123,7 @@ final class HandPlanner {
       }
     }
     bends.addAll(job.wishes().standingWords());
+    bends.addAll(WashPlanner.leftOut(job, steps));
     Outcome outcome = Simulation.of(job, steps);
     return new Routine(
         asChosen,

@@ -30,6 +30,15 @@ public record PlannedDose(
     LAST_RINSE
   }
 
+  /**
+   * Returns whether it goes into the softener drawer, which is rinsed in at the last rinse.
+   *
+   * @param run the run that it belongs to, or null by hand
+   */
+  public boolean inSoftenerDrawer(@Nullable MachineRun run) {
+    return run != null && (into == Into.LAST_RINSE || !run.washes());
+  }
+
   /** Makes a dose by the grams of a label. */
   public PlannedDose(Product product, Dose dose, Dose.Basis basis, String reason) {
     this(product, dose, basis, 0, reason, Into.BATH);

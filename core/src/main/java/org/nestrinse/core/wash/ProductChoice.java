@@ -32,29 +32,29 @@ record ProductChoice(Product product, String reason) {
     return job.products().stream()
         .filter(p -> p.purpose() == Product.Purpose.DETERGENT && !p.coats())
         .filter(p -> !(p.enzymes() && (gentleSkin || wool)))
-        .filter(p -> !(p.scented() && gentleSkin))
+        .filter(p -> !(p.scented() && (gentleSkin || sensitive)))
         .min(
             Comparator.comparing((Product p) -> p.form().liquid() != wished.liquid())
                 .thenComparing(p -> p.enzymes() != wantsEnzymes)
                 .thenComparing(Product::scented)
                 .thenComparing(Product::id))
-        .map(p -> new ProductChoice(p, reason(p, microfibre, wool, gentleSkin)));
+        .map(p -> new ProductChoice(p, reason(p, job, wool, gentleSkin, sensitive)));
   }
 
-  private static String reason(Product p, boolean microfibre, boolean wool, boolean gentleSkin) {
+  private static String reason(
+      Product p, WashJob job, boolean wool, boolean plain, boolean sensitive) {
     String form =
-        !p.form().liquid()
-            ? "Powder, since liquids tend to coat what must absorb."
-            : microfibre
-                ? "Liquid, since undissolved powder scratches microfibre."
-                : "Liquid: nothing better suited is on the shelf.";
+        WashWords.form(
+            p.form().liquid(),
+            job.mostlyMicrofibreCloths(),
+            job.wishes().chose(Disagreement.FORM, "liquid"));
     if (p.enzymes()) {
       return form + " Enzymes take protein apart.";
     }
     if (wool) {
       return form + " No enzymes: they would eat wool.";
     }
-    return gentleSkin ? form + " No enzymes and no scent, for skin." : form;
+    return plain ? form + WashWords.plain(sensitive) : form;
   }
 
   /** Returns the oxygen whitener for a load, or nothing when there is none or wool forbids it. */
@@ -74,11 +74,15 @@ record ProductChoice(Product product, String reason) {
                         : "Oxygen lifts stains and kills, best at 60."));
   }
 
-  /** Returns the sanitising product whose label makes a claim, the strongest first. */
+  /**
+   * Returns the sanitising product whose label makes a claim, the strongest first. What goes into a
+   * last rinse settles on the fibre, so microfibre gets none of that.
+   */
   static Optional<Product> sanitiser(WashJob job) {
     return job.products().stream()
         .filter(p -> p.purpose() == Product.Purpose.SANITISER && p.claim() != null)
         .filter(p -> !job.hasWool())
+        .filter(p -> !p.forLastRinse() || !job.gripsLint())
         .max(
             Comparator.comparingDouble((Product p) -> p.claim().log())
                 .thenComparing(Comparator.comparing(Product::id).reversed()));

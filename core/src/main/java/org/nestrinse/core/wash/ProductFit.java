@@ -54,9 +54,11 @@ public record ProductFit(Product product, boolean used, boolean suits, List<Stri
     if (p.scented() && sensitive) {
       against.add("Scent, and someone's skin is sensitive.");
     }
-    if (p.coats() || p.purpose() == Product.Purpose.SOFTENER) {
+    boolean settles =
+        p.purpose() == Product.Purpose.SANITISER && p.forLastRinse() && job.gripsLint();
+    if (settles || p.coats() || p.purpose() == Product.Purpose.SOFTENER) {
       against.add(
-          microfibre
+          microfibre || settles
               ? "It coats microfibre, which then no longer grabs."
               : absorbs
                   ? "It coats what must absorb; soap builds up."

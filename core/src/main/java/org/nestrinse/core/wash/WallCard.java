@@ -2,8 +2,8 @@ package org.nestrinse.core.wash;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.gather.SoiledPieces;
-import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.units.Numbers;
 
@@ -50,7 +50,7 @@ public record WallCard(String title, String summary, List<Line> steps, List<Stri
               s.number(),
               s.title(),
               machine ? buttons(s.run()) : s.detail(),
-              s.doses().stream().map(WallCard::dose).toList(),
+              s.doses().stream().map(d -> dose(d, s.run())).toList(),
               Numbers.duration(s.minutes()),
               s.attended()));
     }
@@ -92,13 +92,8 @@ public record WallCard(String title, String summary, List<Line> steps, List<Stri
     return String.join(", ", presses);
   }
 
-  private static String dose(PlannedDose dose) {
-    String where =
-        dose.into() == PlannedDose.Into.LAST_RINSE
-            ? " into the softener drawer"
-            : dose.product().purpose() == Product.Purpose.SANITISER
-                ? " into the softener drawer"
-                : "";
+  private static String dose(PlannedDose dose, @Nullable MachineRun run) {
+    String where = dose.inSoftenerDrawer(run) ? " into the softener drawer" : "";
     return dose.measure() + " of " + dose.product().name() + where;
   }
 }

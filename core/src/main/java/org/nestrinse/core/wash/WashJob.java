@@ -210,6 +210,11 @@ public record WashJob(
     return all().stream().anyMatch(p -> p.kind().animalFibre());
   }
 
+  /** Returns whether microfibre is in it, which what settles on the fibre blunts. */
+  boolean gripsLint() {
+    return all().stream().anyMatch(p -> p.kind().gripsLint());
+  }
+
   /** Returns whether most of it is microfibre cloths, which powder scratches. */
   boolean mostlyMicrofibreCloths() {
     double cloths =

@@ -97,6 +97,7 @@ public final class WashPlanner {
     List<Step> before = beforeMain(last(nearest).temperatureC());
     Draft draft = fewestRinses(before, want, nearest);
     Outcome outcome = Simulation.of(job, draft.steps);
+    bends.addAll(leftOut(job, draft.steps));
     if (!outcome.residueMet()) {
       bends.add(
           "Even with %d rinses the estimate leaves %s mg/kg; the target is %s."
@@ -156,7 +157,9 @@ public final class WashPlanner {
                   detergent.product().name(),
                   detergent.reason()));
     }
-    if (school.chemistry().sanitiser() && sanitiser == null) {
+    if (school.chemistry().sanitiser() && sanitiser == null && job.gripsLint()) {
+      bends.add(WashWords.noSanitiserOnMicrofibre());
+    } else if (school.chemistry().sanitiser() && sanitiser == null) {
       bends.add(
           "No sanitising product with its label's claim is in Kit; the plan counts with heat alone.");
     }
@@ -534,6 +537,35 @@ public final class WashPlanner {
     return besides(job, doses, where, into);
   }
 
+  /** Returns what a person wants to put into a bath that the plan does not have, in words. */
+  static List<String> leftOut(WashJob job, List<Step> steps) {
+    List<PlannedDose> in =
+        new ArrayList<>(
+            steps.stream()
+                .flatMap(s -> s.doses().stream())
+                .filter(d -> d.reason().equals(WashWords.besides()))
+                .toList());
+    List<String> out = new ArrayList<>();
+    for (Wishes.Besides b : job.wishes().besides()) {
+      PlannedDose.Into into =
+          b.where() == Wishes.Where.LAST_RINSE
+              ? PlannedDose.Into.LAST_RINSE
+              : PlannedDose.Into.BATH;
+      boolean found =
+          in.stream()
+              .filter(d -> d.product().id() == b.productId() && d.into() == into)
+              .findFirst()
+              .map(in::remove)
+              .orElse(false);
+      if (!found) {
+        job.products().stream()
+            .filter(p -> p.id() == b.productId())
+            .forEach(p -> out.add(WashWords.staysOut(p, b.where())));
+      }
+    }
+    return out;
+  }
+
   /** Adds what a person puts in besides; throws {@link OutOfRange} for a product not in Kit. */
   static List<PlannedDose> besides(
       WashJob job, List<PlannedDose> doses, Wishes.Where where, PlannedDose.Into into) {
@@ -549,7 +581,7 @@ public final class WashPlanner {
               .orElseThrow(
                   () ->
                       new OutOfRange("besides.productId", b.productId(), "a product that Kit has"));
-      more.add(PlannedDose.besides(product, b.ml(), into, "You put it in besides."));
+      more.add(PlannedDose.besides(product, b.ml(), into, WashWords.besides()));
     }
     return more;
   }

@@ -6,6 +6,7 @@ import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.GermsLeft;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.why.Why;
 
@@ -15,6 +16,41 @@ final class WashWords {
   private static final int CLEANING_SECTION = 6;
 
   private WashWords() {}
+
+  /** Returns why a detergent is a powder or a liquid. */
+  static String form(boolean liquid, boolean microfibre, boolean chosen) {
+    if (liquid) {
+      return microfibre
+          ? "Liquid, since undissolved powder scratches microfibre."
+          : chosen ? "Liquid, as you chose." : "Liquid: nothing better suited is on the shelf.";
+    }
+    return microfibre
+        ? "You have only powder. Stir it into warm water first: undissolved grains scratch microfibre."
+        : "Powder, since liquids tend to coat what must absorb.";
+  }
+
+  /** Returns why a detergent has neither enzymes nor scent. */
+  static String plain(boolean forSkin) {
+    return forSkin
+        ? " No enzymes and no scent, for skin."
+        : " No enzymes and no scent: so this way washes.";
+  }
+
+  /** Returns why a sanitiser is left out of a load with microfibre. */
+  static String noSanitiserOnMicrofibre() {
+    return "No sanitising rinse: it settles on microfibre, which then no longer grabs dirt.";
+  }
+
+  /** Returns why a product goes in that the plan alone would not take. */
+  static String besides() {
+    return "You put it in besides.";
+  }
+
+  /** Returns that a product stays out, since the bath it was meant for is missing. */
+  static String staysOut(Product product, Wishes.Where where) {
+    return "%s stays out: this way of washing has no bath for it (%s)."
+        .formatted(capital(product.name()), where.words());
+  }
 
   static String sanitiserMeasured() {
     return "It only counts at its label's strength, time and warmth, so it is measured for all the water.";

@@ -1,0 +1,68 @@
+package org.nestrinse.app.running;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+
+/** Loads of pieces made up for a test, each in a pail of its own. */
+public record OwnPieces(RunningApp app) {
+
+  /** Adds a kind of one part; returns its number. */
+  public long kind(String name, String role, String bin, String material, String colour) {
+    return created(
+        "/api/kinds",
+        """
+        {"name":"%s","role":"%s","bin":"%s","areaM2":0.16,"small":true,"owned":200,"colour":"%s",
+         "parts":[{"name":"body","material":"%s","massKg":0.06,"elastic":false}]}"""
+            .formatted(name, role, bin, colour, material));
+  }
+
+  /** Adds a person; returns the number. */
+  public long person(String name, boolean sensitive, boolean newborn) {
+    return created(
+        "/api/people",
+        """
+        {"name":"%s","about":"","sensitiveSkin":%s,"ill":false,"newborn":%s,"dayBundles":0,
+         "nightBundles":0,"bedPads":0}"""
+            .formatted(name, sensitive, newborn));
+  }
+
+  /** Puts pieces into a pail of their own, and makes the load of it. */
+  public long load(long kind, int count, String soil) {
+    return load(kind, count, soil, null);
+  }
+
+  /** Does the same for pieces that belong to a person. */
+  public long load(long kind, int count, String soil, @Nullable Long person) {
+    RunningApp.Answer made = tryLoad(kind, count, soil, person);
+    assertThat(made.status()).as(made.body()).isEqualTo(201);
+    return made.json().get("id").asLong();
+  }
+
+  /** Tries it, and returns what it answers. */
+  public RunningApp.Answer tryLoad(long kind, int count, String soil, @Nullable Long person) {
+    String name = "pail " + System.nanoTime();
+    String whose = person == null ? "" : ",\"personId\":" + person;
+    RunningApp.Answer pail =
+        app.post(
+            "/api/pails",
+            "{\"name\":\"%s\",\"style\":\"BASKET\",\"capacityL\":60%s}".formatted(name, whose));
+    assertThat(pail.status()).as(pail.body()).isEqualTo(201);
+    long id = Lives.pail(app, name).get("id").asLong();
+    RunningApp.Answer in =
+        app.post(
+            "/api/pails/%d/entries".formatted(id),
+            "{\"kindId\":%d,\"count\":%d,\"soil\":\"%s\",\"solids\":\"NONE\"}"
+                .formatted(kind, count, soil));
+    assertThat(in.status()).as(in.body()).isEqualTo(201);
+    return app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(id));
+  }
+
+  private long created(String path, String json) {
+    RunningApp.Answer answer = app.post(path, json);
+    assertThat(answer.status()).as(path + " " + answer.body()).isEqualTo(201);
+    JsonNode made = answer.json();
+    return made.get("id").asLong();
+  }
+}
