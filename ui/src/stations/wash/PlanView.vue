@@ -136,11 +136,15 @@ async function replan() {
   }
 }
 
-/** What else could be chosen is looked up once the plan stands. */
+/** What else could be chosen is looked up once the plan stands; the last look wins. */
+let looks = 0
 async function look() {
-  const request = wishes.request.value
-  const found = await api.POST('/api/loads/{id}/options', { params: path.value, body: request })
-  if (found.data && wishes.request.value === request) options.value = found.data
+  const mine = ++looks
+  const found = await api.POST('/api/loads/{id}/options', {
+    params: path.value,
+    body: wishes.request.value,
+  })
+  if (found.data && mine === looks) options.value = found.data
 }
 
 function remedy(r: Api['RemedyView']) {

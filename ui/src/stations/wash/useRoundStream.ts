@@ -12,12 +12,23 @@ const FOLLOW_MS = 20_000
  */
 export function useRoundStream(changed: () => void) {
   const washer = shallowRef<Api['PretendWasherState']>()
-  const line = new EventSource('/api/rounds/stream')
-  line.addEventListener('round', () => changed())
-  line.addEventListener('washer', (event) => {
-    washer.value = JSON.parse((event as MessageEvent<string>).data) as Api['PretendWasherState']
-  })
+  let line = listen()
+  function listen() {
+    const opened = new EventSource('/api/rounds/stream')
+    opened.addEventListener('round', () => changed())
+    opened.addEventListener('washer', (event) => {
+      washer.value = JSON.parse((event as MessageEvent<string>).data) as Api['PretendWasherState']
+    })
+    return opened
+  }
   tryOnScopeDispose(() => line.close())
+  // A page that the browser keeps for the back button must not hold one of its few lines open.
+  useEventListener(window, 'pagehide', () => line.close())
+  useEventListener(window, 'pageshow', (event) => {
+    if (!event.persisted) return
+    line = listen()
+    changed()
+  })
   useIntervalFn(changed, FOLLOW_MS)
   useEventListener(document, 'visibilitychange', () => {
     if (document.visibilityState === 'visible') changed()
