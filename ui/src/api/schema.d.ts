@@ -3318,6 +3318,16 @@ export interface components {
             typeWords: string;
             window: components["schemas"]["FillWindow"];
         };
+        MachineLabelChange: {
+            /** Format: double */
+            kwh?: number;
+            /** Format: double */
+            litres?: number;
+            /** Format: double */
+            loadKg?: number;
+            /** Format: int32 */
+            temperatureC?: number;
+        };
         MachineProgrammeChange: {
             /** @enum {string} */
             agitation?: "SOAK" | "GENTLE" | "NORMAL" | "INTENSIVE" | "PLUNGED";
@@ -3327,7 +3337,7 @@ export interface components {
             fastestSpinRpm?: number;
             /** Format: int32 */
             interimRpm?: number;
-            label?: components["schemas"]["ProgrammeLabel"];
+            label?: components["schemas"]["MachineLabelChange"];
             /** Format: double */
             mainL?: number;
             measured?: components["schemas"]["ProgrammeMeasured"];

@@ -24,6 +24,13 @@ const shown = shallowRef<Values>(draft.value)
 /** Counts how often another version was taken over, so that the fields begin anew with it. */
 const taken = ref(0)
 const problem = ref<{ field?: string; text: string }>()
+/** The field that was refused; a list names its own before it: "programmes.name". */
+const refused = computed(
+  () =>
+    props.fields.find(
+      (f) => problem.value?.field === f.key || problem.value?.field?.endsWith(`.${f.key}`),
+    )?.key,
+)
 const theirs = ref<Values>()
 const busy = ref(false)
 
@@ -125,26 +132,22 @@ function keepMine() {
             field.type === 'number' ? 'decimal' : field.type === 'whole' ? 'numeric' : undefined
           "
           :value.attr="at(shown, field.key)"
-          :aria-invalid="problem?.field === field.key"
-          :aria-describedby="problem?.field === field.key ? `${id}-problem` : undefined"
+          :aria-invalid="refused === field.key"
+          :aria-describedby="refused === field.key ? `${id}-problem` : undefined"
           @input="input(field, $event)"
         />
         <p v-if="field.hint" class="text-sm text-soft">{{ field.hint }}</p>
         <p
-          v-if="problem?.field === field.key"
+          v-if="refused === field.key"
           :id="`${id}-problem`"
           class="font-semibold text-heat-word"
           role="alert"
         >
-          ! {{ problem.text }}
+          ! {{ problem?.text }}
         </p>
       </div>
     </div>
-    <p
-      v-if="problem && !fields.some((f) => f.key === problem?.field)"
-      class="mt-2 font-semibold text-heat-word"
-      role="alert"
-    >
+    <p v-if="problem && !refused" class="mt-2 font-semibold text-heat-word" role="alert">
       ! {{ problem.text }}
     </p>
     <div v-if="theirs" class="hatch mt-2 border border-heat p-3">

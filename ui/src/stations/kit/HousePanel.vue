@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
@@ -9,7 +10,9 @@ import { useLoaded } from '../../use/useLoaded'
 const line = useLine()
 const { data: house, error, loading, reload } = useLoaded(() => answer(api.GET('/api/household')))
 
-const FIELDS: Field[] = [
+const { data: methods } = useLoaded(() => answer(api.GET('/api/schools')))
+
+const FIELDS = computed<Field[]>(() => [
   { key: 'name', label: 'Name', type: 'text' },
   {
     key: 'hardnessMmolL',
@@ -30,6 +33,13 @@ const FIELDS: Field[] = [
     label: 'Hygiene wanted at least',
     type: 'choice',
     options: choices('NONE', 'LIGHT', 'EVERYDAY', 'EXTRA_CARE', 'ILLNESS'),
+  },
+  {
+    key: 'usualMethod',
+    label: 'How you usually wash',
+    type: 'choice',
+    options: methods.value?.map((m) => ({ value: m.id, words: m.school.name })) ?? [],
+    hint: 'offered first, unless the pieces themselves want another way',
   },
   {
     key: 'drying.tumbling',
@@ -75,7 +85,7 @@ const FIELDS: Field[] = [
   { key: 'cleaner.percent', label: 'Its strength', type: 'number', unit: '%' },
   { key: 'cleaner.targetMgL', label: 'Wanted in the mix', type: 'number', unit: 'mg/L' },
   { key: 'cleaner.chlorine', label: 'It has chlorine', type: 'yes' },
-]
+])
 
 function initial(h: Api['Household']): Values {
   return {
@@ -97,7 +107,7 @@ async function save(v: Values) {
 <template>
   <LoadState :error="error" :loading="loading && !house" @again="reload" />
   <FieldForm
-    v-if="house"
+    v-if="house && methods"
     :key="house.version"
     class="max-w-2xl"
     :fields="FIELDS"

@@ -148,6 +148,23 @@ const PROGRAMME: Field[] = [
     hint: 'if it states it or you measured it',
   },
   { key: 'rinseL', label: 'Water of one rinse', type: 'number', unit: 'L', optional: true },
+  {
+    key: 'label.kwh',
+    label: 'Its label: electricity',
+    type: 'number',
+    unit: 'kWh',
+    optional: true,
+    hint: 'from the manual, for one whole run; the plan then uses these figures. Empty if you have none',
+  },
+  { key: 'label.litres', label: 'Its label: water', type: 'number', unit: 'L', optional: true },
+  { key: 'label.loadKg', label: 'Its label: load', type: 'number', unit: 'kg', optional: true },
+  {
+    key: 'label.temperatureC',
+    label: 'Its label: temperature',
+    type: 'whole',
+    unit: '°C',
+    optional: true,
+  },
 ]
 
 function editable(p: Programme): Values {
@@ -170,6 +187,7 @@ function read(v: Values): Programme {
     mainL: p.mainL,
     rinseL: p.rinseL,
     measured: p.measured,
+    label: Object.values(p.label ?? {}).some((v) => v != null) ? p.label : undefined,
   }
 }
 function numbers(text: string) {

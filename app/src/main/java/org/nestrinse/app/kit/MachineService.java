@@ -59,7 +59,22 @@ public class MachineService {
       @Nullable Double mainL,
       @Nullable Double rinseL,
       Programme.@Nullable Measured measured,
-      Programme.@Nullable Label label) {}
+      @Nullable LabelChange label) {}
+
+  /** What the label of a programme says, as it is sent: all of it or nothing. */
+  public record LabelChange(
+      @Nullable Double kwh,
+      @Nullable Double litres,
+      @Nullable Double loadKg,
+      @Nullable Integer temperatureC) {
+    private Programme.Label read() {
+      return new Programme.Label(
+          Given.number("programmes.label.kwh", kwh, Programme.Label.KWH),
+          Given.number("programmes.label.litres", litres, Limits.WATER_L),
+          Given.number("programmes.label.loadKg", loadKg, Limits.MASS_KG),
+          Given.whole("programmes.label.temperatureC", temperatureC, Limits.WATER_C));
+    }
+  }
 
   /** What is sent to change the machine. */
   public record Change(
@@ -188,7 +203,7 @@ public class MachineService {
         Given.optional("programmes.mainL", p.mainL, Limits.WATER_L),
         Given.optional("programmes.rinseL", p.rinseL, Limits.WATER_L),
         p.measured,
-        p.label);
+        p.label == null ? null : p.label.read());
   }
 
   private static String levels(@Nullable List<@Nullable Double> levels) {

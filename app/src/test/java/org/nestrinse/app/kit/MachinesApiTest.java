@@ -81,6 +81,23 @@ class MachinesApiTest {
     assertField(TWIN.formatted(0, "x", "55", "[]").replace("TWIN_TUB", "SPACESHIP"), "type");
   }
 
+  @Test
+  void theLabelOfAProgrammeIsKeptWholeOrNotAtAll() {
+    String twin = TWIN.formatted(0, "labelled tub", "55", "[]");
+    String whole =
+        "\"label\":{\"kwh\":1.1,\"litres\":52,\"loadKg\":5,\"temperatureC\":55},\"mainL\":30";
+    JsonNode added = app.post("/api/machines", twin.replace("\"mainL\":30", whole)).json();
+    JsonNode label = added.get("machine").get("programmes").get(0).get("label");
+    assertThat(label.get("kwh").asDouble()).isEqualTo(1.1);
+    assertThat(label.get("temperatureC").asInt()).isEqualTo(55);
+    for (String missing : new String[] {"kwh", "litres", "loadKg", "temperatureC"}) {
+      String part = whole.replaceFirst("\"" + missing + "\":[0-9.]+", "\"" + missing + "\":null");
+      assertField(
+          twin.replace("labelled", missing).replace("\"mainL\":30", part),
+          "programmes.label." + missing);
+    }
+  }
+
   private void assertField(String body, String field) {
     RunningApp.Answer answer = app.post("/api/machines", body);
     assertThat(answer.status()).as(answer.body()).isEqualTo(400);
