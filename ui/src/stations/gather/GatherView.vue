@@ -45,6 +45,21 @@ watch(chosenId, async () => {
     ?.scrollIntoView({ inline: 'center', block: 'nearest' })
 })
 
+/** What must be there before a piece can come in. */
+const firstSteps = computed(() => [
+  {
+    done: kinds.value?.some((k) => k.stock.owned > 0) ?? false,
+    words: 'what you wash',
+    about: 'Textiles: pick kinds from the list and say how many you have',
+  },
+  {
+    done: (gathering.value?.pails.length ?? 0) > 0,
+    words: 'where it waits',
+    about: 'Places and pails: a pail, a bin or a basket',
+  },
+])
+const unready = computed(() => kinds.value && firstSteps.value.some((s) => !s.done))
+
 function choose(id: number) {
   chosenId.value = id
   why.suggest(gathering.value?.whys[`due.${id}`])
@@ -87,15 +102,31 @@ useKeys({
           gathering.assumed ? `; ${gathering.assumed} pieces are assumed and hatched` : ''
         }}.
       </template>
+      <template v-else-if="unready"
+        >Two things are needed before the first piece comes in.</template
+      >
       <template v-else>Nothing waits. Tap a kind below when a piece comes in.</template>
-      <template #side>
+      <template v-if="!unready" #side>
         <RouterLink to="/sort" class="button-main inline-block" data-main>
           Sort what is here <span class="keycap ml-2">2</span>
         </RouterLink>
       </template>
     </ViewHead>
 
+    <ol v-if="unready" class="mt-4 max-w-xl space-y-3" data-first-steps>
+      <li v-for="(step, i) in firstSteps" :key="step.words" class="flex gap-3">
+        <span class="font-head text-2xl" aria-hidden="true">{{ step.done ? '✓' : i + 1 }}</span>
+        <span>
+          <strong>{{ step.words }}{{ step.done ? ', done' : '' }}</strong>
+          <span class="block text-sm text-soft">{{ step.about }}</span>
+        </span>
+      </li>
+      <li>
+        <RouterLink to="/kit" class="button-main inline-block" data-main>Go to Kit</RouterLink>
+      </li>
+    </ol>
     <ul
+      v-if="gathering.pails.length"
       class="mt-3 flex gap-x-2 overflow-x-auto border-b border-ink p-1 pb-2 sm:grid sm:grid-cols-[repeat(auto-fit,minmax(108px,1fr))] sm:gap-x-3"
     >
       <li v-for="pail in gathering.pails" :key="pail.id" class="w-28 shrink-0 sm:w-auto">
