@@ -2,6 +2,9 @@
 import type { Api } from '../api/client'
 
 defineProps<{ why: Api['Why'] }>()
+
+/** A longer value than this may break over lines. */
+const LONG = 24
 </script>
 
 <template>
@@ -15,7 +18,9 @@ defineProps<{ why: Api['Why'] }>()
       :class="line.total ? 'mt-1 border-t border-ink pt-1 font-bold' : ''"
     >
       <dt>{{ line.label }}</dt>
-      <dd class="text-right whitespace-nowrap">{{ line.value }}</dd>
+      <dd class="text-right" :class="line.value.length > LONG ? '' : 'whitespace-nowrap'">
+        {{ line.value }}
+      </dd>
     </div>
   </dl>
   <p class="mt-3 text-sm text-soft">{{ why.source }}</p>

@@ -142,13 +142,17 @@ public class DryService {
     }
   }
 
-  /** Hangs a group in the spot of a leg; what goes straight into the dryer waits indoors for it. */
+  /**
+   * Hangs a group in the spot of a leg. What goes straight into the dryer, or has no room, waits
+   * indoors, close together.
+   */
   private static void follow(HangingEntity e, Course.Leg leg, List<Spot> spots) {
+    boolean waits = leg.spot() == null;
     Spot spot =
-        leg.spot() != null
-            ? leg.spot()
-            : spots.stream().filter(s -> !s.outdoors()).findFirst().orElse(spots.get(0));
-    e.hang(spot.placeId(), spot.carriedIn(), leg.crowded(), e.hungAt, e.startMoisture);
+        waits
+            ? spots.stream().filter(s -> !s.outdoors()).findFirst().orElse(spots.get(0))
+            : leg.spot();
+    e.hang(spot.placeId(), spot.carriedIn(), waits || leg.crowded(), e.hungAt, e.startMoisture);
   }
 
   /**

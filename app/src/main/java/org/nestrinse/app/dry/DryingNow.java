@@ -52,6 +52,7 @@ record DryingNow(
     WeatherSource weather,
     Map<Long, AirDrying> together) {
   private static final int NEXT_HOURS = 6;
+  private static final double FULL = 1 + 1e-9;
 
   /** A place and a kind. */
   record Pair(long placeId, long kindId) {}
@@ -182,6 +183,19 @@ record DryingNow(
         : e.hungAt.plus(Duration.ofSeconds(Math.round(e.tumbleMinutes * 60)));
   }
 
+  /**
+   * Whether a group hangs close: as it was hung, or since its place holds more than it has room.
+   */
+  private boolean hangsClose(HangingEntity e) {
+    Spot here = spot(e);
+    List<HangingEntity> beside =
+        groups.stream()
+            .filter(o -> o.tumbleMinutes == null && spot(o).placeId() == here.placeId())
+            .toList();
+    double taken = beside.stream().mapToDouble(o -> here.place().share(kind(o)) * o.pieces).sum();
+    return taken > FULL || (e.crowded && beside.stream().allMatch(o -> o.crowded));
+  }
+
   /** Returns the question of all that hangs, without what is in a dryer. */
   DryingQuestion question(List<WeatherHour> hours) {
     List<Batch> batches =
@@ -198,7 +212,7 @@ record DryingNow(
                         spot(e),
                         e.hungAt,
                         strongSunH(e, now),
-                        e.crowded,
+                        hangsClose(e),
                         e.dampSince == null ? e.hungAt : e.dampSince))
             .toList();
     return question(batches, hours);

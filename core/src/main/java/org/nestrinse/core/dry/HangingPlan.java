@@ -313,8 +313,9 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
         boolean hangsHere = hangsHere(option, stay);
         for (int hour = stay.first; hour <= stay.last; hour++) {
           boolean tooMuch = own[hour] + stay.share > most + 1e-9 || other[hour] > 0;
-          // What hangs too close already may stay where it is, but nothing joins it.
-          if (tooMuch && !(stay.crowded && hangsHere && overfull(stay.placeId))) {
+          // What hangs too close already may stay until it is dry, carried off or in the dryer, but
+          // nothing joins it.
+          if (tooMuch && !(hangsHere && overfull(stay.placeId))) {
             return false;
           }
         }
@@ -328,7 +329,8 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
 
     private static boolean hangsHere(Option option, Stay stay) {
       Spot at = option.course.batch().at();
-      return at != null && at.placeId() == stay.placeId && option.course.legs().size() == 1;
+      boolean here = at != null && at.placeId() == stay.placeId && stay.first == 0;
+      return here && (stay.crowded || option.course.legs().size() > 1);
     }
 
     private boolean fewTrips(Option option) {

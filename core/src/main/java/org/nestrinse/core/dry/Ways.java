@@ -99,14 +99,16 @@ final class Ways {
             && question.wishes().tumbling() != DryingWishes.Tumbling.NEVER;
     Map<Way, Course> all = new java.util.LinkedHashMap<>();
     for (int[] route : routes(batch)) {
-      Air air = new Air(part, route, false);
-      if (policy.air(mayTumble, air.dryHour())) {
-        add(all, air, new Way(route, false, null, -1));
+      if (mayHang(batch, route, false)) {
+        Air air = new Air(part, route, false);
+        if (policy.air(mayTumble, air.dryHour())) {
+          add(all, air, new Way(route, false, null, -1));
+        }
+        if (mayTumble && policy.dryer()) {
+          tumbled(batch, policy, air, all);
+        }
       }
-      if (mayTumble && policy.dryer()) {
-        tumbled(batch, policy, air, all);
-      }
-      if (stays(route)) {
+      if (stays(route) && mayHang(batch, route, true)) {
         Air close = new Air(part, route, true);
         if (policy.air(mayTumble, 0)) {
           add(all, close, new Way(route, true, null, -1));
@@ -117,6 +119,12 @@ final class Ways {
       }
     }
     return all;
+  }
+
+  /** Whether what stays may hang so close or so far apart: it is not rehung in quiet hours. */
+  private boolean mayHang(Batch batch, int[] route, boolean crowded) {
+    boolean here = batch.at() != null && question.spots().get(route[0]).equals(batch.at());
+    return !here || !stays(route) || crowded == batch.crowded() || question.errand(0);
   }
 
   private static void add(Map<Way, Course> all, Air air, Way way) {
@@ -517,7 +525,8 @@ final class Ways {
     private void walk(Instant end, int lastHour, List<Course.Leg> legs, List<Course.Mark> marks) {
       Instant since = question.from();
       Spot first = question.spots().get(route[0]);
-      if (!first.equals(batch.at()) || crowded != batch.crowded()) {
+      boolean rehung = stays(route) && crowded != batch.crowded();
+      if (!first.equals(batch.at()) || rehung) {
         marks.add(begun(first, since));
       }
       turn(end, marks);

@@ -201,6 +201,36 @@ class DryingYearTest {
     }
   }
 
+  /**
+   * Hung too close in the evening, since there was no room: the dryer takes them in the morning.
+   */
+  @ParameterizedTest
+  @MethodSource("weeks")
+  void whatHangsTooCloseAlreadyStillFinishesInTheDryer(House house, int day) {
+    Instant hung = YEAR.plus(Duration.ofHours(day * 24L + 23));
+    int now = (day + 1) * 24 + 2;
+    Spot airer = house.spots.get(house.spots.size() - 1);
+    double moisture = HangingGroup.moistureAfterSpin(HAND_TOWEL, 1200, 0.235);
+    List<Batch> close = new ArrayList<>();
+    for (int key = 1; key <= 4; key++) {
+      close.add(new Batch(key, HAND_TOWEL, 8, moisture, null, airer, hung, 0, true, hung));
+    }
+    Instant from = YEAR.plus(Duration.ofHours(now));
+    HangingPlan plan =
+        HangingPlan.of(question(house, from, weather(now), close, from), DryingPolicy.BEST);
+    for (Course c : plan.courses()) {
+      assertThat(c.marks())
+          .as("nobody rehangs anything at two in the morning")
+          .noneMatch(
+              m ->
+                  m.at().equals(from)
+                      && (m.sort() == Course.Sort.HANG || m.sort() == Course.Sort.DRYER));
+    }
+    if (house.dryer) {
+      assertThat(plan.dampTooLong()).isZero();
+    }
+  }
+
   @ParameterizedTest
   @MethodSource("weeks")
   void aSecondLookTenMinutesLaterReversesNothing(House house, int day) {
