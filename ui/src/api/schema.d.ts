@@ -3512,7 +3512,7 @@ export interface components {
             title: string;
             value: string;
             /** @enum {string} */
-            where: "WASH" | "RESET" | "SHELF" | "USE";
+            where: "WASH" | "SHELF" | "USE" | "RESET";
             whereWords: string;
             words: string;
         };
@@ -3528,7 +3528,7 @@ export interface components {
             sign?: "SMELL_WET" | "SMELL_DRY" | "SUDS" | "FEEL" | "DROP" | "STAINS" | "LEAKS" | "COLOUR" | "ELASTIC" | "LAMINATE" | "SEAM" | "GRAB" | "SKIN" | "JAR" | "FAST" | "DRUM" | "PROBE" | "HARDNESS" | "DOSE" | "RESIDUE" | "HEAT" | "HOLD" | "PRODUCTS" | "TUMBLE" | "AGE" | "FIRST" | "BINS";
             value?: string;
             /** @enum {string} */
-            where?: "WASH" | "RESET" | "SHELF" | "USE";
+            where?: "WASH" | "SHELF" | "USE" | "RESET";
         };
         ObservationTap: {
             seconds: boolean;
@@ -7636,7 +7636,7 @@ export interface operations {
     taps: {
         parameters: {
             query: {
-                where: "WASH" | "RESET" | "SHELF" | "USE";
+                where: "WASH" | "SHELF" | "USE" | "RESET";
             };
             header?: never;
             path?: never;

@@ -173,6 +173,17 @@ class SafetyTest {
   }
 
   @Test
+  void bleachIsNeverMixedStrongerThanAnythingAtHomeNeeds() {
+    browser.open("/kit");
+    browser.see("[data-field='cleaner.percent']");
+    browser.tick("[data-field=hasCleaner] input");
+    browser.type("[data-field='cleaner.percent'] input", "12");
+    browser.type("[data-field='cleaner.targetMgL'] input", "50000");
+    browser.click("button", "Keep");
+    browser.see("[data-field='cleaner.targetMgL'] [role=alert]", "5000");
+  }
+
+  @Test
   void whatIsSoakedInOilGoesIntoNoDrum() {
     long rag = own.kind("workshop rag", "CLOTH", "WORKSHOP", "COTTON", "DARK");
     assertThat(own.tryLoad(rag, 10, "OIL", null).status()).isEqualTo(409);

@@ -103,7 +103,7 @@ public enum Sign {
   JAR(
       "Jar of water",
       How.check(3, "Swirl one clean piece in a jar of warm water for a minute, and look at it."),
-      at(Where.SHELF),
+      at(Where.SHELF, Where.RESET),
       value("clear", "clear water"),
       value("suds", "suds in the jar"),
       value("grey", "grey water"),
@@ -210,9 +210,9 @@ public enum Sign {
   /** Where something is noticed. */
   public enum Where {
     WASH("at the wash"),
-    RESET("in the water of a reset"),
     SHELF("at the shelf"),
-    USE("in use");
+    USE("in use"),
+    RESET("in the water of a reset");
 
     private final String words;
 
