@@ -43,11 +43,34 @@ public class SortBench {
 
   private final Machine machine = new Machine("front loader", 54, 7, 0.235, 2000, List.of());
   private final List<Offered> offered = offered();
+  private final List<Offered> many = many();
 
   /** Returns the loads. */
   @Benchmark
   public Sorted sort() {
     return SortSolver.solve(offered, machine, NOW);
+  }
+
+  /** Returns the loads of four hundred pieces of each of three kinds. */
+  @Benchmark
+  public Sorted sortTwelveHundred() {
+    return SortSolver.solve(many, machine, NOW);
+  }
+
+  private static List<Offered> many() {
+    List<Offered> all = new ArrayList<>();
+    Role[] roles = {Role.FLAT, Role.TOWEL, Role.CLOTH};
+    Soil[] soils = {Soil.STOOL, Soil.DIRT, Soil.FOOD};
+    for (int i = 0; i < roles.length; i++) {
+      Part part = new Part("body", Material.COTTON, 0.04 + 0.03 * i, false);
+      Kind kind = new Kind(90 + i, "kind " + i, roles[i], Bin.HOUSE, List.of(part), 0.1, true, null);
+      Instant since = NOW.minus(Duration.ofDays(20));
+      for (int half = 0; half < 2; half++) {
+        SoiledPieces pieces = new SoiledPieces(kind, 200, soils[i], true, since, Set.of());
+        all.add(new Offered(90 + 2 * i + half, pieces, false));
+      }
+    }
+    return all;
   }
 
   private static List<Offered> offered() {

@@ -2,10 +2,14 @@ package org.nestrinse.core.sort;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Predicate;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.textile.Kind;
 
 /**
  * Divides heaps piece by piece where that saves a run: the smallest load is dealt out to the others
@@ -17,6 +21,14 @@ final class Repack {
 
   private final Machine machine;
   private final Predicate<Offered> must;
+
+  /** What a piece of each kind takes; asked for each piece again and again. */
+  private final Map<Kind, Takes> known = new IdentityHashMap<>();
+
+  private record Takes(double wetL, double dryL, double massKg) {}
+
+  /** Whether the last of some offers may join the others. */
+  private final Map<List<Long>, Boolean> travel = new HashMap<>();
 
   private Repack(Machine machine, Predicate<Offered> must) {
     this.machine = machine;
@@ -78,7 +90,7 @@ final class Repack {
       }
       List<Offered> pieces = new ArrayList<>();
       alike.forEach(l -> pieces.addAll(singles(l)));
-      pieces.sort(Comparator.comparingDouble(o -> -o.pieces().kind().wetL()));
+      pieces.sort(Comparator.comparingDouble(o -> -one(o).wetL));
       List<List<Offered>> packed = new ArrayList<>();
       for (Offered piece : pieces) {
         boolean in = false;
@@ -116,20 +128,28 @@ final class Repack {
 
   /** Whether a piece may join: no rule, hard or not, and room as the search would give it. */
   private boolean joins(Offered piece, List<Offered> load) {
-    List<SoiledPieces> all = new ArrayList<>(SortSolver.pieces(load));
-    all.add(piece.pieces());
-    int mainC = TravelRules.commonC(all);
-    if (all.stream().anyMatch(other -> brokenAt(mainC, piece.pieces(), other))) {
-      return false;
-    }
     boolean mayWait = !must.test(piece) || !load.stream().allMatch(must);
     double most = mayWait ? machine.window().to() : machine.window().most();
-    double dry = all.stream().mapToDouble(p -> p.count() * p.kind().dryL()).sum();
-    double wet = all.stream().mapToDouble(p -> p.count() * p.kind().wetL()).sum();
-    return mainC >= TravelRules.leastC(all)
-        && wet <= most * machine.drumL() + SLACK
-        && dry <= machine.drumL() + SLACK
-        && DrumFill.massKg(all) <= machine.capacityKg() + SLACK;
+    return wetL(load) + wet(piece) <= most * machine.drumL() + SLACK
+        && dryL(load) + dry(piece) <= machine.drumL() + SLACK
+        && massKg(load) + massKg(piece) <= machine.capacityKg() + SLACK
+        && mayTravel(piece, load);
+  }
+
+  /** Whether no rule parts a piece from a load; the same offers always answer alike. */
+  private boolean mayTravel(Offered piece, List<Offered> load) {
+    List<Long> offers = new ArrayList<>(load.size() + 1);
+    load.forEach(o -> offers.add(o.id()));
+    offers.add(piece.id());
+    return travel.computeIfAbsent(
+        offers,
+        key -> {
+          List<SoiledPieces> all = new ArrayList<>(SortSolver.pieces(load));
+          all.add(piece.pieces());
+          int mainC = TravelRules.commonC(all);
+          return mainC >= TravelRules.leastC(all)
+              && all.stream().noneMatch(other -> brokenAt(mainC, piece.pieces(), other));
+        });
   }
 
   private static boolean brokenAt(int mainC, SoiledPieces one, SoiledPieces other) {
@@ -148,10 +168,8 @@ final class Repack {
   private int leastLoads(List<List<Offered>> loads) {
     List<Offered> all = loads.stream().flatMap(List::stream).toList();
     double most = machine.window().most() * machine.drumL();
-    double byVolume = all.stream().mapToDouble(Repack::wet).sum() / most;
-    double byDry =
-        all.stream().mapToDouble(o -> o.pieces().count() * o.pieces().kind().dryL()).sum()
-            / machine.drumL();
+    double byVolume = wetL(all) / most;
+    double byDry = dryL(all) / machine.drumL();
     double byMass = DrumFill.massKg(SortSolver.pieces(all)) / machine.capacityKg();
     int bySize = (int) Math.ceil(Math.max(byVolume, Math.max(byDry, byMass)) - SLACK);
     List<Offered> apart = new ArrayList<>();
@@ -172,14 +190,34 @@ final class Repack {
   }
 
   private double wetL(List<Offered> load) {
-    return load.stream().mapToDouble(Repack::wet).sum();
+    return load.stream().mapToDouble(this::wet).sum();
   }
 
-  private static double wet(Offered o) {
-    return o.pieces().count() * o.pieces().kind().wetL();
+  private double dryL(List<Offered> load) {
+    return load.stream().mapToDouble(this::dry).sum();
   }
 
-  private static List<Offered> singles(List<Offered> load) {
+  private double wet(Offered o) {
+    return o.pieces().count() * one(o).wetL;
+  }
+
+  private double dry(Offered o) {
+    return o.pieces().count() * one(o).dryL;
+  }
+
+  private double massKg(List<Offered> load) {
+    return load.stream().mapToDouble(this::massKg).sum();
+  }
+
+  private double massKg(Offered o) {
+    return o.pieces().count() * one(o).massKg;
+  }
+
+  private Takes one(Offered o) {
+    return known.computeIfAbsent(o.pieces().kind(), k -> new Takes(k.wetL(), k.dryL(), k.massKg()));
+  }
+
+  private List<Offered> singles(List<Offered> load) {
     List<Offered> all = new ArrayList<>();
     for (Offered o : load) {
       for (int i = 0; i < o.pieces().count(); i++) {

@@ -96,6 +96,12 @@ class FewestRunsTest {
             due(4, HAND_TOWEL, 200, Soil.DIRT),
             due(5, DISH_CLOTH, 200, Soil.FOOD),
             due(6, DISH_CLOTH, 200, Soil.FOOD));
+    SortTable table = new SortTable(many);
+    SortSearch search =
+        new SortSearch(
+            SortUnits.of(many, table, MACHINE, Morning.NOW, o -> true), List.of(), table, MACHINE);
+    search.best();
+    assertThat(search.steps()).as("cut short, then improved").isLessThan(2 * SortSearch.MOST_STEPS);
     Sorted sorted = SortSolver.solve(many, MACHINE, Morning.NOW);
     int pieces = 0;
     double litres = 0;
