@@ -4157,6 +4157,7 @@ export interface components {
         ResetLook: {
             /** Format: double */
             hardnessMmolL: number;
+            judged: string;
             kinds: components["schemas"]["ResetKindLine"][];
             past: components["schemas"]["ResetPastLine"][];
             recipes: components["schemas"]["ResetRecipeLine"][];

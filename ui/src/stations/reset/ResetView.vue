@@ -137,6 +137,10 @@ async function changed() {
 
       <section aria-label="Is it needed?" data-needed>
         <h2 class="mt-3 text-lg">Is it needed?</h2>
+        <p v-if="look.judged" data-judged>
+          {{ look.judged }}
+          <RouterLink to="/record" class="button-quiet">Record says why</RouterLink>
+        </p>
         <ul class="mt-1">
           <li
             v-for="k in wanted"

@@ -127,15 +127,11 @@ public class JudgeService {
         found.rounds());
   }
 
-  /** Returns the likeliest causes in words, for saying elsewhere; none when it cannot be told. */
+  /** Returns the one judgement of all that was seen, which other places show too. */
   @Transactional(readOnly = true)
-  public List<String> likely() {
-    Instant to = clock.instant();
-    Evidence.Case found = found(to, null);
-    Diagnosis d = Diagnosis.of(found.facts(), found.seen());
-    return d.state() == Diagnosis.State.LIKELY
-        ? List.of(d.causes().get(0).cause().words())
-        : List.of();
+  public Diagnosis diagnosis() {
+    Evidence.Case found = found(clock.instant(), null);
+    return Diagnosis.of(found.facts(), found.seen());
   }
 
   private JudgeViews.CauseLine cause(

@@ -31,6 +31,8 @@ import org.nestrinse.app.wash.RoundWashed;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.judge.Cause;
+import org.nestrinse.core.judge.Diagnosis;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.record.PastRound;
@@ -122,13 +124,13 @@ public class ResetService {
   public ResetViews.ResetLook look() {
     Instant now = clock.instant();
     TimeWords words = households.timeWords();
-    List<String> causes = judge.likely();
+    Diagnosis judged = judge.diagnosis();
     List<ResetEntity> past = resets.findByStateOrderByStartedAtDesc(ResetEntity.State.FINISHED);
     double hardness = households.current().hardnessMmolL();
     List<ResetViews.ResetKindLine> lines = new ArrayList<>();
     for (KindView view : kinds.all()) {
       if (view.stock().owned() > 0) {
-        lines.add(line(view, past, now, hardness, causes, words));
+        lines.add(line(view, past, now, hardness, judged.likely(), words));
       }
     }
     lines.sort(Comparator.comparing(l -> l.state() == ResetNeed.State.NOT_NEEDED));
@@ -144,7 +146,12 @@ public class ResetService {
             .map(m -> new ResetViews.ResetVesselLine(m.machine().name(), m.machine().drumL()))
             .toList();
     return new ResetViews.ResetLook(
-        lines, recipes, vessels, hardness, past.stream().map(e -> past(e, words)).toList());
+        lines,
+        judged.state() == Diagnosis.State.NOTHING_WRONG ? "" : judged.says(),
+        recipes,
+        vessels,
+        hardness,
+        past.stream().map(e -> past(e, words)).toList());
   }
 
   private ResetViews.ResetKindLine line(
@@ -152,7 +159,7 @@ public class ResetService {
       List<ResetEntity> past,
       Instant now,
       double hardness,
-      List<String> causes,
+      @Nullable Cause likely,
       TimeWords words) {
     List<ResetEntity> of =
         past.stream()
@@ -171,7 +178,7 @@ public class ResetService {
             hardness,
             inYear,
             last == null ? null : Integer.valueOf((int) Duration.between(last, now).toDays()),
-            causes);
+            likely);
     return new ResetViews.ResetKindLine(
         view.id(),
         view.name(),

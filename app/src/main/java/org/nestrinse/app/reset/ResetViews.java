@@ -17,6 +17,8 @@ public final class ResetViews {
    * Whether a reset is needed, and what there is to do one.
    *
    * @param kinds each kind with what is advised, those in need first
+   * @param judged what it may be, in the words of the judgement in Record; empty when nothing is
+   *     wrong
    * @param recipes what can be done
    * @param vessels what it can be done in
    * @param hardnessMmolL of the water
@@ -24,6 +26,7 @@ public final class ResetViews {
    */
   public record ResetLook(
       List<ResetKindLine> kinds,
+      String judged,
       List<ResetRecipeLine> recipes,
       List<ResetVesselLine> vessels,
       double hardnessMmolL,

@@ -72,6 +72,11 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
     checks = List.copyOf(checks);
   }
 
+  /** Returns the likeliest cause, or null when it cannot be told. */
+  public @Nullable Cause likely() {
+    return state == State.LIKELY ? causes.get(0).cause : null;
+  }
+
   /** How far one can tell. */
   public enum State {
     NOTHING_WRONG,

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.units.Numbers;
 
@@ -33,7 +34,7 @@ public record Stretch(int rounds, List<Measure> measures) {
    * @param name as shown
    * @param mean over the rounds that have it, or null when none has
    * @param of how many rounds have it
-   * @param unit its unit; "%" for shares of rounds
+   * @param unit its unit; "%" for shares of rounds, "% left" for what is left
    * @param better what of it is better
    */
   public record Measure(String name, @Nullable Double mean, int of, String unit, Better better) {
@@ -41,6 +42,9 @@ public record Stretch(int rounds, List<Measure> measures) {
     public String words() {
       if (mean == null) {
         return "nobody looked";
+      }
+      if (unit.equals("% left")) {
+        return Numbers.percent(mean);
       }
       return unit.equals("%")
           ? Numbers.percent(mean) + " of " + of
@@ -58,12 +62,12 @@ public record Stretch(int rounds, List<Measure> measures) {
           new Column("slow to soak", "%", Better.LESS, r -> share(r, Sign.DROP)),
           new Column("leaks", "%", Better.LESS, r -> share(r, Sign.LEAKS)),
           new Column("stains", "%", Better.LESS, r -> share(r, Sign.STAINS)),
+          new Column("soil left", "% left", Better.LESS, r -> r.estimate().soilLeft()),
           new Column(
-              "soil left",
-              "%",
-              Better.LESS,
-              r -> r.estimate().soilLeft() == null ? null : 100 * r.estimate().soilLeft()),
-          new Column("hygiene", "log", Better.MORE, r -> r.estimate().totalLog()),
+              "hygiene",
+              "log",
+              Better.MORE,
+              r -> Math.min(HygieneEstimate.MOST_CLAIMED, r.estimate().totalLog())),
           new Column("residue", "mg/kg", Better.LESS, r -> r.estimate().residueMgKg()),
           new Column("detergent", "g", Better.NEITHER, r -> r.dose().detergentG()),
           new Column("of the label", "×", Better.NEITHER, r -> r.dose().share()),

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.judge.Cause;
+import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
@@ -48,7 +50,7 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
    * @param hardnessMmolL hardness of the water [mmol/L]
    * @param resetsInYear how often it was reset in the last year
    * @param daysSince days since the last, or null when there was none
-   * @param causes what the routine may be wrong in, in words; empty when it cannot be told
+   * @param likely what Judge takes for the cause, or null when it cannot be told
    */
   public static ResetNeed of(
       Kind kind,
@@ -56,7 +58,7 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
       double hardnessMmolL,
       int resetsInYear,
       @Nullable Integer daysSince,
-      List<String> causes) {
+      @Nullable Cause likely) {
     int yearly = yearly(kind);
     List<Seen> seen = all.stream().filter(s -> !s.inReset()).toList();
     ResetRecipe recipe = recipe(kind, seen, hardnessMmolL);
@@ -66,13 +68,20 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
     }
     String because = because(seen);
     if (resetsInYear >= yearly) {
-      String cause =
-          causes.isEmpty() ? "Record says what to check" : "likely " + String.join(" or ", causes);
+      String cause = likely == null ? "Record says what to check" : "likely " + likely.words();
       return new ResetNeed(
           State.ROUTINE_FIRST,
           recipe,
           "Reset %s in a year already, and again %s. Something in the routine puts it there: %s."
               .formatted(Numbers.count(resetsInYear, "time"), because, cause),
+          yearly);
+    }
+    if (likely != null && !Change.RESET.touches(likely)) {
+      return new ResetNeed(
+          State.ROUTINE_FIRST,
+          recipe,
+          "%s. But the cause is likely this: %s. A reset does nothing about that, so see to it first."
+              .formatted(capital(because), likely.words()),
           yearly);
     }
     String last =

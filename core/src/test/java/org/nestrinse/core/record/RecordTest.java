@@ -111,6 +111,27 @@ class RecordTest {
     assertThat(Stretch.of(List.of()).measures()).allMatch(m -> m.mean() == null);
   }
 
+  @Test
+  void soilLeftIsAShareAndGermsAreNeverClaimedBeyondFive() {
+    PastRound r = round(0, 60, 1, 3);
+    PastRound clean =
+        new PastRound(
+            2,
+            START,
+            r.school(),
+            r.programme(),
+            r.contents(),
+            r.dose(),
+            r.bath(),
+            new PastRound.Estimate(80, 100, 6, 0.023, false),
+            r.spent(),
+            r.seen());
+    List<Stretch.Difference> all = Stretch.of(List.of(clean)).beside(Stretch.of(List.of(r)));
+    assertThat(named(all, "soil left").before().words()).isEqualTo("2 %");
+    assertThat(named(all, "soil left").after().words()).isEqualTo("nobody looked");
+    assertThat(named(all, "hygiene").before().mean()).isEqualTo(5);
+  }
+
   private static Stretch.Difference named(List<Stretch.Difference> all, String name) {
     return all.stream().filter(d -> d.before().name().equals(name)).findFirst().orElseThrow();
   }

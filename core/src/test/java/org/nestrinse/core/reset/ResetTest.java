@@ -14,6 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.reset.ResetFitness.Fastness;
@@ -355,16 +356,29 @@ class ResetTest {
             hardness,
             0,
             null,
-            List.of());
+            null);
     assertThat(need.state()).isEqualTo(state);
     assertThat(need.recipe()).isEqualTo(recipe);
   }
 
   @Test
+  void whereJudgeSeesACauseThatNoResetTouchesThatComesFirst() {
+    Kind towel = towel(0.4);
+    ResetNeed heat = ResetNeed.of(towel, seen("DROP.slow"), 3.1, 0, null, Cause.HEAT_DAMAGED);
+    assertThat(heat.state()).isEqualTo(ResetNeed.State.ROUTINE_FIRST);
+    assertThat(heat.says()).contains("damaged by heat");
+    ResetNeed film = ResetNeed.of(towel, seen("DROP.slow"), 3.1, 0, null, Cause.HARD_WATER_FILM);
+    assertThat(film.state()).isEqualTo(ResetNeed.State.WANTED);
+    Seen own = new Seen(Sign.JAR, "suds", Instant.parse("2026-05-20T12:00:00Z"), 7L, true);
+    assertThat(ResetNeed.of(towel, List.of(own), 3.1, 1, 2, null).state())
+        .as("the water of a reset asks for no other")
+        .isEqualTo(ResetNeed.State.NOT_NEEDED);
+  }
+
+  @Test
   void wantedMoreOftenThanItsYearlyMeasureTheRoutineIsToBlame() {
     Kind towel = towel(0.4);
-    ResetNeed need =
-        ResetNeed.of(towel, seen("COLOUR.dull"), 3.1, 1, 60, List.of("too little detergent"));
+    ResetNeed need = ResetNeed.of(towel, seen("COLOUR.dull"), 3.1, 1, 60, Cause.UNDER_DOSED);
     assertThat(need.state()).isEqualTo(ResetNeed.State.ROUTINE_FIRST);
     assertThat(need.says()).contains("too little detergent");
     assertThat(ResetNeed.yearly(towel)).isEqualTo(1);
