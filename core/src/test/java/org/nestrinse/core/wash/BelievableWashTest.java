@@ -13,6 +13,7 @@ import java.util.List;
 import org.assertj.core.data.Percentage;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.nestrinse.core.Pieces;
 import org.nestrinse.core.bath.Cleanness;
@@ -90,6 +91,21 @@ class BelievableWashTest {
           140,
           Agitation.INTENSIVE,
           3,
+          1,
+          600,
+          1400);
+
+  /** So short that hardly any washing comes before the steam. */
+  private static final Programme SHORT_STEAM =
+      new Programme(
+          "Short steam",
+          Programme.Use.STEAM,
+          List.of(90),
+          0,
+          null,
+          40,
+          Agitation.GENTLE,
+          2,
           1,
           600,
           1400);
@@ -193,5 +209,21 @@ class BelievableWashTest {
         .isIn(Cleanness.CLEAN, Cleanness.NEARLY_CLEAN, Cleanness.TRACES);
     assertThat(routine.outcome().verdict().words()).startsWith("not quite everyday");
     assertThat(routine.cautions()).noneMatch(c -> c.strength() == Caution.Strength.STOP);
+  }
+
+  /** Blood, vomit and milk straight into a hot bath, steam too, are never planned silently. */
+  @ParameterizedTest
+  @EnumSource(
+      value = Soil.class,
+      names = {"BLOOD", "VOMIT", "MILK"})
+  void steamOnProteinIsAlwaysSaidBefore(Soil soil) {
+    List<Programme> programmes = new ArrayList<>(Pieces.MACHINE.programmes());
+    programmes.add(SHORT_STEAM);
+    Machine steamer = new Machine("steamer", 54, 7, 0.235, 2000, programmes);
+    Routine routine =
+        WashPlanner.plan(
+            Pieces.in(steamer, List.of(soiled(WHITE_TOWEL, 26, soil))), School.HYGIENE_STEAM);
+    assertThat(routine.cautions())
+        .anyMatch(c -> c.key().equals("protein-heat") && c.strength() == Caution.Strength.CHECK);
   }
 }
