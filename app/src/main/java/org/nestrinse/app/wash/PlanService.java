@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.Household;
 import org.nestrinse.app.kit.HouseholdService;
@@ -197,10 +198,12 @@ public class PlanService {
         rounds.usual(kinds, RoundState.TRUE, Limit.of(1)).stream().findFirst().orElse(null);
     Household household = households.current();
     OfferedMethod first = OfferedMethod.of(job, usual, household.usualMethod());
-    boolean can = plans.stream().anyMatch(p -> p.school().equals(first.school()));
-    return can || plans.isEmpty()
-        ? first
-        : new OfferedMethod(plans.get(0).school(), OfferedMethod.Because.CHOSEN);
+    OfferedMethod next = OfferedMethod.of(job, null, household.usualMethod());
+    return Stream.of(first, next)
+        .filter(m -> plans.isEmpty() || plans.stream().anyMatch(p -> p.school().equals(m.school())))
+        .findFirst()
+        .orElseGet(
+            () -> new OfferedMethod(plans.get(0).school(), OfferedMethod.Because.ONLY_OTHERS));
   }
 
   /** A school that washes by hand takes the household's bucket, unless a machine was chosen. */

@@ -8,9 +8,11 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.OwnPieces;
 import org.nestrinse.app.running.RunningApp;
 import org.nestrinse.app.time.HouseClock;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * A pail is washed in one tap, whatever the advice, and what did not run is not recorded as run.
@@ -61,6 +63,27 @@ class WashNowApiTest {
     assertThat(now("{}").get("load").get("id").asLong()).isPositive();
     assertThat(app.post("/api/loads/now", "{\"pailIds\":[]}").status()).isEqualTo(400);
     assertThat(app.post("/api/loads/now", "{\"pailIds\":[99999]}").status()).isBetween(400, 499);
+  }
+
+  @Test
+  void aLoadOpensOnTheMethodChosenInKitOrOnOneThatCanWashIt() {
+    OwnPieces own = new OwnPieces(app);
+    long towel = own.kind("beach towel", "TOWEL", "HOUSE", "COTTON", "PALE");
+    long load = own.load(towel, 12, "DIRT");
+    usually("cool-and-sun");
+    JsonNode chosen = app.get("/api/loads/" + load + "/plans").json();
+    assertThat(chosen.get("offered").asString()).isEqualTo("cool-and-sun");
+    usually("hygiene-steam");
+    JsonNode other = app.get("/api/loads/" + load + "/plans").json();
+    assertThat(other.get("offered").asString()).isNotEqualTo("hygiene-steam");
+    assertThat(other.get("offeredWords").asString()).contains("cannot wash this here");
+  }
+
+  private void usually(String method) {
+    ObjectNode house = (ObjectNode) app.get("/api/household").json();
+    house.remove("trim");
+    house.put("usualMethod", method);
+    assertThat(app.send("PUT", "/api/household", house.toString()).status()).isEqualTo(200);
   }
 
   @Test

@@ -23,7 +23,9 @@ public record OfferedMethod(String school, Because because) {
     BUCKET,
     BLOOD,
     DELICATE,
-    CHOSEN
+    CHOSEN,
+    /** The one that would be offered cannot wash this load here. */
+    ONLY_OTHERS
   }
 
   /**

@@ -92,6 +92,7 @@ final class WashWords {
       case BLOOD -> "Offered first because of the blood.";
       case DELICATE -> "Offered first because this is wear for delicate skin.";
       case CHOSEN -> "The method you chose in Kit.";
+      case ONLY_OTHERS -> "Your usual way cannot wash this here, so another is offered first.";
     };
   }
 
