@@ -31,6 +31,7 @@ import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.Batch;
 import org.nestrinse.core.dry.Course;
 import org.nestrinse.core.dry.DryCheck;
+import org.nestrinse.core.dry.DryWords;
 import org.nestrinse.core.dry.DryingPolicy;
 import org.nestrinse.core.dry.HangingGroup;
 import org.nestrinse.core.dry.HangingPlan;
@@ -131,28 +132,32 @@ public class DryService {
     List<WeatherHour> ahead = now.weather().from(washed.at(), AirDrying.LONGEST_H);
     batches.addAll(now.question(ahead).batches());
     HangingPlan plan = HangingPlan.of(now.question(batches, ahead), DryingPolicy.BEST);
-    for (Course course : plan.courses()) {
-      if (course.batch().key() < 0) {
-        HangingEntity whole = fresh.get((int) (-1 - course.batch().key()));
-        boolean all = course.batch().count() == whole.pieces;
-        HangingEntity part = all ? whole : whole.part(course.batch().count());
-        follow(part, course.legs().get(0), now.spots());
-        groups.save(part);
-      }
-    }
+    List<HangingEntity> hanging = new ArrayList<>(now.groups());
+    plan.courses().stream()
+        .filter(c -> c.batch().key() < 0)
+        .sorted(Comparator.comparing(c -> c.legs().get(0).spot() == null))
+        .forEach(
+            course -> {
+              HangingEntity whole = fresh.get((int) (-1 - course.batch().key()));
+              boolean all = course.batch().count() == whole.pieces;
+              HangingEntity part = all ? whole : whole.part(course.batch().count());
+              follow(part, course.legs().get(0), now.spots());
+              hanging.add(part);
+              part.crowded |= course.legs().get(0).spot() == null && now.overfull(part, hanging);
+              groups.save(part);
+            });
   }
 
   /**
    * Hangs a group in the spot of a leg. What goes straight into the dryer, or has no room, waits
-   * indoors, close together.
+   * indoors.
    */
   private static void follow(HangingEntity e, Course.Leg leg, List<Spot> spots) {
-    boolean waits = leg.spot() == null;
     Spot spot =
-        waits
-            ? spots.stream().filter(s -> !s.outdoors()).findFirst().orElse(spots.get(0))
-            : leg.spot();
-    e.hang(spot.placeId(), spot.carriedIn(), waits || leg.crowded(), e.hungAt, e.startMoisture);
+        leg.spot() != null
+            ? leg.spot()
+            : spots.stream().filter(s -> !s.outdoors()).findFirst().orElse(spots.get(0));
+    e.hang(spot.placeId(), spot.carriedIn(), leg.crowded(), e.hungAt, e.startMoisture);
   }
 
   /**
@@ -351,7 +356,10 @@ public class DryService {
     double before = now.factor(e.placeId, e.kindId);
     double hung = Duration.between(e.hungAt, now.now()).toSeconds() / SECONDS_PER_HOUR;
     DryCheck check = DryCheck.of(answer, before, hung, now.staying(e).drying().hoursToDry());
-    if (check.learnt() && !e.crowded) {
+    if (e.crowded) {
+      return DryWords.tooClose();
+    }
+    if (check.learnt()) {
       DryingFactorEntity f =
           factors.findByPlaceIdAndKindId(e.placeId, e.kindId).orElseGet(DryingFactorEntity::new);
       f.placeId = e.placeId;

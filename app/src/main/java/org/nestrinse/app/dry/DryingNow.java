@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.kit.Household;
@@ -187,13 +188,17 @@ record DryingNow(
    * Whether a group hangs close: as it was hung, or since its place holds more than it has room.
    */
   private boolean hangsClose(HangingEntity e) {
-    Spot here = spot(e);
-    List<HangingEntity> beside =
-        groups.stream()
-            .filter(o -> o.tumbleMinutes == null && spot(o).placeId() == here.placeId())
-            .toList();
-    double taken = beside.stream().mapToDouble(o -> here.place().share(kind(o)) * o.pieces).sum();
-    return taken > FULL || (e.crowded && beside.stream().allMatch(o -> o.crowded));
+    return overfull(e, groups) || (e.crowded && beside(e, groups).allMatch(o -> o.crowded));
+  }
+
+  /** Returns whether the place of a group holds more of what hangs than it has room for. */
+  boolean overfull(HangingEntity e, List<HangingEntity> hanging) {
+    Place here = place(e.placeId);
+    return beside(e, hanging).mapToDouble(o -> here.share(kind(o)) * o.pieces).sum() > FULL;
+  }
+
+  private static Stream<HangingEntity> beside(HangingEntity e, List<HangingEntity> hanging) {
+    return hanging.stream().filter(o -> o.tumbleMinutes == null && o.placeId.equals(e.placeId));
   }
 
   /** Returns the question of all that hangs, without what is in a dryer. */

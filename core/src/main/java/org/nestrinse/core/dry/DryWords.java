@@ -85,4 +85,9 @@ public final class DryWords {
   public static String clock(Instant at, ZoneId zone) {
     return CLOCK.format(at.atZone(zone));
   }
+
+  /** Returns that a check of pieces that hang too close teaches nothing. */
+  public static String tooClose() {
+    return "Kept. They hang too close to tell how fast the place dries.";
+  }
 }
