@@ -147,7 +147,7 @@ public class ResetService {
             .toList();
     return new ResetViews.ResetLook(
         lines,
-        judged.state() == Diagnosis.State.NOTHING_WRONG ? "" : judged.says(),
+        judged.state() == Diagnosis.State.NOTHING_WRONG ? "" : judged.saysElsewhere(),
         recipes,
         vessels,
         hardness,

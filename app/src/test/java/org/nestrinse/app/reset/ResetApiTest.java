@@ -107,6 +107,8 @@ class ResetApiTest {
         "/api/record/observations",
         "{\"sign\":\"JAR\",\"value\":\"suds\",\"kind\":\"hand towel\"}");
     JsonNode look = app.get("/api/resets").json();
+    String judged = app.get("/api/judge").json().get("says").asString();
+    assertThat(judged).as("one judgement").startsWith(look.get("judged").asString());
     JsonNode need = Lives.named(look.get("kinds"), "kind", "hand towel");
     assertThat(need.get("state").asString()).isEqualTo("WANTED");
     assertThat(need.get("recipe").asString()).isEqualTo("RINSE_OUT");

@@ -72,6 +72,11 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
     checks = List.copyOf(checks);
   }
 
+  /** Returns it in one sentence where the checks are not shown beside it. */
+  public String saysElsewhere() {
+    return state == State.NOT_ENOUGH ? JudgeWords.notEnough(false) : says;
+  }
+
   /** Returns the likeliest cause, or null when it cannot be told. */
   public @Nullable Cause likely() {
     return state == State.LIKELY ? causes.get(0).cause : null;
