@@ -191,7 +191,9 @@ final class WashWords {
         .line("whitener", log(h.oxygenLog()))
         .line("sanitiser", log(h.additiveLog()))
         .total(
-            "together, never claimed above 5",
+            h.totalLog() > HygieneEstimate.MOST_CLAIMED
+                ? "together, never claimed above 5"
+                : "together",
             log(Math.min(HygieneEstimate.MOST_CLAIMED, h.totalLog())))
         .line("likely between", log(h.lowLog()) + " and " + log(h.highLog()))
         .line("goal, " + goal.words(), log(goal.totalLog()))
