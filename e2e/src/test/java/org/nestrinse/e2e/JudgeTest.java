@@ -26,7 +26,7 @@ class JudgeTest extends Journey {
     String before = browser.see("[data-cause=UNDER_DOSED] button").getText();
     browser.click("[data-outcome='JAR.grey']");
     browser.text("[data-cause=UNDER_DOSED] button", t -> !t.equals(before));
-    browser.see("[data-change=DOSE_UP]", "never by one");
+    browser.see("[data-change=DOSE_UP]", "two rounds in a row");
 
     washOnce("ammonia");
     browser.open("/record");

@@ -46,7 +46,7 @@ class OwnHouseholdTest {
   @Test
   void fromNothingToAFirstLoad() {
     browser.open("/gather");
-    browser.see("main", "Nothing waits");
+    browser.see("main", "Two things are needed");
     browser.open("/sort");
     browser.see("main", "Nothing waits in the pails");
 

@@ -184,6 +184,30 @@ class SafetyTest {
   }
 
   @Test
+  void aProgrammeThatLoggedHotterIsNotTrustedByItsName() {
+    long machine = app.get("/api/machines").json().get(0).get("id").asLong();
+    StringBuilder log = new StringBuilder("time,°C\\n");
+    for (int minute = 0; minute < 150; minute++) {
+      double celsius = Math.min(74, 15 + minute * 1.2);
+      log.append(
+          "2026-05-02T%02d:%02d:00,%.1f\\n".formatted(8 + minute / 60, minute % 60, celsius));
+    }
+    String logs = "/api/machines/" + machine + "/logs";
+    RunningApp.Answer kept =
+        app.post(
+            logs,
+            "{\"sort\":\"TEMPERATURE\",\"programme\":\"Cottons long\",\"chosenC\":60,\"text\":\"%s\",\"keep\":true}"
+                .formatted(log));
+    assertThat(kept.status()).as(kept.body()).isBetween(200, 201);
+    wash("towel", "DIRT", false, "hot-and-full");
+    browser.see("[data-step]");
+    boolean stopped = browser.see("main").getText().contains("bears");
+    boolean other = !browser.see("main").getText().contains("Cottons long, at 60");
+    assertThat(stopped || other).isTrue();
+    app.send("DELETE", logs + "?programme=Cottons%20long", null);
+  }
+
+  @Test
   void whatIsSoakedInOilGoesIntoNoDrum() {
     long rag = own.kind("workshop rag", "CLOTH", "WORKSHOP", "COTTON", "DARK");
     assertThat(own.tryLoad(rag, 10, "OIL", null).status()).isEqualTo(409);
