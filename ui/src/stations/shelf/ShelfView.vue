@@ -16,7 +16,10 @@ import WearTable from './WearTable.vue'
 const why = useWhy()
 const { data: shelf, error, loading, reload } = useLoaded(() => answer(api.GET('/api/shelf')))
 const { data: cover } = useLoaded(() => answer(api.GET('/api/cover')))
-watch(shelf, (now) => why.suggest(now?.whys['bundle.day']))
+// Only as the page opens: a later look must not close what the person opened meanwhile.
+watch(shelf, (now, before) => {
+  if (now && !before) why.suggest(now.whys['bundle.day'])
+})
 </script>
 
 <template>
