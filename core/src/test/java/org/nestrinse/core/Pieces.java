@@ -269,26 +269,17 @@ public final class Pieces {
 
   /** Returns the same job with nothing on the shelf to wash with. */
   public static WashJob without(WashJob job) {
-    return new WashJob(
-        job.first(),
-        job.bulkers(),
-        job.machine(),
-        job.water(),
-        job.roomC(),
-        List.of(),
-        job.tariff(),
-        job.houseGoal(),
-        job.trim(),
-        job.now(),
-        job.start(),
-        job.askedC(),
-        job.wishes());
+    return withProducts(job, List.of());
   }
 
   /** Returns the same job with one more product on the shelf. */
   public static WashJob with(WashJob job, Product product) {
     List<Product> products = new ArrayList<>(job.products());
     products.add(product);
+    return withProducts(job, products);
+  }
+
+  private static WashJob withProducts(WashJob job, List<Product> products) {
     return new WashJob(
         job.first(),
         job.bulkers(),

@@ -25,10 +25,10 @@ class SafetyTest {
     app = RunningApp.demo(DemoApp.MOMENT);
     own = new OwnPieces(app);
     own.kind("white rag", "CLOTH", "HOUSE", "COTTON", "PALE");
-    product("soft rinse", "SOFTENER", "LIQUID", "");
-    product("clear descaler", "ACID", "LIQUID", ",\"stated\":[]");
-    product("hand liquid", "DETERGENT", "LIQUID", "");
-    product(
+    own.product("soft rinse", "SOFTENER", "LIQUID", "");
+    own.product("clear descaler", "ACID", "LIQUID", ",\"stated\":[]");
+    own.product("hand liquid", "DETERGENT", "LIQUID", "");
+    own.product(
         "sanitising powder",
         "SANITISER",
         "POWDER",
@@ -40,19 +40,6 @@ class SafetyTest {
   void stop() {
     browser.close();
     app.close();
-  }
-
-  private void product(String name, String purpose, String form, String more) {
-    RunningApp.Answer added =
-        app.post(
-            "/api/products",
-            """
-            {"name":"%s","purpose":"%s","form":"%s","enzymes":false,"scented":false,"coats":false,
-             "activator":false,"normal":{"softG":40,"mediumG":40,"hardG":40},
-             "heavy":{"softG":40,"mediumG":40,"hardG":40},"referenceMassKg":4.5,"maxG":60,
-             "scoopMl":30,"densityGMl":1.0,"packPrice":2,"packG":1000%s}"""
-                .formatted(name, purpose, form, more));
-    assertThat(added.status()).as(added.body()).isEqualTo(201);
   }
 
   /** Opens the wash with a load of its own: pieces of the demo or a kind made for it. */

@@ -8,7 +8,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.kit.Household;
@@ -53,7 +52,6 @@ record DryingNow(
     WeatherSource weather,
     Map<Long, AirDrying> together) {
   private static final int NEXT_HOURS = 6;
-  private static final double FULL = 1 + 1e-9;
 
   /** A place and a kind. */
   record Pair(long placeId, long kindId) {}
@@ -184,21 +182,14 @@ record DryingNow(
         : e.hungAt.plus(Duration.ofSeconds(Math.round(e.tumbleMinutes * 60)));
   }
 
-  /**
-   * Whether a group hangs close: as it was hung, or since its place holds more than it has room.
-   */
-  private boolean hangsClose(HangingEntity e) {
-    return overfull(e, groups) || (e.crowded && beside(e, groups).allMatch(o -> o.crowded));
-  }
-
   /** Returns whether the place of a group holds more of what hangs than it has room for. */
   boolean overfull(HangingEntity e, List<HangingEntity> hanging) {
     Place here = place(e.placeId);
-    return beside(e, hanging).mapToDouble(o -> here.share(kind(o)) * o.pieces).sum() > FULL;
-  }
-
-  private static Stream<HangingEntity> beside(HangingEntity e, List<HangingEntity> hanging) {
-    return hanging.stream().filter(o -> o.tumbleMinutes == null && o.placeId.equals(e.placeId));
+    return Place.overfull(
+        hanging.stream()
+            .filter(o -> o.tumbleMinutes == null && o.placeId.equals(e.placeId))
+            .mapToDouble(o -> here.share(kind(o)) * o.pieces)
+            .sum());
   }
 
   /** Returns the question of all that hangs, without what is in a dryer. */
@@ -217,7 +208,7 @@ record DryingNow(
                         spot(e),
                         e.hungAt,
                         strongSunH(e, now),
-                        hangsClose(e),
+                        e.crowded,
                         e.dampSince == null ? e.hungAt : e.dampSince))
             .toList();
     return question(batches, hours);

@@ -222,7 +222,7 @@ public class JudgeService {
       return "Every routine does that already.";
     }
     if (change.trimDirection() != 0 && !asks(move, change)) {
-      return "The dose moves when two rounds in a row say the same, or when a reset brings suds out.";
+      return JudgeWords.doseWaits();
     }
     return "";
   }
@@ -324,7 +324,7 @@ public class JudgeService {
 
   private void apply(ExperimentEntity e) {
     if (e.changeMade.trimDirection() != 0) {
-      households.moveTrim(e.trimAfter, e.changeMade.trimDirection(), HouseholdService.Moved.TRIED);
+      households.moveTrim(e.trimAfter, HouseholdService.Moved.TRIED);
     }
     if (e.changeMade.standing() != null) {
       households.standing(e.changeMade.standing(), true);
@@ -337,8 +337,7 @@ public class JudgeService {
 
   private void takeBack(ExperimentEntity e) {
     if (e.changeMade.trimDirection() != 0) {
-      households.moveTrim(
-          e.trimBefore, -e.changeMade.trimDirection(), HouseholdService.Moved.TAKEN_BACK);
+      households.moveTrim(e.trimBefore, HouseholdService.Moved.TAKEN_BACK);
     }
     if (e.changeMade.standing() != null) {
       households.standing(e.changeMade.standing(), false);
@@ -482,7 +481,7 @@ public class JudgeService {
     String says =
         next == null
             ? trim == Trim.NONE ? "As the label says." : "Learned from what was seen."
-            : "What was seen agrees: × %s would fit.".formatted(Numbers.of(next, 1));
+            : JudgeWords.doseWouldFit(next);
     return new JudgeViews.TrimLine(
         trim, next, says, why.source("docs/models.md, trim. Bounds 0.6 and 1.4."));
   }
@@ -500,7 +499,7 @@ public class JudgeService {
               e.says = "Taken back, because the dose was set back to the label.";
               experiments.saveAndFlush(e);
             });
-    households.moveTrim(Trim.NONE, 0, HouseholdService.Moved.SET_BACK);
+    households.moveTrim(Trim.NONE, HouseholdService.Moved.SET_BACK);
     return judge(null, null);
   }
 

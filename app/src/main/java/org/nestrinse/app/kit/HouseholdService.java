@@ -267,12 +267,13 @@ public class HouseholdService {
   /**
    * Sets the learned correction of the dose, and keeps the move.
    *
-   * @param way 1 up, −1 down, 0 when it is set back
+   * @param trim {@link Limits#TRIM}
    */
   @Transactional
-  public void moveTrim(double trim, int way, Moved reason) {
+  public void moveTrim(double trim, Moved reason) {
     HouseholdEntity e = entity();
-    if (Limits.TRIM.check("trim", trim) != e.trim) {
+    double way = Math.signum(Limits.TRIM.check("trim", trim) - e.trim);
+    if (way != 0) {
       DoseMoveEntity move = new DoseMoveEntity();
       move.movedAt = afterTheLastMove(clock.instant());
       move.fromTrim = e.trim;
@@ -282,7 +283,7 @@ public class HouseholdService {
     }
     e.trim = trim;
     e.trimMovedAt = clock.instant();
-    e.trimWay = way;
+    e.trimWay = reason == Moved.SET_BACK ? 0 : (int) way;
   }
 
   /** A clock that was put back must not turn the order of the moves round. */

@@ -174,7 +174,7 @@ public class ResetPlanner {
   }
 
   private static boolean suds(Seen s) {
-    return !s.inReset() && (s.is("SUDS.suds") || s.is("JAR.suds"));
+    return !s.inReset() && s.suds();
   }
 
   /** The household's machine, at the spin that every piece bears. */

@@ -8,7 +8,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.Household;
 import org.nestrinse.app.kit.HouseholdService;
@@ -196,14 +195,8 @@ public class PlanService {
     List<String> kinds = pieces.first().stream().map(p -> p.kind().name()).distinct().toList();
     String usual =
         rounds.usual(kinds, RoundState.TRUE, Limit.of(1)).stream().findFirst().orElse(null);
-    Household household = households.current();
-    OfferedMethod first = OfferedMethod.of(job, usual, household.usualMethod());
-    OfferedMethod next = OfferedMethod.of(job, null, household.usualMethod());
-    return Stream.of(first, next)
-        .filter(m -> plans.isEmpty() || plans.stream().anyMatch(p -> p.school().equals(m.school())))
-        .findFirst()
-        .orElseGet(
-            () -> new OfferedMethod(plans.get(0).school(), OfferedMethod.Because.ONLY_OTHERS));
+    return OfferedMethod.of(
+        job, usual, households.current().usualMethod(), plans.stream().map(Plan::school).toList());
   }
 
   /** A school that washes by hand takes the household's bucket, unless a machine was chosen. */

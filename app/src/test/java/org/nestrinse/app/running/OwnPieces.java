@@ -28,6 +28,25 @@ public record OwnPieces(RunningApp app) {
             .formatted(name, sensitive, newborn));
   }
 
+  /**
+   * Adds a product whose label allows 60 g in a bath; returns its number.
+   *
+   * @param more further fields, each with its comma before it
+   */
+  public long product(String name, String purpose, String form, String more) {
+    RunningApp.Answer added =
+        app.post(
+            "/api/products",
+            """
+            {"name":"%s","purpose":"%s","form":"%s","enzymes":false,"scented":false,"coats":false,
+             "activator":false,"normal":{"softG":40,"mediumG":40,"hardG":40},
+             "heavy":{"softG":40,"mediumG":40,"hardG":40},"referenceMassKg":4.5,"maxG":60,
+             "scoopMl":30,"densityGMl":1.0,"packPrice":2,"packG":1000%s}"""
+                .formatted(name, purpose, form, more));
+    assertThat(added.status()).as(added.body()).isEqualTo(201);
+    return added.json().get("product").get("id").asLong();
+  }
+
   /** Puts pieces into a pail of their own, and makes the load of it. */
   public long load(long kind, int count, String soil) {
     return load(kind, count, soil, null);

@@ -10,6 +10,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.OwnPieces;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
@@ -32,17 +33,8 @@ class SafetyApiTest {
     app.close();
   }
 
-  private long add(String name, String purpose, String more) {
-    String json =
-        """
-        {"name":"%s","purpose":"%s","form":"LIQUID","enzymes":false,"scented":false,"coats":false,
-         "activator":false,"normal":{"softG":40,"mediumG":40,"hardG":40},
-         "heavy":{"softG":40,"mediumG":40,"hardG":40},"referenceMassKg":4.5,"maxG":60,"scoopMl":30,
-         "densityGMl":1.0,"packPrice":2,"packG":1000%s}"""
-            .formatted(name, purpose, more);
-    RunningApp.Answer added = app.post("/api/products", json);
-    assertThat(added.status()).as(added.body()).isEqualTo(201);
-    return added.json().get("product").get("id").asLong();
+  private long add(String name, String purpose) {
+    return new OwnPieces(app).product(name, purpose, "LIQUID", "");
   }
 
   private static String besides(long product, String where, int ml) {
@@ -81,7 +73,7 @@ class SafetyApiTest {
 
   @Test
   void bleachBesideSomethingUnknownIsAStop() {
-    long unread = add("unread cleaner", "OTHER", "");
+    long unread = add("unread cleaner", "OTHER");
     String both =
         HOT
             + ",\"besides\":[{\"productId\":%d,\"where\":\"FIRST_WASH\",\"ml\":20},{\"productId\":%d,\"where\":\"FIRST_WASH\",\"ml\":20}]"
@@ -94,7 +86,7 @@ class SafetyApiTest {
 
   @Test
   void softenerOnWhatMustAbsorbIsSaid() {
-    long softener = add("softener", "SOFTENER", "");
+    long softener = add("softener", "SOFTENER");
     JsonNode plan = load.plan(besides(softener, "LAST_RINSE", 40));
     assertThat(plan.get("cautions").toString().toLowerCase(java.util.Locale.ROOT))
         .contains("softener");
@@ -104,7 +96,7 @@ class SafetyApiTest {
 
   @Test
   void moreThanTheLabelAllowsIsNeverPutInBesides() {
-    long liquid = add("strong liquid", "DETERGENT", "");
+    long liquid = add("strong liquid", "DETERGENT");
     JsonNode plan = load.plan(besides(liquid, "MAIN_WASH", 500));
     assertThat(plan.get("cautions").toString()).contains("strong liquid");
     assertThat(stops(plan)).isTrue();

@@ -45,19 +45,6 @@ class SafetyListApiTest {
     app.close();
   }
 
-  private long product(String name, String purpose, String form, String more) {
-    String json =
-        """
-        {"name":"%s","purpose":"%s","form":"%s","enzymes":false,"scented":false,"coats":false,
-         "activator":false,"normal":{"softG":40,"mediumG":40,"hardG":40},
-         "heavy":{"softG":40,"mediumG":40,"hardG":40},"referenceMassKg":4.5,"maxG":60,"scoopMl":30,
-         "densityGMl":1.0,"packPrice":2,"packG":1000%s}"""
-            .formatted(name, purpose, form, more);
-    RunningApp.Answer added = app.post("/api/products", json);
-    assertThat(added.status()).as(added.body()).isEqualTo(201);
-    return added.json().get("product").get("id").asLong();
-  }
-
   private NursingLoad load(long kind, int count, String soil) {
     return new NursingLoad(app, own.load(kind, count, soil));
   }
@@ -151,15 +138,15 @@ class SafetyListApiTest {
 
   @Test
   void bleachAndAcidByProductsWithEmptyStatements() {
-    long acid = product("clear descaler", "ACID", "LIQUID", ",\"stated\":[]");
-    long strong = product("white cleaner", "CHLORINE_BLEACH", "LIQUID", ",\"stated\":[]");
+    long acid = own.product("clear descaler", "ACID", "LIQUID", ",\"stated\":[]");
+    long strong = own.product("white cleaner", "CHLORINE_BLEACH", "LIQUID", ",\"stated\":[]");
     NursingLoad load = load(white, 20, "DIRT");
     stopped(load, with("hot-and-full", "FIRST_WASH", 20, strong, acid), "chlorine-acid");
   }
 
   @Test
   void softenerOnMicrofibreAndForANewborn() {
-    long softener = product("softener", "SOFTENER", "LIQUID", "");
+    long softener = own.product("softener", "SOFTENER", "LIQUID", "");
     String asked = with("gentle-skin", "LAST_RINSE", 30, softener);
     JsonNode grips = checked(load(cloth, 20, "GREASE"), asked, "softener");
     assertThat(grips.get("sentence").asString()).contains("no longer grabs").contains("mg/kg");
@@ -184,7 +171,7 @@ class SafetyListApiTest {
   @Test
   void aSanitiserPowderForTheMainWashGoesIntoItsDrawer() {
     long powder =
-        product(
+        own.product(
             "sanitising powder",
             "SANITISER",
             "POWDER",
@@ -254,7 +241,7 @@ class SafetyListApiTest {
 
   @Test
   void moreThanTheLabelAllowsByHand() {
-    long liquid = product("hand liquid", "DETERGENT", "LIQUID", "");
+    long liquid = own.product("hand liquid", "DETERGENT", "LIQUID", "");
     NursingLoad load = load(white, 20, "DIRT");
     stopped(load, with("bucket-and-plunge", "MAIN_WASH", 300, liquid), "above-maximum");
     app.send("DELETE", "/api/products/" + liquid, null);

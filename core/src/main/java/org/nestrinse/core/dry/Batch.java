@@ -58,6 +58,12 @@ public record Batch(
     return kind.massKg() * count;
   }
 
+  /** Returns the same, hung close or with room around it. */
+  Batch hung(boolean close) {
+    return new Batch(
+        key, kind, count, moisture, neededBy, at, hungAt, strongSunH, close, dampSince);
+  }
+
   /** Returns a part of it. */
   Batch of(int pieces) {
     return new Batch(

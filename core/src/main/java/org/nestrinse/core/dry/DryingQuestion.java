@@ -4,8 +4,12 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
 import org.nestrinse.core.kit.Dryer;
+import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.kit.Tariff;
 import org.nestrinse.core.units.OutOfRange;
 
@@ -70,7 +74,26 @@ public record DryingQuestion(
     weather = List.copyOf(weather);
     spots = List.copyOf(spots);
     dryers = List.copyOf(dryers);
-    batches = List.copyOf(batches);
+    batches = batches.stream().map(hungAs(batches)).toList();
+  }
+
+  /**
+   * Pieces in an overfull place hang close, however they were hung; pieces hung close beside others
+   * that have room have room too, once the place is no longer overfull.
+   */
+  private static UnaryOperator<Batch> hungAs(List<Batch> all) {
+    Map<Long, Double> taken = new HashMap<>();
+    Map<Long, Boolean> close = new HashMap<>();
+    for (Batch b : all) {
+      if (b.at() != null) {
+        taken.merge(b.at().placeId(), b.at().place().share(b.kind()) * b.count(), Double::sum);
+        close.merge(b.at().placeId(), b.crowded(), Boolean::logicalAnd);
+      }
+    }
+    return b ->
+        b.at() == null
+            ? b
+            : b.hung(Place.overfull(taken.get(b.at().placeId())) || close.get(b.at().placeId()));
   }
 
   /** Returns when an hour of the forecast begins; the first one begins now. */

@@ -324,7 +324,7 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
     }
 
     private boolean overfull(long placeId) {
-      return before.getOrDefault(placeId, 0.0) > FULL;
+      return Place.overfull(before.getOrDefault(placeId, 0.0));
     }
 
     private static boolean hangsHere(Option option, Stay stay) {

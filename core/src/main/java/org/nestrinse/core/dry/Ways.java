@@ -121,7 +121,7 @@ final class Ways {
     return all;
   }
 
-  /** Whether what stays may hang so close or so far apart: it is not rehung in quiet hours. */
+  /** Whether pieces that stay may be hung closer or further apart: nobody does that at night. */
   private boolean mayHang(Batch batch, int[] route, boolean crowded) {
     boolean here = batch.at() != null && question.spots().get(route[0]).equals(batch.at());
     return !here || !stays(route) || crowded == batch.crowded() || question.errand(0);

@@ -1,6 +1,7 @@
 package org.nestrinse.core.judge;
 
-import java.util.Locale;
+import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Words;
 
 /** What the judgements of this station say, all in one place. */
 public final class JudgeWords {
@@ -23,12 +24,23 @@ public final class JudgeWords {
 
   /** Returns that a change cannot help against a cause. */
   public static String doesNothing(Change change, Cause cause) {
-    return "“%s” does nothing about this: %s.".formatted(capital(change.words()), cause.words());
+    return "“%s” does nothing about this: %s."
+        .formatted(Words.capital(change.words()), cause.words());
   }
 
   /** Returns that nothing would show whether a change helped. */
   public static String nothingToWatch() {
     return "Nothing you saw would change by it, so there is nothing to watch.";
+  }
+
+  /** Returns when the dose moves, for somebody who asks too soon. */
+  public static String doseWaits() {
+    return "The dose moves when two rounds in a row say the same, or when a reset brings suds out.";
+  }
+
+  /** Returns which correction of the dose fits what was seen. */
+  public static String doseWouldFit(double trim) {
+    return "From what you saw, × %s would fit.".formatted(Numbers.of(trim, 1));
   }
 
   /** Returns what became of the dose when somebody set it back. */
@@ -39,10 +51,6 @@ public final class JudgeWords {
   /** Returns what became of the dose when a change was taken back. */
   public static String takenBack() {
     return "Back to what it was, as the change before it was taken back.";
-  }
-
-  private static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 
   /** Returns that nothing can be told yet. */

@@ -1,7 +1,6 @@
 package org.nestrinse.core.judge;
 
 import java.time.Instant;
-import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,8 +13,6 @@ import org.jspecify.annotations.Nullable;
  * @param inReset whether it was the water of a reset, which tells of the washes before it
  */
 public record Seen(Sign sign, String value, Instant at, @Nullable Long round, boolean inReset) {
-  private static final Set<String> TOO_MUCH = Set.of("SUDS.suds", "JAR.suds");
-
   public Seen {
     sign.value(value);
   }
@@ -30,7 +27,12 @@ public record Seen(Sign sign, String value, Instant at, @Nullable Long round, bo
    * suds tell something, and that of the dose before.
    */
   public boolean tellsOfWashes() {
-    return !inReset || TOO_MUCH.contains(finding());
+    return !inReset || suds();
+  }
+
+  /** Returns whether it is suds, in the last water or in a jar. */
+  public boolean suds() {
+    return is("SUDS.suds") || is("JAR.suds");
   }
 
   /** Returns whether it is as it should be. */

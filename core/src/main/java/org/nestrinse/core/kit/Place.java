@@ -48,6 +48,8 @@ public record Place(
   /** So many times its room a place takes at most, crowded. */
   public static final double CROWDED_ROOM = 1.5;
 
+  private static final double FULL = 1 + 1e-9;
+
   /** Volumes of rooms. */
   public static final Range ROOM_M3 = new Range(0.2, 500, "m³");
 
@@ -276,5 +278,10 @@ public record Place(
       return kind.widthM() / metres;
     }
     return pieces == null ? 0 : 1.0 / pieces;
+  }
+
+  /** Returns whether these shares of its room together are more than there is. */
+  public static boolean overfull(double shares) {
+    return shares > FULL;
   }
 }

@@ -206,8 +206,8 @@ public record Programme(
 
   /**
    * Returns the temperature that the drum reaches when {@code chosenC} is chosen [°C]. A log wins:
-   * a hotter setting is taken to lie off by as much and never above the boil, a cooler one is
-   * capped by what was seen.
+   * a hotter setting is off by as much, though never hotter than boiling, and a cooler one never
+   * gets hotter than the log.
    */
   public double reachesC(int chosenC) {
     double reached = chosenC - shortfallC;

@@ -13,6 +13,7 @@ import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Words;
 
 /**
  * Whether a kind needs a reset, and which.
@@ -81,7 +82,7 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
           State.ROUTINE_FIRST,
           recipe,
           "%s. But the cause is likely this: %s. A reset does nothing about that, so see to it first."
-              .formatted(capital(because), likely.words()),
+              .formatted(Words.capital(because), likely.words()),
           yearly);
     }
     String last =
@@ -89,7 +90,7 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
     return new ResetNeed(
         State.WANTED,
         recipe,
-        "%s, %s: a %s.".formatted(capital(because), last, recipe.words()),
+        "%s, %s: a %s.".formatted(Words.capital(because), last, recipe.words()),
         yearly);
   }
 
@@ -141,9 +142,5 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
         .distinct()
         .limit(3)
         .collect(Collectors.joining(", "));
-  }
-
-  private static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1);
   }
 }

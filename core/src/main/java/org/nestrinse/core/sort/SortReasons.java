@@ -10,6 +10,7 @@ import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Words;
 
 /** Why a load is as it is, in a few sentences. */
 public final class SortReasons {
@@ -38,7 +39,7 @@ public final class SortReasons {
     for (Sorted.Broken b : drum.broken()) {
       reasons.add(
           "%s and %s share it although %s; apart, they would need another run."
-              .formatted(capital(b.one()), b.other(), b.rule().reason()));
+              .formatted(Words.capital(b.one()), b.other(), b.rule().reason()));
     }
     if (all(drum).stream().anyMatch(p -> p.needs().contains(SkinNeed.PLAIN_WASH))) {
       reasons.add(SortWords.PLAIN_WASH);
@@ -123,9 +124,5 @@ public final class SortReasons {
     return counts.entrySet().stream()
         .map(e -> Numbers.count(e.getValue(), e.getKey()))
         .collect(java.util.stream.Collectors.joining(", "));
-  }
-
-  private static String capital(String text) {
-    return text.substring(0, 1).toUpperCase(java.util.Locale.ENGLISH) + text.substring(1);
   }
 }

@@ -1,6 +1,6 @@
 package org.nestrinse.core.sort;
 
-/** Everything that Sort says: what is kept apart, and why. */
+/** The words of Sort: which pieces stay apart, and why. */
 public final class SortWords {
   static final String PLAIN_WASH =
       "For delicate skin the whole load is washed without enzymes and scent.";

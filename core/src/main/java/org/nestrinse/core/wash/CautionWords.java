@@ -2,6 +2,7 @@ package org.nestrinse.core.wash;
 
 import org.nestrinse.core.bath.BathWords;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Words;
 
 /** The words of the cautions of a wash. */
 final class CautionWords {
@@ -25,10 +26,10 @@ final class CautionWords {
       return "Heat would set the " + BathWords.of(x.soil());
     }
     if (c instanceof WashCaution.Coats x) {
-      return capital(x.product().name()) + " coats " + x.what();
+      return Words.capital(x.product().name()) + " coats " + x.what();
     }
     if (c instanceof WashCaution.StaysOnSkin x) {
-      return capital(x.product().name()) + " stays on the textile";
+      return Words.capital(x.product().name()) + " stays on the textile";
     }
     if (c instanceof WashCaution.AboveMaximum x) {
       return "Too much " + x.product().name();
@@ -65,7 +66,8 @@ final class CautionWords {
     }
     if (c instanceof WashCaution.TooFast x) {
       return "%s tolerates %d rpm at most, and %d is planned. Choose a slower spin."
-          .formatted(capital(x.kind().name()), x.kind().limits().fastestSpinRpm(), x.plannedRpm());
+          .formatted(
+              Words.capital(x.kind().name()), x.kind().limits().fastestSpinRpm(), x.plannedRpm());
     }
     if (c instanceof WashCaution.NotTogether x) {
       return notTogether(x);
@@ -95,7 +97,7 @@ final class CautionWords {
     }
     if (c instanceof WashCaution.ChlorineLast x) {
       return "%s would dry on the textile. Put it into a bath that is rinsed twice afterwards."
-          .formatted(capital(x.product().name()));
+          .formatted(Words.capital(x.product().name()));
     }
     if (c instanceof WashCaution.ChlorineRinses x) {
       return "%s, and %s of it would remain. Two full rinses must follow, and under 2 %% may remain."
@@ -164,9 +166,5 @@ final class CautionWords {
       case MICROFIBRE -> "Coated microfibre no longer grabs dirt. It is never needed." + leaves;
       case NEWBORN -> "A newborn's skin does better without it. It is never needed." + leaves;
     };
-  }
-
-  private static String capital(String words) {
-    return WashWords.capital(words);
   }
 }

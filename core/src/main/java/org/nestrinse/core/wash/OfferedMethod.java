@@ -1,6 +1,8 @@
 package org.nestrinse.core.wash;
 
+import java.util.List;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
@@ -29,12 +31,27 @@ public record OfferedMethod(String school, Because because) {
   }
 
   /**
-   * Returns the method to offer first.
+   * Returns the method to offer first among those that can wash a load here.
+   *
+   * @param usual short name of the method last used for these kinds, or null
+   * @param chosen short name of the method that the household chose
+   * @param possible short names of the methods that can; all of them when empty
+   */
+  public static OfferedMethod of(
+      WashJob job, @Nullable String usual, String chosen, List<String> possible) {
+    return Stream.of(of(job, usual, chosen), of(job, null, chosen))
+        .filter(m -> possible.isEmpty() || possible.contains(m.school))
+        .findFirst()
+        .orElseGet(() -> new OfferedMethod(possible.get(0), Because.ONLY_OTHERS));
+  }
+
+  /**
+   * Returns the method to offer first, whether or not it can wash this load here.
    *
    * @param usual short name of the method last used for these kinds, or null
    * @param chosen short name of the method that the household chose
    */
-  public static OfferedMethod of(WashJob job, @Nullable String usual, String chosen) {
+  static OfferedMethod of(WashJob job, @Nullable String usual, String chosen) {
     if (usual != null) {
       return new OfferedMethod(usual, Because.USUAL);
     }

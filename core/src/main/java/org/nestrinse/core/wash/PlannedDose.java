@@ -39,6 +39,11 @@ public record PlannedDose(
     return run != null && (into == Into.LAST_RINSE || !run.washes());
   }
 
+  /** Returns whether somebody said how many millilitres, with no label or litres behind it. */
+  boolean byMillilitres() {
+    return basis == null && waterL == 0;
+  }
+
   /** Makes a dose by the grams of a label. */
   public PlannedDose(Product product, Dose dose, Dose.Basis basis, String reason) {
     this(product, dose, basis, 0, reason, Into.BATH);

@@ -210,7 +210,7 @@ public record WashJob(
     return all().stream().anyMatch(p -> p.kind().animalFibre());
   }
 
-  /** Returns whether microfibre is in it, which what settles on the fibre blunts. */
+  /** Returns whether there is microfibre in it: anything that settles on it spoils its grip. */
   boolean gripsLint() {
     return all().stream().anyMatch(p -> p.kind().gripsLint());
   }

@@ -543,7 +543,7 @@ public final class WashPlanner {
         new ArrayList<>(
             steps.stream()
                 .flatMap(s -> s.doses().stream())
-                .filter(d -> d.reason().equals(WashWords.besides()))
+                .filter(PlannedDose::byMillilitres)
                 .toList());
     List<String> out = new ArrayList<>();
     for (Wishes.Besides b : job.wishes().besides()) {

@@ -8,9 +8,10 @@ import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Words;
 import org.nestrinse.core.why.Why;
 
-/** Everything that Wash says: its reasons and verdicts. */
+/** The words of Wash: its reasons and verdicts. */
 final class WashWords {
   private static final int GERMS_SECTION = 7;
   private static final int CLEANING_SECTION = 6;
@@ -33,7 +34,7 @@ final class WashWords {
   static String plain(boolean forSkin) {
     return forSkin
         ? " No enzymes and no scent, for skin."
-        : " No enzymes and no scent: so this way washes.";
+        : " This way of washing does without enzymes and scent.";
   }
 
   /** Returns why a sanitiser is left out of a load with microfibre. */
@@ -48,8 +49,8 @@ final class WashWords {
 
   /** Returns that a product stays out, since the bath it was meant for is missing. */
   static String staysOut(Product product, Wishes.Where where) {
-    return "%s stays out: this way of washing has no bath for it (%s)."
-        .formatted(capital(product.name()), where.words());
+    return "%s stays out, since %s is not part of this way of washing."
+        .formatted(Words.capital(product.name()), where.words());
   }
 
   static String sanitiserMeasured() {
@@ -181,7 +182,7 @@ final class WashWords {
   static Why whyGerms(HygieneEstimate h, HygieneGoal goal, HygieneGoal.Verdict verdict) {
     GermsLeft left = GermsLeft.of(h);
     return Why.of(
-            capital(left.words()),
+            Words.capital(left.words()),
             "An estimate with its range, and nothing here is sterile. A drum, hands and a shelf bring some back. This is "
                 + verdict.words()
                 + "."
@@ -203,9 +204,5 @@ final class WashWords {
   /** Returns a reduction as science writes it. */
   private static String log(double value) {
     return Numbers.fixed(value, 1) + " log";
-  }
-
-  static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(java.util.Locale.ENGLISH) + words.substring(1);
   }
 }
