@@ -27,7 +27,7 @@ final class Browser implements AutoCloseable {
   private final ChromeDriver driver;
   private final String address;
 
-  Browser(String address) {
+  Browser(String address, String... more) {
     this.address = address;
     ChromeOptions options = new ChromeOptions();
     options.setBinary(System.getProperty("nest.chromium", "/usr/bin/chromium"));
@@ -43,6 +43,7 @@ final class Browser implements AutoCloseable {
         "--disable-sync",
         "--hide-scrollbars",
         "--window-size=" + WIDTH + "," + HEIGHT);
+    options.addArguments(more);
     ChromeDriverService service =
         new ChromeDriverService.Builder()
             .usingDriverExecutable(

@@ -60,6 +60,15 @@ public final class RunningApp implements AutoCloseable {
     return started(demoSettings(moment));
   }
 
+  /**
+   * Returns an application over a data folder that is there already, which it deletes at its end.
+   */
+  public static RunningApp over(Path data, String... settings) {
+    RunningApp app = new RunningApp(data, List.of(settings));
+    app.start();
+    return app;
+  }
+
   private static String[] demoSettings(String moment) {
     return new String[] {"--nest.clock.start=" + moment, "--nest.demo=true"};
   }
