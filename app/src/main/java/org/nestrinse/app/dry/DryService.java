@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryViews.Drying;
 import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindCount;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.kit.Stock.Whereabouts;
@@ -127,8 +128,8 @@ public class DryService {
           Instant needed = now.neededBy().get(kind.role());
           batches.add(new Batch(-1L - fresh.size(), kind, count, moisture, needed));
           fresh.add(e);
-          stock.move(kind.id(), count, Whereabouts.WASHING, Whereabouts.DRYING);
         });
+    stock.move(washed.pieces().byKind(), Whereabouts.WASHING, Whereabouts.DRYING);
     List<WeatherHour> ahead = now.weather().from(washed.at(), AirDrying.LONGEST_H);
     batches.addAll(now.question(ahead).batches());
     HangingPlan plan = HangingPlan.of(now.question(batches, ahead), DryingPolicy.BEST);
@@ -235,6 +236,12 @@ public class DryService {
                     now.moistureNow(e),
                     e.tumbleMinutes == null && now.kind(e).tumble() != DryerHeat.NONE))
         .toList();
+  }
+
+  /** Returns how many pieces of each kind hang or tumble, by its number. */
+  @Transactional(readOnly = true)
+  public Map<Long, Integer> hangingByKind() {
+    return KindCount.byKind(groups.byKind());
   }
 
   /** Does everything that the plan has for now: hangs, carries, divides groups. */
@@ -438,6 +445,7 @@ public class DryService {
   @Transactional
   public void dry(long id) {
     HangingEntity e = hanging(id);
+    rounds.hold(e.roundId);
     e.dryAt = clock.instant();
     groups.saveAndFlush(e);
     stock.move(e.kindId, e.pieces, Whereabouts.DRYING, Whereabouts.CLEAN);
@@ -454,6 +462,7 @@ public class DryService {
     if (e.dryAt == null) {
       return;
     }
+    rounds.hold(e.roundId);
     GroupDried takenBack = dried(e, false);
     e.dryAt = null;
     groups.saveAndFlush(e);

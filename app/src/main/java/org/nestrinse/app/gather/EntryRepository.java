@@ -2,6 +2,7 @@ package org.nestrinse.app.gather;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.nestrinse.app.kit.KindCount;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -9,6 +10,12 @@ interface EntryRepository extends JpaRepository<EntryEntity, Long> {
   @Query(
       "select e from EntryEntity e where e.removedAt is null and e.taken < e.pieces order by e.cameIn, e.id")
   List<EntryEntity> waiting();
+
+  @Query(
+      """
+      select new org.nestrinse.app.kit.KindCount(e.kindId, sum(e.pieces - e.taken))
+      from EntryEntity e where e.removedAt is null and e.taken < e.pieces group by e.kindId""")
+  List<KindCount> waitingByKind();
 
   /** Everything that was assumed for a day or later, what was taken out again too. */
   List<EntryEntity> findByHabitDayGreaterThanEqual(LocalDate day);

@@ -11,6 +11,7 @@ import org.nestrinse.app.gather.GatherViews.Entry;
 import org.nestrinse.app.gather.GatherViews.Gathering;
 import org.nestrinse.app.gather.GatherViews.Pail;
 import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindCount;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.Person;
 import org.nestrinse.app.kit.PersonService;
@@ -422,14 +423,12 @@ public class GatherService {
     } else if (more < 0) {
       stock.move(e.kindId, -more, Whereabouts.WAITING, Whereabouts.CLEAN);
     }
-    // Moving stock clears what was loaded, so the entry is read again.
-    EntryEntity fresh = waitingEntry(entryId);
-    fresh.pieces = fresh.taken + count;
-    fresh.soil = soil;
-    fresh.solids = solids;
+    e.pieces = e.taken + count;
+    e.soil = soil;
+    e.solids = solids;
     // Whoever corrects it has looked: it is no longer assumed.
-    fresh.assumed = false;
-    return look().entry(entries.saveAndFlush(fresh));
+    e.assumed = false;
+    return look().entry(entries.saveAndFlush(e));
   }
 
   /** Takes a mistaken entry out; {@link #restore} undoes it. */
@@ -443,7 +442,8 @@ public class GatherService {
     if (e.pieces > stay) {
       stock.move(e.kindId, e.pieces - stay, Whereabouts.WAITING, Whereabouts.CLEAN);
     }
-    waitingEntry(entryId).removedAt = clock.instant();
+    e.removedAt = clock.instant();
+    entries.saveAndFlush(e);
   }
 
   /** Puts a removed entry back as it was. */
@@ -457,9 +457,14 @@ public class GatherService {
     if (e.pieces > standing) {
       stock.move(e.kindId, e.pieces - standing, Whereabouts.CLEAN, Whereabouts.WAITING);
     }
-    EntryEntity fresh = entries.findById(entryId).orElseThrow();
-    fresh.removedAt = null;
-    return look().entry(entries.saveAndFlush(fresh));
+    e.removedAt = null;
+    return look().entry(entries.saveAndFlush(e));
+  }
+
+  /** Returns how many pieces of each kind wait in pails, by its number. */
+  @Transactional(readOnly = true)
+  public Map<Long, Integer> waitingByKind() {
+    return KindCount.byKind(entries.waitingByKind());
   }
 
   /** Takes waiting pieces of an entry into a load. */

@@ -350,7 +350,7 @@ public class NormalDayService {
             .filter(e -> NormalDay.speaksOf(a.habit(), a.day(), e.cameIn.atZone(zone)))
             .mapToInt(e -> e.pieces)
             .sum();
-    int clean = stock.all().get(line.kindId).clean();
+    int clean = stock.held(line.kindId).clean();
     int count = Math.min(a.count() - logged, clean);
     EntryEntity e = new EntryEntity();
     e.pailId = line.pailId;

@@ -17,7 +17,6 @@ import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -36,11 +35,11 @@ public class KindService {
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
 
   private final KindRepository kinds;
-  private final StockRepository stocks;
+  private final StockService stock;
 
-  KindService(KindRepository kinds, StockRepository stocks) {
+  KindService(KindRepository kinds, StockService stock) {
     this.kinds = kinds;
-    this.stocks = stocks;
+    this.stock = stock;
   }
 
   /** One part as it is sent. */
@@ -76,10 +75,9 @@ public class KindService {
   /** Returns all kinds with their stock, by name. */
   @Transactional(readOnly = true)
   public List<KindView> all() {
-    Map<Long, StockEntity> stock =
-        stocks.findAll().stream().collect(Collectors.toMap(s -> s.kindId, Function.identity()));
+    Map<Long, Stock> all = stock.all();
     return kinds.findAll(Sort.by("role", "name")).stream()
-        .map(k -> view(k, stock.get(k.id).toStock()))
+        .map(k -> view(k, all.get(k.id)))
         .toList();
   }
 
@@ -107,30 +105,20 @@ public class KindService {
     }
     apply(e, change);
     KindEntity saved = kinds.saveAndFlush(e);
-    StockEntity stock = new StockEntity();
-    stock.kindId = saved.id;
-    stock.owned = Given.whole("owned", change.owned, OWNED);
-    return view(saved, stocks.save(stock).toStock());
+    stock.open(saved.id, Given.whole("owned", change.owned, OWNED));
+    return view(saved, stock.held(saved.id));
   }
 
   /** Changes a kind; throws {@link Stale} when it was changed since the version sent. */
   @Transactional
   public KindView change(long id, Change change) {
     KindEntity e = entity(id);
-    StockEntity stock = stocks.findById(id).orElseThrow(() -> new NotFound("kind", id));
     if (e.version != Given.whole("version", change.version, VERSION)) {
-      throw new Stale(e.name, view(e, stock.toStock()));
+      throw new Stale(e.name, view(e, stock.held(id)));
     }
-    int owned = Given.whole("owned", change.owned, OWNED);
-    Stock now = stock.toStock();
-    int elsewhere = now.owned() - now.clean();
-    if (owned < elsewhere) {
-      throw new OutOfRange(
-          "owned", owned, elsewhere + " or more, since so many wait, wash or hang now");
-    }
+    stock.own(id, Given.whole("owned", change.owned, OWNED));
     apply(e, change);
-    stock.owned = owned;
-    return view(kinds.saveAndFlush(e), stocks.saveAndFlush(stock).toStock());
+    return view(kinds.saveAndFlush(e), stock.held(id));
   }
 
   /**
@@ -142,15 +130,14 @@ public class KindService {
     KindEntity e = entity(id);
     int pieces = Given.whole("pieces", weighing.pieces, Limits.COUNT);
     double grams = Given.number("grams", weighing.grams, WEIGHED_G);
-    Stock stock = stocks.findById(id).orElseThrow(() -> new NotFound("kind", id)).toStock();
     if (e.version != Given.whole("version", weighing.version, VERSION)) {
-      throw new Stale(e.name, view(e, stock));
+      throw new Stale(e.name, view(e, stock.held(id)));
     }
     double scale = grams / G_PER_KG / pieces / e.toKind().massKg();
     for (KindEntity.PartRow part : e.parts) {
       part.massKg = Limits.PIECE_MASS_KG.check("grams", part.massKg * scale);
     }
-    return view(kinds.saveAndFlush(e), stock);
+    return view(kinds.saveAndFlush(e), stock.held(id));
   }
 
   /** Keeps what a look into the drum made of the bulk of kinds, by their numbers. */
@@ -164,17 +151,13 @@ public class KindService {
   public KindView forgetBulk(long id) {
     KindEntity e = entity(id);
     e.bulkFactor = 1;
-    Stock stock = stocks.findById(id).orElseThrow(() -> new NotFound("kind", id)).toStock();
-    return view(kinds.saveAndFlush(e), stock);
+    return view(kinds.saveAndFlush(e), stock.held(id));
   }
 
   /** Adds newly bought pieces to what is owned, or takes them away again. */
   @Transactional
   public void buy(long id, int pieces) {
-    entity(id);
-    StockEntity stock = stocks.findById(id).orElseThrow(() -> new NotFound("kind", id));
-    stock.owned = OWNED.check("count", stock.owned + pieces);
-    stocks.saveAndFlush(stock);
+    stock.buy(id, pieces);
   }
 
   private static void apply(KindEntity e, Change c) {

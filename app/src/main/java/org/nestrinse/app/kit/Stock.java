@@ -17,4 +17,14 @@ public record Stock(int owned, int clean, int waiting, int washing, int drying) 
     WASHING,
     DRYING
   }
+
+  /** Returns how many are in a place. */
+  public int at(Whereabouts place) {
+    return switch (place) {
+      case CLEAN -> clean;
+      case WAITING -> waiting;
+      case WASHING -> washing;
+      case DRYING -> drying;
+    };
+  }
 }

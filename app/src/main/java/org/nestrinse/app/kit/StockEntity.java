@@ -13,6 +13,18 @@ class StockEntity {
   int washing;
   int drying;
 
+  /** Counts pieces in or out of a place; clean are those that are nowhere else. */
+  void add(Stock.Whereabouts place, int count) {
+    switch (place) {
+      case WAITING -> waiting += count;
+      case WASHING -> washing += count;
+      case DRYING -> drying += count;
+      case CLEAN -> {
+        // Nothing is written: it is what remains.
+      }
+    }
+  }
+
   Stock toStock() {
     return new Stock(owned, owned - waiting - washing - drying, waiting, washing, drying);
   }

@@ -11,6 +11,8 @@ import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.GatherViews;
 import org.nestrinse.app.gather.NormalDayService;
 import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.ledger.LedgerCheck;
+import org.nestrinse.app.ledger.LedgerService;
 import org.nestrinse.app.reset.ResetService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.sort.ProposalService;
@@ -35,6 +37,7 @@ class LineController {
   private final ShelfService shelf;
   private final ResetService resets;
   private final HouseholdService households;
+  private final LedgerCheck ledger;
   private final HouseClock clock;
 
   LineController(
@@ -47,6 +50,7 @@ class LineController {
       ShelfService shelf,
       ResetService resets,
       HouseholdService households,
+      LedgerCheck ledger,
       HouseClock clock) {
     this.gather = gather;
     this.sort = sort;
@@ -57,6 +61,7 @@ class LineController {
     this.shelf = shelf;
     this.resets = resets;
     this.households = households;
+    this.ledger = ledger;
     this.clock = clock;
   }
 
@@ -67,8 +72,14 @@ class LineController {
    * @param now the moment of these states, so that countdowns follow the household's clock
    * @param pegs one for each station in working order
    * @param reset what is on in the reset that goes on, or null
+   * @param differences kinds whose counts differ from their places, by the last look
    */
-  record Line(String household, Instant now, List<Peg> pegs, @Nullable String reset) {}
+  record Line(
+      String household,
+      Instant now,
+      List<Peg> pegs,
+      @Nullable String reset,
+      List<LedgerService.Difference> differences) {}
 
   /**
    * A peg.
@@ -86,7 +97,8 @@ class LineController {
         households.current().name(),
         clock.instant(),
         List.of(gather(), sort(), wash(), dry(), shelf()),
-        resets.step());
+        resets.step(),
+        ledger.found());
   }
 
   private Peg gather() {

@@ -8,8 +8,8 @@ import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.CannotPlan;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.dao.OptimisticLockingFailureException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -60,8 +60,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     return problem;
   }
 
-  @ExceptionHandler(OptimisticLockingFailureException.class)
-  ProblemDetail lostRace(OptimisticLockingFailureException e) {
+  @ExceptionHandler(ConcurrencyFailureException.class)
+  ProblemDetail lostRace(ConcurrencyFailureException e) {
     return problem(
         HttpStatus.CONFLICT,
         "Changed meanwhile",

@@ -45,6 +45,7 @@ import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -52,6 +53,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Resets: whether one is needed, and one carried through step by step. */
 @Service
 public class ResetService {
+  private static final String GOING = "A reset is going on already. Finish that first.";
   private static final Duration YEAR = Duration.ofDays(365);
   private static final double BOIL_C = 98;
   private static final double HOT_C = 55;
@@ -236,7 +238,7 @@ public class ResetService {
       throw new OutOfRange("request", "missing", "recipe, vessel and pieces");
     }
     if (resets.findFirstByState(ResetEntity.State.RUNNING).isPresent()) {
-      throw new NotNow("A reset is going on already. Finish that first.");
+      throw new NotNow(GOING);
     }
     ResetViews.ResetPlanned planned = planner.look(begin.request, factor());
     planned.fits().stream()
@@ -265,13 +267,18 @@ public class ResetService {
               row.kind = kind.name();
               row.pieces = count;
               e.pieces.add(row);
-              stock.move(kind.id(), count, Stock.Whereabouts.CLEAN, Stock.Whereabouts.WASHING);
             });
+    stock.move(
+        byId(planner.pieces(begin.request)), Stock.Whereabouts.CLEAN, Stock.Whereabouts.WASHING);
     steps(
         e,
         new Kept(
             plan.steps(), plan.cautions(), plan.waterL(), plan.level(), plan.litres(), plan.kwh()));
-    return view(resets.saveAndFlush(e));
+    try {
+      return view(resets.saveAndFlush(e));
+    } catch (DataIntegrityViolationException another) {
+      throw new NotNow(GOING);
+    }
   }
 
   private static void refuseUnread(List<Caution> cautions, @Nullable List<@Nullable String> read) {
@@ -313,6 +320,15 @@ public class ResetService {
   @Transactional(readOnly = true)
   public ResetViews.@Nullable ResetRunning running() {
     return resets.findFirstByState(ResetEntity.State.RUNNING).map(this::view).orElse(null);
+  }
+
+  /** Returns how many pieces of each kind are in the reset that goes on, by its number. */
+  @Transactional(readOnly = true)
+  public Map<Long, Integer> washingByKind() {
+    return resets
+        .findFirstByState(ResetEntity.State.RUNNING)
+        .map(e -> byId(kindsOf(e)))
+        .orElse(Map.of());
   }
 
   /** Returns the step that is on in the reset that goes on, or null. */
@@ -412,9 +428,13 @@ public class ResetService {
     e.state = ResetEntity.State.STOPPED;
     e.finishedAt = clock.instant();
     resets.saveAndFlush(e);
-    pieces.forEach(
-        (kind, count) ->
-            stock.move(kind.id(), count, Stock.Whereabouts.WASHING, Stock.Whereabouts.CLEAN));
+    stock.move(byId(pieces), Stock.Whereabouts.WASHING, Stock.Whereabouts.CLEAN);
+  }
+
+  private static Map<Long, Integer> byId(Map<Kind, Integer> pieces) {
+    Map<Long, Integer> byId = new LinkedHashMap<>();
+    pieces.forEach((kind, count) -> byId.merge(kind.id(), count, Integer::sum));
+    return byId;
   }
 
   private Map<Kind, Integer> kindsOf(ResetEntity e) {

@@ -1,6 +1,8 @@
 package org.nestrinse.app.sort;
 
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import java.util.stream.Stream;
 import org.nestrinse.core.gather.SoiledPieces;
 
@@ -16,6 +18,13 @@ public record LoadPieces(long id, List<SoiledPieces> first, List<SoiledPieces> b
   /** Returns everything. */
   public List<SoiledPieces> all() {
     return Stream.concat(first.stream(), bulkers.stream()).toList();
+  }
+
+  /** Returns how many pieces there are of each kind, by its number. */
+  public Map<Long, Integer> byKind() {
+    Map<Long, Integer> counts = new TreeMap<>();
+    all().forEach(p -> counts.merge(p.kind().id(), p.count(), Integer::sum));
+    return counts;
   }
 
   /** Returns how many pieces there are. */

@@ -1,5 +1,6 @@
 package org.nestrinse.app.sort;
 
+import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -7,7 +8,9 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.UUID;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.Waiting;
@@ -30,6 +33,7 @@ import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.sort.FillAdvice;
+import org.nestrinse.core.sort.HandMove;
 import org.nestrinse.core.sort.Joining;
 import org.nestrinse.core.sort.Offered;
 import org.nestrinse.core.sort.Rearrangement;
@@ -41,6 +45,7 @@ import org.nestrinse.core.sort.ThinLoad;
 import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -48,12 +53,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ProposalService {
   private static final int LONGEST_REASON = 200;
-  private static final int MOST_MOVES = 200;
+  private static final int MOST_MOVES = 60;
+  private static final Range LOAD = new Range(Rearrangement.STAYS, 1000, "");
 
   private final SortService sort;
   private final GatherService gather;
   private final MachineService machines;
   private final HouseholdService households;
+  private final HandMoveRepository moves;
+  private final ShownProposals shown;
   private final HouseClock clock;
 
   ProposalService(
@@ -61,67 +69,109 @@ public class ProposalService {
       GatherService gather,
       MachineService machines,
       HouseholdService households,
+      HandMoveRepository moves,
+      ShownProposals shown,
       HouseClock clock) {
     this.sort = sort;
     this.gather = gather;
     this.machines = machines;
     this.households = households;
+    this.moves = moves;
+    this.shown = shown;
     this.clock = clock;
   }
 
-  /** A move as it is sent: pieces, the load they leave and the one they join. */
+  /**
+   * A move as it is sent.
+   *
+   * @param stamp of the proposal in which it was made
+   * @param ids the pieces
+   * @param from number of the load they leave; -1 when they wait
+   * @param to number of the load they join; 0 for a load of their own, -1 to keep them back
+   * @param reason why a soft rule is set aside
+   */
   public record MoveSent(
+      @Nullable String stamp,
       @Nullable List<@Nullable Long> ids,
       @Nullable Integer from,
       @Nullable Integer to,
       @Nullable String reason) {}
 
-  /** Moves as they are sent. */
-  public record Moved(@Nullable List<@Nullable MoveSent> moves) {}
-
   /** What is sent to accept a proposal: all of it, or the loads with these numbers. */
-  public record Accepting(
-      @Nullable String stamp,
-      @Nullable List<@Nullable MoveSent> moves,
-      @Nullable List<@Nullable Integer> numbers) {}
+  public record Accepting(@Nullable String stamp, @Nullable List<@Nullable Integer> numbers) {}
 
   /** What is sent to make one load of what waits in some pails. */
   public record NewLoad(@Nullable List<@Nullable Long> pailIds) {}
 
-  /** Returns moves as core takes them; throws {@link OutOfRange} for one that says too little. */
-  static List<Rearrangement.Move> moves(@Nullable List<@Nullable MoveSent> sent) {
-    if (sent == null) {
-      return List.of();
-    }
-    if (sent.size() > MOST_MOVES) {
-      throw new OutOfRange("moves", sent.size() + " moves", "at most " + MOST_MOVES);
-    }
-    List<Rearrangement.Move> moves = new ArrayList<>();
-    for (MoveSent m : sent) {
-      if (m == null || m.from == null || m.to == null) {
-        throw new OutOfRange("moves", m == null ? "null" : "incomplete", "ids, from and to");
-      }
-      String reason =
-          m.reason == null || m.reason.isBlank()
-              ? null
-              : Given.text("moves.reason", m.reason, LONGEST_REASON);
-      moves.add(new Rearrangement.Move(Given.list("moves.ids", m.ids), m.from, m.to, reason));
-    }
-    return moves;
+  /** Returns the proposal with what was moved by hand, and the loads that were accepted. */
+  @Transactional(readOnly = true)
+  public Sorting sorting() {
+    List<Waiting> waiting = gather.waiting();
+    return waiting.isEmpty() ? nothingWaits() : new Look(waiting).sorting(null);
   }
 
-  /** Returns the proposal after some moves, and the loads that were accepted. */
-  @Transactional(readOnly = true)
-  public Sorting sorting(List<Rearrangement.Move> moves) {
-    if (gather.waiting().isEmpty() && moves.isEmpty()) {
-      return nothingWaits();
+  /**
+   * Moves pieces by hand. A move against a rule is not made, and the answer says which rule; a soft
+   * one can be set aside with a reason. Throws {@link Stale} when the proposal was not shown
+   * lately.
+   */
+  @Transactional
+  public Sorting move(MoveSent sent) {
+    String stamp = Given.text("stamp", sent.stamp, LONGEST_REASON);
+    List<Long> ids = Given.list("ids", sent.ids);
+    int from = Given.whole("from", sent.from, LOAD);
+    int to = Given.whole("to", sent.to, LOAD);
+    String reason =
+        sent.reason == null || sent.reason.isBlank()
+            ? null
+            : Given.text("reason", sent.reason, LONGEST_REASON);
+    if (moves.count() >= MOST_MOVES) {
+      throw new NotNow(
+          "That is a lot of moving. Accept what you have, or go back to the proposal.");
     }
-    return new Look(gather.waiting()).sorting(moves);
+    Look look = new Look(gather.waiting());
+    ShownProposals.Shown seen = shown.of(stamp).orElseThrow(() -> stale(look));
+    Rearrangement.Move move = new Rearrangement.Move(ids, from, to, reason);
+    if (to > Rearrangement.OWN && !seen.proposal().drums().containsKey(to)) {
+      throw new OutOfRange("to", to, "a load that is there, 0 or -1");
+    }
+    HandMove byHand = HandMove.of(move, seen.proposal());
+    Rearrangement.Move now =
+        byHand
+            .in(look.arranged())
+            .orElseThrow(
+                () -> new OutOfRange("ids", ids, "pieces that are there, to another load"));
+    Joining.Verdict refused = look.refused(now);
+    if (refused == null) {
+      moves.saveAndFlush(HandMoveEntity.of(byHand));
+    }
+    return refused == null ? new Look(gather.waiting()).sorting(null) : look.sorting(refused);
+  }
+
+  /** Takes the last move back. */
+  @Transactional
+  public Sorting moveBack() {
+    moves.findFirstByOrderByIdDesc().ifPresent(moves::delete);
+    moves.flush();
+    return sorting();
+  }
+
+  /** Takes every move back: the loads are as they were proposed. */
+  @Transactional
+  public Sorting asProposed() {
+    moves.deleteAll();
+    moves.flush();
+    return sorting();
+  }
+
+  private static Stale stale(Look look) {
+    return new Stale("the pails", look.sorting(null));
   }
 
   /** With nothing to sort, no machine is asked for: a new household may have none yet. */
   private Sorting nothingWaits() {
-    return new Sorting("", null, List.of(), List.of(), List.of(), true, null, sort.open(), rules());
+    return new Sorting(
+        "", null, List.of(), List.of(), List.of(), true, null, 0, sort.open(), rules());
   }
 
   private static List<Rule> rules() {
@@ -138,44 +188,75 @@ public class ProposalService {
   }
 
   /**
-   * Accepts loads of a proposal; throws {@link Stale} with the present one when the pails changed
-   * since it was seen, {@link NotNow} with the rule when a move cannot be made.
+   * Accepts loads of a proposal as they were shown. What came into the pails meanwhile does not
+   * matter; throws {@link Stale} with the present proposal when the pieces of these loads no longer
+   * wait as they did.
    */
   @Transactional
   public Sorting accept(Accepting accepting) {
-    List<Rearrangement.Move> moves = moves(accepting.moves);
-    List<Waiting> waiting = gather.waiting();
-    Look look = new Look(waiting);
-    if (!look.stamp().equals(Given.text("stamp", accepting.stamp, LONGEST_REASON))) {
-      throw new Stale("the pails", look.sorting(List.of()));
-    }
-    Rearrangement proposal = Rearrangement.of(look.solved(), moves, look.machine);
-    if (proposal.refused() != null) {
-      throw new NotNow("It stays: " + proposal.refused().reason() + ".");
-    }
-    Set<Integer> numbers = new LinkedHashSet<>(proposal.drums().keySet());
+    String stamp = Given.text("stamp", accepting.stamp, LONGEST_REASON);
+    Map<Long, Waiting> now = byId(gather.waiting());
+    Look look = new Look(List.copyOf(now.values()));
+    ShownProposals.Shown seen =
+        look.stamp().equals(stamp) ? look.shown() : shown.of(stamp).orElseThrow(() -> stale(look));
+    Map<Integer, Sorted.Drum> drums = seen.proposal().drums();
+    Set<Integer> numbers = new LinkedHashSet<>(drums.keySet());
     if (accepting.numbers != null) {
       numbers = new LinkedHashSet<>(Given.list("numbers", accepting.numbers));
-      if (!proposal.drums().keySet().containsAll(numbers)) {
-        throw new OutOfRange(
-            "numbers", numbers, "numbers of proposed loads: " + proposal.drums().keySet());
+      if (!drums.keySet().containsAll(numbers)) {
+        throw new OutOfRange("numbers", numbers, "numbers of proposed loads: " + drums.keySet());
       }
     }
     if (numbers.isEmpty()) {
       throw new NotNow("There is nothing to accept: nothing that waits makes a load now.");
     }
+    List<Offered> wanted =
+        numbers.stream()
+            .map(drums::get)
+            .flatMap(d -> Stream.concat(d.first().stream(), d.bulkers().stream()))
+            .toList();
+    if (!stillWait(wanted, seen.byId(), now)) {
+      throw stale(look);
+    }
     for (int number : numbers) {
       List<String> setAside =
-          proposal.setAside().stream()
+          seen.proposal().setAside().stream()
               .filter(s -> s.drum() == number)
               .map(s -> s.words() + " (set aside: " + s.reason() + ")")
               .toList();
-      Sorted.Drum drum = proposal.drums().get(number);
+      Sorted.Drum drum = drums.get(number);
       List<Long> pails =
-          drum.first().stream().map(o -> look.byId.get(o.id()).pailId()).distinct().toList();
-      sort.create(drum, look.byId, pails, setAside);
+          drum.first().stream().map(o -> now.get(o.id()).pailId()).distinct().toList();
+      sort.create(drum, now, pails, setAside);
     }
-    return sorting(List.of());
+    Set<Long> left = byId(gather.waiting()).keySet();
+    moves.findAllByOrderById().stream()
+        .filter(m -> m.entries.stream().noneMatch(left::contains))
+        .forEach(moves::delete);
+    return sorting();
+  }
+
+  /** Returns whether pieces still wait as they did, whatever waits beside them. */
+  private static boolean stillWait(
+      List<Offered> wanted, Map<Long, Waiting> then, Map<Long, Waiting> now) {
+    Map<Long, Integer> counts = new LinkedHashMap<>();
+    wanted.forEach(o -> counts.merge(o.id(), o.pieces().count(), Integer::sum));
+    return counts.entrySet().stream()
+        .allMatch(
+            c -> {
+              Waiting was = then.get(c.getKey());
+              Waiting is = now.get(c.getKey());
+              return is != null
+                  && is.pieces().count() >= c.getValue()
+                  && is.pieces().withCount(1).equals(was.pieces().withCount(1))
+                  && is.pailId() == was.pailId();
+            });
+  }
+
+  private static Map<Long, Waiting> byId(List<Waiting> waiting) {
+    Map<Long, Waiting> byId = new LinkedHashMap<>();
+    waiting.forEach(w -> byId.put(w.entryId(), w));
+    return byId;
   }
 
   /**
@@ -269,21 +350,63 @@ public class ProposalService {
     private final Machine machine = machines.machine();
     private final Instant now = clock.instant();
     private final TimeWords words = households.timeWords();
-    private final Map<Long, Waiting> byId = new LinkedHashMap<>();
+    private final Map<Long, Waiting> byId;
+    private final List<HandMove> byHand;
+    private @Nullable Sorted solved;
+    private @Nullable Rearrangement arranged;
 
     Look(List<Waiting> waiting) {
-      waiting.forEach(w -> byId.put(w.entryId(), w));
+      this.byId = byId(waiting);
+      this.byHand = moves.findAllByOrderById().stream().map(HandMoveEntity::toMove).toList();
     }
 
+    /** The same for the same pieces in the same loads, and for nothing else. */
     String stamp() {
-      return Integer.toHexString(
-          byId.values().stream()
-              .map(w -> w.entryId() + ":" + w.version() + ":" + w.pieces().count())
-              .collect(Collectors.joining(","))
-              .hashCode());
+      StringBuilder all = new StringBuilder();
+      byId.values()
+          .forEach(
+              w -> all.append(w.entryId() + ":" + w.version() + ":" + w.pieces().count() + ","));
+      arranged()
+          .drums()
+          .forEach(
+              (number, drum) -> {
+                all.append("load " + number);
+                drum.first().forEach(o -> all.append(" " + o.id() + ":" + o.pieces().count()));
+                drum.bulkers().forEach(o -> all.append(" +" + o.id() + ":" + o.pieces().count()));
+              });
+      return UUID.nameUUIDFromBytes(all.toString().getBytes(StandardCharsets.UTF_8)).toString();
+    }
+
+    ShownProposals.Shown shown() {
+      return new ShownProposals.Shown(byId, arranged());
+    }
+
+    Rearrangement arranged() {
+      if (arranged == null) {
+        arranged = Rearrangement.of(solved(), made(), machine);
+      }
+      return arranged;
+    }
+
+    private List<Rearrangement.Move> made() {
+      return HandMove.made(solved(), byHand, machine);
+    }
+
+    /** Returns what stands against one more move, or null. */
+    Joining.@Nullable Verdict refused(Rearrangement.Move more) {
+      List<Rearrangement.Move> with = new ArrayList<>(made());
+      with.add(more);
+      return Rearrangement.of(solved(), with, machine).refused();
     }
 
     Sorted solved() {
+      if (solved == null) {
+        solved = solve();
+      }
+      return solved;
+    }
+
+    private Sorted solve() {
       List<Offered> offered =
           byId.values().stream()
               .map(w -> new Offered(w.entryId(), w.pieces(), w.forBulk()))
@@ -299,8 +422,9 @@ public class ProposalService {
           o -> pressing.contains(o.id()) || !HoldingClock.due(o.pieces()).isAfter(next));
     }
 
-    Sorting sorting(List<Rearrangement.Move> moves) {
-      Rearrangement r = Rearrangement.of(solved(), moves, machine);
+    Sorting sorting(Joining.@Nullable Verdict refused) {
+      Rearrangement r = arranged();
+      ProposalService.this.shown.keep(stamp(), shown());
       List<Drum> drums = r.drums().keySet().stream().map(number -> drum(number, r)).toList();
       return new Sorting(
           stamp(),
@@ -311,7 +435,8 @@ public class ProposalService {
               .map(a -> new Answer(line(List.of(a.offered())), a.reason(), a.instead()))
               .toList(),
           r.proven(),
-          r.refused(),
+          refused,
+          byHand.size(),
           sort.open(),
           rules());
     }

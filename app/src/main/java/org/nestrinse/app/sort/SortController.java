@@ -30,12 +30,22 @@ class SortController {
   @GetMapping("/sorting")
   SortViews.Sorting sorting() {
     normal.catchUp();
-    return proposals.sorting(List.of());
+    return proposals.sorting();
   }
 
-  @PostMapping("/sorting")
-  SortViews.Sorting moved(@RequestBody ProposalService.Moved moved) {
-    return proposals.sorting(ProposalService.moves(moved.moves()));
+  @PostMapping("/sorting/moves")
+  SortViews.Sorting move(@RequestBody ProposalService.MoveSent move) {
+    return proposals.move(move);
+  }
+
+  @DeleteMapping("/sorting/moves/last")
+  SortViews.Sorting moveBack() {
+    return proposals.moveBack();
+  }
+
+  @DeleteMapping("/sorting/moves")
+  SortViews.Sorting asProposed() {
+    return proposals.asProposed();
   }
 
   @PostMapping("/sorting/accept")

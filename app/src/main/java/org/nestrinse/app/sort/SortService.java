@@ -1,6 +1,7 @@
 package org.nestrinse.app.sort;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -14,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.Needs;
 import org.nestrinse.app.gather.Waiting;
+import org.nestrinse.app.kit.KindCount;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.kit.PersonService;
@@ -27,6 +29,7 @@ import org.nestrinse.app.sort.SortViews.Load;
 import org.nestrinse.app.sort.SortViews.MachineFront;
 import org.nestrinse.app.sort.SortViews.Offer;
 import org.nestrinse.app.sort.SortViews.Staying;
+import org.nestrinse.app.store.RowLocks;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.gather.SoiledPieces;
@@ -60,6 +63,7 @@ public class SortService {
   private final MachineService machines;
   private final StockService stock;
   private final PersonService people;
+  private final RowLocks locks;
   private final HouseClock clock;
 
   SortService(
@@ -70,6 +74,7 @@ public class SortService {
       MachineService machines,
       StockService stock,
       PersonService people,
+      RowLocks locks,
       HouseClock clock) {
     this.loads = loads;
     this.items = items;
@@ -78,6 +83,7 @@ public class SortService {
     this.machines = machines;
     this.stock = stock;
     this.people = people;
+    this.locks = locks;
     this.clock = clock;
   }
 
@@ -130,6 +136,18 @@ public class SortService {
     return text.length() <= LONGEST_SET_ASIDE ? text : text.substring(0, LONGEST_SET_ASIDE);
   }
 
+  /** Returns how many pieces of each kind are in loads that have not started, by its number. */
+  @Transactional(readOnly = true)
+  public Map<Long, Integer> openByKind() {
+    return KindCount.byKind(items.byKind(LoadEntity.State.OPEN));
+  }
+
+  /** Returns how many pieces of each kind are in these loads, by its number. */
+  @Transactional(readOnly = true)
+  public Map<Long, Integer> byKind(Collection<Long> loadIds) {
+    return KindCount.byKind(items.byKind(loadIds));
+  }
+
   /** Returns an open load. */
   @Transactional(readOnly = true)
   public Load view(long loadId) {
@@ -174,7 +192,7 @@ public class SortService {
    */
   @Transactional
   public Load join(long loadId, Joined joining) {
-    LoadEntity load = openLoad(loadId);
+    LoadEntity load = toChange(loadId);
     if (joining.entryId == null) {
       throw new OutOfRange("entryId", "missing", "the number of pieces that wait");
     }
@@ -205,7 +223,7 @@ public class SortService {
    */
   @Transactional
   public Load addBulkers(long loadId, Bulk bulk) {
-    LoadEntity load = openLoad(loadId);
+    LoadEntity load = toChange(loadId);
     if (bulk.kindId == null) {
       throw new OutOfRange("kindId", "missing", "the number of one of the household's kinds");
     }
@@ -242,7 +260,7 @@ public class SortService {
    */
   @Transactional
   public Load giveBack(long loadId, long itemId, @Nullable Integer wanted) {
-    LoadEntity load = openLoad(loadId);
+    LoadEntity load = toChange(loadId);
     List<LoadItemEntity> all = items.findByLoadIdOrderById(loadId);
     LoadItemEntity like =
         all.stream()
@@ -277,7 +295,7 @@ public class SortService {
   /** Takes the whole load back to its pails. */
   @Transactional
   public void takeBack(long loadId) {
-    LoadEntity load = openLoad(loadId);
+    LoadEntity load = toChange(loadId);
     items.findByLoadIdOrderById(loadId).forEach(i -> gather.giveBack(i.entryId, i.pieces));
     load.state = LoadEntity.State.TAKEN_BACK;
   }
@@ -357,20 +375,23 @@ public class SortService {
         + (more > 0 ? " and " + Numbers.count(more, "other kind") : "");
   }
 
+  /** Holds an open load until the transaction ends, so that nobody changes what is in it. */
+  @Transactional
+  public void hold(long loadId) {
+    toChange(loadId);
+  }
+
   /**
    * Marks a load as started and moves its pieces into the machine; throws {@link NotNow} when it is
    * not open.
    */
   @Transactional
   public LoadPieces start(long loadId) {
-    LoadEntity load = openLoad(loadId);
+    LoadEntity load = toChange(loadId);
     load.state = LoadEntity.State.STARTED;
     loads.saveAndFlush(load);
     LoadPieces pieces = pieces(loadId);
-    pieces
-        .all()
-        .forEach(
-            p -> stock.move(p.kind().id(), p.count(), Whereabouts.WAITING, Whereabouts.WASHING));
+    stock.move(pieces.byKind(), Whereabouts.WAITING, Whereabouts.WASHING);
     return pieces;
   }
 
@@ -393,7 +414,20 @@ public class SortService {
   }
 
   private LoadEntity openLoad(long id) {
-    LoadEntity load = loads.findById(id).orElseThrow(() -> new NotFound("load", id));
+    return stillOpen(loads.findById(id).orElseThrow(() -> new NotFound("load", id)));
+  }
+
+  /**
+   * Returns a load whose pieces are to change. Its version moves on with them, so that of two who
+   * change the same load, or start it meanwhile, one decides again.
+   */
+  private LoadEntity toChange(long id) {
+    LoadEntity load = openLoad(id);
+    locks.moveOn(load);
+    return load;
+  }
+
+  private static LoadEntity stillOpen(LoadEntity load) {
     if (load.state != LoadEntity.State.OPEN) {
       throw new NotNow("This load is no longer being put together.");
     }

@@ -26,7 +26,8 @@ public final class SortViews {
    * @param waits what waits for a later wash
    * @param answers pieces that fit no load
    * @param proven whether nothing better exists
-   * @param refused what stands against the last move, which was not made then
+   * @param refused what stands against the move that was asked for, which was not made then
+   * @param moved how many moves by hand are kept
    * @param loads accepted loads, oldest first
    * @param rules all rules of who may not travel together
    */
@@ -38,6 +39,7 @@ public final class SortViews {
       List<Answer> answers,
       boolean proven,
       Joining.@Nullable Verdict refused,
+      int moved,
       List<Load> loads,
       List<Rule> rules) {}
 

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash;
 
+import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.Collection;
 import java.util.List;
@@ -10,9 +11,15 @@ import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Lock;
 import org.springframework.data.jpa.repository.Query;
 
 interface RoundRepository extends JpaRepository<RoundEntity, Long> {
+  /** Waits for whoever changes a round, and holds it until the transaction ends. */
+  @Lock(LockModeType.PESSIMISTIC_WRITE)
+  @Query("select e from RoundEntity e where e.id = :id")
+  Optional<RoundEntity> held(long id);
+
   Optional<RoundEntity> findFirstByStateOrderByStartedAtDesc(RoundState state);
 
   Page<RoundEntity> findByStateNotOrderByStartedAtDesc(RoundState state, Pageable page);
@@ -20,6 +27,9 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
   List<RoundEntity> findByStateNotOrderByStartedAt(RoundState state);
 
   List<RoundEntity> findByStateInOrderByStartedAt(Collection<RoundState> states);
+
+  @Query("select e.loadId from RoundEntity e where e.state = :state and e.loadId is not null")
+  List<Long> loads(RoundState state);
 
   @Query("select e.id from RoundEntity e where e.uid = :uid")
   Optional<Long> idOf(String uid);

@@ -36,6 +36,7 @@ import org.nestrinse.core.wash.School;
 import org.nestrinse.core.wash.Standing;
 import org.nestrinse.core.wash.Wishes;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -48,6 +49,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Service
 public class RoundService {
+  private static final String BUSY = "The machine is busy with another round. Finish that first.";
   private static final int LONGEST_NOTE = 2000;
   private static final int LONGEST_SUMMARY = 200;
   private static final int LONGEST_DOSES = 400;
@@ -139,7 +141,11 @@ public class RoundService {
     }
     boolean practise = Boolean.TRUE.equals(start.practise);
     if (rounds.findFirstByStateOrderByStartedAtDesc(RoundState.RUNNING).isPresent()) {
-      throw new NotNow("The machine is busy with another round. Finish that first.");
+      throw new NotNow(BUSY);
+    }
+    if (!practise) {
+      // Held before anything of it is read: what is planned is then what is started.
+      sort.hold(start.loadId);
     }
     PlanService.Planned planned = plans.planned(start.loadId, start.request());
     Plan plan = plans.view(planned.job().asWashed(), planned.routine());
@@ -155,7 +161,12 @@ public class RoundService {
     e.goingSteps = json.writeValueAsString(planned.routine().steps());
     e.carer = Given.name("carer", start.carer);
     RunService.happened(e, 1, WashViews.EventKind.STARTED, null, "started", clock.instant());
-    RoundEntity saved = rounds.saveAndFlush(e);
+    RoundEntity saved;
+    try {
+      saved = rounds.saveAndFlush(e);
+    } catch (DataIntegrityViolationException another) {
+      throw new NotNow(BUSY);
+    }
     events.publishEvent(new RoundChanged(saved.id));
     return look.view(saved);
   }
@@ -167,6 +178,12 @@ public class RoundService {
         .findFirstByStateOrderByStartedAtDesc(RoundState.RUNNING)
         .map(look::view)
         .orElse(null);
+  }
+
+  /** Returns how many pieces of each kind are in the machine, by its number. */
+  @Transactional(readOnly = true)
+  public Map<Long, Integer> washingByKind() {
+    return sort.byKind(rounds.loads(RoundState.RUNNING));
   }
 
   /** Returns the round that is practised, or null. */
@@ -198,6 +215,15 @@ public class RoundService {
     }
     e.note = note;
     return summary(rounds.saveAndFlush(e), households.timeWords(), schools.names());
+  }
+
+  /**
+   * Holds a round until the transaction ends, so that of two carers who take its last pieces down
+   * one sees that they are the last.
+   */
+  @Transactional
+  public void hold(long id) {
+    rounds.held(id).orElseThrow(() -> new NotFound("round", id));
   }
 
   /** Marks a round as back on the shelf. */

@@ -14,6 +14,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.NestRinse;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
@@ -151,15 +152,23 @@ public final class RunningApp implements AutoCloseable {
 
   /** Returns what a request with this method answers. */
   public Answer send(String method, String path, String json) {
+    return sendKeyed(method, path, json, null);
+  }
+
+  /** Returns what a request answers that names itself, so that it counts once. */
+  public Answer sendKeyed(String method, String path, String json, @Nullable String key) {
     HttpRequest.BodyPublisher body =
         json == null
             ? HttpRequest.BodyPublishers.noBody()
             : HttpRequest.BodyPublishers.ofString(json);
-    HttpRequest request =
+    HttpRequest.Builder named =
         HttpRequest.newBuilder(URI.create(address() + path))
             .header("Content-Type", "application/json")
-            .method(method, body)
-            .build();
+            .method(method, body);
+    if (key != null) {
+      named.header("Idempotency-Key", key);
+    }
+    HttpRequest request = named.build();
     try {
       HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString());
       String type = response.headers().firstValue("Content-Type").orElse("");

@@ -43,24 +43,29 @@ class ProposalApiTest {
         .orElseThrow();
   }
 
-  private static String move(JsonNode line, int from, int to, String reason) {
-    return "{\"ids\":%s,\"from\":%d,\"to\":%d%s}"
-        .formatted(
-            line.get("ids"), from, to, reason == null ? "" : ",\"reason\":\"" + reason + "\"");
-  }
-
-  private JsonNode moved(String... moves) {
+  private JsonNode moved(JsonNode seen, JsonNode line, int from, int to, String reason) {
+    String because = reason == null ? "" : ",\"reason\":\"" + reason + "\"";
     RunningApp.Answer answer =
-        app.post("/api/sorting", "{\"moves\":[" + String.join(",", moves) + "]}");
+        app.post(
+            "/api/sorting/moves",
+            "{\"stamp\":\"%s\",\"ids\":%s,\"from\":%d,\"to\":%d%s}"
+                .formatted(seen.get("stamp").asString(), line.get("ids"), from, to, because));
     assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     return answer.json();
   }
 
-  private RunningApp.Answer accept(JsonNode seen, String moves, String numbers) {
+  private RunningApp.Answer accept(JsonNode seen, String numbers) {
     return app.post(
         "/api/sorting/accept",
-        "{\"stamp\":\"%s\",\"moves\":[%s],\"numbers\":%s}"
-            .formatted(seen.get("stamp").asString(), moves, numbers));
+        "{\"stamp\":\"%s\",\"numbers\":%s}".formatted(seen.get("stamp").asString(), numbers));
+  }
+
+  private void dishClothComesIn() {
+    long kitchen = Lives.pail(app, "Kitchen bin").get("id").asLong();
+    app.post(
+        "/api/pails/" + kitchen + "/entries",
+        "{\"kindId\":%d,\"count\":1,\"soil\":\"FOOD\",\"solids\":\"NONE\"}"
+            .formatted(Lives.kindId(app, "dish cloth")));
   }
 
   @Test
@@ -81,13 +86,13 @@ class ProposalApiTest {
   void acceptedWholeThePailsEmptyAndThePegFollows() {
     JsonNode seen = sorting();
     int drums = seen.get("drums").size();
-    JsonNode now = accept(seen, "", "null").json();
+    JsonNode now = accept(seen, "null").json();
     assertThat(now.get("loads")).hasSize(drums);
     assertThat(now.get("drums")).isEmpty();
     assertThat(Lives.pail(app, "Kitchen bin").get("pieces").asInt()).isZero();
     assertThat(app.get("/api/line").json().get("pegs").get(1).get("state").asString())
         .isEqualTo(drums + " loads ready");
-    RunningApp.Answer again = accept(now, "", "null");
+    RunningApp.Answer again = accept(now, "null");
     assertThat(again.status()).isEqualTo(409);
     assertThat(again.json().get("detail").asString()).contains("nothing to accept");
     for (JsonNode load : now.get("loads")) {
@@ -100,27 +105,34 @@ class ProposalApiTest {
   void acceptedLoadByLoad() {
     JsonNode seen = sorting();
     int kitchen = drumWith(seen, "dish cloth").get("number").asInt();
-    JsonNode now = accept(seen, "", "[" + kitchen + "]").json();
+    JsonNode now = accept(seen, "[" + kitchen + "]").json();
     assertThat(now.get("loads")).hasSize(1);
     assertThat(now.get("loads").get(0).get("title").asString()).contains("dish cloth");
     assertThat(drumWith(now, "bamboo trifold").get("number").asInt()).isPositive();
-    assertThat(accept(now, "", "[77]").json().get("field").asString()).isEqualTo("numbers");
+    assertThat(accept(now, "[77]").json().get("field").asString()).isEqualTo("numbers");
   }
 
   @Test
-  void anotherCarerWasFaster() {
+  void whatComesInMeanwhileDoesNotVoidWhatWasSeen() {
     JsonNode seen = sorting();
-    long kitchen = Lives.pail(app, "Kitchen bin").get("id").asLong();
-    app.post(
-        "/api/pails/" + kitchen + "/entries",
-        "{\"kindId\":%d,\"count\":1,\"soil\":\"FOOD\",\"solids\":\"NONE\"}"
-            .formatted(Lives.kindId(app, "dish cloth")));
-    RunningApp.Answer late = accept(seen, "", "null");
+    dishClothComesIn();
+    JsonNode now = accept(seen, "null").json();
+    assertThat(now.get("loads")).hasSize(seen.get("drums").size());
+    assertThat(now.get("stamp").asString()).isNotEqualTo(seen.get("stamp").asString());
+    assertThat(Lives.pail(app, "Kitchen bin").get("pieces").asInt()).isEqualTo(1);
+  }
+
+  @Test
+  void whatAnotherCarerTookCannotBeAcceptedAgain() {
+    JsonNode seen = sorting();
+    int kitchen = drumWith(seen, "dish cloth").get("number").asInt();
+    assertThat(accept(seen, "[" + kitchen + "]").status()).isEqualTo(200);
+    RunningApp.Answer late = accept(seen, "null");
     assertThat(late.status()).isEqualTo(409);
     assertThat(late.json().get("current").get("stamp").asString())
         .isNotEqualTo(seen.get("stamp").asString());
-    assertThat(app.get("/api/loads").json()).isEmpty();
-    assertThat(accept(sorting(), "", "null").status()).isEqualTo(200);
+    assertThat(app.get("/api/loads").json()).hasSize(1);
+    assertThat(accept(sorting(), "null").status()).isEqualTo(200);
   }
 
   @Test
@@ -129,46 +141,77 @@ class ProposalApiTest {
     JsonNode nappies = drumWith(seen, "bamboo trifold");
     int number = nappies.get("number").asInt();
     JsonNode kitchen = drumWith(seen, "dish cloth");
-    String forbidden =
-        move(
-            Lives.named(kitchen.get("first"), "kind", "dish cloth"),
-            kitchen.get("number").asInt(),
-            number,
-            "please");
-    JsonNode no = moved(forbidden);
+    JsonNode cloth = Lives.named(kitchen.get("first"), "kind", "dish cloth");
+    JsonNode no = moved(seen, cloth, kitchen.get("number").asInt(), number, "please");
     assertThat(no.get("refused").get("hard").asBoolean()).isTrue();
     assertThat(no.get("refused").get("reason").asString())
         .contains("never meets what touches food");
     assertThat(no.get("drums")).isEqualTo(seen.get("drums"));
-    assertThat(accept(seen, forbidden, "null").status()).isEqualTo(409);
+    assertThat(no.get("moved").asInt()).isZero();
 
     JsonNode alone = drumWith(seen, "cot sheet");
     int from = alone.get("number").asInt();
     assertThat(from).as("a sheet is not wrapped round nappies").isNotEqualTo(number);
     JsonNode sheet = Lives.named(alone.get("first"), "kind", "cot sheet");
-    assertThat(moved(move(sheet, from, number, null)).get("refused").get("rule").asString())
+    assertThat(moved(seen, sheet, from, number, null).get("refused").get("rule").asString())
         .isEqualTo("wrapping");
-    String aside = move(sheet, from, number, "only one, and folded");
-    JsonNode yes = moved(aside);
+    JsonNode yes = moved(seen, sheet, from, number, "only one, and folded");
     assertThat(yes.get("refused").isNull()).isTrue();
     assertThat(yes.get("drums").toString()).contains("only one, and folded");
-    JsonNode load = accept(seen, aside, "[" + number + "]").json().get("loads").get(0);
+    int now = drumWith(yes, "cot sheet").get("number").asInt();
+    JsonNode load = accept(yes, "[" + now + "]").json().get("loads").get(0);
     assertThat(load.get("setAside").toString())
         .contains("wrap the small ones", "set aside: only one, and folded");
   }
 
   @Test
+  void whatIsMovedByHandOutlivesAReloadARestartAndNewPieces() {
+    JsonNode seen = sorting();
+    JsonNode nappies = drumWith(seen, "bamboo trifold");
+    JsonNode shells = Lives.named(nappies.get("first"), "kind", "pocket shell");
+    JsonNode own = moved(seen, shells, nappies.get("number").asInt(), 0, null);
+    assertThat(own.get("drums").size()).isEqualTo(seen.get("drums").size() + 1);
+    assertThat(sorting().get("drums")).isEqualTo(own.get("drums"));
+    app.restart();
+    assertThat(sorting().get("drums")).isEqualTo(own.get("drums"));
+    dishClothComesIn();
+    JsonNode later = sorting();
+    assertThat(later.get("drums").findValues("ids"))
+        .as("the shells still have a load of their own")
+        .anyMatch(ids -> ids.equals(shells.get("ids")));
+    assertThat(later.get("drums").toString()).contains("\"first\":[" + shells);
+    assertThat(later.get("moved").asInt()).isEqualTo(1);
+
+    JsonNode back = app.send("DELETE", "/api/sorting/moves/last", null).json();
+    assertThat(back.get("drums").toString()).doesNotContain("\"first\":[" + shells);
+    moved(back, shells, drumWith(back, "pocket shell").get("number").asInt(), -1, null);
+    assertThat(waits(sorting(), "pocket shell").get("reason").asString()).contains("kept it back");
+    JsonNode proposed = app.send("DELETE", "/api/sorting/moves", null).json();
+    assertThat(proposed.get("drums")).isEqualTo(back.get("drums"));
+  }
+
+  @Test
   void nonsenseIsNamed() {
     JsonNode seen = sorting();
-    assertThat(app.post("/api/sorting", "{\"moves\":[{\"ids\":[1],\"from\":1}]}").status())
-        .isEqualTo(400);
+    String stamp = "{\"stamp\":\"" + seen.get("stamp").asString() + "\",";
+    String path = "/api/sorting/moves";
+    assertThat(app.post(path, stamp + "\"ids\":[1],\"from\":1}").json().get("field").asString())
+        .isEqualTo("to");
     assertThat(
-            app.post("/api/sorting", "{\"moves\":[{\"ids\":[99999],\"from\":1,\"to\":2}]}")
+            app.post(path, stamp + "\"ids\":[99999],\"from\":1,\"to\":2}")
                 .json()
                 .get("field")
                 .asString())
-        .isEqualTo("moves.ids");
-    assertThat(app.post("/api/sorting", "{\"moves\":[null]}").status()).isEqualTo(400);
+        .isEqualTo("ids");
+    assertThat(
+            app.post(path, stamp + "\"ids\":[1],\"from\":1,\"to\":99}")
+                .json()
+                .get("field")
+                .asString())
+        .isEqualTo("to");
+    assertThat(app.post(path, "{\"stamp\":\"x\",\"ids\":[1],\"from\":1,\"to\":2}").status())
+        .as("nobody was shown that")
+        .isEqualTo(409);
     assertThat(app.post("/api/sorting/accept", "{}").json().get("field").asString())
         .isEqualTo("stamp");
     assertThat(app.get("/api/sorting/pair?one=999999&other=1").status()).isEqualTo(409);
@@ -195,7 +238,7 @@ class ProposalApiTest {
   void aLookIsKeptAndCanBeForgotten() {
     JsonNode seen = sorting();
     int number = drumWith(seen, "bamboo trifold").get("number").asInt();
-    JsonNode load = accept(seen, "", "[" + number + "]").json().get("loads").get(0);
+    JsonNode load = accept(seen, "[" + number + "]").json().get("loads").get(0);
     double computed = load.get("fill").get("main").asDouble();
     double looked = computed * 0.93;
     String path = "/api/loads/%d/look".formatted(load.get("id").asLong());

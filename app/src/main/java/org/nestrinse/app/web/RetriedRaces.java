@@ -1,0 +1,48 @@
+package org.nestrinse.app.web;
+
+import java.time.Duration;
+import java.util.List;
+import org.springframework.aop.Advisor;
+import org.springframework.aop.support.DefaultPointcutAdvisor;
+import org.springframework.aop.support.annotation.AnnotationMatchingPointcut;
+import org.springframework.beans.factory.config.BeanDefinition;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Role;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.resilience.retry.MethodRetrySpec;
+import org.springframework.resilience.retry.SimpleRetryInterceptor;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * Does again what lost a race with another carer: nothing of it was kept, and the second time it
+ * decides by what is there then. What a person saw and no longer holds is told to them instead; see
+ * {@link org.nestrinse.app.problem.Stale}.
+ */
+@Configuration
+@Role(BeanDefinition.ROLE_INFRASTRUCTURE)
+class RetriedRaces {
+  private static final int TRIES_MORE = 8;
+  private static final Duration FIRST_WAIT = Duration.ofMillis(10);
+  private static final Duration JITTER = Duration.ofMillis(8);
+  private static final double LONGER_EACH_TIME = 2;
+  private static final Duration LONGEST_WAIT = Duration.ofMillis(300);
+
+  @Bean
+  @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
+  static Advisor doneAgainAfterALostRace() {
+    MethodRetrySpec again =
+        new MethodRetrySpec(
+            List.of(ConcurrencyFailureException.class),
+            List.of(),
+            (method, error) -> true,
+            TRIES_MORE,
+            FIRST_WAIT,
+            JITTER,
+            LONGER_EACH_TIME,
+            LONGEST_WAIT);
+    return new DefaultPointcutAdvisor(
+        AnnotationMatchingPointcut.forClassAnnotation(RestController.class),
+        new SimpleRetryInterceptor(again));
+  }
+}

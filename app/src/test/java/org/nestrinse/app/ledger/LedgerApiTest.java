@@ -1,0 +1,41 @@
+package org.nestrinse.app.ledger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.Test;
+import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.RunningApp;
+import tools.jackson.databind.JsonNode;
+
+/** A count that differs from what its places hold is told at the next start, and mended. */
+class LedgerApiTest {
+
+  @Test
+  void aWrongCountIsToldAtTheStartAndMended() throws SQLException {
+    try (RunningApp app = RunningApp.demo(DemoApp.MOMENT)) {
+      assertThat(app.get("/api/line").json().get("differences")).isEmpty();
+      JsonNode right = Lives.stock(app, "hand towel");
+      try (Connection c = app.bean(DataSource.class).getConnection();
+          Statement sql = c.createStatement()) {
+        sql.execute(
+            "update stock set washing = washing + 2, waiting = waiting - 1 where kind_id = "
+                + Lives.kindId(app, "hand towel"));
+      }
+      app.restart();
+      JsonNode told = app.get("/api/line").json().get("differences");
+      assertThat(told).hasSize(1);
+      assertThat(told.get(0).get("kind").asString()).isEqualTo("hand towel");
+      assertThat(told.get(0).get("words").asString())
+          .contains("counted as washing: 2, in a machine or vessel: 0")
+          .contains("in pails and loads: " + right.get("waiting").asInt());
+      assertThat(app.post("/api/ledger/mend", null).json()).isEmpty();
+      assertThat(Lives.stock(app, "hand towel")).isEqualTo(right);
+      assertThat(app.get("/api/line").json().get("differences")).isEmpty();
+    }
+  }
+}

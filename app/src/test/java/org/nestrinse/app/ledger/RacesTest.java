@@ -1,0 +1,212 @@
+package org.nestrinse.app.ledger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.OwnPieces;
+import org.nestrinse.app.running.RunningApp;
+import org.nestrinse.app.running.Volley;
+import tools.jackson.databind.JsonNode;
+
+/** Two who do the same at the same moment: every piece is in one place afterwards. */
+class RacesTest {
+  private static RunningApp app;
+  private static OwnPieces own;
+  private static long kind;
+  private static long pail;
+
+  @BeforeAll
+  static void start() {
+    app = RunningApp.demo(DemoApp.MOMENT);
+    own = new OwnPieces(app);
+    kind = own.kind("race cloth", "CLOTH", "GENERAL", "COTTON", "PALE");
+    app.post("/api/pails", "{\"name\":\"race pail\",\"style\":\"BASKET\",\"capacityL\":60}");
+    pail = Lives.pail(app, "race pail").get("id").asLong();
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
+
+  @AfterEach
+  void countsAndPlacesAgree() {
+    assertThat(app.get("/api/ledger").json()).isEmpty();
+  }
+
+  private static JsonNode stock() {
+    return Lives.stock(app, "race cloth");
+  }
+
+  private static JsonNode pieces(int count) {
+    RunningApp.Answer in =
+        app.post(
+            "/api/pails/%d/entries".formatted(pail),
+            "{\"kindId\":%d,\"count\":%d,\"soil\":\"DIRT\",\"solids\":\"NONE\"}"
+                .formatted(kind, count));
+    assertThat(in.status()).as(in.body()).isEqualTo(201);
+    return in.json();
+  }
+
+  private static RunningApp.Answer start(long load) {
+    JsonNode plan =
+        app.post("/api/loads/" + load + "/plan", "{\"school\":\"hot-and-full\"}").json();
+    StringBuilder read = new StringBuilder("\"\"");
+    plan.get("cautions")
+        .forEach(c -> read.append(",\"").append(c.get("key").asString()).append('"'));
+    return app.post(
+        "/api/rounds",
+        "{\"loadId\":%d,\"school\":\"hot-and-full\",\"checksRead\":[%s]}".formatted(load, read));
+  }
+
+  private static void finishWhatRuns() {
+    JsonNode running = app.get("/api/rounds/running").json().get("round");
+    while (!running.isNull()
+        && running.get("currentStep") != null
+        && !running.get("currentStep").isNull()) {
+      running =
+          app.post(
+                  "/api/rounds/%d/steps/%d"
+                      .formatted(running.get("id").asLong(), running.get("currentStep").asInt()),
+                  null)
+              .json();
+    }
+    for (JsonNode group : app.get("/api/drying").json().get("groups")) {
+      app.post("/api/drying/%d/dry".formatted(group.get("id").asLong()), null);
+    }
+  }
+
+  @Test
+  void anUndoSentTwiceAtOnceCountsOnce() {
+    for (int i = 0; i < Volley.ROUNDS; i++) {
+      int before = stock().get("waiting").asInt();
+      String entry = "/api/entries/" + pieces(3).get("id").asLong();
+      app.send("DELETE", entry, null);
+      List<RunningApp.Answer> both =
+          Volley.at(
+              () -> app.post(entry + "/restore", null), () -> app.post(entry + "/restore", null));
+      assertThat(Volley.statuses(both)).isEqualTo(List.of(200, 200));
+      assertThat(stock().get("waiting").asInt()).isEqualTo(before + 3);
+      List<RunningApp.Answer> away =
+          Volley.at(() -> app.send("DELETE", entry, null), () -> app.send("DELETE", entry, null));
+      assertThat(Volley.statuses(away)).isEqualTo(List.of(204, 409));
+      assertThat(stock().get("waiting").asInt()).isEqualTo(before);
+    }
+  }
+
+  @Test
+  void ofTwoCorrectionsFromOneVersionOneIsTold() {
+    JsonNode entry = pieces(5);
+    String path = "/api/entries/" + entry.get("id").asLong();
+    int version = entry.get("version").asInt();
+    String correction = "{\"version\":%d,\"count\":%d,\"soil\":\"DIRT\",\"solids\":\"NONE\"}";
+    for (int i = 0; i < Volley.ROUNDS; i++) {
+      int seen = version;
+      int more = 7 + i;
+      List<RunningApp.Answer> both =
+          Volley.at(
+              () -> app.send("PATCH", path, correction.formatted(seen, more)),
+              () -> app.send("PATCH", path, correction.formatted(seen, more + 100)));
+      assertThat(Volley.statuses(both)).isEqualTo(List.of(200, 409));
+      RunningApp.Answer told = both.get(0).status() == 409 ? both.get(0) : both.get(1);
+      RunningApp.Answer kept = both.get(0).status() == 409 ? both.get(1) : both.get(0);
+      assertThat(told.json().get("current").get("count")).isEqualTo(kept.json().get("count"));
+      version = kept.json().get("version").asInt();
+    }
+    app.send("DELETE", path, null);
+  }
+
+  @Test
+  void startedWhileAPieceIsGivenBackItIsInOnePlace() {
+    for (int i = 0; i < Volley.ROUNDS; i++) {
+      long load = own.load(kind, 6, "DIRT");
+      JsonNode opened = Lives.named(app.get("/api/loads").json(), "id", String.valueOf(load));
+      long item = opened.get("going").get(0).get("id").asLong();
+      List<RunningApp.Answer> both =
+          Volley.at(
+              () -> start(load),
+              () ->
+                  app.send("DELETE", "/api/loads/%d/items/%d?count=2".formatted(load, item), null));
+      assertThat(both.get(0).status()).isIn(201, 409);
+      assertThat(both.get(1).status()).isIn(200, 409);
+      assertThat(app.get("/api/ledger").json()).isEmpty();
+      if (both.get(0).status() == 201) {
+        finishWhatRuns();
+      } else {
+        app.send("DELETE", "/api/loads/" + load, null);
+      }
+      assertThat(stock().get("washing").asInt()).isZero();
+    }
+  }
+
+  @Test
+  void ofTwoStartsAtOnceOneRuns() {
+    for (int i = 0; i < Volley.ROUNDS; i++) {
+      long one = own.load(kind, 4, "DIRT");
+      long other = own.load(kind, 4, "DIRT");
+      assertThat(Volley.statuses(Volley.at(() -> start(one), () -> start(other))))
+          .isEqualTo(List.of(201, 409));
+      finishWhatRuns();
+      long left = app.get("/api/loads").json().get(0).get("id").asLong();
+      assertThat(Volley.statuses(Volley.at(() -> start(left), () -> start(left))))
+          .isEqualTo(List.of(201, 409));
+      finishWhatRuns();
+    }
+  }
+
+  @Test
+  void aProposalIsAcceptedWhileOthersLog() {
+    for (int i = 0; i < Volley.ROUNDS; i++) {
+      pieces(2);
+      JsonNode seen = app.get("/api/sorting").json();
+      String accepting = "{\"stamp\":\"%s\"}".formatted(seen.get("stamp").asString());
+      List<RunningApp.Answer> all =
+          Volley.at(
+              () -> app.post("/api/sorting/accept", accepting),
+              () -> answer(pieces(1)),
+              () -> answer(pieces(1)));
+      assertThat(all.get(0).status()).as(all.get(0).body()).isEqualTo(200);
+      app.get("/api/loads")
+          .json()
+          .forEach(l -> app.send("DELETE", "/api/loads/" + l.get("id").asLong(), null));
+    }
+  }
+
+  private static RunningApp.Answer answer(JsonNode made) {
+    return new RunningApp.Answer(201, "", made.toString());
+  }
+
+  @Test
+  void theLastPiecesTakenDownByTwoAtOnceShelveTheRound() {
+    for (int i = 0; i < Volley.ROUNDS; i++) {
+      start(own.load(kind, 4, "DIRT"));
+      JsonNode running = app.get("/api/rounds/running").json().get("round");
+      long round = running.get("id").asLong();
+      while (!running.get("currentStep").isNull()) {
+        running =
+            app.post(
+                    "/api/rounds/%d/steps/%d".formatted(round, running.get("currentStep").asInt()),
+                    null)
+                .json();
+      }
+      long group =
+          Lives.named(app.get("/api/drying").json().get("groups"), "kind", "race cloth")
+              .get("id")
+              .asLong();
+      String dry = "/api/drying/%d/dry".formatted(group);
+      List<RunningApp.Answer> both =
+          Volley.at(() -> app.post(dry, null), () -> app.post(dry, null));
+      assertThat(Volley.statuses(both)).isEqualTo(List.of(200, 409));
+      Volley.at(() -> app.send("DELETE", dry, null), () -> app.send("DELETE", dry, null));
+      assertThat(stock().get("drying").asInt()).isEqualTo(4);
+      app.post(dry, null);
+      assertThat(app.get("/api/record/" + round).body()).contains("\"state\":\"SHELVED\"");
+    }
+  }
+}
