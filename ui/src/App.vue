@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import KeyList from './parts/KeyList.vue'
 import LineOfPegs from './parts/LineOfPegs.vue'
+import CountsDiffer from './parts/CountsDiffer.vue'
 import MessageBar from './parts/MessageBar.vue'
 import WhyColumn from './parts/WhyColumn.vue'
 import { useMessages } from './stores/messages'
@@ -50,6 +51,7 @@ useKeys({
       tabindex="-1"
       class="min-w-0 flex-1 px-4 pt-3 pb-8 outline-none sm:px-7 lg:min-h-[calc(100vh-112px)]"
     >
+      <CountsDiffer />
       <RouterView />
     </main>
     <WhyColumn />

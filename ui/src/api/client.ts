@@ -16,7 +16,34 @@ export class Problem extends Error {
   }
 }
 
-export const api = createClient<paths>({ baseUrl: '' })
+const SAFE = ['GET', 'HEAD']
+const TRIES = 3
+const WAIT_MS = 700
+
+/** A name that no other request has; `crypto.randomUUID` exists on secure addresses only. */
+function freshKey() {
+  const bytes = crypto.getRandomValues(new Uint8Array(16))
+  return Array.from(bytes, (b) => b.toString(16).padStart(2, '0')).join('')
+}
+
+/**
+ * Sends a request that changes something with a key of its own, and again when the line broke before an answer came:
+ * by the key it counts once, however often it arrives.
+ */
+export async function sendOnce(request: Request): Promise<Response> {
+  if (SAFE.includes(request.method)) return fetch(request)
+  request.headers.set('Idempotency-Key', freshKey())
+  for (let left = TRIES - 1; ; left--) {
+    try {
+      return await fetch(request.clone())
+    } catch (error) {
+      if (left === 0) throw error
+      await new Promise((resolve) => setTimeout(resolve, WAIT_MS))
+    }
+  }
+}
+
+export const api = createClient<paths>({ baseUrl: '', fetch: sendOnce })
 
 interface Answer<T> {
   data?: T

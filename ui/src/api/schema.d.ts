@@ -353,7 +353,7 @@ export interface paths {
         delete?: never;
         options?: never;
         head?: never;
-        patch: operations["move_1"];
+        patch: operations["move_2"];
         trace?: never;
     };
     "/api/drying/{id}/check": {
@@ -574,6 +574,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["weigh"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ledger": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["differences"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/ledger/mend": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["mend"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1837,7 +1869,7 @@ export interface paths {
         };
         get: operations["sorting"];
         put?: never;
-        post: operations["moved"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1855,6 +1887,38 @@ export interface paths {
         put?: never;
         post: operations["accept"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sorting/moves": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["move_1"];
+        delete: operations["asProposed"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/sorting/moves/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["moveBack"];
         options?: never;
         head?: never;
         patch?: never;
@@ -3180,6 +3244,12 @@ export interface components {
             placeId: number;
             words: string;
         };
+        LedgerDifference: {
+            kind: string;
+            /** Format: int64 */
+            kindId: number;
+            words: string;
+        };
         LedgerSum: {
             /** Format: double */
             detergentG: number;
@@ -3202,6 +3272,7 @@ export interface components {
             product: string;
         };
         Line: {
+            differences: components["schemas"]["LedgerDifference"][];
             household: string;
             /** Format: date-time */
             now: string;
@@ -4039,7 +4110,6 @@ export interface components {
             peakC?: number;
         };
         ProposalAccepting: {
-            moves?: components["schemas"]["ProposalMoveSent"][];
             numbers?: number[];
             stamp?: string;
         };
@@ -4048,11 +4118,9 @@ export interface components {
             from?: number;
             ids?: number[];
             reason?: string;
+            stamp?: string;
             /** Format: int32 */
             to?: number;
-        };
-        ProposalMoved: {
-            moves?: components["schemas"]["ProposalMoveSent"][];
         };
         ProposalNewLoad: {
             pailIds?: number[];
@@ -4679,6 +4747,8 @@ export interface components {
             drums: components["schemas"]["Drum"][];
             loads: components["schemas"]["Load"][];
             machine?: components["schemas"]["MachineFront"];
+            /** Format: int32 */
+            moved: number;
             proven: boolean;
             refused?: components["schemas"]["JoiningVerdict"];
             rules: components["schemas"]["Rule"][];
@@ -5638,7 +5708,7 @@ export interface operations {
             };
         };
     };
-    move_1: {
+    move_2: {
         parameters: {
             query?: never;
             header?: never;
@@ -6099,6 +6169,46 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["KindView"];
+                };
+            };
+        };
+    };
+    differences: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LedgerDifference"][];
+                };
+            };
+        };
+    };
+    mend: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LedgerDifference"][];
                 };
             };
         };
@@ -8396,7 +8506,7 @@ export interface operations {
             };
         };
     };
-    moved: {
+    accept: {
         parameters: {
             query?: never;
             header?: never;
@@ -8405,7 +8515,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ProposalMoved"];
+                "application/json": components["schemas"]["ProposalAccepting"];
             };
         };
         responses: {
@@ -8420,7 +8530,7 @@ export interface operations {
             };
         };
     };
-    accept: {
+    move_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8429,9 +8539,49 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ProposalAccepting"];
+                "application/json": components["schemas"]["ProposalMoveSent"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sorting"];
+                };
+            };
+        };
+    };
+    asProposed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sorting"];
+                };
+            };
+        };
+    };
+    moveBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {

@@ -29,6 +29,7 @@ const {
   pick,
   unpick,
   move,
+  asProposed,
   setAside,
   accept,
   takeBack,
@@ -98,6 +99,16 @@ const state = computed(() =>
         <span v-if="!sorting.proven" data-proven="no">
           A good answer; there was too much to try everything.
         </span>
+        <button
+          v-if="sorting.moved"
+          type="button"
+          class="button-quiet"
+          :disabled="busy"
+          data-as-proposed
+          @click="asProposed"
+        >
+          Leave out what I moved
+        </button>
       </template>
       <template v-else> Nothing has to be washed now. Below is what each pail waits for. </template>
     </ViewHead>

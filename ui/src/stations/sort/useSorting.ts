@@ -4,8 +4,6 @@ import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
 import { useLoaded } from '../../use/useLoaded'
 
-export type Move = Api['ProposalMoveSent']
-
 /** Pieces of a load or of what waits, picked out to be looked at or moved. */
 export interface Picked {
   line: Api['PieceLine']
@@ -17,8 +15,8 @@ export const STAYS = -1
 export const OWN = 0
 
 /**
- * The proposal with what a person moves in it. Moves are kept here and sent whole each time, so that undoing one is
- * leaving it out.
+ * The proposal with what a person moves in it. What is moved is kept by the house, so it is there after a reload and on
+ * every device.
  *
  * @example const { sorting, move, picked } = useSorting()
  */
@@ -27,14 +25,12 @@ export function useSorting() {
   const messages = useMessages()
   const loaded = useLoaded(() => answer(api.GET('/api/sorting')))
   const sorting = loaded.data
-  const moves = ref<Move[]>([])
   const picked = ref<Picked[]>([])
   const pair = shallowRef<Api['Pair']>()
   /** A move against a soft rule that waits for its reason. */
-  const asking = shallowRef<{ move: Move; verdict: Api['JoiningVerdict'] }>()
+  const asking = shallowRef<{ to: number; verdict: Api['JoiningVerdict'] }>()
 
   async function reload() {
-    moves.value = []
     unpick()
     await loaded.reload()
   }
@@ -69,63 +65,74 @@ export function useSorting() {
     }
   }
 
-  async function send(wanted: Move[]) {
-    return act(() => answer(api.POST('/api/sorting', { body: { moves: wanted } })))
-  }
-
   /** Moves pieces to a load; a rule against it is told at once, and a soft one may be set aside with a reason. */
   async function move(what: Picked, to: number, reason?: string) {
     if (what.from === to) return
-    const one: Move = { ids: what.line.ids, from: what.from, to, reason }
-    const before = moves.value
-    const now = await send([...before, one])
+    const now = await changed(() =>
+      answer(
+        api.POST('/api/sorting/moves', {
+          body: { stamp: sorting.value?.stamp, ids: what.line.ids, from: what.from, to, reason },
+        }),
+      ),
+    )
     if (!now) return
     if (now.refused) {
       if (now.refused.hard) messages.problem(new Error(`It stays: ${now.refused.reason}.`))
-      else asking.value = { move: one, verdict: now.refused }
+      else asking.value = { to, verdict: now.refused }
       return
     }
-    moves.value = [...before, one]
     sorting.value = now
     unpick()
     messages.done(`${what.line.words}: moved.`, async () => {
-      const back = await send(before)
-      if (back) {
-        moves.value = before
-        sorting.value = back
+      const back = await act(() => answer(api.DELETE('/api/sorting/moves/last')))
+      if (back) sorting.value = back
+    })
+  }
+
+  /** Leaves out everything that was moved by hand. */
+  async function asProposed() {
+    const now = await act(() => answer(api.DELETE('/api/sorting/moves')))
+    if (now) {
+      sorting.value = now
+      unpick()
+    }
+  }
+
+  /** Runs a change; where another carer was faster, shows what there is now. */
+  async function changed<T>(work: () => Promise<T>) {
+    let faster = false
+    const result = await act(async () => {
+      try {
+        return await work()
+      } catch (e) {
+        faster = e instanceof Problem && e.current !== undefined
+        throw e
       }
     })
+    if (faster) await reload()
+    return result
   }
 
   async function setAside(reason: string) {
     const asked = asking.value
     const what = picked.value[0]
-    if (asked && what) await move(what, asked.move.to ?? STAYS, reason)
+    if (asked && what) await move(what, asked.to, reason)
   }
 
   /** Accepts all proposed loads, or one of them. */
   async function accept(number?: number) {
     const before = new Set(sorting.value?.loads.map((l) => l.id))
-    let changed = false
-    const now = await act(async () => {
-      try {
-        return await answer(
-          api.POST('/api/sorting/accept', {
-            body: {
-              stamp: sorting.value?.stamp,
-              moves: moves.value,
-              numbers: number === undefined ? undefined : [number],
-            },
-          }),
-        )
-      } catch (e) {
-        changed = e instanceof Problem && e.current !== undefined
-        throw e
-      }
-    })
-    if (changed) await keepMoves()
+    const now = await changed(() =>
+      answer(
+        api.POST('/api/sorting/accept', {
+          body: {
+            stamp: sorting.value?.stamp,
+            numbers: number === undefined ? undefined : [number],
+          },
+        }),
+      ),
+    )
     if (!now) return
-    moves.value = []
     unpick()
     sorting.value = now
     const made = now.loads.filter((l) => !before.has(l.id))
@@ -133,24 +140,6 @@ export function useSorting() {
       made.length === 1 ? 'One load is ready.' : `${made.length} loads are ready.`,
       () => takeBack(made.map((l) => l.id)),
     )
-  }
-
-  /** Another carer changed the pails: what was moved here is moved in the new proposal too, where it still can be. */
-  async function keepMoves() {
-    const mine = moves.value
-    unpick()
-    const kept = mine.length ? await api.POST('/api/sorting', { body: { moves: mine } }) : undefined
-    if (kept?.data && !kept.data.refused) {
-      sorting.value = kept.data
-    } else {
-      moves.value = []
-      await loaded.reload()
-      if (mine.length) {
-        messages.problem(
-          new Error('The pails changed meanwhile, and what you moved no longer fits. Look again.'),
-        )
-      }
-    }
   }
 
   async function takeBack(ids: number[]) {
@@ -164,7 +153,6 @@ export function useSorting() {
     ...loaded,
     sorting,
     reload,
-    moves,
     picked,
     pair,
     asking,
@@ -173,6 +161,7 @@ export function useSorting() {
     pick,
     unpick,
     move,
+    asProposed,
     setAside,
     accept,
     takeBack,
