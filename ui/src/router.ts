@@ -49,7 +49,11 @@ export const router = createRouter({
       props: true,
     },
     { path: '/kit', component: () => import('./stations/kit/KitView.vue'), meta: { title: 'Kit' } },
-    { path: '/:rest(.*)*', redirect: '/gather' },
+    {
+      path: '/:rest(.*)*',
+      component: () => import('./parts/NowhereView.vue'),
+      meta: { title: 'No such page' },
+    },
   ],
 })
 

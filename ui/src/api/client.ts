@@ -45,6 +45,19 @@ export async function sendOnce(request: Request): Promise<Response> {
 
 export const api = createClient<paths>({ baseUrl: '', fetch: sendOnce })
 
+/** Sends a file as it is, and returns what is answered. */
+export async function upload<T>(path: string, body: Blob): Promise<T> {
+  return answer<T>(
+    sendOnce(new Request(new URL(path, window.location.href), { method: 'POST', body })).then(
+      async (response) => {
+        const text = await response.text()
+        const json = text ? (JSON.parse(text) as unknown) : undefined
+        return response.ok ? { data: json as T, response } : { error: json, response }
+      },
+    ),
+  )
+}
+
 interface Answer<T> {
   data?: T
   error?: unknown

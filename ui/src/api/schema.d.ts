@@ -414,7 +414,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["remove"];
+        delete: operations["remove_1"];
         options?: never;
         head?: never;
         patch: operations["correct"];
@@ -445,6 +445,38 @@ export interface paths {
         };
         get: operations["household"];
         put: operations["changeHousehold"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/answers/{question}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["answer"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/household/zone": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["firstZone"];
         post?: never;
         delete?: never;
         options?: never;
@@ -574,6 +606,54 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["weigh"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/removed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["removed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{thing}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/kit/{thing}/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack_1"];
         delete?: never;
         options?: never;
         head?: never;
@@ -980,6 +1060,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/pails/removed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["removedPails"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/pails/{id}": {
         parameters: {
             query?: never;
@@ -990,7 +1086,7 @@ export interface paths {
         get?: never;
         put: operations["changePail"];
         post?: never;
-        delete?: never;
+        delete: operations["removePail"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1006,6 +1102,22 @@ export interface paths {
         get: operations["advice"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/pails/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringPailBack"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1438,10 +1550,26 @@ export interface paths {
         get: operations["one"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["remove"];
         options?: never;
         head?: never;
         patch: operations["note"];
+        trace?: never;
+    };
+    "/api/record/{id}/back": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
         trace?: never;
     };
     "/api/record/{part}.csv": {
@@ -1518,7 +1646,7 @@ export interface paths {
         get?: never;
         put?: never;
         post?: never;
-        delete: operations["stop"];
+        delete: operations["stop_1"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1630,7 +1758,7 @@ export interface paths {
         get: operations["one_1"];
         put?: never;
         post?: never;
-        delete?: never;
+        delete: operations["stop"];
         options?: never;
         head?: never;
         patch?: never;
@@ -1645,8 +1773,24 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["answer"];
+        post: operations["answer_1"];
         delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/rounds/{id}/answers/last": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["unanswer"];
         options?: never;
         head?: never;
         patch?: never;
@@ -2460,6 +2604,16 @@ export interface components {
             cover: components["schemas"]["Cover"];
             words: string;
         };
+        Day: {
+            /** Format: date */
+            date: string;
+            /** Format: date-time */
+            from: string;
+            /** Format: date-time */
+            to: string;
+            weekday: string;
+            words: string;
+        };
         DilutionAnswer: {
             /** Format: double */
             productMl: number;
@@ -2629,6 +2783,8 @@ export interface components {
             /** @enum {string} */
             aim: "BALANCED" | "CHEAPEST" | "LEAST_CARRYING";
             outdoors: boolean;
+            /** @enum {string} */
+            sun: "LIMITED" | "FULL" | "NEVER";
             /** Format: int32 */
             tripsADay: number;
             /** @enum {string} */
@@ -2887,6 +3043,11 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        GatherRemovedPail: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
         Gathering: {
             /** Format: int32 */
             assumed: number;
@@ -2957,12 +3118,15 @@ export interface components {
             /** Format: double */
             inletC: number;
             name: string;
+            /** @enum {string} */
+            newPieces: "FIBRE" | "SOAK" | "WASHES";
             /** Format: time-local */
             nightFrom: string;
             /** Format: double */
             nightPerKwh: number;
             /** Format: time-local */
             nightTo: string;
+            pailsShut: boolean;
             pretendWeather: boolean;
             /** Format: double */
             roomC: number;
@@ -2977,6 +3141,9 @@ export interface components {
             wetHours: number;
             zone: string;
         };
+        HouseholdAnswerChange: {
+            position?: string;
+        };
         HouseholdChange: {
             boraxLawful?: boolean;
             cleaner?: components["schemas"]["HouseholdCleanerChange"];
@@ -2990,12 +3157,15 @@ export interface components {
             /** Format: double */
             inletC?: number;
             name?: string;
+            /** @enum {string} */
+            newPieces?: "FIBRE" | "SOAK" | "WASHES";
             /** Format: time-local */
             nightFrom?: string;
             /** Format: double */
             nightPerKwh?: number;
             /** Format: time-local */
             nightTo?: string;
+            pailsShut?: boolean;
             pretendWeather?: boolean;
             /** Format: double */
             roomC?: number;
@@ -3021,10 +3191,15 @@ export interface components {
             /** @enum {string} */
             aim?: "BALANCED" | "CHEAPEST" | "LEAST_CARRYING";
             outdoors?: boolean;
+            /** @enum {string} */
+            sun?: "LIMITED" | "FULL" | "NEVER";
             /** Format: int32 */
             tripsADay?: number;
             /** @enum {string} */
             tumbling?: "AS_NEEDED" | "ABSORBENT" | "FINISH_ONLY" | "NEVER";
+        };
+        HouseholdZoneChange: {
+            zone?: string;
         };
         HygieneRequest: {
             activator?: boolean;
@@ -3278,6 +3453,8 @@ export interface components {
             now: string;
             pegs: components["schemas"]["Peg"][];
             reset?: string;
+            zone: string;
+            zoneTold: boolean;
         };
         LineError: {
             column: string;
@@ -3632,7 +3809,7 @@ export interface components {
         };
         OwnSchool: {
             name?: string;
-            plan: components["schemas"]["PlanRequest"];
+            plan?: components["schemas"]["PlanRequest"];
         };
         Pail: {
             airy: boolean;
@@ -4132,6 +4309,7 @@ export interface components {
         Question: {
             bendsRoutine: boolean;
             id: string;
+            ofHousehold: boolean;
             positions: components["schemas"]["PositionEffect"][];
             question: string;
             standing: string;
@@ -4169,10 +4347,6 @@ export interface components {
             parts: components["schemas"]["RecordArchivePartCount"][];
             says: string;
         };
-        RecordArchiveSent: {
-            keep?: boolean;
-            text?: string;
-        };
         RemedyView: {
             boosts: ("LONGER" | "WHITENER" | "SANITISER")[];
             /** Format: double */
@@ -4184,6 +4358,15 @@ export interface components {
             /** Format: double */
             totalLog: number;
             words: string;
+        };
+        RemovalRemoved: {
+            /** Format: date-time */
+            at: string;
+            /** Format: int64 */
+            id: number;
+            name: string;
+            /** @enum {string} */
+            thing: "PERSON" | "KIND" | "PRODUCT" | "MACHINE" | "DRYER" | "PLACE";
         };
         ResetAmount: {
             /** Format: double */
@@ -4218,7 +4401,7 @@ export interface components {
             recipe?: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
             says: string;
             /** @enum {string} */
-            state: "NOT_NEEDED" | "WANTED" | "ROUTINE_FIRST";
+            state: "NOT_NEEDED" | "WANTED" | "CHECK_FIRST" | "ROUTINE_FIRST";
             /** Format: int32 */
             yearly: number;
         };
@@ -4499,7 +4682,7 @@ export interface components {
             startedAt: string;
             startedWords: string;
             /** @enum {string} */
-            state: "PRACTISE" | "RUNNING" | "HANGING" | "SHELVED";
+            state: "PRACTISE" | "STOPPED" | "RUNNING" | "HANGING" | "SHELVED" | "REMOVED";
             steps: components["schemas"]["RoundStep"][];
             title: string;
             /** Format: int64 */
@@ -4510,7 +4693,7 @@ export interface components {
             at: string;
             carer?: string;
             /** @enum {string} */
-            kind: "STARTED" | "DONE" | "BACK" | "ANSWERED" | "ADDED" | "HELD" | "RESUMED" | "SKIPPED" | "MORE_TIME" | "DOSED" | "HANDED_OVER";
+            kind: "STARTED" | "DONE" | "BACK" | "ANSWERED" | "ADDED" | "HELD" | "RESUMED" | "SKIPPED" | "MORE_TIME" | "DOSED" | "HANDED_OVER" | "STOPPED";
             /** Format: int32 */
             step: number;
             timeWords: string;
@@ -4853,6 +5036,7 @@ export interface components {
             /** Format: double */
             trim: number;
         };
+        StreamingResponseBody: unknown;
         Summary: {
             /** Format: double */
             attendedMinutes: number;
@@ -4908,7 +5092,7 @@ export interface components {
             startedAt: string;
             startedWords: string;
             /** @enum {string} */
-            state: "PRACTISE" | "RUNNING" | "HANGING" | "SHELVED";
+            state: "PRACTISE" | "STOPPED" | "RUNNING" | "HANGING" | "SHELVED" | "REMOVED";
             summary: string;
             /** Format: int32 */
             temperatureC: number;
@@ -5093,11 +5277,8 @@ export interface components {
             words: string;
         };
         Week: {
-            /** Format: int32 */
-            days: number;
+            dates: components["schemas"]["Day"][];
             extras: components["schemas"]["Extra"][];
-            /** Format: date-time */
-            from: string;
             maintainedWords?: string;
             /** Format: double */
             money: number;
@@ -5124,10 +5305,12 @@ export interface components {
             version?: number;
         };
         WeekMove: {
+            /** Format: date */
+            date?: string;
+            /** Format: int32 */
+            hour?: number;
             /** Format: date-time */
             instead?: string;
-            /** Format: date-time */
-            start?: string;
         };
         WeekTimeChange: {
             days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
@@ -5830,7 +6013,7 @@ export interface operations {
             };
         };
     };
-    remove: {
+    remove_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -5928,6 +6111,56 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": components["schemas"]["HouseholdChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Household"];
+                };
+            };
+        };
+    };
+    answer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                question: "PRE_RINSE" | "MAIN_HEAT" | "STRENGTH" | "ENZYMES" | "FORM" | "MICROFIBRE_HEAT" | "SUN" | "RHYTHM" | "BABY_CLOTHES" | "NEW_PIECES" | "VINEGAR" | "PAIL" | "SPIN";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseholdAnswerChange"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Household"];
+                };
+            };
+        };
+    };
+    firstZone: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["HouseholdZoneChange"];
             };
         };
         responses: {
@@ -6170,6 +6403,68 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["KindView"];
                 };
+            };
+        };
+    };
+    removed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemovalRemoved"][];
+                };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                thing: "PERSON" | "KIND" | "PRODUCT" | "MACHINE" | "DRYER" | "PLACE";
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    bringBack_1: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                thing: "PERSON" | "KIND" | "PRODUCT" | "MACHINE" | "DRYER" | "PLACE";
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };
@@ -6926,6 +7221,26 @@ export interface operations {
             };
         };
     };
+    removedPails: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["GatherRemovedPail"][];
+                };
+            };
+        };
+    };
     changePail: {
         parameters: {
             query?: never;
@@ -6940,6 +7255,28 @@ export interface operations {
                 "application/json": components["schemas"]["GatherPailChange"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gathering"];
+                };
+            };
+        };
+    };
+    removePail: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -6974,6 +7311,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": string[];
+                };
+            };
+        };
+    };
+    bringPailBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gathering"];
                 };
             };
         };
@@ -7634,16 +7993,14 @@ export interface operations {
     };
     read: {
         parameters: {
-            query?: never;
+            query?: {
+                keep?: boolean;
+            };
             header?: never;
             path?: never;
             cookie?: never;
         };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["RecordArchiveSent"];
-            };
-        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {
@@ -7715,9 +8072,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        [key: string]: unknown;
-                    };
+                    "application/json": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };
@@ -7788,6 +8143,26 @@ export interface operations {
             };
         };
     };
+    remove: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     note: {
         parameters: {
             query?: never;
@@ -7814,6 +8189,26 @@ export interface operations {
             };
         };
     };
+    bringBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
     csv: {
         parameters: {
             query?: never;
@@ -7831,7 +8226,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "text/csv": string;
+                    "application/json": components["schemas"]["StreamingResponseBody"];
                 };
             };
         };
@@ -7924,7 +8319,7 @@ export interface operations {
             };
         };
     };
-    stop: {
+    stop_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8097,7 +8492,27 @@ export interface operations {
             };
         };
     };
-    answer: {
+    stop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    answer_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -8111,6 +8526,28 @@ export interface operations {
                 "application/json": components["schemas"]["RunAnswered"];
             };
         };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Round"];
+                };
+            };
+        };
+    };
+    unanswer: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
         responses: {
             /** @description OK */
             200: {

@@ -5,6 +5,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, useId, useTemplateRef } from 'vue'
 import type { Api } from '../api/client'
 import { clock, number } from '../use/format'
+import { houseHours } from '../use/houseTime'
 import ChartTable from './ChartTable.vue'
 
 /** Hours run right under a ribbon of weather; each group is a curve of moisture that falls until dry. */
@@ -44,7 +45,7 @@ const hourTicks = computed(() => {
   const every = hours > 30 ? 6 : hours > 14 || narrow.value ? 4 : 2
   return props.drying.weather
     .map((h) => new Date(h.from))
-    .filter((d) => d.getHours() % every === 0)
+    .filter((d) => Math.floor(houseHours(d)) % every === 0)
     .filter((d) => x.value(d) < right.value - 8)
 })
 

@@ -4,6 +4,7 @@ import { useElementSize } from '@vueuse/core'
 import { computed, useId, useTemplateRef } from 'vue'
 import type { Api } from '../api/client'
 import { clock } from '../use/format'
+import { houseHours } from '../use/houseTime'
 import ChartTable from './ChartTable.vue'
 
 /**
@@ -21,25 +22,20 @@ const narrow = computed(() => width.value < 560)
 const left = computed(() => (narrow.value ? 34 : 78))
 const ROW = 58
 const TOP = 24
-const DAY_MS = 24 * 3.6e6
 const x = computed(() =>
   scaleLinear()
     .domain([0, 24])
     .range([left.value, width.value - 8]),
 )
-const days = computed(() => {
-  const first = new Date(props.week.from)
-  return Array.from({ length: props.week.days + 1 }, (_, i) => {
-    const date = new Date(first)
-    date.setDate(first.getDate() + i)
-    return {
-      row: i,
-      from: date.getTime(),
-      name: date.toLocaleDateString('en', { weekday: 'short', day: 'numeric' }),
-      day: date.toLocaleDateString('en', { weekday: 'short' }),
-    }
-  })
-})
+const days = computed(() =>
+  props.week.dates.map((d, row) => ({
+    row,
+    from: Date.parse(d.from),
+    to: Date.parse(d.to),
+    name: d.words,
+    day: d.weekday,
+  })),
+)
 const height = computed(() => TOP + days.value.length * ROW + 6)
 
 interface Piece {
@@ -54,14 +50,15 @@ function pieces(from: string, to: string): Piece[] {
   const end = Date.parse(to)
   return days.value.flatMap((day) => {
     const a = Math.max(start, day.from)
-    const b = Math.min(end, day.from + DAY_MS)
+    const b = Math.min(end, day.to)
     if (b <= a) return []
-    const at = x.value((a - day.from) / 3.6e6)
+    const at = x.value(houseHours(new Date(a)))
+    const until = x.value(b === day.to ? 24 : houseHours(new Date(b)))
     return [
       {
         row: day.row,
         x: at,
-        width: Math.max(2, x.value((b - day.from) / 3.6e6) - at),
+        width: Math.max(2, until - at),
         first: a === start,
       },
     ]
@@ -70,7 +67,7 @@ function pieces(from: string, to: string): Piece[] {
 const y = (row: number) => TOP + row * ROW
 const there = computed(() => props.week.there.flatMap((s) => pieces(s.from, s.to)))
 const nights = computed(() => props.week.nights.flatMap((s) => pieces(s.from, s.to)))
-const past = computed(() => pieces(props.week.from, props.week.now))
+const past = computed(() => pieces(props.week.dates[0]?.from ?? props.week.now, props.week.now))
 const rounds = computed(() =>
   props.week.rounds.map((r) => ({
     ...r,

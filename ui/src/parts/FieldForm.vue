@@ -13,6 +13,8 @@ const props = defineProps<{
   initial: Values
   save: (values: Values) => Promise<unknown>
   saveLabel?: string
+  /** Makes what the server holds into the values of this form; the same values when it is left out. */
+  read?: (current: Values) => Values
 }>()
 const emit = defineEmits<{ saved: [] }>()
 
@@ -38,11 +40,29 @@ function toPlain(values: Values): Values {
   return JSON.parse(JSON.stringify(values)) as Values
 }
 
-const differing = computed(() =>
-  theirs.value
-    ? props.fields.filter((f) => at(theirs.value as Values, f.key) !== at(draft.value, f.key))
-    : [],
-)
+/** What both changed, and not to the same. What only one of the two changed needs no choice. */
+const differing = computed(() => (theirs.value ? conflicts(theirs.value) : []))
+
+function conflicts(other: Values) {
+  return props.fields.filter((f) => {
+    const mine = at(draft.value, f.key)
+    const their = at(other, f.key)
+    const before = at(props.initial, f.key)
+    return mine !== their && mine !== before && their !== before
+  })
+}
+
+/** Theirs, with what I changed. */
+function merged(other: Values) {
+  return props.fields
+    .filter((f) => at(draft.value, f.key) !== at(props.initial, f.key))
+    .reduce((all, f) => withAt(all, f.key, at(draft.value, f.key)), toPlain(other))
+}
+
+function worded(field: Field, value: unknown) {
+  if (field.type === 'yes') return value ? 'yes' : 'no'
+  return field.options?.find((o) => o.value === value)?.words ?? value ?? 'nothing'
+}
 
 function input(field: Field, event: Event) {
   const element = event.target as HTMLInputElement
@@ -69,7 +89,14 @@ async function submit() {
     emit('saved')
   } catch (error) {
     if (error instanceof Problem && error.current) {
-      theirs.value = error.current as Values
+      const current = error.current as Values
+      const other = props.read ? props.read(current) : current
+      if (conflicts(other).length === 0 && other.version !== draft.value.version) {
+        draft.value = merged(other)
+        busy.value = false
+        return submit()
+      }
+      theirs.value = other
     }
     problem.value = {
       field: error instanceof Problem ? error.field : undefined,
@@ -88,7 +115,7 @@ function takeTheirs() {
   problem.value = undefined
 }
 function keepMine() {
-  draft.value = { ...draft.value, version: (theirs.value as Values).version }
+  draft.value = merged(theirs.value as Values)
   theirs.value = undefined
   submit()
 }
@@ -154,7 +181,8 @@ function keepMine() {
       <p class="font-semibold">Two versions</p>
       <ul>
         <li v-for="field in differing" :key="field.key">
-          {{ field.label }}: yours {{ at(draft, field.key) }}, theirs {{ at(theirs, field.key) }}
+          {{ field.label }}: yours <strong>{{ worded(field, at(draft, field.key)) }}</strong>,
+          theirs <strong>{{ worded(field, at(theirs, field.key)) }}</strong>
         </li>
       </ul>
       <button type="button" class="button-plain mt-1 mr-2" @click="keepMine">Keep mine</button>

@@ -1,9 +1,21 @@
 <script setup lang="ts">
+import { useTimeoutFn } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
+import { computed, watch } from 'vue'
 import { useMessages } from '../stores/messages'
 
 const store = useMessages()
 const { message } = storeToRefs(store)
+
+/** How long a message stays: longest what went wrong, longer what can be undone. */
+const PROBLEM_MS = 30_000
+const UNDO_MS = 15_000
+const DONE_MS = 7_000
+const stays = computed(() =>
+  message.value?.kind === 'problem' ? PROBLEM_MS : message.value?.undo ? UNDO_MS : DONE_MS,
+)
+const { start, stop } = useTimeoutFn(() => store.clear(), stays, { immediate: false })
+watch(message, (now) => (now ? start() : stop()))
 </script>
 
 <template>
@@ -16,6 +28,10 @@ const { message } = storeToRefs(store)
       class="pointer-events-auto flex max-w-2xl items-center gap-3 rounded-sm border-2 bg-sheet px-4 py-2"
       :class="message.kind === 'problem' ? 'border-heat' : 'border-ink'"
       data-message
+      @mouseenter="stop"
+      @mouseleave="start"
+      @focusin="stop"
+      @focusout="start"
     >
       <p>
         <strong v-if="message.kind === 'problem'" class="text-heat-word">! Not done. </strong>

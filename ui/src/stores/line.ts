@@ -2,6 +2,7 @@ import { useIntervalFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { ref } from 'vue'
 import { answer, api, type Api } from '../api/client'
+import { houseZone } from '../use/houseTime'
 
 const REFRESH_MS = 20_000
 
@@ -15,11 +16,20 @@ export const useLine = defineStore('line', () => {
   async function refresh() {
     try {
       line.value = await answer(api.GET('/api/line'))
+      houseZone.value = line.value.zone
+      if (!line.value.zoneTold) await tellZone()
       ahead.value = Date.parse(line.value.now) - Date.now()
       offline.value = false
     } catch {
       offline.value = true
     }
+  }
+
+  /** A new house takes the zone of the first device that opens it. */
+  async function tellZone() {
+    const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
+    const house = await answer(api.PUT('/api/household/zone', { body: { zone } }))
+    houseZone.value = house.zone
   }
 
   useIntervalFn(refresh, REFRESH_MS, { immediateCallback: true })

@@ -1,3 +1,5 @@
+import { houseHours } from './houseTime'
+
 /** Writes a number with so many decimals. */
 export function number(value: number, digits = 0): string {
   return value.toFixed(digits)
@@ -13,9 +15,11 @@ export function count(n: number, noun: string): string {
   return `${n} ${noun}${n === 1 ? '' : 's'}`
 }
 
-/** Writes a clock time in this device's zone: "9:05". */
+/** Writes a clock time in the house's zone: "9:05". */
 export function clock(time: Date): string {
-  return `${time.getHours()}:${String(time.getMinutes()).padStart(2, '0')}`
+  const hours = houseHours(time)
+  const minutes = Math.round((hours % 1) * 60)
+  return `${Math.floor(hours)}:${String(minutes).padStart(2, '0')}`
 }
 
 /** Writes minutes as hours and minutes: "2 h 35", "40 min". */

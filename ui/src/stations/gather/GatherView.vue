@@ -180,8 +180,8 @@ useKeys({
       </TabList>
       <TabPanels class="mt-3">
         <TabPanel tabindex="-1" class="grid gap-6 xl:grid-cols-[3fr_2fr]">
-          <AddPieces ref="adder" :pail="chosen" :kinds="kinds" @changed="reload" />
-          <WaitingEntries :pail="chosen" :whys="gathering.whys" @changed="reload" />
+          <AddPieces ref="adder" :pail="chosen" :kinds="kinds" @changed="changedKinds" />
+          <WaitingEntries :pail="chosen" :whys="gathering.whys" @changed="changedKinds" />
         </TabPanel>
         <TabPanel tabindex="-1"><EmptyPail :pail="chosen" @changed="reload" /></TabPanel>
         <TabPanel tabindex="-1">

@@ -70,6 +70,27 @@ const FIELDS = computed<Field[]>(() => [
     type: 'whole',
     unit: 'a day at most',
   },
+  {
+    key: 'drying.sun',
+    label: 'Sun for covers and elastic',
+    type: 'choice',
+    options: [
+      { value: 'LIMITED', words: '3 h of strong sun at most, shade above 35 °C' },
+      { value: 'FULL', words: 'all day' },
+      { value: 'NEVER', words: 'always shade' },
+    ],
+  },
+  {
+    key: 'newPieces',
+    label: 'New pieces are ready',
+    type: 'choice',
+    options: [
+      { value: 'FIBRE', words: 'by their fibre' },
+      { value: 'SOAK', words: 'after a day in cold water and one wash' },
+      { value: 'WASHES', words: 'after three washes' },
+    ],
+  },
+  { key: 'pailsShut', label: 'Pails stand shut', type: 'yes' },
   { key: 'zone', label: 'Time zone', type: 'text' },
   {
     key: 'wetHours',
@@ -112,6 +133,7 @@ async function save(v: Values) {
     class="max-w-2xl"
     :fields="FIELDS"
     :initial="initial(house)"
+    :read="(h) => initial(h as Api['Household'])"
     :save="save"
   />
 </template>

@@ -6,6 +6,7 @@ import MachinePanel from './MachinePanel.vue'
 import PeoplePanel from './PeoplePanel.vue'
 import PlacesPanel from './PlacesPanel.vue'
 import ProductsPanel from './ProductsPanel.vue'
+import RemovedPanel from './RemovedPanel.vue'
 import SchoolsPanel from './SchoolsPanel.vue'
 import TextilesPanel from './TextilesPanel.vue'
 
@@ -17,6 +18,7 @@ const PANELS = [
   { name: 'Machine', panel: MachinePanel },
   { name: 'Schools', panel: SchoolsPanel },
   { name: 'Places and pails', panel: PlacesPanel },
+  { name: 'Removed', panel: RemovedPanel },
 ]
 </script>
 

@@ -7,6 +7,7 @@ import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
 import { number } from '../../use/format'
+import RemoveThing from './RemoveThing.vue'
 import { useLoaded } from '../../use/useLoaded'
 import MachineLogs from './MachineLogs.vue'
 
@@ -304,6 +305,13 @@ function saveProgramme(index: number, v: Values) {
       </OpenRow>
       <MachineLogs v-if="view.id" :key="view.id" :view="view" @kept="reload" />
     </template>
+    <RemoveThing
+      v-if="view.id"
+      :id="view.id"
+      thing="MACHINE"
+      :name="view.machine.name"
+      @changed="reload"
+    />
     <h2 class="mt-6 mb-1 text-lg">Another</h2>
     <OpenRow
       v-slot="{ close }"

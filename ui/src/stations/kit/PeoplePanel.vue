@@ -4,6 +4,7 @@ import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
 import type { Field, Values } from '../../parts/fields'
+import RemoveThing from './RemoveThing.vue'
 import { useLoaded } from '../../use/useLoaded'
 
 const { data: people, error, loading, reload } = useLoaded(() => answer(api.GET('/api/people')))
@@ -67,6 +68,7 @@ async function add(v: Values) {
         :initial="p as unknown as Values"
         :save="(v: Values) => change(p.id, v)"
       />
+      <RemoveThing :id="p.id" thing="PERSON" :name="p.name" @changed="reload" />
     </OpenRow>
     <OpenRow v-slot="{ close }" name="Someone new" about="whose textiles are washed here">
       <FieldForm :fields="FIELDS" :initial="NEW" :save="add" save-label="Add" @saved="close()" />

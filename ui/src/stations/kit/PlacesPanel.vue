@@ -7,6 +7,7 @@ import OpenRow from '../../parts/OpenRow.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
 import { useLine } from '../../stores/line'
 import { number } from '../../use/format'
+import RemoveThing from './RemoveThing.vue'
 import { useLoaded } from '../../use/useLoaded'
 
 const line = useLine()
@@ -94,7 +95,7 @@ const NEW_PLACE: Values = {
   sort: 'AIRER',
   facing: 'OPEN',
   exposure: 0.25,
-  metres: null,
+  metres: 12,
   pieces: null,
   windFactor: 1,
   sunFactor: 1,
@@ -214,6 +215,7 @@ async function changePail(id: number, v: Values) {
         :initial="{ ...p.place, version: p.version }"
         :save="(v: Values) => changePlace(p.id, v)"
       />
+      <RemoveThing :id="p.id" thing="PLACE" :name="p.place.name" @changed="reload" />
     </OpenRow>
     <OpenRow v-slot="{ close }" name="A new place" about="line, airer, cupboard">
       <FieldForm
@@ -236,6 +238,7 @@ async function changePail(id: number, v: Values) {
         :initial="{ ...d.dryer, version: d.version }"
         :save="(v: Values) => changeDryer(d.id, v)"
       />
+      <RemoveThing :id="d.id" thing="DRYER" :name="d.dryer.name" @changed="reloadDryers" />
     </OpenRow>
     <OpenRow v-slot="{ close }" name="A new dryer" about="vented, condenser, heat pump">
       <FieldForm
@@ -258,6 +261,7 @@ async function changePail(id: number, v: Values) {
         :initial="{ ...p, personId: p.personId == null ? '' : String(p.personId) }"
         :save="(v: Values) => changePail(p.id, v)"
       />
+      <RemoveThing :id="p.id" thing="PAIL" :name="p.name" @changed="reloadPails" />
     </OpenRow>
     <OpenRow v-slot="{ close }" name="A new pail" about="bag, bin, basket">
       <FieldForm

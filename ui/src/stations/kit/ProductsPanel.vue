@@ -6,6 +6,7 @@ import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
 import { number } from '../../use/format'
+import RemoveThing from './RemoveThing.vue'
 import { useLoaded } from '../../use/useLoaded'
 
 const { data, error, loading, reload } = useLoaded(async () => {
@@ -219,6 +220,7 @@ function about(view: Api['ProductView']) {
         :initial="initial(p)"
         :save="(v: Values) => change(p.product.id, v)"
       />
+      <RemoveThing :id="p.product.id" thing="PRODUCT" :name="p.product.name" @changed="reload" />
     </OpenRow>
     <OpenRow v-slot="{ close }" name="A new product" about="from its label">
       <FieldForm :fields="FIELDS" :initial="NEW" :save="add" save-label="Add" @saved="close()" />

@@ -8,6 +8,7 @@ import { choices, type Field, type Values } from '../../parts/fields'
 import { number } from '../../use/format'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
+import RemoveThing from './RemoveThing.vue'
 import { useLoaded } from '../../use/useLoaded'
 
 const { data: kinds, error, loading, reload } = useLoaded(() => answer(api.GET('/api/kinds')))
@@ -245,6 +246,7 @@ async function add(v: Values) {
           Forget that
         </button>
       </p>
+      <RemoveThing :id="k.id" thing="KIND" :name="k.name" @changed="reload" />
     </OpenRow>
   </div>
 </template>

@@ -2,6 +2,7 @@
 import { ref, watch } from 'vue'
 import { answer, api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
+import { houseDate } from '../../use/houseTime'
 import { useLoaded } from '../../use/useLoaded'
 
 /** Two stretches of days side by side. */
@@ -9,7 +10,7 @@ const DAY = 86_400_000
 const WEEKS = 21
 const props = defineProps<{ to: string }>()
 function day(back: number) {
-  return new Date(Date.parse(props.to) - back * DAY).toISOString().slice(0, 10)
+  return houseDate(new Date(Date.parse(props.to) - back * DAY))
 }
 const aFrom = ref(day(2 * WEEKS + 1))
 const aTo = ref(day(WEEKS + 1))

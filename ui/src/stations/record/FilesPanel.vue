@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { ref, shallowRef } from 'vue'
-import { answer, api, type Api } from '../../api/client'
+import { answer, api, upload, type Api } from '../../api/client'
 import FileErrors from '../../parts/FileErrors.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
@@ -10,18 +10,22 @@ const emit = defineEmits<{ changed: [] }>()
 const messages = useMessages()
 const { act, busy } = useAct()
 const text = ref('')
+const chosen = shallowRef<Blob>()
 const sure = ref(false)
 const preview = shallowRef<Api['RecordArchivePreview']>()
 const PARTS = ['rounds', 'observations', 'changes', 'resets']
 
+function send(file: Blob, keep: boolean) {
+  return upload<Api['RecordArchivePreview']>(`/api/record/files?keep=${keep}`, file)
+}
 async function read(keep: boolean) {
-  const found = await act(() =>
-    answer(api.POST('/api/record/files', { body: { text: text.value, keep } })),
-  )
+  const file = chosen.value ?? new Blob([text.value])
+  const found = await act(() => send(file, keep))
   if (!found) return
   preview.value = found
   if (found.kept) {
     messages.done(found.says)
+    chosen.value = undefined
     text.value = ''
     preview.value = undefined
     emit('changed')
@@ -29,15 +33,16 @@ async function read(keep: boolean) {
 }
 async function file(event: Event) {
   const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  if (!chosen) return
-  text.value = await chosen.text()
+  const picked = input.files?.[0]
+  if (!picked) return
+  // A copy, since the browser lets go of the file when the field is emptied.
+  chosen.value = new Blob([await picked.arrayBuffer()])
   // The same file may be chosen again after it was mended.
   input.value = ''
   await read(false)
 }
 async function wipe() {
-  const before = await act(() => answer(api.GET('/api/record/record.json', { parseAs: 'text' })))
+  const before = await act(() => answer(api.GET('/api/record/record.json', { parseAs: 'blob' })))
   if (before === undefined) return
   const done = await act(async () => {
     await answer(api.DELETE('/api/record'))
@@ -46,11 +51,7 @@ async function wipe() {
   if (!done) return
   sure.value = false
   messages.done('The past is forgotten. What waits, runs and hangs is as it was.', async () => {
-    await act(() =>
-      answer(
-        api.POST('/api/record/files', { body: { text: before as unknown as string, keep: true } }),
-      ),
-    )
+    await act(() => send(before as unknown as Blob, true))
     emit('changed')
   })
   emit('changed')
@@ -89,7 +90,13 @@ async function wipe() {
     </label>
     <label class="mt-2 block max-w-3xl">
       <span class="block text-sm font-semibold">Or paste it</span>
-      <textarea v-model="text" rows="3" class="w-full font-mono text-sm" data-record-text />
+      <textarea
+        v-model="text"
+        rows="3"
+        class="w-full font-mono text-sm"
+        data-record-text
+        @input="chosen = undefined"
+      />
     </label>
     <button
       type="button"

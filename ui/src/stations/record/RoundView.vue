@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { ref, shallowRef, watch } from 'vue'
+import { useRouter } from 'vue-router'
 import { answer, api, Problem, type Api } from '../../api/client'
 import BathStrip from '../../charts/BathStrip.vue'
 import HygieneBars from '../../charts/HygieneBars.vue'
@@ -40,6 +41,23 @@ watch(summary, (now, before) => {
 watch(round, (now, before) => {
   if (now && !before) why.suggest(now.plan.whys.hygiene)
 })
+
+const router = useRouter()
+/** Takes the round out of the record; what was seen of it goes and comes back with it. */
+async function remove() {
+  const path = { id: Number(props.id) }
+  try {
+    await answer(api.DELETE('/api/record/{id}', { params: { path } }))
+    await router.push('/record')
+    messages.done('This round is no longer in the record.', () =>
+      answer(api.POST('/api/record/{id}/back', { params: { path } })).then(() =>
+        router.push(`/record/${path.id}`),
+      ),
+    )
+  } catch (problem) {
+    messages.problem(problem)
+  }
+}
 
 async function saveNote(version: number | undefined) {
   if (version === undefined) return
@@ -89,6 +107,10 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
       <template v-for="bend in round.plan.bends" :key="bend"> ↷ {{ bend }} </template>
     </ViewHead>
     <DidItRun :round="round" @changed="reload" />
+    <p v-if="summary?.notRun" class="mt-1 font-semibold text-heat-word" data-not-run>
+      ! Below is what was planned. The record has what can have happened:
+      {{ number(summary.peakC) }}° for {{ number(summary.holdMinutes) }} min.
+    </p>
     <div class="mt-2 grid gap-x-5 gap-y-3 border-b border-ink pb-2 lg:grid-cols-[1fr_190px]">
       <BathStrip :plan="round.plan" />
       <HygieneBars :plan="round.plan" />
@@ -146,5 +168,14 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
       </p>
       <button type="submit" class="button-plain mt-1 font-semibold">Keep the note</button>
     </form>
+    <button
+      v-if="summary.state === 'SHELVED'"
+      type="button"
+      class="button-quiet mt-3 px-0"
+      data-remove-round
+      @click="remove"
+    >
+      Take this round out of the record
+    </button>
   </template>
 </template>

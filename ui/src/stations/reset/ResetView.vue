@@ -42,8 +42,10 @@ const pieces = computed(() =>
     .filter(([, n]) => n > 0)
     .map(([id, n]) => ({ kindId: Number(id), count: n })),
 )
-const wanted = computed(() => look.value?.kinds.filter((k) => k.state !== 'NOT_NEEDED') ?? [])
-const rest = computed(() => look.value?.kinds.filter((k) => k.state === 'NOT_NEEDED') ?? [])
+/** A look at one piece comes before a reset where only a whole load was seen. */
+const asks = (k: Api['ResetKindLine']) => k.state === 'WANTED' || k.state === 'ROUTINE_FIRST'
+const wanted = computed(() => look.value?.kinds.filter((k) => asks(k)) ?? [])
+const rest = computed(() => look.value?.kinds.filter((k) => !asks(k)) ?? [])
 const request = computed(() => ({
   recipe: recipe.value,
   vessel: vessel.value,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { scaleTime } from 'd3-scale'
+import { houseMidnights, houseWeekday } from '../../use/houseTime'
 import { computed } from 'vue'
 import type { Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
@@ -27,18 +28,9 @@ const x = computed(() =>
     .range([0, 100])
     .clamp(true),
 )
-const midnights = computed(() => {
-  const first = new Date(start.value)
-  first.setHours(24, 0, 0, 0)
-  const days = []
-  for (let t = first.getTime(); t < end.value; t += DAY_MS) {
-    days.push({
-      at: x.value(new Date(t)),
-      name: new Date(t).toLocaleDateString('en', { weekday: 'short' }),
-    })
-  }
-  return days
-})
+const midnights = computed(() =>
+  houseMidnights(start.value, end.value).map((t) => ({ at: x.value(t), name: houseWeekday(t) })),
+)
 </script>
 
 <template>

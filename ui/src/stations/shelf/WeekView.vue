@@ -11,6 +11,7 @@ import type { Field, Values } from '../../parts/fields'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
 import { count, number } from '../../use/format'
+import { houseDate, houseHours } from '../../use/houseTime'
 import { useAct } from '../../use/useAct'
 import { useLoaded } from '../../use/useLoaded'
 
@@ -30,38 +31,33 @@ watch(round, (r) => why.suggest(r && week.value?.whys[r.start]))
 const HOURS = Array.from({ length: 24 }, (_, i) => i)
 const toDay = ref('')
 const toHour = ref(9)
-const days = computed(() => {
-  const first = new Date(week.value?.from ?? 0)
-  return Array.from({ length: 8 }, (_, i) => {
-    const date = new Date(first)
-    date.setDate(first.getDate() + i)
-    return {
-      value: String(i),
-      words: date.toLocaleDateString('en', { weekday: 'short', day: 'numeric', month: 'short' }),
-    }
-  })
-})
+const days = computed(() => week.value?.dates.map((d) => ({ value: d.date, words: d.words })) ?? [])
 watch(round, (r) => {
-  if (!r || !week.value) return
+  if (!r) return
   const start = new Date(r.start)
-  const first = new Date(week.value.from)
-  toDay.value = String(Math.round((start.getTime() - first.getTime()) / 8.64e7 - 0.5))
-  toHour.value = start.getHours()
+  toDay.value = houseDate(start)
+  toHour.value = Math.floor(houseHours(start))
 })
 
 async function move() {
-  if (!round.value || !week.value) return
-  const start = new Date(week.value.from)
-  start.setDate(start.getDate() + Number(toDay.value))
-  start.setHours(toHour.value)
+  if (!round.value) return
   const instead = round.value.start
+  const before = new Set(week.value?.rounds.filter((r) => r.pinned).map((r) => r.start))
   const done = await act(() =>
-    answer(api.POST('/api/week/moves', { body: { start: start.toISOString(), instead } })),
+    answer(
+      api.POST('/api/week/moves', {
+        body: { date: toDay.value, hour: toHour.value, instead },
+      }),
+    ),
   )
   if (!done) return
   week.value = done
-  chosen.value = done.rounds.find((r) => r.pinned && Date.parse(r.start) === start.getTime())?.start
-  messages.done('Moved; the rest is laid out around it.', () => free(start.toISOString()))
+  const moved = done.rounds.find((r) => r.pinned && !before.has(r.start))
+  chosen.value = moved?.start
+  messages.done(
+    'Moved; the rest is laid out around it.',
+    moved ? () => free(moved.start) : undefined,
+  )
 }
 async function free(start: string) {
   const done = await act(() =>

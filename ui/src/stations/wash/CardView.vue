@@ -28,14 +28,17 @@ const {
   error,
   loading,
   reload,
-} = useLoaded(() =>
-  answer(
+} = useLoaded(async () => {
+  if (!Number.isInteger(loadId.value) || loadId.value < 1) {
+    throw new Error('Which load? Open the card from the plan of a load, in Wash.')
+  }
+  return answer(
     api.POST('/api/loads/{id}/card', {
       params: { path: { id: loadId.value } },
       body: request.value,
     }),
-  ),
-)
+  )
+})
 
 function print() {
   window.print()
@@ -63,7 +66,10 @@ async function pdf() {
 
 <template>
   <div class="mb-3 flex flex-wrap items-center gap-3 print:hidden">
-    <RouterLink :to="{ path: '/wash', query: { load: loadId } }" class="button-quiet px-0">
+    <RouterLink
+      :to="{ path: '/wash', query: card ? { load: loadId } : {} }"
+      class="button-quiet px-0"
+    >
       Back to the plan
     </RouterLink>
     <ChoiceRow v-model="size" label="Paper" :options="SIZES" />

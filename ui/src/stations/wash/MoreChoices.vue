@@ -9,7 +9,7 @@ import type { Besides, Wishes } from './useWishes'
 
 /** Where people disagree, which product suits, what goes in besides, and keeping it as a school of one's own. */
 const props = defineProps<{ options: Api['Options']; wishes: Wishes; plan: Api['Plan'] }>()
-const emit = defineEmits<{ kept: [school: string] }>()
+const emit = defineEmits<{ kept: [school: string]; house: [] }>()
 
 const messages = useMessages()
 const { act, busy } = useAct()
@@ -41,6 +41,29 @@ function put() {
 }
 function name(productId: number) {
   return products.value?.find((p) => p.product.id === productId)?.product.name ?? ''
+}
+
+type Question = Api['Question']
+type Position = Api['PositionEffect']
+function stands(q: Question, p: Position) {
+  return q.ofHousehold ? p.chosen : props.wishes.positions.value[q.id] === p.id
+}
+/** An answer that is not of one load is kept for the household. */
+async function keepFor(q: Question, p: Position) {
+  const before = q.positions.find((other) => other.chosen)
+  const choose = (position: string) =>
+    answer(
+      api.PUT('/api/household/answers/{question}', {
+        params: { path: { question: q.id as never } },
+        body: { position },
+      }),
+    )
+  if (!(await act(() => choose(p.id)))) return
+  emit('house')
+  messages.done(`Kept for the whole house: ${p.words}.`, async () => {
+    if (before) await act(() => choose(before.id))
+    emit('house')
+  })
 }
 
 const ownName = ref('')
@@ -75,19 +98,22 @@ async function keep() {
         :data-question="q.id"
       >
         <p>
-          <strong>{{ q.question }}</strong> <span class="text-sm text-soft">{{ q.standing }}</span>
+          <strong>{{ q.question }}</strong>
+          <span class="text-sm text-soft">
+            {{ q.standing }}
+            {{ q.ofHousehold ? 'Your answer is kept for the whole house.' : '' }}
+          </span>
         </p>
         <ul class="mt-1 grid gap-1">
           <li v-for="p in q.positions" :key="p.id" class="flex items-baseline gap-2 text-sm">
             <button
               type="button"
               class="chip min-h-9 min-w-28 shrink-0 px-2 text-left"
-              :class="
-                wishes.positions.value[q.id] === p.id ? 'bg-ink font-semibold text-paper' : ''
-              "
-              :aria-pressed="wishes.positions.value[q.id] === p.id"
+              :class="stands(q, p) ? 'bg-ink font-semibold text-paper' : ''"
+              :aria-pressed="stands(q, p)"
               :data-position="p.id"
-              @click="wishes.choose(q.id, p.id)"
+              :disabled="busy"
+              @click="q.ofHousehold ? keepFor(q, p) : wishes.choose(q.id, p.id)"
             >
               {{ p.words }}
             </button>

@@ -274,6 +274,7 @@ useKeys({ ' ': start, Enter: start })
       :options="options"
       :wishes="wishes"
       :plan="plan"
+      @house="reload"
       @kept="
         (id: string) => {
           reload().then(() => (school = id))

@@ -11,12 +11,13 @@ const emit = defineEmits<{
   more: [minutes: number]
   skip: [why: string]
   handOver: [to: string]
+  stop: []
 }>()
 
 const { carer } = useCarer()
 const HOLDS = ['the machine stopped', 'power cut', 'the child woke up', 'soaks a while']
 const MORE = [5, 10, 30]
-const open = ref<'hold' | 'skip' | 'over'>()
+const open = ref<'hold' | 'skip' | 'over' | 'stop'>()
 const why = ref('')
 const to = ref('')
 
@@ -89,6 +90,31 @@ function over() {
         @click="show('over')"
       >
         Hand over
+      </button>
+      <button
+        v-if="round.state === 'RUNNING'"
+        type="button"
+        class="button-plain min-h-12 px-4"
+        :aria-expanded="open === 'stop'"
+        data-stop
+        @click="show('stop')"
+      >
+        Stop this wash
+      </button>
+    </div>
+    <div v-if="open === 'stop'" class="mt-2 border-l-4 border-sun pl-3">
+      <p>
+        The pieces go back into their load, and this wash is not in the record. What went in stays
+        taken from its pack. If they are wet already, wash them soon: wet in a heap they sour.
+      </p>
+      <button
+        type="button"
+        class="button-plain mt-1 min-h-11"
+        :disabled="busy"
+        data-stop-do
+        @click="$emit('stop')"
+      >
+        Stop it
       </button>
     </div>
     <div v-if="open === 'hold'" class="mt-2 flex flex-wrap gap-2">

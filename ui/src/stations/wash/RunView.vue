@@ -129,6 +129,16 @@ async function tick() {
   emit('changed')
 }
 
+async function stopWash() {
+  const done = await act(async () => {
+    await answer(api.DELETE('/api/rounds/{id}', { params: path.value }))
+    return true
+  })
+  if (!done) return
+  messages.done('Stopped. The pieces are in their load again.')
+  emit('changed')
+}
+
 async function change(call: () => Promise<Api['Round']>) {
   const round = await act(call)
   if (round) emit('changed')
@@ -136,6 +146,10 @@ async function change(call: () => Promise<Api['Round']>) {
 }
 function untick() {
   return change(() => answer(api.DELETE('/api/rounds/{id}/steps/last', { params: path.value })))
+}
+/** Takes the last answer back, with what it added and what it told. */
+function unanswer() {
+  return change(() => answer(api.DELETE('/api/rounds/{id}/answers/last', { params: path.value })))
 }
 async function say(judgement: Api['JudgementView'], chosen: string) {
   const before = props.round.steps.length
@@ -149,7 +163,9 @@ async function say(judgement: Api['JudgementView'], chosen: string) {
   )
   if (round && round.steps.length > before) {
     const added = round.plan.steps.find((s) => s.number === round.currentStep)
-    messages.done(`Added: ${added?.title}. Out of the machine at ${round.readyWords}.`)
+    messages.done(`Added: ${added?.title}. Out of the machine at ${round.readyWords}.`, unanswer)
+  } else if (round) {
+    messages.done('Noted.', unanswer)
   }
 }
 function hold(reason: string) {
@@ -305,6 +321,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
     @more="more"
     @skip="skip"
     @hand-over="handOver"
+    @stop="stopWash"
   />
 
   <div class="mt-5 border-t border-ink pt-2">

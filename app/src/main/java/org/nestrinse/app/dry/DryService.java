@@ -13,6 +13,7 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryViews.Drying;
+import org.nestrinse.app.kit.BeingRemoved;
 import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindCount;
@@ -378,6 +379,23 @@ public class DryService {
     return check.words();
   }
 
+  @EventListener
+  @Transactional
+  void needed(BeingRemoved removed) {
+    boolean hangs =
+        groups.findByDryAtIsNullOrderByHungAtAscIdAsc().stream()
+            .anyMatch(
+                e ->
+                    switch (removed.thing()) {
+                      case PLACE -> e.dryerId == null && e.placeId == removed.id();
+                      case DRYER -> e.dryerId != null && e.dryerId == removed.id();
+                      default -> false;
+                    });
+    if (hangs) {
+      throw new NotNow("Something is in %s still. Take it down first.".formatted(removed.name()));
+    }
+  }
+
   /** Forgets what of a round hung and is dry, because the round is forgotten. */
   @Transactional
   public void forget(long roundId) {
@@ -387,7 +405,11 @@ public class DryService {
   /** Forgets what dry checks have taught about a place and a kind. */
   @Transactional
   public void forget(long placeId, long kindId) {
-    factors.findByPlaceIdAndKindId(placeId, kindId).ifPresent(factors::delete);
+    factors.delete(
+        factors
+            .findByPlaceIdAndKindId(placeId, kindId)
+            .orElseThrow(
+                () -> new NotNow("Nothing was learnt there, so there is nothing to forget.")));
   }
 
   private List<DryViews.Learnt> learnt(DryingNow now) {

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.time.DateTimeException;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.OffsetDateTime;
@@ -20,6 +21,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.problem.LineError;
+import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
@@ -40,6 +42,8 @@ public class ForecastImport {
   private static final int MOST_HOURS = 24 * 16;
   private static final int MOST_ERRORS = 20;
   private static final int SHOWN_HOURS = 48;
+  private static final Duration OLDEST = Duration.ofDays(30);
+  private static final Duration FARTHEST = Duration.ofDays(30);
   private static final String TIME = "time";
 
   /** A column of the file, in CSV and JSON alike. */
@@ -62,11 +66,14 @@ public class ForecastImport {
   private final WeatherService weather;
   private final HouseholdService households;
   private final JsonMapper json;
+  private final HouseClock clock;
 
-  ForecastImport(WeatherService weather, HouseholdService households, JsonMapper json) {
+  ForecastImport(
+      WeatherService weather, HouseholdService households, JsonMapper json, HouseClock clock) {
     this.weather = weather;
     this.households = households;
     this.json = json;
+    this.clock = clock;
   }
 
   /**
@@ -269,12 +276,25 @@ public class ForecastImport {
     }
   }
 
-  private static void checkOrder(List<WeatherHour> hours, int firstLine, List<LineError> errors) {
+  private void checkOrder(List<WeatherHour> hours, int firstLine, List<LineError> errors) {
     if (hours.isEmpty()) {
       errors.add(new LineError(1, "file", "no hours", "at least one hour"));
     }
     if (hours.size() > MOST_HOURS) {
       errors.add(new LineError(MOST_HOURS + 1, "file", hours.size() + " hours", "16 days at most"));
+    }
+    Instant now = clock.instant();
+    for (int i = 0; i < hours.size(); i++) {
+      Instant at = hours.get(i).from().toInstant();
+      if (at.isBefore(now.minus(OLDEST)) || at.isAfter(now.plus(FARTHEST))) {
+        errors.add(
+            new LineError(
+                (long) firstLine + i,
+                TIME,
+                at.toString(),
+                "a time near now: a forecast of sixteen days"));
+        return;
+      }
     }
     for (int i = 1; i < hours.size(); i++) {
       Instant expected = hours.get(i - 1).from().toInstant().plus(1, ChronoUnit.HOURS);

@@ -52,6 +52,23 @@ class GatherController {
     return gather.gathering();
   }
 
+  @DeleteMapping("/pails/{id}")
+  GatherViews.Gathering removePail(@PathVariable long id) {
+    gather.removePail(id);
+    return gather.gathering();
+  }
+
+  @PostMapping("/pails/{id}/back")
+  GatherViews.Gathering bringPailBack(@PathVariable long id) {
+    gather.bringPailBack(id);
+    return gather.gathering();
+  }
+
+  @GetMapping("/pails/removed")
+  List<GatherService.RemovedPail> removedPails() {
+    return gather.removedPails();
+  }
+
   @GetMapping("/pails/{id}/cleaning")
   GatherViews.Cleaning cleaning(@PathVariable long id) {
     return gather.cleaning(id);

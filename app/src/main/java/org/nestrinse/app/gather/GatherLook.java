@@ -98,7 +98,7 @@ final class GatherLook {
             e.solids.off(),
             e.cameIn,
             facts.needs.of(p.personId, e.cameIn),
-            new Storage(p.airy, facts.household.wetHours()),
+            new Storage(airy(p), facts.household.wetHours()),
             lot != null && Prep.bleeds(kind, lot.washes),
             lot != null && lot.washes == 0));
   }
@@ -284,7 +284,7 @@ final class GatherLook {
         p.style,
         styleWords(p),
         p.capacityL,
-        p.airy,
+        airy(p),
         p.liner,
         facts.needs.name(p.personId),
         p.personId,
@@ -299,12 +299,17 @@ final class GatherLook {
         p.emptiedAt == null ? null : words.at(p.emptiedAt));
   }
 
-  private static String styleWords(PailEntity p) {
+  /** A household that shuts its pails shuts all of them. */
+  private boolean airy(PailEntity p) {
+    return p.airy && !facts.household.pailsShut();
+  }
+
+  private String styleWords(PailEntity p) {
     String words = p.style.words();
     if (p.liner != null) {
       words += ", liner " + p.liner + " in";
     }
-    return p.airy ? words : words + ", closed";
+    return airy(p) ? words : words + ", closed";
   }
 
   private DueState state(@Nullable Instant due) {

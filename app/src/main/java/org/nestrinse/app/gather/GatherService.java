@@ -156,6 +156,7 @@ public class GatherService {
   public long addPail(NewPail pail) {
     PailEntity e = new PailEntity();
     e.name = Given.text("name", pail.name, LONGEST_NAME);
+    refuseTwins(e, e.name);
     e.style = Given.choice("style", pail.style, PailStyle.class);
     e.capacityL = Given.number("capacityL", pail.capacityL, CAPACITY_L);
     if (pail.personId != null && people.all().stream().noneMatch(p -> p.id() == pail.personId)) {
@@ -176,6 +177,7 @@ public class GatherService {
     double capacityL = Given.number("capacityL", change.capacityL, CAPACITY_L);
     boolean airy = Given.yesNo("airy", change.airy);
     checkVersion(e, change.version);
+    refuseTwins(e, name);
     if (change.personId != null
         && people.all().stream().noneMatch(p -> p.id() == change.personId)) {
       throw new NotFound("person", change.personId);
@@ -185,6 +187,56 @@ public class GatherService {
     e.airy = airy;
     e.personId = change.personId;
     pails.saveAndFlush(e);
+  }
+
+  private void refuseTwins(PailEntity e, String name) {
+    boolean twin =
+        pails.findByRemovedAtIsNull(Sort.by("id")).stream()
+            .anyMatch(o -> o != e && o.name.equalsIgnoreCase(name));
+    if (twin) {
+      throw new NotNow(
+          "There is one called %s already. Give this one another name.".formatted(name));
+    }
+  }
+
+  /**
+   * Removes an empty pail; throws {@link NotNow} while something waits in it or a normal day brings
+   * something into it.
+   */
+  @Transactional
+  public void removePail(long pailId) {
+    PailEntity e = pail(pailId);
+    if (entries.waiting().stream().anyMatch(x -> x.pailId == pailId)) {
+      throw new NotNow(
+          "Something waits in %s still. Wash it, or take it out first.".formatted(e.name));
+    }
+    if (normal.byPail().containsKey(pailId)) {
+      throw new NotNow(
+          "A normal day brings something into %s. Change that first, in Gather.".formatted(e.name));
+    }
+    e.removedAt = clock.instant();
+    pails.saveAndFlush(e);
+  }
+
+  /** Brings a removed pail back. */
+  @Transactional
+  public void bringPailBack(long pailId) {
+    PailEntity e = pail(pailId);
+    refuseTwins(e, e.name);
+    e.removedAt = null;
+    pails.saveAndFlush(e);
+  }
+
+  /** A pail that was removed. */
+  public record RemovedPail(long id, String name) {}
+
+  /** Returns the pails that were removed. */
+  @Transactional(readOnly = true)
+  public List<RemovedPail> removedPails() {
+    return pails.findAll(Sort.by("id")).stream()
+        .filter(p -> p.removedAt != null)
+        .map(p -> new RemovedPail(p.id, p.name))
+        .toList();
   }
 
   /**
@@ -285,7 +337,7 @@ public class GatherService {
         soil,
         solids,
         needs().of(e.personId, clock.instant()),
-        new SoilAdvice.Into(e.style, e.airy, inside));
+        new SoilAdvice.Into(e.style, e.airy && !household.current().pailsShut(), inside));
   }
 
   /** Returns what everyone's pieces need, looked up once for many pieces. */
@@ -308,7 +360,7 @@ public class GatherService {
   /** Puts pieces into a pail and returns the number of the entry. */
   @Transactional
   public long put(long pailId, Coming coming) {
-    if (!pails.existsById(pailId)) {
+    if (!pails.existsByIdAndRemovedAtIsNull(pailId)) {
       throw new NotFound("pail", pailId);
     }
     if (coming.kindId == null) {
@@ -396,7 +448,7 @@ public class GatherService {
   }
 
   private long newPiecesPail() {
-    return pails.findAll().stream()
+    return pails.findByRemovedAtIsNull(Sort.by("id")).stream()
         .filter(p -> p.style == PailStyle.NEW_PIECES)
         .findFirst()
         .map(p -> p.id)
@@ -512,7 +564,7 @@ public class GatherService {
             household.current(),
             kinds.byId(),
             needs(),
-            pails.findAll(Sort.by("position", "id")),
+            pails.findByRemovedAtIsNull(Sort.by("position", "id")),
             lots.findAll().stream().collect(Collectors.toMap(l -> l.id, l -> l)),
             normal.byPail(),
             shelf.covers()));

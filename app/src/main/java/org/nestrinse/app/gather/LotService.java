@@ -128,7 +128,7 @@ public class LotService {
   @Transactional
   public Lot startSoak(long id) {
     LotEntity e = lot(id);
-    if (!Prep.of(kinds.one(e.kindId)).soakable()) {
+    if (!prep(kinds.one(e.kindId)).soakable()) {
       throw new NotNow("A soak does not help this fibre; a wash does.");
     }
     if (e.soakStartedAt != null) {
@@ -204,8 +204,12 @@ public class LotService {
     }
   }
 
+  private Prep prep(Kind kind) {
+    return Prep.of(kind, households.current().newPieces());
+  }
+
   private int left(LotEntity e) {
-    return Prep.of(kinds.one(e.kindId)).left(e.washes, e.soaked());
+    return prep(kinds.one(e.kindId)).left(e.washes, e.soaked());
   }
 
   private LotEntity lot(long id) {
@@ -218,7 +222,7 @@ public class LotService {
 
   private Lot view(LotEntity e) {
     Kind kind = kinds.one(e.kindId);
-    Prep prep = Prep.of(kind);
+    Prep prep = prep(kind);
     Instant now = clock.instant();
     TimeWords words = households.timeWords();
     GatherViews.NextDue next = gather.gathering().nextDue();

@@ -11,9 +11,9 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.BeingRemoved;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
-import org.nestrinse.app.kit.Person;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.Stock.Whereabouts;
 import org.nestrinse.app.kit.StockService;
@@ -28,6 +28,7 @@ import org.nestrinse.core.gather.Solids;
 import org.nestrinse.core.gather.Spell;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.OutOfRange;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,6 +38,7 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class NormalDayService {
   private static final int LONGEST_SPELL_DAYS = 90;
+  private static final int FARTHEST_SPELL_DAYS = 366;
 
   private final HabitRepository habits;
   private final SpellRepository spells;
@@ -205,7 +207,7 @@ public class NormalDayService {
       throw new OutOfRange("kindId", "missing", "the number of one of the household's kinds");
     }
     e.kindId = kinds.one(change.kindId).id();
-    if (change.pailId == null || !pails.existsById(change.pailId)) {
+    if (change.pailId == null || !pails.existsByIdAndRemovedAtIsNull(change.pailId)) {
       throw new OutOfRange(
           "pailId", change.pailId == null ? "missing" : change.pailId, "the number of a pail");
     }
@@ -243,11 +245,14 @@ public class NormalDayService {
     e.toDay = change.to == null ? e.fromDay : change.to;
     e.toSpell();
     if (e.toDay.isBefore(today.minusDays(NormalDay.LONGEST_BACK_DAYS))
+        || e.fromDay.isAfter(today.plusDays(FARTHEST_SPELL_DAYS))
         || e.toDay.isAfter(e.fromDay.plusDays(LONGEST_SPELL_DAYS))) {
       throw new OutOfRange(
           "to",
           e.toDay,
-          "within the last week or later, at most " + LONGEST_SPELL_DAYS + " days in all");
+          "within the last week or the coming year, at most "
+              + LONGEST_SPELL_DAYS
+              + " days in all");
     }
     spells.save(e);
     return normalDays();
@@ -261,6 +266,21 @@ public class NormalDayService {
     }
     spells.deleteById(id);
     return normalDays();
+  }
+
+  /** What no longer exists brings nothing. */
+  @EventListener
+  @Transactional
+  void removed(BeingRemoved removed) {
+    habits.findByRemovedAtIsNullOrderById().stream()
+        .filter(
+            h ->
+                switch (removed.thing()) {
+                  case PERSON -> h.personId == removed.id();
+                  case KIND -> h.kindId == removed.id();
+                  default -> false;
+                })
+        .forEach(h -> h.removedAt = clock.instant());
   }
 
   private long person(@Nullable Long id) {
@@ -282,7 +302,7 @@ public class NormalDayService {
   }
 
   private Map<Long, String> names() {
-    return people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
+    return people.names().byId();
   }
 
   private LocalDate today() {

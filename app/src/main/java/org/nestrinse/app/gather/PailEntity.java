@@ -38,6 +38,7 @@ class PailEntity {
 
   @Nullable Instant emptiedAt;
   @Nullable Instant emptiedBefore;
+  @Nullable Instant removedAt;
 
   /** Puts the other liner in, where there are two. */
   void swapLiner() {

@@ -1,5 +1,11 @@
 package org.nestrinse.app.gather;
 
+import java.util.List;
+import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.repository.JpaRepository;
 
-interface PailRepository extends JpaRepository<PailEntity, Long> {}
+interface PailRepository extends JpaRepository<PailEntity, Long> {
+  List<PailEntity> findByRemovedAtIsNull(Sort sort);
+
+  boolean existsByIdAndRemovedAtIsNull(Long id);
+}

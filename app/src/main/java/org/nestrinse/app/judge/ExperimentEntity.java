@@ -18,6 +18,7 @@ import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Experiment;
 import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.judge.Sign;
 
 /** One change and what came of it. */
 @Entity
@@ -39,6 +40,7 @@ class ExperimentEntity {
   /** The findings that led to it, parted by blanks. */
   String complaint;
 
+  @Nullable Long kindId;
   @Nullable String kind;
   Instant startedAt;
   @Nullable Instant endedAt;
@@ -56,7 +58,8 @@ class ExperimentEntity {
     return seen.at().isBefore(startedAt) && changeMade.couldChange(seen.sign());
   }
 
+  /** Returns the findings that this release knows; one that was cut or is from another is none. */
   Set<String> findings() {
-    return Arrays.stream(complaint.split(" ")).collect(Collectors.toSet());
+    return Arrays.stream(complaint.split(" ")).filter(Sign::knows).collect(Collectors.toSet());
   }
 }

@@ -4,6 +4,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
+import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.record.ArchiveEntry;
 import org.nestrinse.app.record.ArchivePart;
 import org.nestrinse.core.gather.Storage;
@@ -19,13 +21,15 @@ import org.springframework.stereotype.Component;
 class ExperimentsPart implements ArchivePart {
   private static final int UID = 36;
   private static final int NAME = 80;
-  private static final int COMPLAINT = 400;
+  private static final int COMPLAINT = 4000;
   private static final int SAYS = 300;
 
   private final ExperimentRepository experiments;
+  private final KindService kinds;
 
-  ExperimentsPart(ExperimentRepository experiments) {
+  ExperimentsPart(ExperimentRepository experiments, KindService kinds) {
     this.experiments = experiments;
+    this.kinds = kinds;
   }
 
   @Override
@@ -61,10 +65,13 @@ class ExperimentsPart implements ArchivePart {
   }
 
   @Override
-  public List<Map<String, Object>> write() {
-    return experiments.findByOrderByStartedAtAscIdAsc().stream()
-        .map(ExperimentsPart::entry)
-        .toList();
+  public void write(Consumer<Map<String, Object>> to) {
+    experiments.findByOrderByStartedAtAscIdAsc().forEach(e -> to.accept(entry(e)));
+  }
+
+  @Override
+  public Set<String> known() {
+    return experiments.uids();
   }
 
   private static Map<String, Object> entry(ExperimentEntity e) {
@@ -87,20 +94,16 @@ class ExperimentsPart implements ArchivePart {
   @Override
   public Prepared prepare(ArchiveEntry in, Set<String> roundUids) {
     ExperimentEntity e = new ExperimentEntity();
-    e.uid = in.text("uid", UID);
+    e.uid = in.uid("uid");
     e.changeMade = in.choice("change", Change.class);
     e.cause = in.choice("cause", Cause.class);
     e.complaint = in.text("complaint", COMPLAINT);
-    boolean findings =
-        e.findings().stream()
-            .allMatch(
-                f ->
-                    java.util.Arrays.stream(Sign.values())
-                        .anyMatch(s -> s.all().stream().anyMatch(v -> f.equals(s + "." + v.id()))));
+    boolean findings = java.util.Arrays.stream(e.complaint.split(" ")).allMatch(Sign::knows);
     if (!findings) {
       in.wrong("complaint", e.complaint, "findings such as SMELL_WET.ammonia");
     }
     e.kind = in.optionalText("kind", NAME);
+    e.kindId = kinds.names().idOf(e.kind);
     e.startedAt = in.time("started_at");
     e.endedAt = in.optionalTime("ended_at");
     Experiment.State state = in.choice("state", Experiment.State.class);
@@ -110,7 +113,7 @@ class ExperimentsPart implements ArchivePart {
     e.trimBefore = in.number("trim_before", Limits.TRIM);
     e.trimAfter = in.number("trim_after", Limits.TRIM);
     e.wetHoursBefore = in.whole("wet_hours_before", Storage.WET_HOURS);
-    return new Prepared(e.uid, experiments.findByUid(e.uid).isPresent(), () -> experiments.save(e));
+    return new Prepared(e.uid, () -> experiments.save(e));
   }
 
   @Override

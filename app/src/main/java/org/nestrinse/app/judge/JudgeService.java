@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.Household;
 import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
@@ -33,6 +34,7 @@ import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.judge.Trim;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.Standing;
 import org.nestrinse.core.why.Why;
 import org.springframework.context.event.EventListener;
@@ -43,7 +45,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class JudgeService {
   private static final int LONGEST_KIND = 80;
-  private static final int LONGEST_COMPLAINT = 400;
   private static final Duration TRIM_LOOKED_BACK = Duration.ofDays(60);
   private static final int SHORT_HOURS = 24;
   private static final int PAST_SHOWN = 12;
@@ -54,18 +55,21 @@ public class JudgeService {
   private final RoundService rounds;
   private final HouseholdService households;
   private final HouseClock clock;
+  private final KindService kinds;
 
   JudgeService(
       ExperimentRepository experiments,
       Evidence evidence,
       RoundService rounds,
       HouseholdService households,
-      HouseClock clock) {
+      HouseClock clock,
+      KindService kinds) {
     this.experiments = experiments;
     this.evidence = evidence;
     this.rounds = rounds;
     this.households = households;
     this.clock = clock;
+    this.kinds = kinds;
   }
 
   /**
@@ -82,7 +86,7 @@ public class JudgeService {
   public JudgeViews.Judged judge(@Nullable String kind, @Nullable Instant at) {
     Instant now = clock.instant();
     Instant to = at == null || at.isAfter(now) ? now : at;
-    String of = kind == null || kind.isBlank() ? null : kind;
+    String of = known(kind);
     Instant from = to.minus(Evidence.LOOKED_BACK);
     Evidence.Case found = found(to, of);
     Diagnosis d = Diagnosis.of(found.facts(), found.seen());
@@ -253,15 +257,29 @@ public class JudgeService {
 
   // One change at a time.
 
+  /** Returns the name of a kind, or null for all; throws when there is no such kind. */
+  private @Nullable String known(@Nullable String kind) {
+    if (kind == null || kind.isBlank()) {
+      return null;
+    }
+    String name = Given.text("kind", kind, LONGEST_KIND);
+    if (kinds.names().idOf(name) == null) {
+      throw new OutOfRange("kind", name, "the name of a kind in Kit");
+    }
+    return name;
+  }
+
+  /** What the kind that a change is about is called now; null for all. */
+  private @Nullable String kind(ExperimentEntity e) {
+    return e.kind == null ? null : kinds.names().now(e.kindId, e.kind);
+  }
+
   /** Begins a change, and returns how things stand; throws {@link NotNow} when it cannot be. */
   @Transactional
   public JudgeViews.Judged begin(Begin begin) {
     Change change = Given.choice("change", begin.change, Change.class);
     Cause cause = Given.choice("cause", begin.cause, Cause.class);
-    String kind =
-        begin.kind == null || begin.kind.isBlank()
-            ? null
-            : Given.text("kind", begin.kind, LONGEST_KIND);
+    String kind = known(begin.kind);
     if (!change.touches(cause)) {
       throw new NotNow(JudgeWords.doesNothing(change, cause));
     }
@@ -285,6 +303,7 @@ public class JudgeService {
     e.changeMade = change;
     e.cause = cause;
     e.kind = kind;
+    e.kindId = kinds.names().idOf(kind);
     e.complaint = complaint;
     e.startedAt = now;
     e.state = Experiment.State.WATCHING;
@@ -318,8 +337,7 @@ public class JudgeService {
         }
       }
     }
-    String words = String.join(" ", bad.isEmpty() ? all : bad);
-    return words.length() > LONGEST_COMPLAINT ? words.substring(0, LONGEST_COMPLAINT) : words;
+    return String.join(" ", bad.isEmpty() ? all : bad);
   }
 
   private void apply(ExperimentEntity e) {
@@ -373,7 +391,7 @@ public class JudgeService {
 
   private void look(ExperimentEntity e, Instant now) {
     List<List<Seen>> since =
-        evidence.roundsSince(e.startedAt, now, e.kind).stream().map(PastRound::seen).toList();
+        evidence.roundsSince(e.startedAt, now, kind(e)).stream().map(PastRound::seen).toList();
     Experiment result = Experiment.of(e.changeMade, e.findings(), since);
     e.says = result.says();
     if (result.state() != Experiment.State.WATCHING) {
@@ -411,7 +429,7 @@ public class JudgeService {
     e.says = keep ? "Kept, because you said so." : "Taken back, because you said so.";
     end(e, keep ? Experiment.State.KEPT : Experiment.State.UNDONE);
     experiments.saveAndFlush(e);
-    return judge(e.kind, null);
+    return judge(kind(e), null);
   }
 
   private static boolean open(ExperimentEntity e) {

@@ -43,7 +43,7 @@ public class DryerService {
   /** Returns all dryers. */
   @Transactional(readOnly = true)
   public List<View> all() {
-    return dryers.findAll(Sort.by("id")).stream().map(DryerService::view).toList();
+    return dryers.findByRemovedAtIsNull(Sort.by("id")).stream().map(DryerService::view).toList();
   }
 
   /** Returns one dryer; throws {@link NotFound} when there is none. */
@@ -72,6 +72,7 @@ public class DryerService {
     e.name = Given.text("name", c.name, LONGEST_NAME);
     e.type = Given.choice("type", c.type, Dryer.Type.class);
     e.capacityKg = Given.number("capacityKg", c.capacityKg, CAPACITY_KG);
+    e.refuseTwins(dryers.findByRemovedAtIsNull(Sort.unsorted()));
     return view(dryers.saveAndFlush(e));
   }
 

@@ -5,6 +5,7 @@ import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dry.DryingWishes;
+import org.nestrinse.core.gather.NewPieceRule;
 import org.nestrinse.core.gather.PailCleaning;
 import org.nestrinse.core.kit.Tariff;
 import org.nestrinse.core.kit.Water;
@@ -31,6 +32,8 @@ import org.nestrinse.core.kit.Water;
  * @param boraxLawful whether borax is lawful where it lives, and wanted
  * @param drying how it wants to dry
  * @param usualMethod short name of the method that it chose
+ * @param newPieces what makes new pieces ready here
+ * @param pailsShut whether pails stand shut
  */
 public record Household(
     long version,
@@ -51,7 +54,9 @@ public record Household(
     boolean pretendWeather,
     boolean boraxLawful,
     DryingWishes drying,
-    String usualMethod) {
+    String usualMethod,
+    NewPieceRule newPieces,
+    boolean pailsShut) {
   private static final double LITRES_PER_M3 = 1000;
 
   /** Returns its time zone. */

@@ -14,6 +14,8 @@ import java.time.LocalTime;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dry.DryingWishes;
+import org.nestrinse.core.dry.SunLimit;
+import org.nestrinse.core.gather.NewPieceRule;
 
 @Entity
 @Table(name = "household")
@@ -25,6 +27,9 @@ class HouseholdEntity {
   @Version long version;
   String name;
   String zone;
+
+  /** Whether somebody told the zone; until then it is the computer's. */
+  boolean zoneTold;
 
   @Column(name = "hardness_mmol_l")
   double hardnessMmolL;
@@ -68,6 +73,16 @@ class HouseholdEntity {
   DryingWishes.Aim dryAim = DryingWishes.Aim.BALANCED;
 
   int tripsPerDay = 3;
+
+  @Enumerated(EnumType.STRING)
+  SunLimit sun = SunLimit.LIMITED;
+
+  @Enumerated(EnumType.STRING)
+  NewPieceRule newPieces = NewPieceRule.FIBRE;
+
+  /** Whether pails stand shut, whatever each is made for. */
+  boolean pailsShut;
+
   String usualMethod = "hot-and-full";
 
   /** What is done otherwise in every routine, parted by commas. */

@@ -4,7 +4,10 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
@@ -17,11 +20,14 @@ import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dose.Dilution;
 import org.nestrinse.core.dry.DryingWishes;
+import org.nestrinse.core.dry.SunLimit;
+import org.nestrinse.core.gather.NewPieceRule;
 import org.nestrinse.core.gather.PailCleaning;
 import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.wash.Disagreement;
 import org.nestrinse.core.wash.Standing;
 import org.springframework.context.event.ContextRefreshedEvent;
 import org.springframework.context.event.EventListener;
@@ -34,6 +40,9 @@ public class HouseholdService {
   private static final int LONGEST_METHOD = 40;
   private static final int LONGEST_NAME = 80;
   private static final Range PRICE = new Range(0, 100, "");
+
+  private static final int HOURS_PER_DAY = 24;
+  private static final String LID = "lid";
 
   private final HouseholdRepository households;
   private final DoseMoveRepository moves;
@@ -64,7 +73,9 @@ public class HouseholdService {
       @Nullable Boolean pretendWeather,
       @Nullable Boolean boraxLawful,
       @Nullable DryingChange drying,
-      @Nullable String usualMethod) {}
+      @Nullable String usualMethod,
+      @Nullable NewPieceRule newPieces,
+      @Nullable Boolean pailsShut) {}
 
   /** How the household wants to dry, as it is sent. */
   public record DryingChange(
@@ -72,7 +83,8 @@ public class HouseholdService {
       @Nullable Boolean outdoors,
       @Nullable Boolean afterDark,
       DryingWishes.@Nullable Aim aim,
-      @Nullable Integer tripsADay) {}
+      @Nullable Integer tripsADay,
+      @Nullable SunLimit sun) {}
 
   /** What pails are wiped with, as it is sent. */
   public record CleanerChange(
@@ -137,7 +149,10 @@ public class HouseholdService {
     if (e.version != version) {
       throw new Stale("the household", view(e));
     }
-    e.zone = change.zone == null ? e.zone : change.zone;
+    if (change.zone != null) {
+      e.zone = change.zone;
+      e.zoneTold = true;
+    }
     e.wetHours = wetHours;
     e.pretendWeather = change.pretendWeather == null ? e.pretendWeather : change.pretendWeather;
     e.boraxLawful = change.boraxLawful == null ? e.boraxLawful : change.boraxLawful;
@@ -146,6 +161,9 @@ public class HouseholdService {
     e.carryAfterDark = drying.afterDark();
     e.dryAim = drying.aim();
     e.tripsPerDay = drying.tripsADay();
+    e.sun = drying.sun();
+    e.newPieces = change.newPieces == null ? e.newPieces : change.newPieces;
+    e.pailsShut = change.pailsShut == null ? e.pailsShut : change.pailsShut;
     e.usualMethod = method;
     e.cleanerName = cleaner == null ? null : cleaner.name();
     e.cleanerPercent = cleaner == null ? null : Double.valueOf(cleaner.percent());
@@ -172,11 +190,13 @@ public class HouseholdService {
             Given.yesNo("drying.outdoors", c.outdoors),
             Given.yesNo("drying.afterDark", c.afterDark),
             Given.choice("drying.aim", c.aim, DryingWishes.Aim.class),
-            Given.whole("drying.tripsADay", c.tripsADay, DryingWishes.TRIPS));
+            Given.whole("drying.tripsADay", c.tripsADay, DryingWishes.TRIPS),
+            c.sun == null ? e.sun : c.sun);
   }
 
   private static DryingWishes wishes(HouseholdEntity e) {
-    return new DryingWishes(e.tumbling, e.dryOutdoors, e.carryAfterDark, e.dryAim, e.tripsPerDay);
+    return new DryingWishes(
+        e.tumbling, e.dryOutdoors, e.carryAfterDark, e.dryAim, e.tripsPerDay, e.sun);
   }
 
   private static PailCleaning.@Nullable Cleaner cleaner(@Nullable CleanerChange c) {
@@ -195,7 +215,33 @@ public class HouseholdService {
     if (!ZoneId.getAvailableZoneIds().contains(zone)) {
       throw new NotNow("There is no time zone " + zone + ".");
     }
-    entity().zone = zone;
+    HouseholdEntity e = entity();
+    e.zone = zone;
+    e.zoneTold = true;
+  }
+
+  /** What a device tells of the zone it is in. */
+  public record ZoneChange(@Nullable String zone) {}
+
+  /** Takes the zone of the first device that opens a new house; later ones change nothing. */
+  @Transactional
+  public Household firstZone(ZoneChange change) {
+    String zone = Given.text("zone", change.zone, LONGEST_NAME);
+    if (!ZoneId.getAvailableZoneIds().contains(zone)) {
+      throw new OutOfRange("zone", zone, "a time zone such as Europe/Oslo");
+    }
+    HouseholdEntity e = entity();
+    if (!e.zoneTold) {
+      e.zone = zone;
+      e.zoneTold = true;
+    }
+    return view(households.saveAndFlush(e));
+  }
+
+  /** Returns whether somebody told the zone of the household. */
+  @Transactional(readOnly = true)
+  public boolean zoneTold() {
+    return entity().zoneTold;
   }
 
   /** Returns what the household does otherwise in every routine. */
@@ -208,6 +254,49 @@ public class HouseholdService {
     return e.standing.isEmpty()
         ? Set.of()
         : Arrays.stream(e.standing.split(",")).map(Standing::valueOf).collect(Collectors.toSet());
+  }
+
+  /** What is sent to answer a question on which people disagree. */
+  public record AnswerChange(@Nullable String position) {}
+
+  /** Returns how the household answers the questions that are not of one load. */
+  @Transactional(readOnly = true)
+  public Map<Disagreement, String> answers() {
+    HouseholdEntity e = entity();
+    Map<Disagreement, String> answers = new EnumMap<>(Disagreement.class);
+    answers.put(Disagreement.SUN, id(e.sun));
+    answers.put(Disagreement.NEW_PIECES, id(e.newPieces));
+    answers.put(Disagreement.PAIL, e.pailsShut ? LID : "open");
+    if (e.wetHours % HOURS_PER_DAY == 0) {
+      answers.put(Disagreement.RHYTHM, String.valueOf(e.wetHours / HOURS_PER_DAY));
+    }
+    return answers;
+  }
+
+  /**
+   * Keeps an answer of the household; throws {@link OutOfRange} for a question that is of one load.
+   */
+  @Transactional
+  public Household answer(Disagreement question, AnswerChange change) {
+    String position =
+        question.position(Given.text("position", change.position, LONGEST_METHOD)).id();
+    HouseholdEntity e = entity();
+    switch (question) {
+      case SUN -> e.sun = SunLimit.valueOf(position.toUpperCase(Locale.ROOT));
+      case NEW_PIECES -> e.newPieces = NewPieceRule.valueOf(position.toUpperCase(Locale.ROOT));
+      case PAIL -> e.pailsShut = position.equals(LID);
+      case RHYTHM -> e.wetHours = Integer.parseInt(position) * HOURS_PER_DAY;
+      default ->
+          throw new OutOfRange(
+              "question",
+              question.name(),
+              "SUN, RHYTHM, NEW_PIECES or PAIL; the rest is of one load");
+    }
+    return view(households.saveAndFlush(e));
+  }
+
+  private static String id(Enum<?> answer) {
+    return answer.name().toLowerCase(Locale.ROOT);
   }
 
   /** Begins, or ends, doing something otherwise in every routine. */
@@ -345,6 +434,8 @@ public class HouseholdService {
         e.pretendWeather,
         e.boraxLawful,
         wishes(e),
-        e.usualMethod);
+        e.usualMethod,
+        e.newPieces,
+        e.pailsShut);
   }
 }

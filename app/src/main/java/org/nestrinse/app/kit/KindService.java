@@ -76,17 +76,29 @@ public class KindService {
   @Transactional(readOnly = true)
   public List<KindView> all() {
     Map<Long, Stock> all = stock.all();
-    return kinds.findAll(Sort.by("role", "name")).stream()
+    return kinds.findByRemovedAtIsNull(Sort.by("role", "name")).stream()
         .map(k -> view(k, all.get(k.id)))
         .toList();
   }
 
-  /** Returns all kinds as values of core, by number. */
+  /** Returns the kinds that are not removed as values of core. */
+  @Transactional(readOnly = true)
+  public List<Kind> inUse() {
+    return kinds.findByRemovedAtIsNull(Sort.by("id")).stream().map(KindEntity::toKind).toList();
+  }
+
+  /** Returns all kinds as values of core, by number; the removed ones too, for the past. */
   @Transactional(readOnly = true)
   public Map<Long, Kind> byId() {
     return kinds.findAll().stream()
         .map(KindEntity::toKind)
         .collect(Collectors.toMap(Kind::id, Function.identity()));
+  }
+
+  /** Returns what kinds are called. */
+  @Transactional(readOnly = true)
+  public Names names() {
+    return new Names(kinds.findAll().stream().collect(Collectors.toMap(k -> k.id, k -> k.name)));
   }
 
   /** Returns one kind; throws {@link NotFound} when there is none. */
@@ -101,7 +113,9 @@ public class KindService {
     KindEntity e = new KindEntity();
     String name = Given.text("name", change.name, LONGEST_NAME);
     if (kinds.existsByNameIgnoreCase(name)) {
-      throw new NotNow("There is a kind called " + name + " already.");
+      throw new NotNow(
+          "There is a kind called %s already, or you removed it and can bring it back."
+              .formatted(name));
     }
     apply(e, change);
     KindEntity saved = kinds.saveAndFlush(e);

@@ -1,6 +1,7 @@
 package org.nestrinse.app.kit;
 
 import java.util.List;
+import org.nestrinse.core.wash.Disagreement;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -55,6 +56,17 @@ class KitController {
   @PutMapping("/household")
   Household changeHousehold(@RequestBody HouseholdService.Change change) {
     return household.change(change);
+  }
+
+  @PutMapping("/household/zone")
+  Household firstZone(@RequestBody HouseholdService.ZoneChange change) {
+    return household.firstZone(change);
+  }
+
+  @PutMapping("/household/answers/{question}")
+  Household answer(
+      @PathVariable Disagreement question, @RequestBody HouseholdService.AnswerChange change) {
+    return household.answer(question, change);
   }
 
   @GetMapping("/people")

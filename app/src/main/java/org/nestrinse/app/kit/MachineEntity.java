@@ -7,13 +7,9 @@ import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -25,13 +21,7 @@ import org.nestrinse.core.kit.Programme;
 
 @Entity
 @Table(name = "machine")
-class MachineEntity {
-  @Id
-  @GeneratedValue(strategy = GenerationType.IDENTITY)
-  Long id;
-
-  @Version long version;
-  String name;
+class MachineEntity extends KitEntity {
 
   @Enumerated(EnumType.STRING)
   Machine.Type type = Machine.Type.FRONT_LOADER;

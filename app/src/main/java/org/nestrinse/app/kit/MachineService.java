@@ -26,6 +26,15 @@ public class MachineService {
   private static final Range CAPACITY_KG = new Range(1, 20, "kg");
   private static final Range SHORTFALL_K = new Range(0, 40, "°C");
   private static final Range WASH_MINUTES = new Range(0, 300, "minutes");
+  private static final int MOST_TEMPERATURES = 12;
+  private static final int MOST_PROGRAMMES = 40;
+
+  /** No tap is colder, and no wash hotter. */
+  private static final Range MEASURED_PEAK_C = new Range(10, 95, "°C");
+
+  /** Less than this wets no load. */
+  private static final Range BATH_L = new Range(2, 300, "L");
+
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
 
   private final MachineRepository machines;
@@ -100,7 +109,7 @@ public class MachineService {
   /** Returns whether a machine is set up. */
   @Transactional(readOnly = true)
   public boolean isSetUp() {
-    return machines.count() > 0;
+    return first().isPresent();
   }
 
   /** Returns the machine with its version. */
@@ -118,7 +127,9 @@ public class MachineService {
   /** Returns every machine, vessel and basin, the first one first. */
   @Transactional(readOnly = true)
   public List<View> all() {
-    return machines.findAll(Sort.by("id")).stream().map(MachineService::view).toList();
+    return machines.findByRemovedAtIsNull(Sort.by("id")).stream()
+        .map(MachineService::view)
+        .toList();
   }
 
   /** Returns one machine; the first when no number is given. */
@@ -179,31 +190,52 @@ public class MachineService {
     List<Programme> programmes =
         e.type.byHand()
             ? List.of()
-            : Given.list("programmes", c.programmes).stream()
+            : Given.list("programmes", atMost("programmes", c.programmes, MOST_PROGRAMMES)).stream()
                 .map(MachineService::programme)
                 .toList();
     e.programmes.clear();
     programmes.stream().map(MachineEntity.ProgrammeRow::of).forEach(e.programmes::add);
+    e.refuseTwins(machines.findByRemovedAtIsNull(Sort.unsorted()));
     return view(machines.saveAndFlush(e));
   }
 
   private static Programme programme(ProgrammeChange p) {
+    Programme.Use use = Given.choice("programmes.use", p.use, Programme.Use.class);
+    List<Integer> temperatures = Given.list("programmes.temperaturesC", p.temperaturesC);
+    if (temperatures.size() > MOST_TEMPERATURES) {
+      throw new OutOfRange(
+          "programmes.temperaturesC",
+          temperatures.size() + " temperatures",
+          "up to " + MOST_TEMPERATURES);
+    }
+    if (use == Programme.Use.WASH && p.washMinutes != null && p.washMinutes < 1) {
+      throw new OutOfRange(
+          "programmes.washMinutes", p.washMinutes, "1 or more for a programme that washes");
+    }
     return new Programme(
         Given.text("programmes.name", p.name, LONGEST_NAME),
-        Given.choice("programmes.use", p.use, Programme.Use.class),
-        Given.list("programmes.temperaturesC", p.temperaturesC),
+        use,
+        temperatures,
         Given.number("programmes.shortfallC", p.shortfallC, SHORTFALL_K),
-        Given.optional("programmes.measuredPeakC", p.measuredPeakC, Limits.WATER_C),
+        Given.optional("programmes.measuredPeakC", p.measuredPeakC, MEASURED_PEAK_C),
         Given.whole("programmes.washMinutes", p.washMinutes, WASH_MINUTES),
         Given.choice("programmes.agitation", p.agitation, Agitation.class),
         Given.whole("programmes.rinses", p.rinses, Limits.RINSES),
         Given.whole("programmes.extraRinses", p.extraRinses, Limits.RINSES),
         Given.whole("programmes.interimRpm", p.interimRpm, Limits.RPM),
         Given.whole("programmes.fastestSpinRpm", p.fastestSpinRpm, Limits.RPM),
-        Given.optional("programmes.mainL", p.mainL, Limits.WATER_L),
-        Given.optional("programmes.rinseL", p.rinseL, Limits.WATER_L),
+        Given.optional("programmes.mainL", p.mainL, BATH_L),
+        Given.optional("programmes.rinseL", p.rinseL, BATH_L),
         p.measured,
         p.label == null ? null : p.label.read());
+  }
+
+  private static <T> @Nullable List<@Nullable T> atMost(
+      String field, @Nullable List<@Nullable T> list, int most) {
+    if (list != null && list.size() > most) {
+      throw new OutOfRange(field, list.size() + " of them", "up to " + most);
+    }
+    return list;
   }
 
   private static String levels(@Nullable List<@Nullable Double> levels) {
@@ -224,7 +256,7 @@ public class MachineService {
   }
 
   private Optional<MachineEntity> first() {
-    return machines.findAll(Sort.by("id")).stream().findFirst();
+    return machines.findByRemovedAtIsNull(Sort.by("id")).stream().findFirst();
   }
 
   private MachineEntity entity(long id) {

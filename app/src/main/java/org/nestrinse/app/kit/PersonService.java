@@ -2,6 +2,7 @@ package org.nestrinse.app.kit;
 
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
@@ -43,10 +44,16 @@ public class PersonService {
       @Nullable String rise,
       @Nullable String snaps) {}
 
+  /** Returns what people are called. */
+  @Transactional(readOnly = true)
+  public Names names() {
+    return new Names(people.findAll().stream().collect(Collectors.toMap(p -> p.id, p -> p.name)));
+  }
+
   /** Returns everyone. */
   @Transactional(readOnly = true)
   public List<Person> all() {
-    return people.findAll(Sort.by("id")).stream().map(PersonService::view).toList();
+    return people.findByRemovedAtIsNull(Sort.by("id")).stream().map(PersonService::view).toList();
   }
 
   /** Returns what a person's textiles need; nothing for nobody. */
@@ -62,6 +69,7 @@ public class PersonService {
   public Person add(Change change) {
     PersonEntity e = new PersonEntity();
     apply(e, change);
+    e.refuseTwins(people.findByRemovedAtIsNull(Sort.unsorted()));
     return view(people.save(e));
   }
 
@@ -73,6 +81,7 @@ public class PersonService {
       throw new Stale(e.name, view(e));
     }
     apply(e, change);
+    e.refuseTwins(people.findByRemovedAtIsNull(Sort.unsorted()));
     return view(people.saveAndFlush(e));
   }
 

@@ -4,23 +4,13 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Place;
 
 @Entity
 @Table(name = "place")
-class PlaceEntity {
-  @Id
-  @GeneratedValue(strategy = GenerationType.IDENTITY)
-  Long id;
-
-  @Version long version;
-  String name;
+class PlaceEntity extends KitEntity {
 
   @Enumerated(EnumType.STRING)
   Place.Sort sort;

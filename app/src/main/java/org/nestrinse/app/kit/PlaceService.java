@@ -7,6 +7,7 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -37,7 +38,7 @@ public class PlaceService {
   /** Returns all places. */
   @Transactional(readOnly = true)
   public List<Numbered> all() {
-    return places.findAll(Sort.by("id")).stream().map(PlaceService::view).toList();
+    return places.findByRemovedAtIsNull(Sort.by("id")).stream().map(PlaceService::view).toList();
   }
 
   /** Returns one place; throws {@link NotFound} when there is none. */
@@ -93,8 +94,13 @@ public class PlaceService {
     e.watts = Given.numberOr("watts", c.watts, Place.WATTS, 0);
     e.metres = Given.optional("metres", c.metres, Place.METRES);
     e.pieces = c.pieces == null ? null : Integer.valueOf(Place.PIECES.check("pieces", c.pieces));
+    if (e.metres == null && e.pieces == null) {
+      throw new OutOfRange(
+          "metres", "missing", "the length of its line or rails, or how many pieces it holds");
+    }
     e.roomM3 = Given.optional("roomM3", c.roomM3, Place.ROOM_M3);
     e.freshM3H = Given.optional("freshM3H", c.freshM3H, Place.FRESH_M3_H);
+    e.refuseTwins(places.findByRemovedAtIsNull(Sort.unsorted()));
     return view(places.saveAndFlush(e));
   }
 

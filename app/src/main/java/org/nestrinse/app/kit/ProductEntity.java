@@ -4,11 +4,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
-import jakarta.persistence.GeneratedValue;
-import jakarta.persistence.GenerationType;
-import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import jakarta.persistence.Version;
 import java.util.Arrays;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -19,13 +15,7 @@ import org.nestrinse.core.safety.Chemical;
 
 @Entity
 @Table(name = "product")
-class ProductEntity {
-  @Id
-  @GeneratedValue(strategy = GenerationType.IDENTITY)
-  Long id;
-
-  @Version long version;
-  String name;
+class ProductEntity extends KitEntity {
 
   @Enumerated(EnumType.STRING)
   Product.Purpose purpose;

@@ -107,13 +107,23 @@ public class ProductService {
   /** Returns all products. */
   @Transactional(readOnly = true)
   public List<View> all() {
-    return products.findAll(Sort.by("id")).stream().map(ProductService::view).toList();
+    return products.findByRemovedAtIsNull(Sort.by("id")).stream()
+        .map(ProductService::view)
+        .toList();
+  }
+
+  /** Returns what products are called, the removed ones too. */
+  @Transactional(readOnly = true)
+  public Names names() {
+    return new Names(products.findAll().stream().collect(Collectors.toMap(p -> p.id, p -> p.name)));
   }
 
   /** Returns all products as values of core. */
   @Transactional(readOnly = true)
   public List<Product> products() {
-    return products.findAll(Sort.by("id")).stream().map(ProductEntity::toProduct).toList();
+    return products.findByRemovedAtIsNull(Sort.by("id")).stream()
+        .map(ProductEntity::toProduct)
+        .toList();
   }
 
   /** Adds a product. */
@@ -121,6 +131,7 @@ public class ProductService {
   public View add(Change change) {
     ProductEntity e = new ProductEntity();
     apply(e, change);
+    e.refuseTwins(products.findByRemovedAtIsNull(Sort.unsorted()));
     return view(products.save(e));
   }
 
@@ -132,6 +143,7 @@ public class ProductService {
       throw new Stale(e.name, view(e));
     }
     apply(e, change);
+    e.refuseTwins(products.findByRemovedAtIsNull(Sort.unsorted()));
     return view(products.saveAndFlush(e));
   }
 
@@ -165,7 +177,7 @@ public class ProductService {
     e.staysIn = c.staysIn;
     e.referenceMassKg =
         Given.number("referenceMassKg", c.referenceMassKg, Limits.REFERENCE_MASS_KG);
-    e.maxG = Given.optional("maxG", c.maxG, Limits.DOSE_G);
+    e.maxG = Given.optional("maxG", c.maxG, Limits.MOST_OF_A_BATH_G);
     e.scoopMl = Given.optional("scoopMl", c.scoopMl, Limits.SCOOP_ML);
     e.densityGMl = Given.optional("densityGMl", c.densityGMl, Limits.DENSITY_G_ML);
     e.packPrice = Given.number("packPrice", c.packPrice, PRICE);

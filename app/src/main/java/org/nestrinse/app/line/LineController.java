@@ -69,6 +69,8 @@ class LineController {
    * The line.
    *
    * @param household name of the household
+   * @param zone its time zone
+   * @param zoneTold whether somebody told it; a new house only guesses
    * @param now the moment of these states, so that countdowns follow the household's clock
    * @param pegs one for each station in working order
    * @param reset what is on in the reset that goes on, or null
@@ -76,6 +78,8 @@ class LineController {
    */
   record Line(
       String household,
+      String zone,
+      boolean zoneTold,
       Instant now,
       List<Peg> pegs,
       @Nullable String reset,
@@ -95,6 +99,8 @@ class LineController {
     normal.catchUp();
     return new Line(
         households.current().name(),
+        households.current().zone(),
+        households.zoneTold(),
         clock.instant(),
         List.of(gather(), sort(), wash(), dry(), shelf()),
         resets.step(),

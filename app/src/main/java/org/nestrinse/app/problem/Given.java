@@ -65,9 +65,15 @@ public final class Given {
     return value;
   }
 
-  /** Returns a text without surrounding blanks, 1 to {@code longest} characters. */
+  /**
+   * Returns a text without surrounding blanks, 1 to {@code longest} characters, at least one of
+   * which can be seen, and none of which turns the direction of writing or ends it.
+   */
   public static String text(String field, @Nullable String value, int longest) {
     String text = value == null ? "" : value.strip();
+    if (!Written.readable(text)) {
+      throw new OutOfRange(field, "unreadable", Written.ALLOWED);
+    }
     if (text.isEmpty() || text.length() > longest) {
       throw new OutOfRange(
           field,

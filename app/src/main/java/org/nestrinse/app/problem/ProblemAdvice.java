@@ -1,6 +1,7 @@
 package org.nestrinse.app.problem;
 
 import java.net.URI;
+import java.time.DateTimeException;
 import java.util.Arrays;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -80,6 +81,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     Class<?> type = e.getRequiredType();
     return field(
         e.getName(), String.valueOf(e.getValue()), type == null ? "another type" : allowed(type));
+  }
+
+  /** Days and moments so far away that nothing can be reckoned with them. */
+  @ExceptionHandler(DateTimeException.class)
+  ProblemDetail noSuchTime(DateTimeException e) {
+    return field("time", "out of reach", "a day or moment from 2000 to 2100");
   }
 
   @ExceptionHandler(Exception.class)

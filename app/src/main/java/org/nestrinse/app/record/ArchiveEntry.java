@@ -5,10 +5,13 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.LineError;
+import org.nestrinse.app.problem.Written;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import tools.jackson.core.JacksonException;
@@ -22,20 +25,39 @@ import tools.jackson.databind.json.JsonMapper;
 public final class ArchiveEntry {
   private static final String NOTHING = "nothing";
 
+  private static final int LONGEST_UID = 36;
+  private static final Pattern UID = Pattern.compile("[A-Za-z0-9-]{1,36}");
+  private static final Pattern NUMBER =
+      Pattern.compile("[+-]?(\\d+\\.?\\d*|\\.\\d+)([eE][+-]?\\d{1,3})?");
+  private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+  private static final Instant LATEST = Instant.parse("2100-01-01T00:00:00Z");
+
   private final long line;
   private final Function<String, @Nullable JsonNode> cell;
-  private final List<LineError> errors;
+  private final FileErrors errors;
   private final JsonMapper json;
 
   ArchiveEntry(
-      long line,
-      Function<String, @Nullable JsonNode> cell,
-      List<LineError> errors,
-      JsonMapper json) {
+      long line, Function<String, @Nullable JsonNode> cell, FileErrors errors, JsonMapper json) {
     this.line = line;
     this.cell = cell;
     this.errors = errors;
     this.json = json;
+  }
+
+  /** Returns a name that is the same everywhere, of letters, digits and hyphens. */
+  public String uid(String column) {
+    String uid = text(column, LONGEST_UID);
+    if (!UID.matcher(uid).matches()) {
+      wrong(column, uid.isBlank() ? "blank" : uid, "up to 36 letters, digits and hyphens");
+    }
+    return uid;
+  }
+
+  /** Returns a text without checking it, for finding what others point at. */
+  Optional<String> peek(String column) {
+    JsonNode node = cell.apply(column);
+    return node == null ? Optional.empty() : Optional.of(node.asString());
   }
 
   /** Returns a text of 1 to {@code longest} characters. */
@@ -54,6 +76,9 @@ public final class ArchiveEntry {
     String text = node == null ? "" : node.asString();
     if (text.length() > longest) {
       wrong(column, text.length() + " characters", "up to " + longest + " characters");
+    }
+    if (!Written.readable(text)) {
+      wrong(column, "unreadable", Written.ALLOWED);
     }
     return text.isEmpty() ? null : text;
   }
@@ -75,6 +100,9 @@ public final class ArchiveEntry {
       return null;
     }
     try {
+      if (!NUMBER.matcher(text).matches()) {
+        throw new NumberFormatException(text);
+      }
       return range.check(column, Double.parseDouble(text));
     } catch (NumberFormatException | OutOfRange e) {
       wrong(column, text, range.describe());
@@ -108,7 +136,12 @@ public final class ArchiveEntry {
       return null;
     }
     try {
-      return Instant.parse(text);
+      Instant time = Instant.parse(text);
+      if (time.isBefore(EARLIEST) || time.isAfter(LATEST)) {
+        wrong(column, text, "a time from 2000 to 2100");
+        return Instant.EPOCH;
+      }
+      return time;
     } catch (DateTimeException e) {
       wrong(column, text, "a time such as 2026-05-20T14:00:00Z");
       return Instant.EPOCH;

@@ -3,13 +3,14 @@ package org.nestrinse.app.record;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 
 /**
- * A part of the record that goes into files and comes out of them. Each feature that keeps
- * something of the past has one.
+ * What one feature keeps of the past and takes into files and out of them. The archive knows no
+ * part by name; a feature that has one is a component of this type.
  */
 public interface ArchivePart {
-  /** Returns its name in files, such as "rounds". */
+  /** Returns its name in the JSON file and of its CSV file. */
   String name();
 
   /** Returns where it stands among the parts: what others point at comes first. */
@@ -26,21 +27,26 @@ public interface ArchivePart {
     return Set.of();
   }
 
-  /** Returns all entries, oldest first: texts, numbers, instants, lists of maps, JSON. */
-  List<Map<String, Object>> write();
+  /**
+   * Hands out all entries, oldest first: texts, numbers, instants, lists of maps, JSON. It reads a
+   * page at a time, so that however long the past is, little of it is in memory at once.
+   */
+  void write(Consumer<Map<String, Object>> to);
+
+  /** Returns the names everywhere of the entries that are there. */
+  Set<String> known();
 
   /**
    * What an entry of a file would do.
    *
    * @param uid its name everywhere
-   * @param known whether it is there already, so that nothing is to be done
    * @param keep keeps it
    */
-  record Prepared(String uid, boolean known, Runnable keep) {}
+  record Prepared(String uid, Runnable keep) {}
 
   /**
-   * Reads an entry and checks it; what is wrong is noted at the entry, and the result then means
-   * nothing.
+   * Reads an entry and checks it, each field and between them; what is wrong is noted at the entry,
+   * and the result then means nothing.
    *
    * @param roundUids names of the rounds that are there or in the same file
    */

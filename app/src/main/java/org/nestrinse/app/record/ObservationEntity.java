@@ -28,6 +28,9 @@ class ObservationEntity {
   Sign.Where place;
 
   @Nullable Long roundId;
+  @Nullable Long kindId;
+
+  /** What the kind was called then; null for the whole load. */
   @Nullable String kind;
 
   @Enumerated(EnumType.STRING)
@@ -38,7 +41,13 @@ class ObservationEntity {
   @Nullable String carer;
   String note = "";
 
+  /** Whether its round was taken out of the record. */
+  boolean hidden;
+
+  /** The answer in a wash, or the step of a reset, that told it; null when a person did. */
+  @Nullable String source;
+
   Seen seen() {
-    return new Seen(sign, reading, seenAt, roundId, place == Sign.Where.RESET);
+    return new Seen(sign, reading, seenAt, roundId, place == Sign.Where.RESET, kind == null);
   }
 }

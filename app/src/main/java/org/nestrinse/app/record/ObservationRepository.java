@@ -2,18 +2,31 @@ package org.nestrinse.app.record;
 
 import java.time.Instant;
 import java.util.List;
-import java.util.Optional;
+import java.util.Set;
 import org.nestrinse.core.judge.Sign;
+import org.springframework.data.domain.Pageable;
+import org.springframework.data.domain.Slice;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface ObservationRepository extends JpaRepository<ObservationEntity, Long> {
-  List<ObservationEntity> findBySeenAtBetweenOrderBySeenAtAscIdAsc(Instant from, Instant to);
+  List<ObservationEntity> findByHiddenFalseAndSeenAtBetweenOrderBySeenAtAscIdAsc(
+      Instant from, Instant to);
 
-  List<ObservationEntity> findByOrderBySeenAtAscIdAsc();
+  List<ObservationEntity> findByHiddenFalseOrderBySeenAtAscIdAsc();
 
-  Optional<ObservationEntity> findByUid(String uid);
+  Slice<ObservationEntity> findByHiddenFalseOrderBySeenAtAscIdAsc(Pageable page);
+
+  @Query("select e.uid from ObservationEntity e")
+  Set<String> uids();
 
   boolean existsByRoundIdAndSignAndReading(Long roundId, Sign sign, String reading);
+
+  boolean existsBySource(String source);
+
+  void deleteBySource(String source);
+
+  List<ObservationEntity> findByRoundId(Long roundId);
 
   void deleteByRoundId(Long roundId);
 }

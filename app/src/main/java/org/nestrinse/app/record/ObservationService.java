@@ -1,20 +1,24 @@
 package org.nestrinse.app.record;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DampFound;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.Names;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundAnswered;
 import org.nestrinse.app.wash.RoundFiles;
+import org.nestrinse.app.wash.RoundRemoved;
 import org.nestrinse.core.judge.RunSigns;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
@@ -27,6 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What people see at the wash, at the shelf and in use: kept with one tap, taken back with one. */
 @Service
 public class ObservationService {
+  private static final Duration BEFORE_SEEN = Duration.ofDays(30);
   private static final int LONGEST_NOTE = 400;
   private static final int LONGEST_KIND = 80;
   private static final int LONGEST_VALUE = 20;
@@ -129,6 +134,17 @@ public class ObservationService {
   /** Keeps what was seen. */
   @Transactional
   public Observation see(Sent sent) {
+    return see(sent, null);
+  }
+
+  /**
+   * Keeps what was seen in a step.
+   *
+   * @param source names the step, so that {@link #forget(String)} finds it when the step is taken
+   *     back
+   */
+  @Transactional
+  public Observation see(Sent sent, @Nullable String source) {
     Sign sign = Given.choice("sign", sent.sign, Sign.class);
     ObservationEntity e = new ObservationEntity();
     e.sign = sign;
@@ -140,7 +156,11 @@ public class ObservationService {
         e.seconds == null
             ? sign.value(Given.text("value", sent.value, LONGEST_VALUE)).id()
             : Sign.drop(e.seconds).id();
-    e.kind = sent.kind == null || sent.kind.isBlank() ? null : kind(sent.kind);
+    if (sent.kind != null && !sent.kind.isBlank()) {
+      e.kind = Given.text("kind", sent.kind, LONGEST_KIND);
+      e.kindId = known(e.kind);
+    }
+    e.source = source;
     e.place =
         sent.where != null
             ? sent.where
@@ -152,19 +172,18 @@ public class ObservationService {
     return keep(e);
   }
 
-  private String kind(String sent) {
-    String name = Given.text("kind", sent, LONGEST_KIND);
-    boolean known = kinds.byId().values().stream().anyMatch(k -> k.name().equals(name));
-    if (!known) {
-      throw new OutOfRange("kind", name, "the name of a kind in Kit");
+  private long known(String kind) {
+    Long id = kinds.names().idOf(kind);
+    if (id == null) {
+      throw new OutOfRange("kind", kind, "the name of a kind in Kit");
     }
-    return name;
+    return id;
   }
 
   /** What is in use or on the shelf came out of the last round that is back there. */
   private @Nullable Long latest(ObservationEntity e) {
     boolean backOnShelf = e.place == Sign.Where.SHELF || e.place == Sign.Where.USE;
-    return rounds.latest(e.kind, backOnShelf).orElse(null);
+    return rounds.latest(e.kindId, backOnShelf).orElse(null);
   }
 
   private Long known(Long roundId) {
@@ -179,7 +198,17 @@ public class ObservationService {
     e.seenAt = clock.instant().truncatedTo(ChronoUnit.MILLIS);
     ObservationEntity saved = observations.saveAndFlush(e);
     events.publishEvent(new SomethingSeen(saved.seenAt));
-    return view(saved, households.timeWords());
+    return view(saved, households.timeWords(), kinds.names());
+  }
+
+  /** Takes back what a step told. */
+  @Transactional
+  public void forget(String source) {
+    if (observations.existsBySource(source)) {
+      observations.deleteBySource(source);
+      observations.flush();
+      events.publishEvent(new SomethingSeen(clock.instant()));
+    }
   }
 
   /** Takes back what was seen. */
@@ -195,20 +224,30 @@ public class ObservationService {
   @Transactional(readOnly = true)
   public List<Observation> between(Instant from, Instant to) {
     TimeWords words = households.timeWords();
-    return observations.findBySeenAtBetweenOrderBySeenAtAscIdAsc(from, to).stream()
-        .map(e -> view(e, words))
+    Names names = kinds.names();
+    return observations.findByHiddenFalseAndSeenAtBetweenOrderBySeenAtAscIdAsc(from, to).stream()
+        .map(e -> view(e, words, names))
         .toList();
   }
 
   /**
    * Returns what was seen in a time as the rules take it, oldest first.
    *
-   * @param kind only what tells of this kind or of whole loads; null for all
+   * @param kind only what tells of this kind or of whole loads that it was in; null for all
    */
   @Transactional(readOnly = true)
   public List<Seen> seen(Instant from, Instant to, @Nullable String kind) {
-    return observations.findBySeenAtBetweenOrderBySeenAtAscIdAsc(from, to).stream()
-        .filter(e -> kind == null || e.kind == null || e.kind.equals(kind))
+    Names names = kinds.names();
+    Long kindId = names.idOf(kind);
+    // A wash may have started days before it was looked at.
+    Set<Long> with = kindId == null ? Set.of() : rounds.with(kindId, from.minus(BEFORE_SEEN));
+    return observations.findByHiddenFalseAndSeenAtBetweenOrderBySeenAtAscIdAsc(from, to).stream()
+        .filter(
+            e ->
+                kind == null
+                    || (e.kind == null
+                        ? e.roundId == null || with.contains(e.roundId)
+                        : names.now(e.kindId, e.kind).equals(kind)))
         .map(ObservationEntity::seen)
         .toList();
   }
@@ -217,9 +256,10 @@ public class ObservationService {
   @Transactional(readOnly = true)
   public Map<String, String> last(Sign sign) {
     Map<String, String> all = new java.util.HashMap<>();
-    observations.findByOrderBySeenAtAscIdAsc().stream()
+    Names names = kinds.names();
+    observations.findByHiddenFalseOrderBySeenAtAscIdAsc().stream()
         .filter(e -> e.sign == sign && e.kind != null)
-        .forEach(e -> all.put(e.kind, e.reading));
+        .forEach(e -> all.put(names.now(e.kindId, e.kind), e.reading));
     return all;
   }
 
@@ -237,8 +277,22 @@ public class ObservationService {
               e.place = Sign.Where.WASH;
               e.roundId = s.round();
               e.carer = answered.carer();
+              e.source = answered.source();
               keep(e);
             });
+  }
+
+  @EventListener
+  @Transactional
+  void takenBack(RoundAnswered.TakenBack back) {
+    forget(back.source());
+  }
+
+  @EventListener
+  @Transactional
+  void removed(RoundRemoved removed) {
+    observations.findByRoundId(removed.roundId()).forEach(o -> o.hidden = removed.away());
+    events.publishEvent(new SomethingSeen(clock.instant()));
   }
 
   @EventListener
@@ -250,10 +304,11 @@ public class ObservationService {
     e.place = Sign.Where.SHELF;
     e.roundId = found.roundId();
     e.kind = found.kind();
+    e.kindId = kinds.names().idOf(e.kind);
     keep(e);
   }
 
-  private static Observation view(ObservationEntity e, TimeWords words) {
+  private static Observation view(ObservationEntity e, TimeWords words, Names names) {
     return new Observation(
         e.id,
         e.sign,
@@ -265,7 +320,7 @@ public class ObservationService {
         e.place,
         e.place.words(),
         e.roundId,
-        e.kind,
+        e.kind == null ? null : names.now(e.kindId, e.kind),
         e.carer,
         e.note,
         e.seenAt,

@@ -4,7 +4,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.core.judge.Sign;
 import org.springframework.stereotype.Component;
@@ -20,10 +22,12 @@ class ObservationsPart implements ArchivePart {
 
   private final ObservationRepository observations;
   private final RoundFiles rounds;
+  private final KindService kinds;
 
-  ObservationsPart(ObservationRepository observations, RoundFiles rounds) {
+  ObservationsPart(ObservationRepository observations, RoundFiles rounds, KindService kinds) {
     this.observations = observations;
     this.rounds = rounds;
+    this.kinds = kinds;
   }
 
   @Override
@@ -57,11 +61,16 @@ class ObservationsPart implements ArchivePart {
   }
 
   @Override
-  public List<Map<String, Object>> write() {
+  public void write(Consumer<Map<String, Object>> to) {
     Map<Long, String> uids = rounds.uids();
-    return observations.findByOrderBySeenAtAscIdAsc().stream()
-        .map(o -> entry(o, o.roundId == null ? null : uids.get(o.roundId)))
-        .toList();
+    Pages.each(
+        page -> observations.findByHiddenFalseOrderBySeenAtAscIdAsc(page),
+        o -> to.accept(entry(o, o.roundId == null ? null : uids.get(o.roundId))));
+  }
+
+  @Override
+  public Set<String> known() {
+    return observations.uids();
   }
 
   private static Map<String, Object> entry(ObservationEntity o, @Nullable String round) {
@@ -82,10 +91,11 @@ class ObservationsPart implements ArchivePart {
   @Override
   public Prepared prepare(ArchiveEntry e, Set<String> roundUids) {
     ObservationEntity o = new ObservationEntity();
-    o.uid = e.text("uid", UID);
+    o.uid = e.uid("uid");
     o.seenAt = e.time("seen_at");
     o.place = e.choice("place", Sign.Where.class);
     o.kind = e.optionalText("kind", NAME);
+    o.kindId = kinds.names().idOf(o.kind);
     o.sign = e.choice("sign", Sign.class);
     String value = e.text("value", VALUE);
     Sign.Value known = e.checked(() -> o.sign.value(value));
@@ -100,7 +110,6 @@ class ObservationsPart implements ArchivePart {
     }
     return new Prepared(
         o.uid,
-        observations.findByUid(o.uid).isPresent(),
         () -> {
           o.roundId = round == null ? null : rounds.find(round).orElse(null);
           observations.save(o);

@@ -1,9 +1,13 @@
 package org.nestrinse.app.record;
 
+import jakarta.persistence.EntityManager;
 import java.io.IOException;
-import java.io.StringReader;
-import java.io.StringWriter;
+import java.io.InputStream;
+import java.io.OutputStream;
+import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -13,41 +17,33 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
-import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.problem.LineError;
-import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.core.units.Numbers;
-import org.nestrinse.core.units.OutOfRange;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
+import tools.jackson.core.JsonGenerator;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.StringNode;
 
 /**
- * The whole record in and out: one JSON file of everything, or a CSV file for each part. A file is
- * looked at first and kept as a whole or not at all; what is there already stays as it is. The
- * formats are described in docs/formats.md.
+ * The whole record in and out: one JSON file of everything, or a CSV file for each part. Both ways
+ * one entry is in memory at a time. A file is looked at first and kept as a whole or not at all;
+ * what is there already stays as it is. The formats are described in docs/formats.md.
  */
 @Service
 class RecordArchive {
-  private static final String FORMAT = "nest-rinse-record/1";
-  private static final int LONGEST_TEXT = 60_000_000;
-  private static final int MOST_ERRORS = 20;
   private static final int DIGITS = 3;
-  private static final String FORMULA = "=+-@";
+  private static final int WRITTEN_AT_ONCE = 50;
 
   private final List<ArchivePart> parts;
   private final RoundFiles rounds;
   private final HouseholdService households;
+  private final EntityManager entities;
   private final HouseClock clock;
   private final JsonMapper json;
 
@@ -55,17 +51,16 @@ class RecordArchive {
       List<ArchivePart> parts,
       RoundFiles rounds,
       HouseholdService households,
+      EntityManager entities,
       HouseClock clock,
       JsonMapper json) {
     this.parts = parts.stream().sorted(Comparator.comparing(ArchivePart::order)).toList();
     this.rounds = rounds;
     this.households = households;
+    this.entities = entities;
     this.clock = clock;
     this.json = json;
   }
-
-  /** A file as it is sent; {@code keep} is whether to keep it, or only to look. */
-  record Sent(@Nullable String text, @Nullable Boolean keep) {}
 
   /** What a file holds of one part. */
   record PartCount(String part, int fresh, int known) {}
@@ -82,36 +77,48 @@ class RecordArchive {
   record Preview(
       List<PartCount> parts, List<LineError> errors, int moreErrors, String says, boolean kept) {}
 
-  /** Returns everything. */
-  @Transactional(readOnly = true)
-  Map<String, Object> document() {
-    Map<String, Object> all = new LinkedHashMap<>();
-    all.put("format", FORMAT);
-    all.put("household", households.current().name());
-    all.put("exported_at", clock.instant());
-    parts.forEach(p -> all.put(p.name(), p.write()));
-    return all;
+  /** Writes everything as JSON. */
+  void document(OutputStream to) {
+    try (JsonGenerator out = json.createGenerator(to)) {
+      out.writeStartObject();
+      out.writeStringProperty("format", RecordFile.FORMAT);
+      out.writeStringProperty("household", households.current().name());
+      out.writeStringProperty("exported_at", clock.instant().toString());
+      for (ArchivePart part : parts) {
+        out.writeArrayPropertyStart(part.name());
+        part.write(out::writePOJO);
+        out.writeEndArray();
+      }
+      out.writeEndObject();
+    }
   }
 
-  /** Returns a part as CSV; throws {@link NotFound} when there is no such part. */
-  @Transactional(readOnly = true)
-  String csv(String name) {
-    ArchivePart part =
-        parts.stream()
-            .filter(p -> p.name().equals(name))
-            .findFirst()
-            .orElseThrow(() -> new NotNow("There is no part " + name + " in the record."));
+  /** Writes a part as CSV; throws {@link NotNow} when there is no such part. */
+  void csv(String name, OutputStream to) {
+    ArchivePart part = part(name);
     List<String> columns = part.columns().stream().filter(c -> !part.large().contains(c)).toList();
-    StringWriter text = new StringWriter();
     CSVFormat format = CSVFormat.RFC4180.builder().setHeader(columns.toArray(String[]::new)).get();
-    try (CSVPrinter printer = new CSVPrinter(text, format)) {
-      for (Map<String, Object> entry : part.write()) {
-        printer.printRecord(columns.stream().map(c -> cell(entry.get(c))).toList());
-      }
+    try (Writer text = new OutputStreamWriter(to, StandardCharsets.UTF_8);
+        CSVPrinter printer = new CSVPrinter(text, format)) {
+      part.write(
+          entry -> {
+            try {
+              printer.printRecord(columns.stream().map(c -> cell(entry.get(c))).toList());
+            } catch (IOException e) {
+              throw new UncheckedIOException(e);
+            }
+          });
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
-    return text.toString();
+  }
+
+  /** Returns the part with this name; throws {@link NotNow} when there is none. */
+  ArchivePart part(String name) {
+    return parts.stream()
+        .filter(p -> p.name().equals(name))
+        .findFirst()
+        .orElseThrow(() -> new NotNow("There is no part " + name + " in the record."));
   }
 
   private @Nullable Object cell(@Nullable Object value) {
@@ -121,66 +128,87 @@ class RecordArchive {
     if (value instanceof Collection<?> list) {
       return list.isEmpty() ? null : json.writeValueAsString(list);
     }
-    return value instanceof String text ? safe(text) : value;
+    return value instanceof String text ? CsvCells.safe(text) : value;
   }
-
-  /**
-   * A text that begins like a formula would be run by a spreadsheet; a leading apostrophe keeps it
-   * a text.
-   */
-  private static String safe(String text) {
-    return !text.isEmpty() && FORMULA.indexOf(text.charAt(0)) >= 0 ? "'" + text : text;
-  }
-
-  private static String unsafe(String text) {
-    boolean kept =
-        text.length() > 1 && text.charAt(0) == '\'' && FORMULA.indexOf(text.charAt(1)) >= 0;
-    return kept ? text.substring(1) : text;
-  }
-
-  private record Found(ArchivePart part, ArchiveEntry entry) {}
 
   /** Reads a file and, when asked and nothing is wrong, keeps what is not there yet. */
   @Transactional
-  Preview read(Sent sent) {
-    String text = text(sent.text);
-    List<LineError> errors = new ArrayList<>();
-    List<Found> found = text.startsWith("{") ? fromJson(text, errors) : fromCsv(text, errors);
-    Map<ArchivePart, List<ArchivePart.Prepared>> prepared = new LinkedHashMap<>();
-    Set<String> roundUids = new HashSet<>(rounds.uids().values());
-    for (Found f : found) {
-      ArchivePart.Prepared p = f.part.prepare(f.entry, roundUids);
-      List<ArchivePart.Prepared> before = prepared.computeIfAbsent(f.part, k -> new ArrayList<>());
-      if (before.stream().anyMatch(b -> b.uid().equals(p.uid()))) {
-        f.entry.wrong("uid", p.uid(), "a name that stands only once in the file");
+  Preview read(InputStream sent, boolean keep) {
+    try (RecordFile file = RecordFile.of(sent, parts, json)) {
+      Set<String> roundUids = new HashSet<>(rounds.uids().values());
+      FileErrors unread = new FileErrors();
+      file.read(
+          unread,
+          (part, entry) -> {
+            if (part instanceof RoundsPart) {
+              entry.peek("uid").ifPresent(roundUids::add);
+            }
+          });
+      FileErrors errors = new FileErrors();
+      List<PartCount> counts = checked(file, errors, roundUids);
+      if (!errors.none()) {
+        return new Preview(
+            List.of(),
+            errors.first(),
+            errors.more(),
+            "Nothing is kept. Mend the file and read it again.",
+            false);
       }
-      before.add(p);
-      if (f.part instanceof RoundsPart) {
-        roundUids.add(p.uid());
+      if (keep) {
+        keep(file, roundUids);
       }
+      return new Preview(counts, List.of(), 0, says(counts, keep), keep);
     }
-    if (errors.isEmpty() && found.isEmpty()) {
+  }
+
+  private List<PartCount> checked(RecordFile file, FileErrors errors, Set<String> roundUids) {
+    Map<ArchivePart, Set<String>> there = new LinkedHashMap<>();
+    Map<ArchivePart, Set<String>> found = new LinkedHashMap<>();
+    Map<ArchivePart, Integer> known = new LinkedHashMap<>();
+    file.read(
+        errors,
+        (part, entry) -> {
+          String uid = part.prepare(entry, roundUids).uid();
+          if (!found.computeIfAbsent(part, p -> new HashSet<>()).add(uid)) {
+            entry.wrong("uid", uid, "a name that stands only once in the file");
+          }
+          boolean old = there.computeIfAbsent(part, ArchivePart::known).contains(uid);
+          known.merge(part, old ? 1 : 0, Integer::sum);
+        });
+    if (errors.none() && found.isEmpty()) {
       errors.add(new LineError(1, "file", "no entries", "at least one"));
     }
-    if (!errors.isEmpty()) {
-      return new Preview(
-          List.of(),
-          errors.stream().limit(MOST_ERRORS).toList(),
-          Math.max(0, errors.size() - MOST_ERRORS),
-          "Nothing is kept. Mend the file and read it again.",
-          false);
-    }
-    boolean keep = Boolean.TRUE.equals(sent.keep);
     List<PartCount> counts = new ArrayList<>();
-    prepared.forEach(
-        (part, all) -> {
-          List<ArchivePart.Prepared> fresh = all.stream().filter(p -> !p.known()).toList();
-          counts.add(new PartCount(part.name(), fresh.size(), all.size() - fresh.size()));
-          if (keep) {
-            fresh.forEach(p -> p.keep().run());
-          }
-        });
-    return new Preview(counts, List.of(), 0, says(counts, keep), keep);
+    found.forEach(
+        (part, uids) ->
+            counts.add(new PartCount(part.name(), uids.size() - known.get(part), known.get(part))));
+    return counts;
+  }
+
+  private void keep(RecordFile file, Set<String> roundUids) {
+    Map<ArchivePart, Set<String>> there = new LinkedHashMap<>();
+    int[] kept = {0};
+    for (ArchivePart now : parts) {
+      // What others point at is kept first, in whatever order the file has them.
+      file.read(
+          new FileErrors(),
+          (part, entry) -> {
+            if (part != now) {
+              return;
+            }
+            ArchivePart.Prepared p = part.prepare(entry, roundUids);
+            if (!there.computeIfAbsent(part, ArchivePart::known).contains(p.uid())) {
+              p.keep().run();
+              kept[0]++;
+              if (kept[0] % WRITTEN_AT_ONCE == 0) {
+                entities.flush();
+                entities.clear();
+              }
+            }
+          });
+      entities.flush();
+      entities.clear();
+    }
   }
 
   private static String says(List<PartCount> counts, boolean kept) {
@@ -201,92 +229,6 @@ class RecordArchive {
             String.join(", ", words),
             kept ? "were added" : "will be added",
             known == 0 ? "" : "; %d are there already".formatted(known));
-  }
-
-  private static String text(@Nullable String sent) {
-    String text = sent == null ? "" : sent.replace("\uFEFF", "").strip();
-    if (text.isEmpty()) {
-      throw new OutOfRange("text", "empty", "a record as CSV or JSON");
-    }
-    if (text.length() > LONGEST_TEXT) {
-      throw new OutOfRange("text", text.length() + " characters", "up to " + LONGEST_TEXT);
-    }
-    return text;
-  }
-
-  private List<Found> fromJson(String text, List<LineError> errors) {
-    JsonNode root;
-    try {
-      root = json.readTree(text);
-    } catch (JacksonException e) {
-      long line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
-      errors.add(new LineError(line, "file", "unreadable", "JSON"));
-      return List.of();
-    }
-    String format = root.path("format").asString("");
-    if (!format.equals(FORMAT)) {
-      errors.add(new LineError(1, "format", format.isEmpty() ? "nothing" : format, FORMAT));
-      return List.of();
-    }
-    List<Found> found = new ArrayList<>();
-    for (ArchivePart part : parts) {
-      JsonNode list = root.path(part.name());
-      if (!list.isArray() && !list.isMissingNode()) {
-        errors.add(new LineError(1, part.name(), "no list", "a list"));
-      }
-      long line = 0;
-      for (JsonNode entry : list) {
-        line++;
-        found.add(
-            new Found(
-                part,
-                new ArchiveEntry(
-                    line, key -> entry.hasNonNull(key) ? entry.get(key) : null, errors, json)));
-      }
-    }
-    return found;
-  }
-
-  private List<Found> fromCsv(String text, List<LineError> errors) {
-    CSVFormat format =
-        CSVFormat.RFC4180
-            .builder()
-            .setHeader()
-            .setSkipHeaderRecord(true)
-            .setAllowMissingColumnNames(true)
-            .get();
-    try (CSVParser parser = format.parse(new StringReader(text))) {
-      List<String> head = parser.getHeaderNames();
-      ArchivePart part =
-          parts.stream().filter(p -> head.contains(p.mark())).findFirst().orElse(null);
-      if (part == null) {
-        errors.add(
-            new LineError(
-                1,
-                "head",
-                String.join(",", head),
-                "one of the columns "
-                    + String.join(", ", parts.stream().map(ArchivePart::mark).toList())));
-        return List.of();
-      }
-      List<Found> found = new ArrayList<>();
-      for (CSVRecord record : parser) {
-        found.add(
-            new Found(
-                part,
-                new ArchiveEntry(
-                    parser.getCurrentLineNumber(), key -> csvCell(record, key), errors, json)));
-      }
-      return found;
-    } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-      errors.add(new LineError(1, "file", "unreadable", "comma-separated text"));
-      return List.of();
-    }
-  }
-
-  private static @Nullable JsonNode csvCell(CSVRecord record, String key) {
-    String value = record.isSet(key) ? record.get(key) : "";
-    return value.isEmpty() ? null : StringNode.valueOf(unsafe(value));
   }
 
   /** Deletes the whole past; what runs, waits and hangs stays. */

@@ -1,10 +1,11 @@
 package org.nestrinse.app.record;
 
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
-import java.util.Map;
-import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.judge.Sign;
@@ -23,6 +24,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 @RestController
 @RequestMapping("/api/record")
@@ -31,16 +33,19 @@ class RecordController {
   private final RecordService record;
   private final ObservationService observations;
   private final RecordArchive archive;
+  private final RoundFiles files;
 
   RecordController(
       RoundService rounds,
       RecordService record,
       ObservationService observations,
-      RecordArchive archive) {
+      RecordArchive archive,
+      RoundFiles files) {
     this.rounds = rounds;
     this.record = record;
     this.observations = observations;
     this.archive = archive;
+    this.files = files;
   }
 
   @GetMapping
@@ -52,6 +57,18 @@ class RecordController {
   @GetMapping("/{id:\\d+}")
   WashViews.Summary one(@PathVariable long id) {
     return rounds.summary(id);
+  }
+
+  @DeleteMapping("/{id:\\d+}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(@PathVariable long id) {
+    files.remove(id, true);
+  }
+
+  @PostMapping("/{id:\\d+}/back")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void bringBack(@PathVariable long id) {
+    files.remove(id, false);
   }
 
   @PatchMapping("/{id}")
@@ -95,20 +112,28 @@ class RecordController {
     observations.forget(id);
   }
 
-  @GetMapping(value = "/{part:[a-z]+}.csv", produces = "text/csv")
-  ResponseEntity<String> csv(@PathVariable String part) {
+  @GetMapping("/{part:[a-z]+}.csv")
+  ResponseEntity<StreamingResponseBody> csv(@PathVariable String part) {
+    archive.part(part);
     return download(part + ".csv", new MediaType("text", "csv", StandardCharsets.UTF_8))
-        .body(archive.csv(part));
+        .body(out -> archive.csv(part, out));
   }
 
   @GetMapping("/record.json")
-  ResponseEntity<Map<String, @Nullable Object>> json() {
-    return download("record.json", MediaType.APPLICATION_JSON).body(archive.document());
+  ResponseEntity<StreamingResponseBody> json() {
+    return download("record.json", MediaType.APPLICATION_JSON).body(archive::document);
   }
 
+  /**
+   * Reads a file, which is the body as it is.
+   *
+   * @param keep whether to keep it, or only to look
+   */
   @PostMapping("/files")
-  RecordArchive.Preview read(@RequestBody RecordArchive.Sent sent) {
-    return archive.read(sent);
+  RecordArchive.Preview read(
+      @RequestParam(defaultValue = "false") boolean keep, HttpServletRequest request)
+      throws IOException {
+    return archive.read(request.getInputStream(), keep);
   }
 
   @DeleteMapping

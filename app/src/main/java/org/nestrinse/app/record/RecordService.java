@@ -38,7 +38,12 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class RecordService {
   /** How far back the picture goes. */
-  private static final Range DAYS = new Range(1, 400, "days");
+  private static final Range DAYS = new Range(1, 4000, "days");
+
+  /** Days that can be asked for. */
+  private static final LocalDate FIRST_DAY = LocalDate.of(2000, 1, 1);
+
+  private static final LocalDate LAST_DAY = LocalDate.of(2100, 1, 1);
 
   private static final int COST_MONTHS = 12;
   private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
@@ -178,6 +183,11 @@ public class RecordService {
   }
 
   private Stretch stretch(String field, LocalDate from, LocalDate to) {
+    for (LocalDate day : List.of(from, to)) {
+      if (day.isBefore(FIRST_DAY) || day.isAfter(LAST_DAY)) {
+        throw new OutOfRange(field, day.toString(), "a day from 2000 to 2100");
+      }
+    }
     if (to.isBefore(from)) {
       throw new OutOfRange(field, to.toString(), "a day not before " + from);
     }
@@ -247,7 +257,7 @@ public class RecordService {
 
   private List<RecordViews.ProductLine> products() {
     Map<Long, String> names = new HashMap<>();
-    products.products().forEach(p -> names.put(p.id(), p.name()));
+    names.putAll(products.names().byId());
     return doses.lasts().stream()
         .map(
             l ->

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.gather.LotService;
@@ -41,6 +42,7 @@ class RoundsPart implements ArchivePart {
   private static final Range KWH = new Range(0, 200, "kWh");
   private static final Range COST = new Range(0, 10_000, "");
   private static final Range HOURS = new Range(0, 100_000, "h");
+  private static final double LOG_SLACK = 0.5;
   private static final Range STEP = new Range(0, 1000, "");
   private static final Range SHARE = new Range(0, 20, "");
   private static final Range GRAMS = new Range(0, 10_000, "g");
@@ -139,9 +141,14 @@ class RoundsPart implements ArchivePart {
   }
 
   @Override
-  public List<Map<String, Object>> write() {
+  public void write(Consumer<Map<String, Object>> to) {
     Map<String, String> names = schools.names();
-    return rounds.all().stream().map(f -> entry(f, names)).toList();
+    rounds.each(f -> to.accept(entry(f, names)));
+  }
+
+  @Override
+  public Set<String> known() {
+    return Set.copyOf(rounds.uids().values());
   }
 
   private Map<String, Object> entry(RoundFile f, Map<String, String> names) {
@@ -236,11 +243,11 @@ class RoundsPart implements ArchivePart {
   @Override
   public Prepared prepare(ArchiveEntry e, Set<String> roundUids) {
     RoundFile file = file(e);
-    return new Prepared(file.uid(), rounds.find(file.uid()).isPresent(), () -> rounds.keep(file));
+    return new Prepared(file.uid(), () -> rounds.keep(file));
   }
 
   private RoundFile file(ArchiveEntry e) {
-    String uid = e.text("uid", UID);
+    String uid = e.uid("uid");
     PastRound round =
         new PastRound(
             0,
@@ -272,35 +279,68 @@ class RoundsPart implements ArchivePart {
                 e.number("cost", COST),
                 e.number("attended_minutes", MINUTES)),
             List.of());
-    return new RoundFile(
-        uid,
-        round,
-        e.optionalTime("finished_at"),
-        e.optionalTime("shelved_at"),
-        e.text("contents", SUMMARY),
-        e.whole("pieces", PIECES),
-        e.number("mass_kg", MASS_KG),
-        e.number("hold_minutes", MINUTES),
-        e.whole("spin_rpm", Limits.RPM),
-        e.number("hygiene_kill_log", LOG),
-        e.choice("goal", HygieneGoal.class),
-        e.yes("goal_met"),
-        e.number("minutes", MINUTES),
-        orEmpty(e.optionalText("note", NOTE)),
-        e.optionalText("carer", NAME),
-        steps(e),
-        events(e),
-        e.list("taken").stream()
-            .map(
-                d ->
-                    new RoundFile.FileDose(
-                        d.whole("step", STEP),
-                        d.text("product", NAME),
-                        d.number("grams", GRAMS),
-                        d.time("at")))
-            .toList(),
-        plan(e, "plan"),
-        plan(e, "going"));
+    RoundFile file =
+        new RoundFile(
+            uid,
+            round,
+            e.optionalTime("finished_at"),
+            e.optionalTime("shelved_at"),
+            e.text("contents", SUMMARY),
+            e.whole("pieces", PIECES),
+            e.number("mass_kg", MASS_KG),
+            e.number("hold_minutes", MINUTES),
+            e.whole("spin_rpm", Limits.RPM),
+            e.number("hygiene_kill_log", LOG),
+            e.choice("goal", HygieneGoal.class),
+            e.yes("goal_met"),
+            e.number("minutes", MINUTES),
+            orEmpty(e.optionalText("note", NOTE)),
+            e.optionalText("carer", NAME),
+            steps(e),
+            events(e),
+            e.list("taken").stream()
+                .map(
+                    d ->
+                        new RoundFile.FileDose(
+                            d.whole("step", STEP),
+                            d.text("product", NAME),
+                            d.number("grams", GRAMS),
+                            d.time("at")))
+                .toList(),
+            plan(e, "plan"),
+            plan(e, "going"));
+    fits(e, file);
+    return file;
+  }
+
+  /** Checks what one field says against another. */
+  private static void fits(ArchiveEntry e, RoundFile f) {
+    PastRound r = f.round();
+    if (f.finishedAt() != null && f.finishedAt().isBefore(r.startedAt())) {
+      e.wrong("finished_at", f.finishedAt().toString(), "not before started_at");
+    }
+    Instant out = f.finishedAt() == null ? r.startedAt() : f.finishedAt();
+    if (f.shelvedAt() != null && f.shelvedAt().isBefore(out)) {
+      e.wrong("shelved_at", f.shelvedAt().toString(), "not before it left the machine");
+    }
+    int sum = r.contents().stream().mapToInt(PastRound.Content::pieces).sum();
+    if (!r.contents().isEmpty() && sum != f.pieces()) {
+      e.wrong("pieces", String.valueOf(f.pieces()), sum + ", since the items are so many");
+    }
+    double total = r.estimate().totalLog();
+    boolean far = f.goal().totalLog() - total > LOG_SLACK;
+    boolean past =
+        total - f.goal().totalLog() > LOG_SLACK && f.killLog() - f.goal().killLog() > LOG_SLACK;
+    // A reset has no germs to count.
+    if (r.school().equals(PastRound.RESET)) {
+      return;
+    }
+    if ((f.goalMet() && far) || (!f.goalMet() && past && f.goal() != HygieneGoal.ILLNESS)) {
+      e.wrong(
+          "goal_met",
+          String.valueOf(f.goalMet()),
+          "what hygiene_total_log and hygiene_kill_log say of the goal");
+    }
   }
 
   /** A plan has to be one that can be shown. */

@@ -76,7 +76,11 @@ class ResetEntity {
   /** Pieces of a kind. */
   @Embeddable
   static class PieceRow {
+    @Nullable Long kindId;
+
+    /** What it was called then. */
     String kind;
+
     int pieces;
   }
 
@@ -88,6 +92,9 @@ class ResetEntity {
     int minutes;
     @Nullable Instant doneAt;
     @Nullable String water;
+
+    /** The steps as they were before this one's water changed them, as JSON. */
+    @Nullable @Lob String plannedBefore;
   }
 
   @Nullable StepRow current() {

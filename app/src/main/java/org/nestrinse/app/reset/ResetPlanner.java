@@ -13,6 +13,7 @@ import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.kit.ProductService;
+import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.record.ObservationService;
 import org.nestrinse.app.record.RecordService;
@@ -49,6 +50,7 @@ public class ResetPlanner {
   private final HouseholdService households;
   private final ObservationService observations;
   private final RecordService record;
+  private final StockService stock;
   private final HouseClock clock;
 
   ResetPlanner(
@@ -58,6 +60,7 @@ public class ResetPlanner {
       HouseholdService households,
       ObservationService observations,
       RecordService record,
+      StockService stock,
       HouseClock clock) {
     this.kinds = kinds;
     this.machines = machines;
@@ -65,6 +68,7 @@ public class ResetPlanner {
     this.households = households;
     this.observations = observations;
     this.record = record;
+    this.stock = stock;
     this.clock = clock;
   }
 
@@ -118,7 +122,16 @@ public class ResetPlanner {
         throw new OutOfRange("pieces.kindId", "missing", "the number of a kind in Kit");
       }
       Kind kind = kinds.one(p.kindId);
-      all.merge(kind, Given.whole("pieces.count", p.count, Limits.COUNT), Integer::sum);
+      int count = all.merge(kind, Given.whole("pieces.count", p.count, Limits.COUNT), Integer::sum);
+      int clean = stock.all().get(kind.id()).clean();
+      if (count > clean) {
+        throw new OutOfRange(
+            "pieces.count",
+            count,
+            clean == 0
+                ? "none, since no %s is clean".formatted(kind.name())
+                : "1 to %d, since so many of %s are clean".formatted(clean, kind.name()));
+      }
     }
     return all;
   }

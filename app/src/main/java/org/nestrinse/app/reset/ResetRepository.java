@@ -2,12 +2,15 @@ package org.nestrinse.app.reset;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.data.jpa.repository.JpaRepository;
+import org.springframework.data.jpa.repository.Query;
 
 interface ResetRepository extends JpaRepository<ResetEntity, Long> {
   Optional<ResetEntity> findFirstByState(ResetEntity.State state);
 
   List<ResetEntity> findByStateOrderByStartedAtDesc(ResetEntity.State state);
 
-  Optional<ResetEntity> findByUid(String uid);
+  @Query("select e.uid from ResetEntity e")
+  Set<String> uids();
 }

@@ -16,6 +16,7 @@ import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.KindView;
 import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.kit.Names;
 import org.nestrinse.app.kit.Stock;
 import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.problem.Given;
@@ -54,6 +55,15 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 public class ResetService {
   private static final String GOING = "A reset is going on already. Finish that first.";
+
+  /** What asks for something stands first. */
+  private static final List<ResetNeed.State> ORDER =
+      List.of(
+          ResetNeed.State.WANTED,
+          ResetNeed.State.ROUTINE_FIRST,
+          ResetNeed.State.CHECK_FIRST,
+          ResetNeed.State.NOT_NEEDED);
+
   private static final Duration YEAR = Duration.ofDays(365);
   private static final double BOIL_C = 98;
   private static final double HOT_C = 55;
@@ -135,7 +145,7 @@ public class ResetService {
         lines.add(line(view, past, now, hardness, judged.likely(), words));
       }
     }
-    lines.sort(Comparator.comparing(l -> l.state() == ResetNeed.State.NOT_NEEDED));
+    lines.sort(Comparator.comparing(l -> ORDER.indexOf(l.state())));
     List<ResetViews.ResetRecipeLine> recipes = new ArrayList<>();
     for (ResetRecipe r : ResetRecipe.values()) {
       recipes.add(
@@ -165,7 +175,7 @@ public class ResetService {
       TimeWords words) {
     List<ResetEntity> of =
         past.stream()
-            .filter(e -> e.pieces.stream().anyMatch(p -> p.kind.equals(view.name())))
+            .filter(e -> e.pieces.stream().anyMatch(p -> Objects.equals(p.kindId, view.id())))
             .toList();
     int inYear = (int) of.stream().filter(e -> e.startedAt.isAfter(now.minus(YEAR))).count();
     Instant last = of.isEmpty() ? null : of.get(0).startedAt;
@@ -192,7 +202,7 @@ public class ResetService {
         last == null ? null : words.at(last));
   }
 
-  private static ResetViews.ResetPastLine past(ResetEntity e, TimeWords words) {
+  private ResetViews.ResetPastLine past(ResetEntity e, TimeWords words) {
     return new ResetViews.ResetPastLine(
         e.id,
         e.startedAt,
@@ -208,9 +218,10 @@ public class ResetService {
         e.countedRinses);
   }
 
-  private static String contents(ResetEntity e) {
+  private String contents(ResetEntity e) {
+    Names names = kinds.names();
     return e.pieces.stream()
-        .map(p -> Numbers.count(p.pieces, p.kind))
+        .map(p -> Numbers.count(p.pieces, names.now(p.kindId, p.kind)))
         .collect(Collectors.joining(", "));
   }
 
@@ -264,6 +275,7 @@ public class ResetService {
         .forEach(
             (kind, count) -> {
               ResetEntity.PieceRow row = new ResetEntity.PieceRow();
+              row.kindId = kind.id();
               row.kind = kind.name();
               row.pieces = count;
               e.pieces.add(row);
@@ -357,7 +369,7 @@ public class ResetService {
     row.water = tick.water == null ? null : Sign.JAR.value(tick.water).id();
     row.doneAt = clock.instant();
     if (row.water != null) {
-      observe(e, row.water);
+      observe(e, number, row.water);
     }
     if (step.action() == ResetStep.Action.RINSE && e.recipe == ResetRecipe.RINSE_OUT) {
       rinsed(e, kept, step, row.water);
@@ -379,21 +391,30 @@ public class ResetService {
     } else {
       return;
     }
+    e.steps.get(step.number() - 1).plannedBefore = e.planned;
     steps(e, kept.with(ResetStep.numbered(steps)));
   }
 
-  private void observe(ResetEntity e, String water) {
-    boolean one = e.pieces.size() == 1;
-    observations.see(
-        new ObservationService.Sent(
-            Sign.JAR,
-            water,
-            null,
-            Sign.Where.RESET,
-            null,
-            one ? e.pieces.get(0).kind : null,
-            e.carer,
-            "the water of a " + e.recipe.words()));
+  /** What the water shows, it shows of each kind that is in it, and of no other. */
+  private void observe(ResetEntity e, int step, String water) {
+    Names names = kinds.names();
+    for (ResetEntity.PieceRow p : e.pieces) {
+      observations.see(
+          new ObservationService.Sent(
+              Sign.JAR,
+              water,
+              null,
+              Sign.Where.RESET,
+              null,
+              names.now(p.kindId, p.kind),
+              e.carer,
+              "the water of a " + e.recipe.words()),
+          source(e, step));
+    }
+  }
+
+  private static String source(ResetEntity e, int step) {
+    return "reset/" + e.uid + "/" + step;
   }
 
   /** Takes the last tick back while it still goes on. */
@@ -407,6 +428,12 @@ public class ResetService {
             .orElseThrow(() -> new NotNow("No step is ticked off yet."));
     last.doneAt = null;
     last.water = null;
+    observations.forget(source(e, last.number));
+    if (last.plannedBefore != null) {
+      Kept before = json.readValue(last.plannedBefore, Kept.class);
+      last.plannedBefore = null;
+      steps(e, before);
+    }
     return view(resets.saveAndFlush(e));
   }
 
@@ -438,10 +465,9 @@ public class ResetService {
   }
 
   private Map<Kind, Integer> kindsOf(ResetEntity e) {
-    Map<String, Kind> byName = new LinkedHashMap<>();
-    kinds.byId().values().forEach(k -> byName.put(k.name(), k));
+    Map<Long, Kind> byId = kinds.byId();
     Map<Kind, Integer> all = new LinkedHashMap<>();
-    e.pieces.forEach(p -> all.put(byName.get(p.kind), p.pieces));
+    e.pieces.forEach(p -> all.put(byId.get(p.kindId), p.pieces));
     return all;
   }
 

@@ -6,6 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Consumer;
+import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.record.ArchiveEntry;
 import org.nestrinse.app.record.ArchivePart;
 import org.nestrinse.app.wash.RoundFiles;
@@ -16,6 +18,7 @@ import org.nestrinse.core.reset.RinseOut;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
 
 /** Resets in files. */
 @Component
@@ -29,10 +32,12 @@ class ResetsPart implements ArchivePart {
 
   private final ResetRepository resets;
   private final RoundFiles rounds;
+  private final KindService kinds;
 
-  ResetsPart(ResetRepository resets, RoundFiles rounds) {
+  ResetsPart(ResetRepository resets, RoundFiles rounds, KindService kinds) {
     this.resets = resets;
     this.rounds = rounds;
+    this.kinds = kinds;
   }
 
   @Override
@@ -69,9 +74,9 @@ class ResetsPart implements ArchivePart {
   }
 
   @Override
-  public List<Map<String, Object>> write() {
+  @Transactional(readOnly = true)
+  public void write(Consumer<Map<String, Object>> to) {
     Map<Long, String> uids = rounds.uids();
-    List<Map<String, Object>> all = new ArrayList<>();
     List<ResetEntity> past =
         new ArrayList<>(resets.findByStateOrderByStartedAtDesc(ResetEntity.State.FINISHED));
     java.util.Collections.reverse(past);
@@ -90,9 +95,13 @@ class ResetsPart implements ArchivePart {
       m.put("round_uid", e.roundId == null ? null : uids.get(e.roundId));
       m.put("pieces", e.pieces.stream().map(ResetsPart::piece).toList());
       m.put("water", e.steps.stream().map(s -> s.water).filter(Objects::nonNull).toList());
-      all.add(m);
+      to.accept(m);
     }
-    return all;
+  }
+
+  @Override
+  public Set<String> known() {
+    return resets.uids();
   }
 
   private static Map<String, Object> piece(ResetEntity.PieceRow p) {
@@ -105,7 +114,7 @@ class ResetsPart implements ArchivePart {
   @Override
   public Prepared prepare(ArchiveEntry in, Set<String> roundUids) {
     ResetEntity e = new ResetEntity();
-    e.uid = in.text("uid", UID);
+    e.uid = in.uid("uid");
     e.state = ResetEntity.State.FINISHED;
     e.recipe = in.choice("recipe", ResetRecipe.class);
     e.vessel = in.text("vessel", NAME);
@@ -120,6 +129,7 @@ class ResetsPart implements ArchivePart {
     for (ArchiveEntry p : in.list("pieces")) {
       ResetEntity.PieceRow row = new ResetEntity.PieceRow();
       row.kind = p.text("kind", NAME);
+      row.kindId = kinds.names().idOf(row.kind);
       row.pieces = p.whole("pieces", Limits.COUNT);
       e.pieces.add(row);
     }
@@ -138,7 +148,6 @@ class ResetsPart implements ArchivePart {
     }
     return new Prepared(
         e.uid,
-        resets.findByUid(e.uid).isPresent(),
         () -> {
           e.roundId = round == null ? null : rounds.find(round).orElse(null);
           resets.save(e);

@@ -220,7 +220,7 @@ public class RhythmService {
         roles.stream()
             .mapToDouble(
                 role ->
-                    kinds.byId().values().stream()
+                    kinds.inUse().stream()
                         .filter(k -> k.role() == role)
                         .mapToDouble(Kind::dryL)
                         .average()
@@ -239,7 +239,7 @@ public class RhythmService {
    * best place.
    */
   private double[][] dryingDays(Predicate<Role> roles) {
-    List<Kind> slow = kinds.byId().values().stream().filter(k -> roles.test(k.role())).toList();
+    List<Kind> slow = kinds.inUse().stream().filter(k -> roles.test(k.role())).toList();
     ZoneId zone = households.current().zoneId();
     int year = clock.instant().atZone(zone).getYear();
     double[][] shares = new double[12][DryingDays.LONGEST + 1];

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -330,22 +329,24 @@ public class SortService {
   /**
    * What a load holds of one kind and person.
    *
-   * @param person whose, or null
+   * @param personId whose, or null
+   * @param person their name
    * @param pieces what
    * @param bulker whether it joins for the main wash only
    */
-  public record Held(@Nullable String person, SoiledPieces pieces, boolean bulker) {}
+  public record Held(
+      @Nullable Long personId, @Nullable String person, SoiledPieces pieces, boolean bulker) {}
 
   /** Returns what a load holds, with whose it is. */
   @Transactional(readOnly = true)
   public List<Held> held(long loadId) {
     Map<Long, Kind> kindById = kinds.byId();
-    Map<Long, String> names = new HashMap<>();
-    people.all().forEach(p -> names.put(p.id(), p.name()));
+    Map<Long, String> names = people.names().byId();
     return items.findByLoadIdOrderById(loadId).stream()
         .map(
             i ->
                 new Held(
+                    i.personId,
                     i.personId == null ? null : names.get(i.personId),
                     new SoiledPieces(
                         kindById.get(i.kindId), i.pieces, i.soil, i.solidsOff, i.cameIn, Set.of()),
@@ -393,6 +394,22 @@ public class SortService {
     LoadPieces pieces = pieces(loadId);
     stock.move(pieces.byKind(), Whereabouts.WAITING, Whereabouts.WASHING);
     return pieces;
+  }
+
+  /**
+   * Opens a load again whose wash was stopped; its pieces wait in it. Throws {@link NotNow} when it
+   * had not started.
+   */
+  @Transactional
+  public void reopen(long loadId) {
+    LoadEntity load = loads.findById(loadId).orElseThrow(() -> new NotFound("load", loadId));
+    locks.moveOn(load);
+    if (load.state != LoadEntity.State.STARTED) {
+      throw new NotNow("This load is not in the machine.");
+    }
+    load.state = LoadEntity.State.OPEN;
+    loads.saveAndFlush(load);
+    stock.move(pieces(loadId).byKind(), Whereabouts.WASHING, Whereabouts.WAITING);
   }
 
   private void put(long loadId, Waiting w, int count, boolean bulker) {

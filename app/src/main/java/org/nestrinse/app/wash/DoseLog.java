@@ -3,10 +3,12 @@ package org.nestrinse.app.wash;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.Names;
 import org.nestrinse.app.kit.ProductService;
 import org.nestrinse.app.time.HouseClock;
 import org.springframework.stereotype.Service;
@@ -59,13 +61,13 @@ public class DoseLog {
     }
   }
 
-  /** Returns what really went into each round. */
+  /** Returns what really went into some rounds, by their numbers. */
   @Transactional(readOnly = true)
-  public Map<Long, List<RoundFile.FileDose>> byRound() {
+  public Map<Long, List<RoundFile.FileDose>> byRound(Collection<Long> roundIds) {
     Map<Long, String> names = new HashMap<>();
-    products.products().forEach(p -> names.put(p.id(), p.name()));
+    names.putAll(products.names().byId());
     Map<Long, List<RoundFile.FileDose>> all = new HashMap<>();
-    for (DoseTakenEntity e : taken.findAll()) {
+    for (DoseTakenEntity e : taken.findByRoundIdIn(roundIds)) {
       all.computeIfAbsent(e.roundId, k -> new ArrayList<>())
           .add(new RoundFile.FileDose(e.step, names.getOrDefault(e.productId, ""), e.grams, e.at));
     }
@@ -75,11 +77,12 @@ public class DoseLog {
   /** Keeps what went into a round that came out of a file; nothing is taken out of the packs. */
   @Transactional
   public void keep(long roundId, List<RoundFile.FileDose> doses) {
+    Names names = products.names();
     for (RoundFile.FileDose d : doses) {
-      products.products().stream()
-          .filter(p -> p.name().equals(d.product()))
-          .findFirst()
-          .ifPresent(p -> save(roundId, d.step(), p.id(), d.grams(), d.at()));
+      Long product = names.idOf(d.product());
+      if (product != null) {
+        save(roundId, d.step(), product, d.grams(), d.at());
+      }
     }
   }
 

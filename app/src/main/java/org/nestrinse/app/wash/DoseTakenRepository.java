@@ -1,6 +1,7 @@
 package org.nestrinse.app.wash;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import org.springframework.data.jpa.repository.JpaRepository;
 
@@ -10,4 +11,6 @@ interface DoseTakenRepository extends JpaRepository<DoseTakenEntity, Long> {
   void deleteByRoundId(Long roundId);
 
   List<DoseTakenEntity> findByRoundIdAndStep(Long roundId, int step);
+
+  List<DoseTakenEntity> findByRoundIdIn(Collection<Long> roundIds);
 }

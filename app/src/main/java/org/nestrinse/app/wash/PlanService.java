@@ -192,7 +192,7 @@ public class PlanService {
 
   /** The method that this load opens on; one that cannot wash it here is not offered. */
   private OfferedMethod offered(LoadPieces pieces, WashJob job, List<Plan> plans) {
-    List<String> kinds = pieces.first().stream().map(p -> p.kind().name()).distinct().toList();
+    List<Long> kinds = pieces.first().stream().map(p -> p.kind().id()).distinct().toList();
     String usual =
         rounds.usual(kinds, RoundState.TRUE, Limit.of(1)).stream().findFirst().orElse(null);
     return OfferedMethod.of(
@@ -254,6 +254,7 @@ public class PlanService {
                       e.question().question(),
                       e.question().standing(),
                       e.question().bendsRoutine(),
+                      e.question().ofHousehold(),
                       new ArrayList<>()));
       q.positions()
           .add(
@@ -319,7 +320,7 @@ public class PlanService {
         now,
         now.atZone(household.zoneId()).toLocalTime(),
         askedC,
-        wishes.standing(households.standing()));
+        wishes.standing(households.standing()).household(households.answers()));
   }
 
   /** Returns a routine as it is shown and kept. */

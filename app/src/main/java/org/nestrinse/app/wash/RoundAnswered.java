@@ -12,6 +12,16 @@ import org.nestrinse.core.run.Judgement;
  * @param answer short name of the answer
  * @param carer who looked, or null when nobody said
  * @param at when
+ * @param source names the answer, so that what it told goes when it is taken back
  */
 public record RoundAnswered(
-    long roundId, Judgement judgement, String answer, @Nullable String carer, Instant at) {}
+    long roundId,
+    Judgement judgement,
+    String answer,
+    @Nullable String carer,
+    Instant at,
+    String source) {
+
+  /** Said when an answer is taken back. */
+  public record TakenBack(String source) {}
+}

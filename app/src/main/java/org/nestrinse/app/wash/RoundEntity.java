@@ -76,6 +76,9 @@ class RoundEntity {
   /** Whether a step was ticked off sooner than it can run, and nobody said that it ran. */
   boolean notRun;
 
+  /** Whether the main wash is among them, so that nothing of it can have been washed. */
+  boolean mainNotRun;
+
   double residueMgKg;
   double residueTargetMgKg;
   double litres;
@@ -129,7 +132,12 @@ class RoundEntity {
 
   @Embeddable
   static class ContentRow {
+    @Nullable Long kindId;
+
+    /** What it was called then. */
     String kind;
+
+    @Nullable Long personId;
     @Nullable String person;
     int pieces;
     double massKg;

@@ -7,13 +7,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.Names;
+import org.nestrinse.app.kit.PersonService;
+import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.record.PastRound;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.support.TransactionTemplate;
 
 /** Past rounds out of the database, into it and away: for the record, its files, and resets. */
 @Service
@@ -21,19 +29,30 @@ public class RoundFiles {
   private final RoundRepository rounds;
   private final SchoolService schools;
   private final DoseLog doses;
+  private final KindService kinds;
+  private final PersonService persons;
   private final ApplicationEventPublisher events;
+  private static final int AT_ONCE = 25;
+
+  private final PlatformTransactionManager transactions;
   private final HouseClock clock;
 
   RoundFiles(
       RoundRepository rounds,
       SchoolService schools,
       DoseLog doses,
+      KindService kinds,
+      PersonService persons,
       ApplicationEventPublisher events,
+      PlatformTransactionManager transactions,
       HouseClock clock) {
     this.rounds = rounds;
     this.schools = schools;
     this.doses = doses;
+    this.kinds = kinds;
+    this.persons = persons;
     this.events = events;
+    this.transactions = transactions;
     this.clock = clock;
   }
 
@@ -41,10 +60,16 @@ public class RoundFiles {
   @Transactional(readOnly = true)
   public List<PastRound> past(Instant from, Instant to) {
     Map<String, String> names = schools.names();
+    Names kindNames = kinds.names();
+    Names people = persons.names();
     Map<Long, List<PastRound.Content>> contents = new HashMap<>();
     rounds
         .held(from, to)
-        .forEach(h -> contents.computeIfAbsent(h.round(), k -> new ArrayList<>()).add(h.content()));
+        .forEach(
+            h ->
+                contents
+                    .computeIfAbsent(h.round(), k -> new ArrayList<>())
+                    .add(h.content(kindNames, people)));
     return rounds.rows(RoundState.PAST, from, to).stream()
         .map(
             r ->
@@ -54,13 +79,25 @@ public class RoundFiles {
         .toList();
   }
 
-  /** Returns every past round with everything that is kept of it, oldest first. */
-  @Transactional(readOnly = true)
-  public List<RoundFile> all() {
-    Map<Long, List<RoundFile.FileDose>> taken = doses.byRound();
-    return rounds.findByStateInOrderByStartedAt(RoundState.PAST).stream()
-        .map(e -> file(e, taken.getOrDefault(e.id, List.of())))
-        .toList();
+  /**
+   * Hands out every past round with everything that is kept of it, oldest first, a few at a time.
+   */
+  public void each(Consumer<RoundFile> to) {
+    TransactionTemplate reading = new TransactionTemplate(transactions);
+    reading.setReadOnly(true);
+    List<Long> ids = reading.execute(tx -> rounds.ids(RoundState.PAST));
+    for (int from = 0; from < ids.size(); from += AT_ONCE) {
+      List<Long> some = ids.subList(from, Math.min(ids.size(), from + AT_ONCE));
+      List<RoundFile> files =
+          reading.execute(
+              tx -> {
+                Map<Long, List<RoundFile.FileDose>> taken = doses.byRound(some);
+                return rounds.findByIdInOrderByStartedAtAscIdAsc(some).stream()
+                    .map(e -> file(e, taken.getOrDefault(e.id, List.of())))
+                    .toList();
+              });
+      files.forEach(to);
+    }
   }
 
   /** Returns the number of the round with this name everywhere, or nothing. */
@@ -72,19 +109,25 @@ public class RoundFiles {
   /**
    * Returns the number of the latest wash, or nothing; resets do not count.
    *
-   * @param kind name of a kind that was in it, or null for any
+   * @param kindId a kind that was in it, or null for any
    * @param shelved whether only those count that are back on the shelf
    */
   @Transactional(readOnly = true)
-  public Optional<Long> latest(@Nullable String kind, boolean shelved) {
+  public Optional<Long> latest(@Nullable Long kindId, boolean shelved) {
     return rounds
         .latest(
             shelved ? Set.of(RoundState.SHELVED) : RoundState.TRUE,
-            kind,
+            kindId,
             PastRound.RESET,
             Limit.of(1))
         .stream()
         .findFirst();
+  }
+
+  /** Returns the numbers of the rounds since a moment that a kind was in. */
+  @Transactional(readOnly = true)
+  public Set<Long> with(long kindId, Instant from) {
+    return Set.copyOf(rounds.with(kindId, from));
   }
 
   /** Returns the name everywhere of each past round, by its number. */
@@ -127,12 +170,32 @@ public class RoundFiles {
     return id;
   }
 
+  /**
+   * Takes a round out of the record, or brings it back; throws {@link NotNow} while something of it
+   * hangs.
+   */
+  @Transactional
+  public void remove(long id, boolean away) {
+    RoundEntity e = rounds.findById(id).orElseThrow(() -> new NotFound("round", id));
+    RoundState from = away ? RoundState.SHELVED : RoundState.REMOVED;
+    if (e.state != from) {
+      throw new NotNow(
+          away
+              ? "Only a round that is back on the shelf can be taken out of the record."
+              : "This round is in the record.");
+    }
+    e.state = away ? RoundState.REMOVED : RoundState.SHELVED;
+    rounds.saveAndFlush(e);
+    events.publishEvent(new RoundRemoved(id, away));
+    events.publishEvent(new RoundChanged(id));
+  }
+
   /** Deletes a past round, as a whole. What hangs stays. */
   @Transactional
   public void delete(long id) {
     rounds
         .findById(id)
-        .filter(e -> e.state == RoundState.SHELVED)
+        .filter(e -> e.state == RoundState.SHELVED || e.state == RoundState.REMOVED)
         .ifPresent(
             e -> {
               doses.forget(id);
@@ -141,10 +204,10 @@ public class RoundFiles {
             });
   }
 
-  /** Returns the numbers of the rounds that are back on the shelf. */
+  /** Returns the numbers of the rounds that are back on the shelf, those taken out too. */
   @Transactional(readOnly = true)
   public List<Long> shelved() {
-    return rounds.findByState(RoundState.SHELVED).stream().map(e -> e.id).toList();
+    return rounds.ids(Set.of(RoundState.SHELVED, RoundState.REMOVED));
   }
 
   private static RoundFile file(RoundEntity e, List<RoundFile.FileDose> doses) {
@@ -208,7 +271,7 @@ public class RoundFiles {
         e.going);
   }
 
-  private static RoundEntity entity(RoundFile f) {
+  private RoundEntity entity(RoundFile f) {
     PastRound r = f.round();
     RoundEntity e = new RoundEntity();
     e.uid = f.uid();
@@ -249,9 +312,13 @@ public class RoundFiles {
     e.carer = f.carer();
     e.planned = f.plan();
     e.going = f.going();
+    Names kindNames = kinds.names();
+    Names people = persons.names();
     for (PastRound.Content c : r.contents()) {
       RoundEntity.ContentRow row = new RoundEntity.ContentRow();
+      row.kindId = kindNames.idOf(c.kind());
       row.kind = c.kind();
+      row.personId = people.idOf(c.person());
       row.person = c.person();
       row.pieces = c.pieces();
       row.massKg = c.massKg();

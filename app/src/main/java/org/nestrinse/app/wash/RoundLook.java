@@ -117,6 +117,15 @@ class RoundLook {
     return machine && took != null && EarlyTick.tooSoon(row.minutes, took);
   }
 
+  /** Returns whether a step washes the whole load. */
+  boolean washesAll(RoundEntity e, RoundEntity.StepRow row) {
+    List<Step> steps = steps(e);
+    return row.number <= steps.size()
+        && steps.get(row.number - 1).wholeLoad()
+        && steps.get(row.number - 1).run() != null
+        && steps.get(row.number - 1).run().washes();
+  }
+
   /** When the current step should be over: more time and holds move it on. */
   private static Instant ends(RoundEntity e, RoundEntity.StepRow row, Instant since, Instant now) {
     long held = row.heldSeconds;

@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.Names;
 import org.nestrinse.core.record.PastRound;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
@@ -22,17 +23,28 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
 
   Optional<RoundEntity> findFirstByStateOrderByStartedAtDesc(RoundState state);
 
-  Page<RoundEntity> findByStateNotOrderByStartedAtDesc(RoundState state, Pageable page);
+  Page<RoundEntity> findByStateNotInOrderByStartedAtDesc(
+      Collection<RoundState> states, Pageable page);
 
-  List<RoundEntity> findByStateNotOrderByStartedAt(RoundState state);
+  List<RoundEntity> findByStateInAndSchoolNotOrderByStartedAtDesc(
+      Collection<RoundState> states, String school, Limit limit);
 
-  List<RoundEntity> findByStateInOrderByStartedAt(Collection<RoundState> states);
+  @Query("select e.id from RoundEntity e where e.state in :states order by e.startedAt, e.id")
+  List<Long> ids(Collection<RoundState> states);
+
+  List<RoundEntity> findByIdInOrderByStartedAtAscIdAsc(Collection<Long> ids);
 
   @Query("select e.loadId from RoundEntity e where e.state = :state and e.loadId is not null")
   List<Long> loads(RoundState state);
 
   @Query("select e.id from RoundEntity e where e.uid = :uid")
   Optional<Long> idOf(String uid);
+
+  @Query(
+      """
+      select distinct e.id from RoundEntity e join e.contents c
+      where c.kindId = :kindId and e.startedAt >= :from""")
+  List<Long> with(long kindId, Instant from);
 
   /** A round's number and its name everywhere. */
   record Named(Long id, String uid) {}
@@ -101,35 +113,43 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
   @Query(
       """
       select e.id from RoundEntity e where e.state in :states and e.school <> :not
-        and (:kind is null or exists (select 1 from e.contents c where c.kind = :kind))
+        and (:kindId is null or exists (select 1 from e.contents c where c.kindId = :kindId))
       order by e.startedAt desc""")
-  List<Long> latest(Collection<RoundState> states, @Nullable String kind, String not, Limit limit);
+  List<Long> latest(Collection<RoundState> states, @Nullable Long kindId, String not, Limit limit);
 
   /** Returns the method last used for the first set of any of these kinds. */
   @Query(
       """
       select e.school from RoundEntity e where e.state in :states and e.school <> 'reset'
-        and exists (select 1 from e.contents c where c.kind in :kinds and c.bulker = false)
+        and exists (select 1 from e.contents c where c.kindId in :kindIds and c.bulker = false)
       order by e.startedAt desc""")
-  List<String> usual(Collection<String> kinds, Collection<RoundState> states, Limit limit);
+  List<String> usual(Collection<Long> kindIds, Collection<RoundState> states, Limit limit);
 
   /** What was in a round, beside its number. */
   record Held(
       Long round,
+      @Nullable Long kindId,
       String kind,
+      @Nullable Long personId,
       @Nullable String person,
       int pieces,
       double massKg,
       double heldHours,
       boolean bulker) {
-    PastRound.Content content() {
-      return new PastRound.Content(kind, person, pieces, massKg, heldHours, bulker);
+    PastRound.Content content(Names kinds, Names people) {
+      return new PastRound.Content(
+          kinds.now(kindId, kind),
+          person == null ? null : people.now(personId, person),
+          pieces,
+          massKg,
+          heldHours,
+          bulker);
     }
   }
 
   @Query(
       """
-      select new org.nestrinse.app.wash.RoundRepository$Held(e.id, c.kind, c.person, c.pieces, c.massKg,
+      select new org.nestrinse.app.wash.RoundRepository$Held(e.id, c.kindId, c.kind, c.personId, c.person, c.pieces, c.massKg,
         c.heldHours, c.bulker)
       from RoundEntity e join e.contents c where e.startedAt >= :from and e.startedAt <= :to""")
   List<Held> held(Instant from, Instant to);

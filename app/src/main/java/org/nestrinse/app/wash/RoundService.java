@@ -9,7 +9,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.BeingRemoved;
 import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.Thing;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
@@ -27,6 +29,7 @@ import org.nestrinse.app.wash.WashViews.SummaryPage;
 import org.nestrinse.core.bath.BathWords;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -36,7 +39,9 @@ import org.nestrinse.core.wash.School;
 import org.nestrinse.core.wash.Standing;
 import org.nestrinse.core.wash.Wishes;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.context.event.EventListener;
 import org.springframework.dao.DataIntegrityViolationException;
+import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
@@ -226,6 +231,15 @@ public class RoundService {
     rounds.held(id).orElseThrow(() -> new NotFound("round", id));
   }
 
+  @EventListener
+  @Transactional
+  void needed(BeingRemoved removed) {
+    if (removed.thing() == Thing.MACHINE
+        && rounds.findFirstByStateOrderByStartedAtDesc(RoundState.RUNNING).isPresent()) {
+      throw new NotNow("A wash is running. Finish it before you remove a machine.");
+    }
+  }
+
   /** Marks a round as back on the shelf. */
   @Transactional
   public void shelve(long id) {
@@ -248,8 +262,8 @@ public class RoundService {
     int number = new Range(0, 100000, "").check("page", page);
     int length = new Range(1, LARGEST_PAGE, "rounds").check("size", size);
     Page<RoundEntity> found =
-        rounds.findByStateNotOrderByStartedAtDesc(
-            RoundState.PRACTISE, PageRequest.of(number, length));
+        rounds.findByStateNotInOrderByStartedAtDesc(
+            RoundState.NO_WASH, PageRequest.of(number, length));
     TimeWords words = households.timeWords();
     Map<String, String> names = schools.names();
     return new SummaryPage(
@@ -257,6 +271,19 @@ public class RoundService {
         number,
         found.getTotalPages(),
         found.getTotalElements());
+  }
+
+  /** Returns the latest washes, newest first; resets and practice are none. */
+  @Transactional(readOnly = true)
+  public List<Summary> latestWashes(int most) {
+    TimeWords words = households.timeWords();
+    Map<String, String> names = schools.names();
+    return rounds
+        .findByStateInAndSchoolNotOrderByStartedAtDesc(
+            RoundState.TRUE, PastRound.RESET, Limit.of(most))
+        .stream()
+        .map(e -> summary(e, words, names))
+        .toList();
   }
 
   /** Returns one round as a line. */
@@ -343,7 +370,9 @@ public class RoundService {
 
   private static RoundEntity.ContentRow content(SortService.Held h, Instant start) {
     RoundEntity.ContentRow row = new RoundEntity.ContentRow();
+    row.kindId = h.pieces().kind().id();
     row.kind = h.pieces().kind().name();
+    row.personId = h.personId();
     row.person = h.person();
     row.pieces = h.pieces().count();
     row.massKg = h.pieces().load().massKg();

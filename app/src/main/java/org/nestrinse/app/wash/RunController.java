@@ -54,6 +54,11 @@ class RunController {
     return runs.answer(id, answered);
   }
 
+  @DeleteMapping("/{id}/answers/last")
+  WashViews.Round unanswer(@PathVariable long id) {
+    return runs.unanswer(id);
+  }
+
   @PostMapping("/{id}/skip")
   WashViews.Round skip(@PathVariable long id, @RequestBody RunService.Because because) {
     return runs.skip(id, because);
@@ -77,6 +82,12 @@ class RunController {
   @PostMapping("/{id}/handover")
   WashViews.Round handOver(@PathVariable long id, @RequestBody RunService.Because to) {
     return runs.handOver(id, to);
+  }
+
+  @DeleteMapping("/{id}")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void stop(@PathVariable long id) {
+    runs.stop(id);
   }
 
   @DeleteMapping("/practice")

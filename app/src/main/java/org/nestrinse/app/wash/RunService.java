@@ -4,7 +4,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.kit.ProductService;
 import org.nestrinse.app.problem.Given;
@@ -34,6 +36,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Doing a round: ticking off, looking and answering, holding, skipping, handing over. */
 @Service
 public class RunService {
+  private static final double SECONDS_PER_MINUTE = 60;
   private static final int LONGEST_REASON = 200;
   private static final int LONGEST_WORDS = 300;
   private static final Range SHARE = new Range(0, 2, "times the planned dose");
@@ -47,6 +50,7 @@ public class RunService {
   private final MachineService machines;
   private final ProductService products;
   private final DoseLog doses;
+  private final HouseholdService households;
   private final ApplicationEventPublisher events;
   private final JsonMapper json;
   private final HouseClock clock;
@@ -60,6 +64,7 @@ public class RunService {
       MachineService machines,
       ProductService products,
       DoseLog doses,
+      HouseholdService households,
       ApplicationEventPublisher events,
       JsonMapper json,
       HouseClock clock) {
@@ -71,6 +76,7 @@ public class RunService {
     this.machines = machines;
     this.products = products;
     this.doses = doses;
+    this.households = households;
     this.events = events;
     this.json = json;
     this.clock = clock;
@@ -119,6 +125,8 @@ public class RunService {
       rework(e, look.steps(e));
     }
     e.notRun |= e.state == RoundState.RUNNING && look.tooSoon(e, next);
+    e.mainNotRun |=
+        e.state == RoundState.RUNNING && look.tooSoon(e, next) && look.washesAll(e, next);
     return e.current() == null ? finished(e) : kept(e);
   }
 
@@ -163,6 +171,9 @@ public class RunService {
     }
     e.state = RoundState.HANGING;
     e.finishedAt = clock.instant();
+    if (e.mainNotRun) {
+      didNotRun(e);
+    }
     rounds.saveAndFlush(e);
     LoadPieces pieces = sort.pieces(e.loadId);
     double radius = machines.one(e.machineId).machine().drumRadiusM();
@@ -185,6 +196,26 @@ public class RunService {
     return look.view(entity(e.id));
   }
 
+  /**
+   * Writes what is known of a wash whose machine cannot have run: nothing got warm, nothing was
+   * rinsed, and it took as long as it took. The plan is kept, so that it can be said that it ran.
+   */
+  private void didNotRun(RoundEntity e) {
+    Instant end = e.finishedAt == null ? clock.instant() : e.finishedAt;
+    e.peakC = households.current().inletC();
+    e.holdMinutes = 0;
+    e.rinses = 0;
+    e.totalLog = 0;
+    e.killLog = 0;
+    e.goalMet = false;
+    e.soilLeft = 1.0;
+    e.litres = 0;
+    e.kwh = 0;
+    e.cost = 0;
+    e.minutes = Duration.between(e.startedAt, end).toSeconds() / SECONDS_PER_MINUTE;
+    e.attendedMinutes = Math.min(e.attendedMinutes, e.minutes);
+  }
+
   /** A round by hand has no run of a machine. */
   private boolean byHand(RoundEntity e) {
     return look.steps(e).stream().anyMatch(s -> s.action() == Step.Action.BY_HAND);
@@ -204,6 +235,12 @@ public class RunService {
   public Round ran(long id, Ran sent) {
     RoundEntity e = entity(id);
     e.notRun = !Given.yesNo("ran", sent.ran);
+    if (e.mainNotRun && e.notRun) {
+      didNotRun(e);
+    } else if (e.planned != null) {
+      RoundService.figures(
+          e, json.readValue(e.going == null ? e.planned : e.going, WashViews.Plan.class));
+    }
     rounds.saveAndFlush(e);
     events.publishEvent(new RoundChanged(e.id));
     return look.view(e);
@@ -218,6 +255,12 @@ public class RunService {
             .filter(s -> s.doneAt != null)
             .reduce((a, b) -> b)
             .orElseThrow(() -> new NotNow("No step is ticked off yet."));
+    if (e.current() != null) {
+      // What was looked at after it belongs to it.
+      while (lastAnswer(e, "").isPresent()) {
+        takeBack(e, lastAnswer(e, "").get());
+      }
+    }
     last.doneAt = null;
     doses.takeBack(e.id, last.number);
     if (last.shares != null) {
@@ -234,6 +277,8 @@ public class RunService {
     RoundEntity e = going(id);
     Judgement judgement = Given.choice("judgement", sent.judgement, Judgement.class);
     Judgement.Answer answer = judgement.answer(Given.text("answer", sent.answer, LONGEST_REASON));
+    // Whoever answers again means the last answer only.
+    lastAnswer(e, judgement.name() + "=").ifPresent(before -> takeBack(e, before));
     RoundEntity.StepRow row = next(e);
     boolean asked =
         look.view(e).judgements().stream().anyMatch(j -> j.id().equals(judgement.name()));
@@ -245,7 +290,9 @@ public class RunService {
     happened(e, row.number, EventKind.ANSWERED, code, said, clock.instant(), sent.carer);
     if (e.state == RoundState.RUNNING) {
       String who = sent.carer == null ? e.carer : sent.carer;
-      events.publishEvent(new RoundAnswered(e.id, judgement, answer.id(), who, clock.instant()));
+      events.publishEvent(
+          new RoundAnswered(
+              e.id, judgement, answer.id(), who, clock.instant(), source(e, row.number, code)));
     }
     Branch.After after =
         Branch.of(look.steps(e), row.number, answer.adds(), machines.one(e.machineId).machine());
@@ -264,6 +311,47 @@ public class RunService {
           sent.carer);
     }
     return kept(e);
+  }
+
+  /** Takes the last answer back that was given in this step, with what it added and told. */
+  @Transactional
+  public Round unanswer(long id) {
+    RoundEntity e = going(id);
+    takeBack(
+        e, lastAnswer(e, "").orElseThrow(() -> new NotNow("Nothing was answered in this step.")));
+    return kept(e);
+  }
+
+  /**
+   * An answer of the step that is on: what it added comes before that step, so it has its number.
+   */
+  private static Optional<RoundEntity.EventRow> lastAnswer(RoundEntity e, String code) {
+    RoundEntity.StepRow row = next(e);
+    return e.events.stream()
+        .filter(x -> x.kind == EventKind.ANSWERED && x.step == row.number)
+        .filter(x -> x.code != null && x.code.startsWith(code))
+        .reduce((a, b) -> b);
+  }
+
+  private void takeBack(RoundEntity e, RoundEntity.EventRow answer) {
+    String because = shortened(answer.words, LONGEST_REASON);
+    List<Step> steps = new ArrayList<>(look.steps(e));
+    e.steps.stream()
+        .filter(s -> s.doneAt == null && because.equals(s.addedBecause))
+        .findFirst()
+        .ifPresent(
+            added -> {
+              steps.remove(added.number - 1);
+              e.steps.remove(added);
+              rework(e, Step.numbered(steps));
+            });
+    events.publishEvent(new RoundAnswered.TakenBack(source(e, answer.step, answer.code)));
+    answer.code = null;
+    happened(e, answer.step, EventKind.BACK, null, "not: " + answer.words, clock.instant());
+  }
+
+  private static String source(RoundEntity e, int step, @Nullable String code) {
+    return "round/" + e.id + "/" + step + "/" + code;
   }
 
   /** Leaves the current step out, with a reason; never loading, the main wash or unloading. */
@@ -347,6 +435,26 @@ public class RunService {
     happened(
         e, next(e).number, EventKind.HANDED_OVER, null, "handed over to " + name, clock.instant());
     return kept(e);
+  }
+
+  /**
+   * Stops a wash that was started: its pieces are in their load again, and what went in stays taken
+   * from its pack. It is no round of the record.
+   */
+  @Transactional
+  public void stop(long id) {
+    RoundEntity e = going(id);
+    if (e.state == RoundState.PRACTISE) {
+      stopPractice();
+      return;
+    }
+    e.state = RoundState.STOPPED;
+    e.finishedAt = clock.instant();
+    e.heldSince = null;
+    happened(e, next(e).number, EventKind.STOPPED, null, "stopped", e.finishedAt);
+    rounds.saveAndFlush(e);
+    sort.reopen(e.loadId);
+    events.publishEvent(new RoundChanged(e.id));
   }
 
   /** Stops practising; nothing of it is kept. */

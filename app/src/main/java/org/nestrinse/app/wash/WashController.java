@@ -3,6 +3,7 @@ package org.nestrinse.app.wash;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.WallCard;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -89,11 +90,14 @@ class WashController {
    * @param name its name
    * @param plan how it is bent
    */
-  record OwnSchool(@Nullable String name, PlanService.Request plan) {}
+  record OwnSchool(@Nullable String name, PlanService.@Nullable Request plan) {}
 
   @PostMapping("/schools")
   @ResponseStatus(HttpStatus.CREATED)
   SchoolService.View keepSchool(@RequestBody OwnSchool own) {
+    if (own.plan == null) {
+      throw new OutOfRange("plan", "missing", "how the wash is bent, with its school");
+    }
     return plans.keepSchool(own.name, own.plan);
   }
 

@@ -119,6 +119,7 @@ public final class WashViews {
    * @param question as it is asked
    * @param standing what is done when nobody chooses, and why
    * @param bendsRoutine whether it bends this routine, or is decided elsewhere
+   * @param ofHousehold whether its answer is kept for the household, and not of one load
    * @param positions the answers
    */
   public record Question(
@@ -126,6 +127,7 @@ public final class WashViews {
       String question,
       String standing,
       boolean bendsRoutine,
+      boolean ofHousehold,
       List<PositionEffect> positions) {}
 
   /**
@@ -454,7 +456,8 @@ public final class WashViews {
     SKIPPED,
     MORE_TIME,
     DOSED,
-    HANDED_OVER
+    HANDED_OVER,
+    STOPPED
   }
 
   /**

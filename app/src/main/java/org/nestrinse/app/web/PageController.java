@@ -1,13 +1,19 @@
 package org.nestrinse.app.web;
 
 import io.swagger.v3.oas.annotations.Hidden;
+import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
-/** Gives every address of a view the same page; the interface finds its way by itself. */
+/**
+ * Gives every address of a view the same page; the interface finds its way by itself. An address
+ * that no view has gets the page too, which says so.
+ */
 @Hidden
 @Controller
 class PageController {
+  private static final String PAGE = "forward:/index.html";
+
   @GetMapping({
     "/gather",
     "/sort",
@@ -23,6 +29,15 @@ class PageController {
     "/kit"
   })
   String page() {
-    return "forward:/index.html";
+    return PAGE;
+  }
+
+  @GetMapping({
+    "/{first:(?!api|actuator|assets)[^.]+}",
+    "/{first:(?!api|actuator|assets|v3)[^.]+}/{*rest}"
+  })
+  String nowhere(HttpServletResponse response) {
+    response.setStatus(HttpServletResponse.SC_NOT_FOUND);
+    return PAGE;
   }
 }

@@ -3,15 +3,18 @@ package org.nestrinse.app.week;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -28,6 +31,7 @@ import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.rhythm.CoverService;
 import org.nestrinse.app.shelf.ShelfService;
@@ -55,8 +59,13 @@ import org.springframework.transaction.annotation.Transactional;
 /** The rounds of the coming seven days, from pails, shelf, weather, prices and people. */
 @Service
 public class WeekService {
+  private static final DateTimeFormatter DATE =
+      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+  private static final DateTimeFormatter WEEKDAY =
+      DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
   private static final int DAYS = 7;
   private static final int HOURS = DAYS * 24;
+  private static final Range HOUR = new Range(0, 23, "h");
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
   private static final int LOOK_BACK_ROUNDS = 40;
 
@@ -130,8 +139,14 @@ public class WeekService {
   public record TimeChange(
       @Nullable List<@Nullable DayOfWeek> days, @Nullable LocalTime from, @Nullable LocalTime to) {}
 
-  /** A round that is moved: when it shall start, and which start it had; null when it is added. */
-  public record Move(@Nullable Instant start, @Nullable Instant instead) {}
+  /**
+   * A round that is moved.
+   *
+   * @param date the day on which it shall start, in the house
+   * @param hour the hour of that day
+   * @param instead which start it had; null when it is added
+   */
+  public record Move(@Nullable LocalDate date, @Nullable Integer hour, @Nullable Instant instead) {}
 
   /** Returns the coming days. */
   @Transactional(readOnly = true)
@@ -178,8 +193,14 @@ public class WeekService {
     if (people.all().stream().noneMatch(p -> p.id() == personId)) {
       throw new NotFound("person", personId);
     }
+    if (c.days == null) {
+      throw new OutOfRange("days", "missing", "the days of the week, none of them for never");
+    }
+    if (!c.days.isEmpty() && (c.from == null || c.to == null)) {
+      throw new OutOfRange(c.from == null ? "from" : "to", "missing", "a time such as 08:00");
+    }
     times.deleteByPersonId(personId);
-    if (c.days == null || c.days.isEmpty()) {
+    if (c.days.isEmpty()) {
       return;
     }
     if (c.from == null || c.to == null) {
@@ -200,13 +221,21 @@ public class WeekService {
   /** Moves a round to another hour, where it stays; the rest is laid out around it. */
   @Transactional
   public void move(Move move) {
-    if (move.start == null) {
-      throw new OutOfRange("start", "missing", "the hour at which the round shall start");
+    if (move.date == null) {
+      throw new OutOfRange("date", "missing", "the day on which the round shall start");
     }
-    Instant start = move.start.truncatedTo(ChronoUnit.HOURS);
+    int hour = Given.whole("hour", move.hour, HOUR);
     Instant now = clock.instant();
+    ZoneId zone = households.current().zoneId();
+    LocalDate today = now.atZone(zone).toLocalDate();
+    if (move.date.isBefore(today) || move.date.isAfter(today.plusDays(DAYS))) {
+      throw new OutOfRange(
+          "date", move.date, "a day from " + today + " to " + today.plusDays(DAYS));
+    }
+    // An hour that the clocks leave out is the one after it.
+    Instant start = move.date.atTime(hour, 0).atZone(zone).toInstant();
     if (!start.isAfter(now) || start.isAfter(now.plus(Duration.ofHours(HOURS)))) {
-      throw new OutOfRange("start", start, "an hour of the coming seven days");
+      throw new OutOfRange("hour", hour, "an hour of the coming seven days");
     }
     if (move.instead != null) {
       pins.deleteAllById(
@@ -222,6 +251,9 @@ public class WeekService {
   /** Lets a round that was moved go back to where the plan wants it. */
   @Transactional
   public void free(Instant start) {
+    if (!pins.existsById(start)) {
+      throw new NotNow("No round was moved there.");
+    }
     pins.deleteAllById(pins.findAllById(List.of(start)).stream().map(p -> p.startAt).toList());
   }
 
@@ -278,10 +310,13 @@ public class WeekService {
     private final ZoneId zone = household.zoneId();
     private final TimeWords words = households.timeWords();
     private final WeekSettingEntity setting = setting();
-    private final List<WashViews.Summary> done = rounds.page(0, LOOK_BACK_ROUNDS).rounds();
+    private final List<WashViews.Summary> done = rounds.latestWashes(LOOK_BACK_ROUNDS);
 
     Laid laid() {
       WeekQuestion question = question();
+      if (!machines.isSetUp() || kinds.inUse().isEmpty()) {
+        return new Laid(question, WeekPlan.NONE, new WeekExtras(List.of(), null));
+      }
       List<ZonedDateTime> wanted =
           pins.findByStartAtGreaterThanEqualOrderByStartAt(now).stream()
               .map(p -> p.startAt.atZone(zone))
@@ -306,8 +341,7 @@ public class WeekService {
       }
       return new WeekViews.Week(
           now,
-          now.atZone(zone).truncatedTo(ChronoUnit.DAYS).toInstant(),
-          DAYS,
+          dates(),
           shown,
           laid.extras.runs().stream()
               .map(
@@ -326,6 +360,23 @@ public class WeekService {
           setting.maintainedAt == null ? null : words.at(setting.maintainedAt),
           view(setting),
           whys);
+    }
+
+    /** Today and the days after it, from midnight to midnight in the house. */
+    private List<WeekViews.Day> dates() {
+      List<WeekViews.Day> dates = new ArrayList<>();
+      LocalDate today = now.atZone(zone).toLocalDate();
+      for (int day = 0; day <= DAYS; day++) {
+        LocalDate date = today.plusDays(day);
+        dates.add(
+            new WeekViews.Day(
+                date,
+                date.atStartOfDay(zone).toInstant(),
+                date.plusDays(1).atStartOfDay(zone).toInstant(),
+                DATE.format(date),
+                WEEKDAY.format(date)));
+      }
+      return dates;
     }
 
     private WeekViews.Planned round(WeekPlan.Round r, boolean hot) {
@@ -442,10 +493,12 @@ public class WeekService {
     }
 
     private WeekQuestion.Shape shape() {
-      if (done.isEmpty() || !machines.isSetUp()) {
+      // Of a round that came out of a file without its plan, only figures are known.
+      WashViews.Summary last =
+          done.stream().filter(WashViews.Summary::hasPlan).findFirst().orElse(null);
+      if (last == null || !machines.isSetUp()) {
         return USUAL;
       }
-      WashViews.Summary last = done.get(0);
       WashViews.Plan plan = rounds.one(last.id()).plan();
       int before = 0;
       int bulk = 0;
@@ -501,7 +554,7 @@ public class WeekService {
     private List<WeekQuestion.Drying> drying() {
       int after = shape().minutes() / 60 + 1;
       List<WeatherHour> hours = weather.hours(now, HOURS + after + AirDrying.LONGEST_H);
-      List<Kind> slow = kinds.byId().values().stream().filter(k -> k.role().driesSlowly()).toList();
+      List<Kind> slow = kinds.inUse().stream().filter(k -> k.role().driesSlowly()).toList();
       List<Place> all = places.all().stream().map(PlaceService.Numbered::place).toList();
       double radius = machines.isSetUp() ? machines.machine().drumRadiusM() : 0.235;
       List<Object> facts = List.of(hours, slow, all, radius);

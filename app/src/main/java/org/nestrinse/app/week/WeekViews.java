@@ -2,6 +2,7 @@ package org.nestrinse.app.week;
 
 import java.time.DayOfWeek;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
@@ -17,8 +18,7 @@ public final class WeekViews {
    * The coming days.
    *
    * @param now the present moment
-   * @param from the first midnight that is shown
-   * @param days how many days
+   * @param dates today and the days after it
    * @param rounds nappy rounds, in order
    * @param extras what runs beside them
    * @param there when each carer is there, hour by hour of the plan
@@ -32,8 +32,7 @@ public final class WeekViews {
    */
   public record Week(
       Instant now,
-      Instant from,
-      int days,
+      List<Day> dates,
       List<Planned> rounds,
       List<Extra> extras,
       List<Span> there,
@@ -43,6 +42,17 @@ public final class WeekViews {
       @Nullable String maintainedWords,
       Settings settings,
       Map<String, Why> whys) {}
+
+  /**
+   * A day in the house, of 23, 24 or 25 hours.
+   *
+   * @param date which
+   * @param from its first midnight
+   * @param to its last
+   * @param words in words
+   * @param weekday in short
+   */
+  public record Day(LocalDate date, Instant from, Instant to, String words, String weekday) {}
 
   /**
    * A stretch of time.

@@ -2,8 +2,6 @@ package org.nestrinse.app.dry;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.ArgumentMatchers.anyInt;
-import static org.mockito.ArgumentMatchers.anyLong;
-import static org.mockito.ArgumentMatchers.eq;
 import static org.mockito.Mockito.any;
 import static org.mockito.Mockito.atLeastOnce;
 import static org.mockito.Mockito.verify;
@@ -98,7 +96,9 @@ class PlacesTest {
                 true,
                 false,
                 DryingWishes.NONE,
-                null));
+                null,
+                org.nestrinse.core.gather.NewPieceRule.FIBRE,
+                false));
     when(weather.hours(any(), anyInt()))
         .thenReturn(
             IntStream.range(0, 96)
@@ -145,7 +145,7 @@ class PlacesTest {
     verify(groups).save(hung.capture());
     assertThat(hung.getValue().placeId).isEqualTo(expectedPlace);
     assertThat(hung.getValue().startMoisture).isBetween(0.5, 0.7);
-    verify(stock).move(anyLong(), eq(6), eq(Whereabouts.WASHING), eq(Whereabouts.DRYING));
+    verify(stock).move(Map.of(FLAT.id(), 6), Whereabouts.WASHING, Whereabouts.DRYING);
   }
 
   private static PlaceService.Numbered place(long id, Place.Sort sort, double metres) {

@@ -11,7 +11,6 @@ import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /** The whole record out, away, and in again. */
 class ArchiveApiTest {
@@ -29,8 +28,7 @@ class ArchiveApiTest {
   }
 
   private JsonNode read(String text, boolean keep) {
-    ObjectNode body = JSON.createObjectNode().put("text", text).put("keep", keep);
-    return app.send("POST", "/api/record/files", body.toString()).json();
+    return app.send("POST", "/api/record/files?keep=" + keep, text).json();
   }
 
   private static String withoutExport(String json) {
@@ -135,7 +133,7 @@ class ArchiveApiTest {
     JsonNode answer = read(spoilt, true);
     assertThat(answer.get("errors")).hasSize(1);
     assertThat(app.get("/api/record?size=50").json().get("total").asInt()).isEqualTo(1);
-    assertThat(app.send("POST", "/api/record/files", "{\"text\":\"\"}").status()).isEqualTo(400);
+    assertThat(app.send("POST", "/api/record/files", "").status()).isEqualTo(400);
     assertThat(app.get("/api/record/nothing.csv").status()).isEqualTo(409);
   }
 }

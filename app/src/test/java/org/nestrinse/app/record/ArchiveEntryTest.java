@@ -3,8 +3,6 @@ package org.nestrinse.app.record;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
-import java.util.ArrayList;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -20,7 +18,7 @@ class ArchiveEntryTest {
   private static final JsonMapper JSON = JsonMapper.shared();
   private static final Range TEN = new Range(0, 10, "L");
 
-  private final List<LineError> errors = new ArrayList<>();
+  private final FileErrors errors = new FileErrors();
 
   private ArchiveEntry entry(String json) {
     JsonNode node = JSON.readTree(json);
@@ -43,7 +41,7 @@ class ArchiveEntryTest {
     assertThat(e.list("list").stream().map(x -> x.whole("n", TEN))).containsExactly(1, 2);
     assertThat(e.texts("texts", 5)).containsExactly("x", "y");
     assertThat(e.json("plan")).isEqualTo("{\"a\":[1]}");
-    assertThat(errors).isEmpty();
+    assertThat(errors.first()).isEmpty();
   }
 
   @Test
@@ -56,7 +54,7 @@ class ArchiveEntryTest {
     assertThat(e.list("list")).isEmpty();
     assertThat(e.texts("texts", 5)).isEmpty();
     assertThat(e.json("plan")).isNull();
-    assertThat(errors).isEmpty();
+    assertThat(errors.first()).isEmpty();
   }
 
   @Test
@@ -65,9 +63,9 @@ class ArchiveEntryTest {
         entry("{\"list\":\"[{\\\"n\\\":7}]\",\"texts\":\"[\\\"x\\\"]\",\"bad\":\"[\"}");
     assertThat(e.list("list").get(0).whole("n", TEN)).isEqualTo(7);
     assertThat(e.texts("texts", 3)).containsExactly("x");
-    assertThat(errors).isEmpty();
+    assertThat(errors.first()).isEmpty();
     assertThat(e.list("bad")).isEmpty();
-    assertThat(errors).extracting(LineError::expected).containsExactly("JSON");
+    assertThat(errors.first()).extracting(LineError::expected).containsExactly("JSON");
   }
 
   @ParameterizedTest
@@ -80,13 +78,13 @@ class ArchiveEntryTest {
   })
   void aNumberHasItsRange(String json, String found) {
     entry(json).number("n", TEN);
-    assertThat(errors).containsExactly(new LineError(4, "n", found, TEN.describe()));
+    assertThat(errors.first()).containsExactly(new LineError(4, "n", found, TEN.describe()));
   }
 
   @Test
   void aWholeNumberIsWhole() {
     entry("{\"n\":2.5}").whole("n", TEN);
-    assertThat(errors.get(0).expected()).isEqualTo("a whole number");
+    assertThat(errors.first().get(0).expected()).isEqualTo("a whole number");
   }
 
   @Test
@@ -102,25 +100,25 @@ class ArchiveEntryTest {
     e.yes("no");
     e.choice("goal", HygieneGoal.class);
     e.list("list");
-    assertThat(errors)
+    assertThat(errors.first())
         .extracting(LineError::column)
         .containsExactly("name", "other", "at", "never", "yes", "no", "goal", "list");
-    assertThat(errors).allMatch(x -> x.line() == 4 && !x.expected().isBlank());
-    assertThat(errors.get(6).expected()).contains("EVERYDAY").contains("ILLNESS");
+    assertThat(errors.first()).allMatch(x -> x.line() == 4 && !x.expected().isBlank());
+    assertThat(errors.first().get(6).expected()).contains("EVERYDAY").contains("ILLNESS");
   }
 
   @Test
   void whatCoreRefusesIsNotedByItsField() {
     ArchiveEntry e = entry("{}");
     assertThat(e.checked(() -> Sign.SUDS.value("purple"))).isNull();
-    assertThat(errors.get(0).column()).isEqualTo("value");
-    assertThat(errors.get(0).expected()).contains("none, suds");
+    assertThat(errors.first().get(0).column()).isEqualTo("value");
+    assertThat(errors.first().get(0).expected()).contains("none, suds");
     assertThat(e.checked(() -> Sign.SUDS.value("suds"))).isNotNull();
   }
 
   @Test
   void aLongTextIsShownShort() {
     entry("{}").wrong("note", "x".repeat(500), "less");
-    assertThat(errors.get(0).found()).hasSizeLessThan(70);
+    assertThat(errors.first().get(0).found()).hasSizeLessThan(70);
   }
 }

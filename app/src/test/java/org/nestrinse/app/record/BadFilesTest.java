@@ -8,15 +8,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
-import tools.jackson.databind.node.ObjectNode;
 
 /** Files that are not a record are refused whole, each fault named by its place. */
 @ExtendWith(DemoApp.class)
 class BadFilesTest {
   private static JsonNode read(RunningApp app, String text) {
-    ObjectNode body = JsonMapper.shared().createObjectNode().put("text", text).put("keep", true);
-    return app.send("POST", "/api/record/files", body.toString()).json();
+    return app.send("POST", "/api/record/files?keep=true", text).json();
   }
 
   private static String everything(RunningApp app) {

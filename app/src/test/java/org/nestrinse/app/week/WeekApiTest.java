@@ -6,7 +6,9 @@ import java.io.StringReader;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import net.fortuna.ical4j.data.CalendarBuilder;
 import net.fortuna.ical4j.model.Calendar;
@@ -104,14 +106,21 @@ class WeekApiTest {
     return events;
   }
 
+  /** A move as it is sent: day and hour in the house. */
+  private String at(Instant start, String instead) {
+    ZonedDateTime there =
+        start.atZone(ZoneId.of(app.get("/api/line").json().get("zone").asString()));
+    String was = instead == null ? "" : ",\"instead\":\"" + instead + "\"";
+    return "{\"date\":\"%s\",\"hour\":%d%s}".formatted(there.toLocalDate(), there.getHour(), was);
+  }
+
   @Test
   @Order(3)
   void aMovedRoundStaysTheCostIsSaidAndItCanGoBack() {
     JsonNode before = week();
     String from = before.get("rounds").get(1).get("start").asString();
     Instant to = Instant.parse(from).plusSeconds(3600 * 5);
-    String body = "{\"start\":\"%s\",\"instead\":\"%s\"}".formatted(to, from);
-    JsonNode moved = app.post("/api/week/moves", body).json();
+    JsonNode moved = app.post("/api/week/moves", at(to, from)).json();
     JsonNode there = Lives.named(moved.get("rounds"), "start", to.toString());
     assertThat(there.get("pinned").asBoolean()).isTrue();
     assertThat(moved.get("moveCost").asDouble()).isGreaterThanOrEqualTo(0);
@@ -119,22 +128,23 @@ class WeekApiTest {
     assertThat(Lives.named(week().get("rounds"), "start", to.toString()).get("pinned").asBoolean())
         .isTrue();
     Instant night = to.plusSeconds(3600 * 11);
-    JsonNode both =
-        app.post("/api/week/moves", "{\"start\":\"%s\",\"instead\":\"%s\"}".formatted(night, to))
-            .json();
+    JsonNode both = app.post("/api/week/moves", at(night, to.toString())).json();
     JsonNode atNight = Lives.named(both.get("rounds"), "start", night.toString());
     assertThat(atNight.get("notes").toString()).contains("nobody is there");
     assertThat(both.get("moveCost").asDouble()).isPositive();
-    RunningApp.Answer tooNear =
-        app.post("/api/week/moves", "{\"start\":\"%s\"}".formatted(night.plusSeconds(3600)));
+    RunningApp.Answer tooNear = app.post("/api/week/moves", at(night.plusSeconds(3600), null));
     assertThat(tooNear.status()).isEqualTo(400);
     assertThat(Lives.named(week().get("rounds"), "start", night.toString())).isNotNull();
     JsonNode back = app.send("DELETE", "/api/week/moves/" + night, null).json();
     assertThat(back.get("moveCost").asDouble()).isZero();
     assertThat(back.get("rounds").get(1).get("start").asString()).isEqualTo(from);
-    assertThat(app.post("/api/week/moves", "{}").json().get("field").asString()).isEqualTo("start");
-    assertThat(app.post("/api/week/moves", "{\"start\":\"2020-01-01T00:00:00Z\"}").status())
-        .isEqualTo(400);
+    assertThat(app.post("/api/week/moves", "{}").json().get("field").asString()).isEqualTo("date");
+    for (String date : List.of("2020-01-01", "0000-01-01", "+999999999-12-31", "2026-02-30")) {
+      assertThat(
+              app.post("/api/week/moves", "{\"date\":\"%s\",\"hour\":9}".formatted(date)).status())
+          .as(date)
+          .isEqualTo(400);
+    }
     assertThat(app.send("DELETE", "/api/week/moves/someday", null).status()).isEqualTo(400);
   }
 

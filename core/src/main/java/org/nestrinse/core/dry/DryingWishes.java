@@ -11,10 +11,11 @@ import org.nestrinse.core.units.Range;
  * @param afterDark whether anything is carried after dark
  * @param aim what counts most when everything is dry in time
  * @param tripsADay trips that are enough for a day, {@link #TRIPS}
+ * @param sun how much strong sun covers and elastic get
  * @see "docs/models.md, section 8"
  */
 public record DryingWishes(
-    Tumbling tumbling, boolean outdoors, boolean afterDark, Aim aim, int tripsADay) {
+    Tumbling tumbling, boolean outdoors, boolean afterDark, Aim aim, int tripsADay, SunLimit sun) {
   /** Trips a day that a household may want at most. */
   public static final Range TRIPS = new Range(1, 12, "trips");
 
@@ -49,6 +50,12 @@ public record DryingWishes(
     BALANCED,
     CHEAPEST,
     LEAST_CARRYING
+  }
+
+  /** Makes wishes of a household that limits the sun as is usual. */
+  public DryingWishes(
+      Tumbling tumbling, boolean outdoors, boolean afterDark, Aim aim, int tripsADay) {
+    this(tumbling, outdoors, afterDark, aim, tripsADay, SunLimit.LIMITED);
   }
 
   public DryingWishes {

@@ -366,8 +366,13 @@ final class Ways {
       shade[hour] =
           batch.kind().sunShy()
               && sun > 0
-              && (weather.temperatureC() > SHADE_ABOVE_C
-                  || (strong && strongSunBefore[hour] >= STRONG_SUN_H));
+              && switch (question.wishes().sun()) {
+                case NEVER -> true;
+                case FULL -> false;
+                case LIMITED ->
+                    weather.temperatureC() > SHADE_ABOVE_C
+                        || (strong && strongSunBefore[hour] >= STRONG_SUN_H);
+              };
       strongSunBefore[hour + 1] = strongSunBefore[hour] + (strong && !shade[hour] ? 1 : 0);
       Place place = spot.felt();
       double exposure =

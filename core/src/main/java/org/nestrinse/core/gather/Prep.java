@@ -30,11 +30,17 @@ public record Prep(int washes, boolean soakable, int dyeWashes, String reason) {
   /** Dark pieces stay apart for so many washes. */
   public static final int DYE_WASHES = 3;
 
+  private static final int THREE = 3;
   private static final double MOSTLY = 0.5;
 
   /** Returns what a kind needs, by its fibres and its dye. */
   public static Prep of(Kind kind) {
-    Prep prep = byFibre(kind);
+    return of(kind, NewPieceRule.FIBRE);
+  }
+
+  /** Returns what a kind needs in a household that goes by this rule. */
+  public static Prep of(Kind kind, NewPieceRule rule) {
+    Prep prep = by(rule, byFibre(kind));
     return bleeds(kind, 0)
         ? new Prep(
             Math.max(prep.washes, DYE_WASHES),
@@ -42,6 +48,16 @@ public record Prep(int washes, boolean soakable, int dyeWashes, String reason) {
             DYE_WASHES,
             prep.reason + " Dark and new, it travels apart from pale pieces for three washes.")
         : prep;
+  }
+
+  /** Only what drinks is in question: the rest needs its one wash. */
+  private static Prep by(NewPieceRule rule, Prep fibre) {
+    if (!fibre.soakable || rule == NewPieceRule.FIBRE) {
+      return fibre;
+    }
+    return rule == NewPieceRule.SOAK
+        ? new Prep(THREE, true, 0, "A day's cold soak and one wash, or three washes: your rule.")
+        : new Prep(THREE, false, 0, "Three washes, and no soak instead: your rule.");
   }
 
   private static Prep byFibre(Kind kind) {

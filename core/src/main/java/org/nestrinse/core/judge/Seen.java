@@ -11,15 +11,22 @@ import org.jspecify.annotations.Nullable;
  * @param at when
  * @param round number of the round that it tells about, or null when it tells of none
  * @param inReset whether it was the water of a reset, which tells of the washes before it
+ * @param ofLoad whether it was seen of a whole load, and of no kind in particular
  */
-public record Seen(Sign sign, String value, Instant at, @Nullable Long round, boolean inReset) {
+public record Seen(
+    Sign sign, String value, Instant at, @Nullable Long round, boolean inReset, boolean ofLoad) {
   public Seen {
     sign.value(value);
   }
 
   /** Makes what was seen of washed pieces. */
   public Seen(Sign sign, String value, Instant at, @Nullable Long round) {
-    this(sign, value, at, round, false);
+    this(sign, value, at, round, false, false);
+  }
+
+  /** Makes what was seen of pieces of one kind. */
+  public Seen(Sign sign, String value, Instant at, @Nullable Long round, boolean inReset) {
+    this(sign, value, at, round, inReset, false);
   }
 
   /**

@@ -327,6 +327,12 @@ public enum Sign {
     };
   }
 
+  /** Returns whether a finding such as "SMELL_WET.ammonia" names a sign and one of its values. */
+  public static boolean knows(String finding) {
+    return java.util.Arrays.stream(values())
+        .anyMatch(s -> s.all().stream().anyMatch(v -> finding.equals(s.name() + "." + v.id())));
+  }
+
   /** Returns what it can be, the good one first. */
   public List<Value> all() {
     return values;

@@ -39,6 +39,8 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
     /** No check speaks of residue. */
     NOT_NEEDED,
     WANTED,
+    /** Only whole loads speak of residue: a look at one piece of this kind comes first. */
+    CHECK_FIRST,
     /** Wanted more often than is usual: the routine is wrong, not the pieces. */
     ROUTINE_FIRST
   }
@@ -62,12 +64,21 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
       @Nullable Cause likely) {
     int yearly = yearly(kind);
     List<Seen> seen = all.stream().filter(s -> !s.inReset()).toList();
-    ResetRecipe recipe = recipe(kind, seen, hardnessMmolL);
+    List<Seen> own = seen.stream().filter(s -> !s.ofLoad()).toList();
+    ResetRecipe recipe = recipe(kind, own, hardnessMmolL);
+    if (recipe == null && recipe(kind, seen, hardnessMmolL) != null) {
+      return new ResetNeed(
+          State.CHECK_FIRST,
+          null,
+          "Seen of a whole load it was in: %s. Try one piece of it first, with a drop of water or in a jar."
+              .formatted(because(seen)),
+          yearly);
+    }
     if (recipe == null) {
       return new ResetNeed(
           State.NOT_NEEDED, null, "No check speaks of residue. Leave it alone.", yearly);
     }
-    String because = because(seen);
+    String because = because(own);
     if (resetsInYear >= yearly) {
       String cause = likely == null ? "Record says what to check" : "likely " + likely.words();
       return new ResetNeed(

@@ -47,6 +47,9 @@ public record WeekPlan(List<Round> rounds, double cost) {
   private static final double HOURS_PER_DAY = 24;
   private static final int MINUTES_PER_HOUR = 60;
 
+  /** The plan of a week in which there is nothing to wash, or nothing to wash it in. */
+  public static final WeekPlan NONE = new WeekPlan(List.of(), 0);
+
   public WeekPlan {
     rounds = List.copyOf(rounds);
   }
@@ -124,7 +127,7 @@ public record WeekPlan(List<Round> rounds, double cost) {
    * @throws OutOfRange when two of them are nearer than a round takes
    */
   public static WeekPlan of(WeekQuestion question, Collection<ZonedDateTime> pins) {
-    return new Search(question, pins).plan();
+    return question.nothingToWash() ? NONE : new Search(question, pins).plan();
   }
 
   private static final class Search {

@@ -131,6 +131,11 @@ public record WeekQuestion(
     from = from.truncatedTo(ChronoUnit.HOURS).plusHours(1);
   }
 
+  /** Returns whether nothing waits and nothing will come in. */
+  public boolean nothingToWash() {
+    return waiting == 0 && soiledPerDay == 0;
+  }
+
   /** Returns how many hours are laid out. */
   int hours() {
     return days * HOURS_PER_DAY;

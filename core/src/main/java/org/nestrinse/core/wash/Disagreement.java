@@ -146,6 +146,17 @@ public enum Disagreement {
     };
   }
 
+  /**
+   * Returns whether its answer is the household's, kept for every load, and not of one load: it
+   * decides how often is washed, how pails stand, what new pieces need, how things dry.
+   */
+  public boolean ofHousehold() {
+    return switch (this) {
+      case SUN, RHYTHM, NEW_PIECES, PAIL -> true;
+      default -> false;
+    };
+  }
+
   /** Returns the school as this position bends it; the same school when it does not. */
   School bend(School school, String position) {
     School.Chemistry c = school.chemistry();

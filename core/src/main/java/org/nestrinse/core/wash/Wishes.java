@@ -151,6 +151,18 @@ public record Wishes(
     return new Wishes(goal, positions, besides, more, standing);
   }
 
+  /**
+   * Returns the same wishes in a household that answers the questions that are not of one load like
+   * this.
+   */
+  public Wishes household(Map<Disagreement, String> answers) {
+    Map<Disagreement, String> all = new EnumMap<>(Disagreement.class);
+    all.putAll(positions);
+    all.keySet().removeIf(Disagreement::ofHousehold);
+    all.putAll(answers);
+    return new Wishes(goal, all, besides, boosts, standing);
+  }
+
   /** Returns whether a question is answered like this. */
   boolean chose(Disagreement question, String position) {
     return position.equals(positions.get(question));

@@ -1,0 +1,36 @@
+package org.nestrinse.app.kit;
+
+import jakarta.persistence.GeneratedValue;
+import jakarta.persistence.GenerationType;
+import jakarta.persistence.Id;
+import jakarta.persistence.MappedSuperclass;
+import jakarta.persistence.Version;
+import java.time.Instant;
+import java.util.Collection;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.NotNow;
+
+/**
+ * Something that the household has. What is removed stays as a row, since the past points to it; it
+ * can be brought back.
+ */
+@MappedSuperclass
+abstract class KitEntity {
+  @Id
+  @GeneratedValue(strategy = GenerationType.IDENTITY)
+  Long id;
+
+  @Version long version;
+  String name;
+  @Nullable Instant removedAt;
+
+  /** Refuses a name that another one of these has. */
+  void refuseTwins(Collection<? extends KitEntity> all) {
+    boolean twin =
+        all.stream().anyMatch(o -> o != this && o.name != null && o.name.equalsIgnoreCase(name));
+    if (twin) {
+      throw new NotNow(
+          "There is one called %s already. Give this one another name.".formatted(name));
+    }
+  }
+}

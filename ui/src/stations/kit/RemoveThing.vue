@@ -1,0 +1,57 @@
+<script setup lang="ts">
+import { answer, api, type Api } from '../../api/client'
+import { useMessages } from '../../stores/messages'
+import { useAct } from '../../use/useAct'
+
+/** Removes something that the household no longer has; the past keeps it, and it can be brought back. */
+const props = defineProps<{ thing: Api['RemovalRemoved']['thing'] | 'PAIL'; id: number; name: string }>()
+const emit = defineEmits<{ changed: [] }>()
+const { act, busy } = useAct()
+const messages = useMessages()
+
+function away() {
+  const path = { id: props.id }
+  return props.thing === 'PAIL'
+    ? answer(api.DELETE('/api/pails/{id}', { params: { path } }))
+    : answer(
+        api.DELETE('/api/kit/{thing}/{id}', { params: { path: { ...path, thing: props.thing } } }),
+      )
+}
+function back() {
+  const path = { id: props.id }
+  return props.thing === 'PAIL'
+    ? answer(api.POST('/api/pails/{id}/back', { params: { path } }))
+    : answer(
+        api.POST('/api/kit/{thing}/{id}/back', {
+          params: { path: { ...path, thing: props.thing } },
+        }),
+      )
+}
+async function remove() {
+  const done = await act(async () => {
+    await away()
+    return true
+  })
+  if (!done) return
+  const changed = () => emit('changed')
+  messages.done(`${props.name} is removed. Kit, Removed, brings it back.`, async () => {
+    await act(back)
+    changed()
+  })
+  emit('changed')
+}
+</script>
+
+<template>
+  <p class="mt-3">
+    <button
+      type="button"
+      class="button-quiet px-0"
+      :disabled="busy"
+      :data-remove="name"
+      @click="remove"
+    >
+      Remove {{ name }}
+    </button>
+  </p>
+</template>

@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { answer, api, type Api } from '../../api/client'
+import LoadState from '../../parts/LoadState.vue'
+import { useMessages } from '../../stores/messages'
+import { useAct } from '../../use/useAct'
+import { useLoaded } from '../../use/useLoaded'
+
+/** What was removed, to bring back. */
+const { act, busy } = useAct()
+const messages = useMessages()
+const { data, error, loading, reload } = useLoaded(async () => {
+  const [things, pails] = await Promise.all([
+    answer(api.GET('/api/kit/removed')),
+    answer(api.GET('/api/pails/removed')),
+  ])
+  return { things, pails }
+})
+
+async function bring(name: string, work: () => Promise<unknown>) {
+  const done = await act(async () => {
+    await work()
+    return true
+  })
+  await reload()
+  if (done) messages.done(`${name} is back.`)
+}
+function thing(t: Api['RemovalRemoved']) {
+  return bring(t.name, () =>
+    answer(
+      api.POST('/api/kit/{thing}/{id}/back', { params: { path: { thing: t.thing, id: t.id } } }),
+    ),
+  )
+}
+function pail(p: Api['GatherRemovedPail']) {
+  return bring(p.name, () =>
+    answer(api.POST('/api/pails/{id}/back', { params: { path: { id: p.id } } })),
+  )
+}
+</script>
+
+<template>
+  <LoadState :error="error" :loading="loading && !data" @again="reload" />
+  <div v-if="data" class="max-w-3xl">
+    <p v-if="!data.things.length && !data.pails.length" class="text-soft">
+      Nothing was removed. Every line in Kit has “Remove” at its end.
+    </p>
+    <ul>
+      <li
+        v-for="t in data.things"
+        :key="`${t.thing}${t.id}`"
+        class="flex flex-wrap items-baseline gap-3 border-t border-line py-1.5"
+        :data-removed="t.name"
+      >
+        <strong class="min-w-44">{{ t.name }}</strong>
+        <span class="flex-1 text-sm text-soft">{{ t.thing.toLowerCase() }}</span>
+        <button type="button" class="button-plain py-1" :disabled="busy" @click="thing(t)">
+          Bring back
+        </button>
+      </li>
+      <li
+        v-for="p in data.pails"
+        :key="`pail${p.id}`"
+        class="flex flex-wrap items-baseline gap-3 border-t border-line py-1.5"
+        :data-removed="p.name"
+      >
+        <strong class="min-w-44">{{ p.name }}</strong>
+        <span class="flex-1 text-sm text-soft">pail</span>
+        <button type="button" class="button-plain py-1" :disabled="busy" @click="pail(p)">
+          Bring back
+        </button>
+      </li>
+    </ul>
+  </div>
+</template>
