@@ -22,6 +22,7 @@ import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.OwnPieces;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -188,6 +189,10 @@ class WeekApiTest {
       house.put("zone", "Europe/Oslo");
       house.remove("trim");
       assertThat(autumn.send("PUT", "/api/household", house.toString()).status()).isEqualTo(200);
+      autumn.post(
+          "/api/machines",
+          "{\"name\":\"basin\",\"type\":\"HAND_BASIN\",\"drumL\":15,\"capacityKg\":2,\"drumRadiusM\":0.2,\"heaterW\":0}");
+      new OwnPieces(autumn).kind("towel", "TOWEL", "HOUSE", "COTTON", "PALE");
       long carer =
           autumn
               .post(
