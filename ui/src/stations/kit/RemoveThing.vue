@@ -4,7 +4,11 @@ import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
 
 /** Removes something that the household no longer has; the past keeps it, and it can be brought back. */
-const props = defineProps<{ thing: Api['RemovalRemoved']['thing'] | 'PAIL'; id: number; name: string }>()
+const props = defineProps<{
+  thing: Api['RemovalRemoved']['thing'] | 'PAIL'
+  id: number
+  name: string
+}>()
 const emit = defineEmits<{ changed: [] }>()
 const { act, busy } = useAct()
 const messages = useMessages()

@@ -202,11 +202,22 @@ public class ProductService {
   }
 
   private static LabelRow printed(String field, RowChange row, LabelRow typical) {
-    return LabelRow.asPrinted(
-        Given.optional(field + ".softG", row.softG, Limits.LABEL_G),
-        Given.optional(field + ".mediumG", row.mediumG, Limits.LABEL_G),
-        Given.optional(field + ".hardG", row.hardG, Limits.LABEL_G),
-        typical);
+    LabelRow made =
+        LabelRow.asPrinted(
+            Given.optional(field + ".softG", row.softG, Limits.PRINTED_LABEL_G),
+            Given.optional(field + ".mediumG", row.mediumG, Limits.PRINTED_LABEL_G),
+            Given.optional(field + ".hardG", row.hardG, Limits.PRINTED_LABEL_G),
+            typical);
+    // A label never asks for less in harder water.
+    if (made.mediumG() < made.softG()) {
+      throw new OutOfRange(
+          field + ".mediumG", made.mediumG(), "no less than in soft water, " + made.softG() + " g");
+    }
+    if (made.hardG() < made.mediumG()) {
+      throw new OutOfRange(
+          field + ".hardG", made.hardG(), "no less than in medium water, " + made.mediumG() + " g");
+    }
+    return made;
   }
 
   private static String filledIn(RowChange normal, RowChange heavy) {

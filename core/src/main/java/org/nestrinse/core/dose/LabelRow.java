@@ -2,7 +2,6 @@ package org.nestrinse.core.dose;
 
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.OutOfRange;
 
 /**
  * One row of a product's label: the dose for soft, medium and hard water at one soil level.
@@ -20,12 +19,6 @@ public record LabelRow(double softG, double mediumG, double hardG) {
     Limits.LABEL_G.check("labelSoftG", softG);
     Limits.LABEL_G.check("labelMediumG", mediumG);
     Limits.LABEL_G.check("labelHardG", hardG);
-    if (mediumG < softG) {
-      throw new OutOfRange("mediumG", mediumG, "no less than in soft water, " + softG + " g");
-    }
-    if (hardG < mediumG) {
-      throw new OutOfRange("hardG", hardG, "no less than in medium water, " + mediumG + " g");
-    }
   }
 
   /**

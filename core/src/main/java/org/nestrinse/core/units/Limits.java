@@ -10,7 +10,8 @@ public final class Limits {
   public static final Range DRUM_L = new Range(1, 300, "L");
   public static final Range WATER_L = new Range(0.1, 500, "L");
   public static final Range DOSE_G = new Range(0, 2000, "g");
-  public static final Range LABEL_G = new Range(0.1, 1000, "g");
+  public static final Range LABEL_G = new Range(0, 1000, "g");
+  public static final Range PRINTED_LABEL_G = new Range(0.1, 1000, "g");
   public static final Range MOST_OF_A_BATH_G = new Range(1, 2000, "g");
   public static final Range RPM = new Range(0, 2000, "rpm");
   public static final Range DRUM_RADIUS_M = new Range(0.05, 1, "m");
