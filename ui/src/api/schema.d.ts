@@ -692,6 +692,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/ledger/unreadable": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["unreadable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/line": {
         parameters: {
             query?: never;
@@ -3449,6 +3465,7 @@ export interface components {
         Line: {
             differences: components["schemas"]["LedgerDifference"][];
             household: string;
+            notices: string[];
             /** Format: date-time */
             now: string;
             pegs: components["schemas"]["Peg"][];
@@ -5179,6 +5196,11 @@ export interface components {
             /** Format: double */
             waterL: number;
         };
+        UnreadableRowsUnknown: {
+            /** Format: int64 */
+            rows: number;
+            where: string;
+        };
         Wait: {
             line: components["schemas"]["PieceLine"];
             reason: string;
@@ -6504,6 +6526,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["LedgerDifference"][];
+                };
+            };
+        };
+    };
+    unreadable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["UnreadableRowsUnknown"][];
                 };
             };
         };

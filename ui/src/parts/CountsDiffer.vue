@@ -16,9 +16,18 @@ async function mend() {
   const left = await act(() => answer(api.POST('/api/ledger/mend')))
   if (left) messages.done('Mended: the counts follow what the places hold.')
 }
+const notices = computed(() => line.line?.notices ?? [])
 </script>
 
 <template>
+  <section
+    v-if="notices.length"
+    class="mb-3 border-2 border-sun px-4 py-2 text-sm"
+    role="status"
+    data-notices
+  >
+    <p v-for="n in notices" :key="n">! {{ n }}</p>
+  </section>
   <section
     v-if="differences.length"
     class="mb-3 border-2 border-sun px-4 py-2"

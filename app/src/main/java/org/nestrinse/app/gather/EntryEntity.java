@@ -10,7 +10,9 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalDate;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.Known;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
 
@@ -18,6 +20,7 @@ import org.nestrinse.core.gather.Solids;
  * Pieces that came into a pail. Those that went into a load are counted as taken; the row stays.
  */
 @Entity
+@DynamicUpdate
 @Table(name = "pail_entry")
 class EntryEntity {
   @Id
@@ -52,6 +55,16 @@ class EntryEntity {
 
   /** The lot of new pieces that these are, if they are new. */
   @Nullable Long lotId;
+
+  /** Returns what soils them; what cannot be read counts as the worst. */
+  Soil soil() {
+    return Known.or(soil, Soil.STOOL);
+  }
+
+  /** Returns whether anything solid is on them still; what cannot be read counts as still on. */
+  Solids solids() {
+    return Known.or(solids, Solids.STILL_ON);
+  }
 
   int left() {
     return pieces - taken;

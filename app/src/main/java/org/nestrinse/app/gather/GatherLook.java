@@ -88,14 +88,14 @@ final class GatherLook {
         e.version,
         e.pailId,
         p.name,
-        p.style.forBulk(),
+        p.style().forBulk(),
         p.personId,
         e.lotId,
         new SoiledPieces(
             kind,
             e.left(),
-            e.soil,
-            e.solids.off(),
+            e.soil(),
+            e.solids().off(),
             e.cameIn,
             facts.needs.of(p.personId, e.cameIn),
             new Storage(airy(p), facts.household.wetHours()),
@@ -128,7 +128,7 @@ final class GatherLook {
     Set<Long> pressing = new HashSet<>();
     for (PailEntity p : facts.pails) {
       boolean full =
-          !p.style.forBulk()
+          !p.style().forBulk()
               && NextWash.full(litres(p, rows), p.capacityL, litresPerDay(p), facts.now)
                   .map(at -> !at.isAfter(facts.now))
                   .orElse(false);
@@ -163,7 +163,7 @@ final class GatherLook {
     Map<NextWash, PailEntity> fullPails = new LinkedHashMap<>();
     for (PailEntity p : facts.pails) {
       double litres = litres(p, rows);
-      if (litres > 0 && !p.style.forBulk()) {
+      if (litres > 0 && !p.style().forBulk()) {
         NextWash.full(litres, p.capacityL, litresPerDay(p), facts.now)
             .map(at -> new NextWash(NextWash.Cause.CAPACITY, at, p.name))
             .ifPresent(
@@ -281,7 +281,7 @@ final class GatherLook {
         p.id,
         p.version,
         p.name,
-        p.style,
+        p.style(),
         styleWords(p),
         p.capacityL,
         airy(p),
@@ -305,7 +305,7 @@ final class GatherLook {
   }
 
   private String styleWords(PailEntity p) {
-    String words = p.style.words();
+    String words = p.style().words();
     if (p.liner != null) {
       words += ", liner " + p.liner + " in";
     }
@@ -373,10 +373,10 @@ final class GatherLook {
         e.kindId,
         w.pieces().kind().name(),
         e.left(),
-        e.soil,
-        e.soil.words(),
-        e.solids,
-        e.solids.words(),
+        e.soil(),
+        e.soil().words(),
+        e.solids(),
+        e.solids().words(),
         e.assumed,
         part(e.cameIn),
         e.cameIn,

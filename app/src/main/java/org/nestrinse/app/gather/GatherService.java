@@ -283,7 +283,7 @@ public class GatherService {
     PailCleaning.Cleaner cleaner = household.current().cleaner();
     String other = e.otherLiner();
     PailCleaning cleaning =
-        PailCleaning.of(e.style, cleaner, other == null ? null : "liner " + other);
+        PailCleaning.of(e.style(), cleaner, other == null ? null : "liner " + other);
     return new GatherViews.Cleaning(
         cleaning.steps(), cleaner == null ? null : mixWhy(cleaner, cleaning.mix()));
   }
@@ -337,7 +337,7 @@ public class GatherService {
         soil,
         solids,
         needs().of(e.personId, clock.instant()),
-        new SoilAdvice.Into(e.style, e.airy && !household.current().pailsShut(), inside));
+        new SoilAdvice.Into(e.style(), e.airy && !household.current().pailsShut(), inside));
   }
 
   /** Returns what everyone's pieces need, looked up once for many pieces. */

@@ -9,6 +9,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.gather.DayPart;
 import org.nestrinse.core.gather.NormalDay;
@@ -16,6 +17,7 @@ import org.nestrinse.core.gather.Soil;
 
 /** A line of someone's normal day. */
 @Entity
+@DynamicUpdate
 @Table(name = "habit")
 class HabitEntity {
   @Id

@@ -156,7 +156,7 @@ public class NormalDayService {
     Map<Long, String> pail =
         pails.findAll().stream().collect(Collectors.toMap(p -> p.id, p -> p.name));
     List<HabitView> lines =
-        habits.findByRemovedAtIsNullOrderById().stream()
+        habits.lines().stream()
             .map(
                 h ->
                     new HabitView(
@@ -178,7 +178,7 @@ public class NormalDayService {
             .toList();
     LocalDate today = today();
     List<SpellView> differing =
-        spells.findAll().stream()
+        spells.readable().stream()
             .filter(s -> !s.toDay.isBefore(today))
             .sorted(Comparator.comparing((SpellEntity s) -> s.fromDay).thenComparing(s -> s.id))
             .map(s -> view(s, person.get(s.personId), today))
@@ -272,7 +272,7 @@ public class NormalDayService {
   @EventListener
   @Transactional
   void removed(BeingRemoved removed) {
-    habits.findByRemovedAtIsNullOrderById().stream()
+    habits.lines().stream()
         .filter(
             h ->
                 switch (removed.thing()) {
@@ -311,12 +311,12 @@ public class NormalDayService {
 
   /** Returns everything that differs for someone, past days too. */
   List<Spell> spells() {
-    return spells.findAll().stream().map(SpellEntity::toSpell).toList();
+    return spells.readable().stream().map(SpellEntity::toSpell).toList();
   }
 
   /** Returns the habits by the pail into which their pieces go. */
   Map<Long, List<NormalDay.Habit>> byPail() {
-    return habits.findByRemovedAtIsNullOrderById().stream()
+    return habits.lines().stream()
         .collect(
             Collectors.groupingBy(
                 h -> h.pailId, Collectors.mapping(HabitEntity::toHabit, Collectors.toList())));
@@ -324,7 +324,7 @@ public class NormalDayService {
 
   /** Returns all habits. */
   List<NormalDay.Habit> all() {
-    return habits.findByRemovedAtIsNullOrderById().stream().map(HabitEntity::toHabit).toList();
+    return habits.lines().stream().map(HabitEntity::toHabit).toList();
   }
 
   /**
@@ -336,7 +336,7 @@ public class NormalDayService {
   }
 
   private void assume() {
-    List<HabitEntity> lines = habits.findByRemovedAtIsNullOrderById();
+    List<HabitEntity> lines = habits.lines();
     if (lines.isEmpty()) {
       return;
     }

@@ -10,10 +10,13 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.Known;
 import org.nestrinse.core.gather.PailStyle;
 
 @Entity
+@DynamicUpdate
 @Table(name = "pail")
 class PailEntity {
   @Id
@@ -39,6 +42,11 @@ class PailEntity {
   @Nullable Instant emptiedAt;
   @Nullable Instant emptiedBefore;
   @Nullable Instant removedAt;
+
+  /** Returns what it is; what cannot be read counts as a dry pail. */
+  PailStyle style() {
+    return Known.or(style, PailStyle.DRY_PAIL);
+  }
 
   /** Puts the other liner in, where there are two. */
   void swapLiner() {

@@ -8,10 +8,12 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.LocalDate;
+import org.hibernate.annotations.DynamicUpdate;
 import org.nestrinse.core.gather.Spell;
 
 /** Days that differ for someone. */
 @Entity
+@DynamicUpdate
 @Table(name = "spell")
 class SpellEntity {
   @Id

@@ -7,11 +7,13 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.gather.WipesKit;
 
 /** A box of wet wipes. */
 @Entity
+@DynamicUpdate
 @Table(name = "wipes_box")
 class WipesBoxEntity {
   @Id int number;

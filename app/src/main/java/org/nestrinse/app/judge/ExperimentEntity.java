@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Collectors;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
@@ -22,6 +23,7 @@ import org.nestrinse.core.judge.Sign;
 
 /** One change and what came of it. */
 @Entity
+@DynamicUpdate
 @Table(name = "experiment")
 class ExperimentEntity {
   @Id

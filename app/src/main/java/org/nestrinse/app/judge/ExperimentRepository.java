@@ -12,6 +12,13 @@ interface ExperimentRepository extends JpaRepository<ExperimentEntity, Long> {
 
   List<ExperimentEntity> findByOrderByStartedAtAscIdAsc();
 
+  /** Returns the changes that this release can read, oldest first. */
+  default List<ExperimentEntity> readable() {
+    return findByOrderByStartedAtAscIdAsc().stream()
+        .filter(e -> e.changeMade != null && e.cause != null && e.state != null)
+        .toList();
+  }
+
   @Query("select e.uid from ExperimentEntity e")
   Set<String> uids();
 }

@@ -66,7 +66,7 @@ class ExperimentsPart implements ArchivePart {
 
   @Override
   public void write(Consumer<Map<String, Object>> to) {
-    experiments.findByOrderByStartedAtAscIdAsc().forEach(e -> to.accept(entry(e)));
+    experiments.readable().forEach(e -> to.accept(entry(e)));
   }
 
   @Override

@@ -121,7 +121,7 @@ public class JudgeService {
   private Evidence.Case found(Instant to, @Nullable String kind) {
     Evidence.Case found = evidence.at(to.minus(Evidence.LOOKED_BACK), to, kind);
     List<ExperimentEntity> helped =
-        experiments.findByOrderByStartedAtAscIdAsc().stream()
+        experiments.readable().stream()
             .filter(e -> e.state == Experiment.State.KEPT)
             .filter(e -> e.endedAt != null && !e.endedAt.isAfter(to))
             .toList();
@@ -422,7 +422,7 @@ public class JudgeService {
     if (!open(e)) {
       throw new NotNow("That is decided already.");
     }
-    List<ExperimentEntity> all = experiments.findByOrderByStartedAtAscIdAsc();
+    List<ExperimentEntity> all = experiments.readable();
     if (!all.get(all.size() - 1).id.equals(e.id)) {
       throw new NotNow("Another change was begun since; it stands on this one.");
     }
@@ -528,7 +528,7 @@ public class JudgeService {
   @Transactional(readOnly = true)
   public List<JudgeViews.ExperimentLine> all() {
     TimeWords words = households.timeWords();
-    List<ExperimentEntity> made = experiments.findByOrderByStartedAtAscIdAsc();
+    List<ExperimentEntity> made = experiments.readable();
     List<JudgeViews.ExperimentLine> lines = new ArrayList<>();
     for (ExperimentEntity e : made) {
       lines.add(view(e, words, e == made.get(made.size() - 1)));

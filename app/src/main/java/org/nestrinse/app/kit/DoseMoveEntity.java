@@ -8,9 +8,11 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import org.hibernate.annotations.DynamicUpdate;
 
 /** One move of the learned correction of the dose. */
 @Entity
+@DynamicUpdate
 @Table(name = "dose_move")
 class DoseMoveEntity {
   @Id

@@ -4,9 +4,12 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import org.hibernate.annotations.DynamicUpdate;
+import org.nestrinse.app.store.Known;
 import org.nestrinse.core.kit.Dryer;
 
 @Entity
+@DynamicUpdate
 @Table(name = "dryer")
 class DryerEntity extends KitEntity {
 
@@ -15,7 +18,12 @@ class DryerEntity extends KitEntity {
 
   double capacityKg;
 
+  @Override
+  boolean readable() {
+    return type != null;
+  }
+
   Dryer toDryer() {
-    return new Dryer(name, type, capacityKg);
+    return new Dryer(name, Known.or(type, Dryer.Type.VENTED), capacityKg);
   }
 }

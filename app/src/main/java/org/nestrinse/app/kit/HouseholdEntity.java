@@ -11,6 +11,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalTime;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dry.DryingWishes;
@@ -18,6 +19,7 @@ import org.nestrinse.core.dry.SunLimit;
 import org.nestrinse.core.gather.NewPieceRule;
 
 @Entity
+@DynamicUpdate
 @Table(name = "household")
 class HouseholdEntity {
   @Id

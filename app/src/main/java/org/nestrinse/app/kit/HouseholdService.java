@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.store.Known;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.bath.HygieneGoal;
@@ -196,7 +197,12 @@ public class HouseholdService {
 
   private static DryingWishes wishes(HouseholdEntity e) {
     return new DryingWishes(
-        e.tumbling, e.dryOutdoors, e.carryAfterDark, e.dryAim, e.tripsPerDay, e.sun);
+        Known.or(e.tumbling, DryingWishes.Tumbling.AS_NEEDED),
+        e.dryOutdoors,
+        e.carryAfterDark,
+        Known.or(e.dryAim, DryingWishes.Aim.BALANCED),
+        e.tripsPerDay,
+        Known.or(e.sun, SunLimit.LIMITED));
   }
 
   private static PailCleaning.@Nullable Cleaner cleaner(@Nullable CleanerChange c) {
@@ -264,8 +270,8 @@ public class HouseholdService {
   public Map<Disagreement, String> answers() {
     HouseholdEntity e = entity();
     Map<Disagreement, String> answers = new EnumMap<>(Disagreement.class);
-    answers.put(Disagreement.SUN, id(e.sun));
-    answers.put(Disagreement.NEW_PIECES, id(e.newPieces));
+    answers.put(Disagreement.SUN, id(Known.or(e.sun, SunLimit.LIMITED)));
+    answers.put(Disagreement.NEW_PIECES, id(Known.or(e.newPieces, NewPieceRule.FIBRE)));
     answers.put(Disagreement.PAIL, e.pailsShut ? LID : "open");
     if (e.wetHours % HOURS_PER_DAY == 0) {
       answers.put(Disagreement.RHYTHM, String.valueOf(e.wetHours / HOURS_PER_DAY));
@@ -349,6 +355,7 @@ public class HouseholdService {
   @Transactional(readOnly = true)
   public List<DoseMove> doseMoves() {
     return moves.findByOrderByMovedAtAscIdAsc().stream()
+        .filter(m -> m.reason != null)
         .map(m -> new DoseMove(m.id, m.movedAt, m.fromTrim, m.toTrim, m.reason))
         .toList();
   }
@@ -424,7 +431,7 @@ public class HouseholdService {
         e.nightFrom,
         e.nightTo,
         e.waterPerM3,
-        e.goal,
+        Known.or(e.goal, HygieneGoal.EXTRA_CARE),
         e.trim,
         e.wetHours,
         e.cleanerName == null || e.cleanerPercent == null || e.cleanerMgL == null
@@ -435,7 +442,7 @@ public class HouseholdService {
         e.boraxLawful,
         wishes(e),
         e.usualMethod,
-        e.newPieces,
+        Known.or(e.newPieces, NewPieceRule.FIBRE),
         e.pailsShut);
   }
 }

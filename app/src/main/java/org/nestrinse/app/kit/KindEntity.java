@@ -12,7 +12,9 @@ import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.util.ArrayList;
 import java.util.List;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.Known;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Colour;
@@ -23,6 +25,7 @@ import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
 
 @Entity
+@DynamicUpdate
 @Table(name = "kind")
 class KindEntity extends KitEntity {
 
@@ -66,13 +69,34 @@ class KindEntity extends KitEntity {
     boolean elastic;
   }
 
+  @Override
+  boolean readable() {
+    return role != null
+        && bin != null
+        && colour != null
+        && parts.stream().allMatch(p -> p.material != null);
+  }
+
+  /** What cannot be read is treated like the most delicate of its sort, and travels alone. */
   Kind toKind() {
     List<Part> made =
-        parts.stream().map(p -> new Part(p.name, p.material, p.massKg, p.elastic)).toList();
+        parts.stream()
+            .map(p -> new Part(p.name, Known.or(p.material, Material.WOOL), p.massKg, p.elastic))
+            .toList();
     CareLimits label =
         labelWashC == null || labelSpinRpm == null || labelDryer == null
             ? null
             : new CareLimits(labelWashC, labelSpinRpm, labelDryer);
-    return new Kind(id, name, role, bin, made, areaM2, small, label, colour, bulkFactor);
+    return new Kind(
+        id,
+        name,
+        Known.or(role, Role.CLOTH),
+        Known.or(bin, Bin.WORKSHOP),
+        made,
+        areaM2,
+        small,
+        label,
+        Known.or(colour, Colour.DARK),
+        bulkFactor);
   }
 }

@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit;
 
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -9,13 +10,16 @@ import java.time.Instant;
 import java.util.Collection;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.store.Checked;
+import org.nestrinse.app.store.Checksums;
 
 /**
  * Something that the household has. What is removed stays as a row, since the past points to it; it
  * can be brought back.
  */
 @MappedSuperclass
-abstract class KitEntity {
+@EntityListeners(Checksums.class)
+abstract class KitEntity implements Checked {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   Long id;
@@ -23,6 +27,20 @@ abstract class KitEntity {
   @Version long version;
   String name;
   @Nullable Instant removedAt;
+  @Nullable String checksum;
+
+  @Override
+  public @Nullable String checksum() {
+    return checksum;
+  }
+
+  @Override
+  public void checksum(String now) {
+    checksum = now;
+  }
+
+  /** Returns whether this release knows every value of it. */
+  abstract boolean readable();
 
   /** Refuses a name that another one of these has. */
   void refuseTwins(Collection<? extends KitEntity> all) {

@@ -14,12 +14,15 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.Known;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
 
 @Entity
+@DynamicUpdate
 @Table(name = "machine")
 class MachineEntity extends KitEntity {
 
@@ -145,12 +148,12 @@ class MachineEntity extends KitEntity {
     Programme toProgramme() {
       return new Programme(
           name,
-          programmeUse,
+          Known.or(programmeUse, Programme.Use.RINSE),
           Arrays.stream(temperaturesC.split(",")).map(Integer::valueOf).toList(),
           shortfallC,
           measuredPeakC,
           washMinutes,
-          agitation,
+          Known.or(agitation, Agitation.GENTLE),
           rinses,
           extraRinses,
           interimRpm,
@@ -164,10 +167,16 @@ class MachineEntity extends KitEntity {
     }
   }
 
+  @Override
+  boolean readable() {
+    return type != null
+        && programmes.stream().allMatch(p -> p.programmeUse != null && p.agitation != null);
+  }
+
   Machine toMachine() {
     return new Machine(
         name,
-        type,
+        Known.or(type, Machine.Type.FRONT_LOADER),
         drumL,
         capacityKg,
         drumRadiusM,

@@ -17,4 +17,9 @@ class PersonEntity extends KitEntity {
   int nursingPads;
   String rise = "";
   String snaps = "";
+
+  @Override
+  boolean readable() {
+    return true;
+  }
 }

@@ -5,10 +5,13 @@ import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.Known;
 import org.nestrinse.core.kit.Place;
 
 @Entity
+@DynamicUpdate
 @Table(name = "place")
 class PlaceEntity extends KitEntity {
 
@@ -37,11 +40,16 @@ class PlaceEntity extends KitEntity {
   @Column(name = "fresh_m3_h")
   @Nullable Double freshM3H;
 
+  @Override
+  boolean readable() {
+    return sort != null && facing != null;
+  }
+
   Place toPlace() {
     return new Place(
         name,
-        sort,
-        facing,
+        Known.or(sort, Place.Sort.AIRER),
+        Known.or(facing, Place.Facing.NORTH),
         exposure,
         windFactor,
         sunFactor,

@@ -8,12 +8,15 @@ import jakarta.persistence.Table;
 import java.util.Arrays;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.Known;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Chemical;
 
 @Entity
+@DynamicUpdate
 @Table(name = "product")
 class ProductEntity extends KitEntity {
 
@@ -117,12 +120,17 @@ class ProductEntity extends KitEntity {
         : Arrays.stream(chemicals.split(",")).map(Chemical::valueOf).collect(Collectors.toSet());
   }
 
+  @Override
+  boolean readable() {
+    return purpose != null && form != null;
+  }
+
   Product toProduct() {
     return new Product(
         id,
         name,
-        purpose,
-        form,
+        Known.or(purpose, Product.Purpose.OTHER),
+        Known.or(form, Product.Form.LIQUID),
         enzymes,
         scented,
         coats,

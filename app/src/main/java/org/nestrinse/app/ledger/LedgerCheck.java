@@ -1,16 +1,25 @@
 package org.nestrinse.app.ledger;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
 import org.nestrinse.app.ledger.LedgerService.Difference;
+import org.nestrinse.app.store.DamagedRows;
+import org.nestrinse.app.store.UnreadableRows;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.scheduling.annotation.EnableScheduling;
 import org.springframework.scheduling.annotation.Scheduled;
 import org.springframework.stereotype.Component;
 
-/** Looks at every start, and every night, whether counts and places agree. */
+/**
+ * Looks at every start, and every night, whether counts and places agree, whether every row is as
+ * it was written, and whether this release can read it.
+ */
 @Component
 @EnableScheduling
 public class LedgerCheck {
@@ -18,13 +27,25 @@ public class LedgerCheck {
   private static final String EVERY_NIGHT = "0 20 4 * * *";
 
   private final LedgerService ledger;
+  private final UnreadableRows unreadable;
+  private final DamagedRows damaged;
+  private final ExecutorService aside =
+      Executors.newSingleThreadExecutor(
+          work -> {
+            Thread thread = new Thread(work, "row-check");
+            thread.setDaemon(true);
+            return thread;
+          });
   private volatile List<Difference> found = List.of();
+  private volatile List<String> notices = List.of();
 
-  LedgerCheck(LedgerService ledger) {
+  LedgerCheck(LedgerService ledger, UnreadableRows unreadable, DamagedRows damaged) {
     this.ledger = ledger;
+    this.unreadable = unreadable;
+    this.damaged = damaged;
   }
 
-  /** Looks now. */
+  /** Looks now; rows are looked through aside, so that nobody waits for them. */
   @EventListener(ApplicationReadyEvent.class)
   @Scheduled(cron = EVERY_NIGHT)
   public void look() {
@@ -32,10 +53,40 @@ public class LedgerCheck {
     if (!found.isEmpty()) {
       LOG.warn("The counts of {} kinds differ from their places", found.size());
     }
+    aside.execute(
+        () -> {
+          try {
+            notices = rows();
+          } catch (RuntimeException e) {
+            LOG.warn("The rows could not be looked through", e);
+          }
+        });
+  }
+
+  private List<String> rows() {
+    List<String> told = new ArrayList<>();
+    for (UnreadableRows.Unknown u : unreadable.find()) {
+      told.add("Not readable by this release: %s, in %d rows.".formatted(u.where(), u.rows()));
+    }
+    List<String> rows = damaged.find();
+    if (!rows.isEmpty()) {
+      told.add("Not as they were written: " + String.join(", ", rows) + ".");
+    }
+    return List.copyOf(told);
   }
 
   /** Returns what the last look found. */
   public List<Difference> found() {
     return found;
+  }
+
+  /** Returns what the last look found of rows, in words. */
+  public List<String> notices() {
+    return notices;
+  }
+
+  @EventListener(ContextClosedEvent.class)
+  void close() {
+    aside.shutdownNow();
   }
 }

@@ -74,6 +74,7 @@ class LineController {
    * @param now the moment of these states, so that countdowns follow the household's clock
    * @param pegs one for each station in working order
    * @param reset what is on in the reset that goes on, or null
+   * @param notices rows that are damaged or not readable, in words
    * @param differences kinds whose counts differ from their places, by the last look
    */
   record Line(
@@ -83,7 +84,8 @@ class LineController {
       Instant now,
       List<Peg> pegs,
       @Nullable String reset,
-      List<LedgerService.Difference> differences) {}
+      List<LedgerService.Difference> differences,
+      List<String> notices) {}
 
   /**
    * A peg.
@@ -104,7 +106,8 @@ class LineController {
         clock.instant(),
         List.of(gather(), sort(), wash(), dry(), shelf()),
         resets.step(),
-        ledger.found());
+        ledger.found(),
+        ledger.notices());
   }
 
   private Peg gather() {

@@ -9,12 +9,14 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
 
 /** What somebody saw. */
 @Entity
+@DynamicUpdate
 @Table(name = "observation")
 class ObservationEntity {
   @Id
@@ -46,6 +48,13 @@ class ObservationEntity {
 
   /** The answer in a wash, or the step of a reset, that told it; null when a person did. */
   @Nullable String source;
+
+  /** Returns whether this release knows what was seen. */
+  boolean readable() {
+    return sign != null
+        && place != null
+        && sign.all().stream().anyMatch(v -> v.id().equals(reading));
+  }
 
   Seen seen() {
     return new Seen(sign, reading, seenAt, roundId, place == Sign.Where.RESET, kind == null);

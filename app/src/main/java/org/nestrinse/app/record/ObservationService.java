@@ -226,6 +226,7 @@ public class ObservationService {
     TimeWords words = households.timeWords();
     Names names = kinds.names();
     return observations.findByHiddenFalseAndSeenAtBetweenOrderBySeenAtAscIdAsc(from, to).stream()
+        .filter(ObservationEntity::readable)
         .map(e -> view(e, words, names))
         .toList();
   }
@@ -242,6 +243,7 @@ public class ObservationService {
     // A wash may have started days before it was looked at.
     Set<Long> with = kindId == null ? Set.of() : rounds.with(kindId, from.minus(BEFORE_SEEN));
     return observations.findByHiddenFalseAndSeenAtBetweenOrderBySeenAtAscIdAsc(from, to).stream()
+        .filter(ObservationEntity::readable)
         .filter(
             e ->
                 kind == null
@@ -258,6 +260,7 @@ public class ObservationService {
     Map<String, String> all = new java.util.HashMap<>();
     Names names = kinds.names();
     observations.findByHiddenFalseOrderBySeenAtAscIdAsc().stream()
+        .filter(ObservationEntity::readable)
         .filter(e -> e.sign == sign && e.kind != null)
         .forEach(e -> all.put(names.now(e.kindId, e.kind), e.reading));
     return all;

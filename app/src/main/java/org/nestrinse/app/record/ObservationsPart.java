@@ -64,8 +64,14 @@ class ObservationsPart implements ArchivePart {
   public void write(Consumer<Map<String, Object>> to) {
     Map<Long, String> uids = rounds.uids();
     Pages.each(
-        page -> observations.findByHiddenFalseOrderBySeenAtAscIdAsc(page),
-        o -> to.accept(entry(o, o.roundId == null ? null : uids.get(o.roundId))));
+        page -> observations.findByHiddenFalseOrderBySeenAtAscIdAsc(page), o -> write(o, uids, to));
+  }
+
+  private static void write(
+      ObservationEntity o, Map<Long, String> uids, Consumer<Map<String, Object>> to) {
+    if (o.readable()) {
+      to.accept(entry(o, o.roundId == null ? null : uids.get(o.roundId)));
+    }
   }
 
   @Override

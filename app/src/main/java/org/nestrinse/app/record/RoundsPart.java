@@ -10,6 +10,9 @@ import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.gather.LotService;
+import org.nestrinse.app.store.RecordType;
+import org.nestrinse.app.store.StoredRecords;
+import org.nestrinse.app.store.Unreadable;
 import org.nestrinse.app.wash.RoundFile;
 import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.app.wash.SchoolService;
@@ -19,6 +22,8 @@ import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Rounds in files. */
@@ -43,6 +48,7 @@ class RoundsPart implements ArchivePart {
   private static final Range COST = new Range(0, 10_000, "");
   private static final Range HOURS = new Range(0, 100_000, "h");
   private static final double LOG_SLACK = 0.5;
+  private static final Range VERSIONS = new Range(1, 1000, "");
   private static final Range STEP = new Range(0, 1000, "");
   private static final Range SHARE = new Range(0, 20, "");
   private static final Range GRAMS = new Range(0, 10_000, "g");
@@ -90,6 +96,7 @@ class RoundsPart implements ArchivePart {
           "steps",
           "events",
           "taken",
+          "plan_version",
           "plan",
           "going");
 
@@ -98,6 +105,7 @@ class RoundsPart implements ArchivePart {
   private final DryService dry;
   private final LotService lots;
   private final ObservationRepository observations;
+  private final StoredRecords records;
   private final JsonMapper json;
 
   RoundsPart(
@@ -106,12 +114,14 @@ class RoundsPart implements ArchivePart {
       DryService dry,
       LotService lots,
       ObservationRepository observations,
+      StoredRecords records,
       JsonMapper json) {
     this.rounds = rounds;
     this.schools = schools;
     this.dry = dry;
     this.lots = lots;
     this.observations = observations;
+    this.records = records;
     this.json = json;
   }
 
@@ -137,7 +147,7 @@ class RoundsPart implements ArchivePart {
 
   @Override
   public Set<String> large() {
-    return Set.of("plan", "going");
+    return Set.of("plan_version", "plan", "going");
   }
 
   @Override
@@ -194,8 +204,9 @@ class RoundsPart implements ArchivePart {
     e.put("steps", f.steps().stream().map(RoundsPart::step).toList());
     e.put("events", f.events().stream().map(RoundsPart::event).toList());
     e.put("taken", f.doses().stream().map(RoundsPart::taken).toList());
-    e.put("plan", f.plan() == null ? null : json.readTree(f.plan()));
-    e.put("going", f.going() == null ? null : json.readTree(f.going()));
+    e.put("plan_version", RecordType.ROUND_PLAN.version());
+    e.put("plan", f.plan() == null ? null : plan(f.plan()));
+    e.put("going", f.going() == null ? null : plan(f.going()));
     return e;
   }
 
@@ -343,22 +354,38 @@ class RoundsPart implements ArchivePart {
     }
   }
 
+  /** What cannot be read here is left out of files. */
+  private @Nullable JsonNode plan(String kept) {
+    try {
+      return records.record(RecordType.ROUND_PLAN, kept);
+    } catch (Unreadable e) {
+      return null;
+    }
+  }
+
   /** A plan has to be one that can be shown. */
   private @Nullable String plan(ArchiveEntry e, String column) {
     String text = e.json(column);
     if (text == null) {
       return null;
     }
+    Double version = e.optionalNumber("plan_version", VERSIONS);
     try {
-      WashViews.Plan plan = json.readValue(text, WashViews.Plan.class);
-      boolean whole = plan.steps() != null && plan.figures() != null && text.length() <= PLAN;
-      if (!whole) {
+      String kept =
+          records.fromFile(
+              RecordType.ROUND_PLAN,
+              json.readTree(text),
+              version == null ? 1 : version.intValue(),
+              WashViews.Plan.class);
+      WashViews.Plan plan = records.read(RecordType.ROUND_PLAN, kept, WashViews.Plan.class);
+      if (plan.steps() == null || plan.figures() == null || text.length() > PLAN) {
         e.wrong(column, "not a plan", "a plan as it was written");
       }
-    } catch (tools.jackson.core.JacksonException wrong) {
+      return kept;
+    } catch (JacksonException | Unreadable wrong) {
       e.wrong(column, "not a plan", "a plan as it was written");
+      return null;
     }
-    return text;
   }
 
   private static PastRound.Content item(ArchiveEntry i) {

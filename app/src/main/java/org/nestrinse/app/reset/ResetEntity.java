@@ -20,11 +20,13 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.reset.ResetRecipe;
 
 /** A reset that is done, or was. */
 @Entity
+@DynamicUpdate
 @Table(name = "reset_run")
 class ResetEntity {
   @Id

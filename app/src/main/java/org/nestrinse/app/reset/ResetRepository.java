@@ -11,6 +11,11 @@ interface ResetRepository extends JpaRepository<ResetEntity, Long> {
 
   List<ResetEntity> findByStateOrderByStartedAtDesc(ResetEntity.State state);
 
+  /** Returns the resets in a state that this release can read, newest first. */
+  default List<ResetEntity> readable(ResetEntity.State state) {
+    return findByStateOrderByStartedAtDesc(state).stream().filter(e -> e.recipe != null).toList();
+  }
+
   @Query("select e.uid from ResetEntity e")
   Set<String> uids();
 }

@@ -24,6 +24,8 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.record.ObservationService;
 import org.nestrinse.app.sort.LoadPieces;
+import org.nestrinse.app.store.RecordType;
+import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundFile;
@@ -49,7 +51,6 @@ import org.nestrinse.core.units.OutOfRange;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Resets: whether one is needed, and one carried through step by step. */
 @Service
@@ -79,7 +80,7 @@ public class ResetService {
   private final ObservationService observations;
   private final RoundFiles rounds;
   private final JudgeService judge;
-  private final JsonMapper json;
+  private final StoredRecords records;
   private final HouseClock clock;
 
   ResetService(
@@ -92,7 +93,7 @@ public class ResetService {
       ObservationService observations,
       RoundFiles rounds,
       JudgeService judge,
-      JsonMapper json,
+      StoredRecords records,
       HouseClock clock) {
     this.resets = resets;
     this.planner = planner;
@@ -103,7 +104,7 @@ public class ResetService {
     this.observations = observations;
     this.rounds = rounds;
     this.judge = judge;
-    this.json = json;
+    this.records = records;
     this.clock = clock;
   }
 
@@ -119,7 +120,7 @@ public class ResetService {
   public record Tick(@Nullable String water) {}
 
   /** What is kept of a plan while it is done. */
-  record Kept(
+  public record Kept(
       List<ResetStep> steps,
       List<Caution> cautions,
       double waterL,
@@ -137,7 +138,7 @@ public class ResetService {
     Instant now = clock.instant();
     TimeWords words = households.timeWords();
     Diagnosis judged = judge.diagnosis();
-    List<ResetEntity> past = resets.findByStateOrderByStartedAtDesc(ResetEntity.State.FINISHED);
+    List<ResetEntity> past = resets.readable(ResetEntity.State.FINISHED);
     double hardness = households.current().hardnessMmolL();
     List<ResetViews.ResetKindLine> lines = new ArrayList<>();
     for (KindView view : kinds.all()) {
@@ -233,7 +234,7 @@ public class ResetService {
 
   /** What the last count of rinses has taught. */
   private double factor() {
-    return resets.findByStateOrderByStartedAtDesc(ResetEntity.State.FINISHED).stream()
+    return resets.readable(ResetEntity.State.FINISHED).stream()
         .findFirst()
         .map(e -> e.factor)
         .orElse(1.0);
@@ -308,7 +309,7 @@ public class ResetService {
 
   /** Writes the steps as they now stand; what is done stays done. */
   private void steps(ResetEntity e, Kept kept) {
-    e.planned = json.writeValueAsString(kept);
+    e.planned = records.write(RecordType.RESET, kept);
     for (ResetStep s : kept.steps) {
       ResetEntity.StepRow row =
           s.number() <= e.steps.size() ? e.steps.get(s.number() - 1) : new ResetEntity.StepRow();
@@ -325,7 +326,7 @@ public class ResetService {
   }
 
   private Kept kept(ResetEntity e) {
-    return json.readValue(String.valueOf(e.planned), Kept.class);
+    return records.read(RecordType.RESET, String.valueOf(e.planned), Kept.class);
   }
 
   /** Returns the reset that is done now, or null. */
@@ -430,7 +431,7 @@ public class ResetService {
     last.water = null;
     observations.forget(source(e, last.number));
     if (last.plannedBefore != null) {
-      Kept before = json.readValue(last.plannedBefore, Kept.class);
+      Kept before = records.read(RecordType.RESET, last.plannedBefore, Kept.class);
       last.plannedBefore = null;
       steps(e, before);
     }

@@ -77,8 +77,7 @@ class ResetsPart implements ArchivePart {
   @Transactional(readOnly = true)
   public void write(Consumer<Map<String, Object>> to) {
     Map<Long, String> uids = rounds.uids();
-    List<ResetEntity> past =
-        new ArrayList<>(resets.findByStateOrderByStartedAtDesc(ResetEntity.State.FINISHED));
+    List<ResetEntity> past = new ArrayList<>(resets.readable(ResetEntity.State.FINISHED));
     java.util.Collections.reverse(past);
     for (ResetEntity e : past) {
       Map<String, Object> m = new LinkedHashMap<>();

@@ -12,8 +12,10 @@ import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.hibernate.annotations.DynamicUpdate;
 
 @Entity
+@DynamicUpdate
 @Table(name = "wash_load")
 class LoadEntity {
   /** Being put together, started, or taken back. */

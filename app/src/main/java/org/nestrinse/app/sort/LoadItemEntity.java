@@ -8,10 +8,13 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.time.Instant;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.Known;
 import org.nestrinse.core.gather.Soil;
 
 @Entity
+@DynamicUpdate
 @Table(name = "load_item")
 class LoadItemEntity {
   @Id
@@ -41,6 +44,11 @@ class LoadItemEntity {
   boolean firstWash;
 
   /** Returns whether a person would not tell the two apart: same kind, same soil, same set. */
+  /** Returns what soils them; what cannot be read counts as the worst. */
+  Soil soil() {
+    return Known.or(soil, Soil.STOOL);
+  }
+
   boolean alike(LoadItemEntity other) {
     return kindId.equals(other.kindId) && soil == other.soil && bulker == other.bulker;
   }

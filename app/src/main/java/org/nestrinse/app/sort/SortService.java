@@ -314,7 +314,7 @@ public class SortService {
           new SoiledPieces(
               kindById.get(item.kindId),
               item.pieces,
-              item.soil,
+              item.soil(),
               item.solidsOff,
               item.cameIn,
               needs.of(item.personId, item.cameIn),
@@ -349,7 +349,12 @@ public class SortService {
                     i.personId,
                     i.personId == null ? null : names.get(i.personId),
                     new SoiledPieces(
-                        kindById.get(i.kindId), i.pieces, i.soil, i.solidsOff, i.cameIn, Set.of()),
+                        kindById.get(i.kindId),
+                        i.pieces,
+                        i.soil(),
+                        i.solidsOff,
+                        i.cameIn,
+                        Set.of()),
                     i.bulker))
         .toList();
   }
@@ -522,7 +527,7 @@ public class SortService {
             .filter(i -> i.bulker == bulkers)
             .collect(
                 Collectors.groupingBy(
-                    i -> i.kindId + " " + i.soil, LinkedHashMap::new, Collectors.toList()));
+                    i -> i.kindId + " " + i.soil(), LinkedHashMap::new, Collectors.toList()));
     return groups.values().stream()
         .map(group -> item(group, kindById.get(group.get(0).kindId)))
         .sorted(Comparator.comparing(Item::count).reversed().thenComparing(Item::kind))
@@ -535,7 +540,7 @@ public class SortService {
         group.get(0).id,
         kind.name(),
         count,
-        group.get(0).soil.words(),
+        group.get(0).soil().words(),
         Numbers.count(count, kind.name()),
         kind.limits().words());
   }

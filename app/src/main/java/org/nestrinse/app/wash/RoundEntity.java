@@ -5,6 +5,7 @@ import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
+import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
@@ -20,12 +21,17 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
+import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.Checked;
+import org.nestrinse.app.store.Checksums;
 import org.nestrinse.core.bath.HygieneGoal;
 
 @Entity
+@DynamicUpdate
 @Table(name = "wash_round")
-class RoundEntity {
+@EntityListeners(Checksums.class)
+class RoundEntity implements Checked {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   Long id;
@@ -107,6 +113,17 @@ class RoundEntity {
   @Nullable Instant heldSince;
   @Nullable String heldWhy;
   @Nullable String carer;
+  @Nullable String checksum;
+
+  @Override
+  public @Nullable String checksum() {
+    return checksum;
+  }
+
+  @Override
+  public void checksum(String now) {
+    checksum = now;
+  }
 
   @ElementCollection
   @CollectionTable(name = "round_step", joinColumns = @JoinColumn(name = "round_id"))

@@ -14,7 +14,9 @@ import org.nestrinse.app.kit.Names;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.store.Known;
 import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
@@ -254,7 +256,7 @@ public class RoundFiles {
         e.holdMinutes,
         e.spinRpm,
         e.killLog,
-        e.goal,
+        Known.or(e.goal, HygieneGoal.LIGHT),
         e.goalMet,
         e.minutes,
         e.note,
@@ -264,6 +266,7 @@ public class RoundFiles {
                 s -> new RoundFile.FileStep(s.number, s.title, s.minutes, s.doneAt, s.addedBecause))
             .toList(),
         e.events.stream()
+            .filter(x -> x.kind != null)
             .map(x -> new RoundFile.FileEvent(x.at, x.step, x.kind, x.code, x.words, x.carer))
             .toList(),
         doses,

@@ -8,6 +8,9 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.store.RecordType;
+import org.nestrinse.app.store.StoredRecords;
+import org.nestrinse.app.store.Unreadable;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.WashViews.Plan;
@@ -19,7 +22,6 @@ import org.nestrinse.core.run.UnloadClock;
 import org.nestrinse.core.wash.Step;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
-import tools.jackson.databind.json.JsonMapper;
 
 /** How a stored round is shown. */
 @Component
@@ -28,13 +30,14 @@ class RoundLook {
 
   private final SortService sort;
   private final HouseholdService households;
-  private final JsonMapper json;
+  private final StoredRecords records;
   private final HouseClock clock;
 
-  RoundLook(SortService sort, HouseholdService households, JsonMapper json, HouseClock clock) {
+  RoundLook(
+      SortService sort, HouseholdService households, StoredRecords records, HouseClock clock) {
     this.sort = sort;
     this.households = households;
-    this.json = json;
+    this.records = records;
     this.clock = clock;
   }
 
@@ -42,7 +45,21 @@ class RoundLook {
   List<Step> steps(RoundEntity e) {
     return e.goingSteps == null
         ? List.of()
-        : json.readValue(e.goingSteps, new TypeReference<List<Step>>() {});
+        : records.read(RecordType.ROUND_STEPS, e.goingSteps, new TypeReference<List<Step>>() {});
+  }
+
+  /** Returns a plan as it was kept; throws {@link NotNow} when this release cannot read it. */
+  Plan plan(String kept) {
+    try {
+      return records.read(RecordType.ROUND_PLAN, kept, Plan.class);
+    } catch (Unreadable e) {
+      throw new NotNow("The plan of this round is not readable here. Its figures are.");
+    }
+  }
+
+  /** Returns the plan as it goes, or as it was made when nothing changed it. */
+  Plan going(RoundEntity e) {
+    return plan(e.going == null ? String.valueOf(e.planned) : e.going);
   }
 
   Round view(RoundEntity e) {
@@ -54,8 +71,8 @@ class RoundLook {
     if (e.planned == null) {
       throw new NotNow("Only the figures of this round are kept.");
     }
-    Plan planned = json.readValue(e.planned, Plan.class);
-    Plan going = e.going == null ? planned : json.readValue(e.going, Plan.class);
+    Plan planned = plan(e.planned);
+    Plan going = e.going == null ? planned : plan(e.going);
     TimeWords words = households.timeWords();
     return new Round(
         e.id,
@@ -79,6 +96,7 @@ class RoundLook {
         current ? lying(e, next, since, ends, now) : null,
         ends == null ? "" : words.at(ready(e, next, ends, now)),
         e.events.stream()
+            .filter(x -> x.kind != null)
             .map(
                 x ->
                     new WashViews.RoundEvent(

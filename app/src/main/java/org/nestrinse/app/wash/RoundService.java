@@ -18,6 +18,10 @@ import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.store.Known;
+import org.nestrinse.app.store.RecordType;
+import org.nestrinse.app.store.StoredRecords;
+import org.nestrinse.app.store.Unreadable;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.WashViews.Figures;
@@ -46,7 +50,6 @@ import org.springframework.data.domain.Page;
 import org.springframework.data.domain.PageRequest;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Rounds: started, and kept with their computed numbers. What is done in between is {@link
@@ -69,7 +72,7 @@ public class RoundService {
   private final SchoolService schools;
   private final RoundLook look;
   private final ApplicationEventPublisher events;
-  private final JsonMapper json;
+  private final StoredRecords records;
   private final HouseClock clock;
 
   RoundService(
@@ -80,7 +83,7 @@ public class RoundService {
       SchoolService schools,
       RoundLook look,
       ApplicationEventPublisher events,
-      JsonMapper json,
+      StoredRecords records,
       HouseClock clock) {
     this.rounds = rounds;
     this.plans = plans;
@@ -89,7 +92,7 @@ public class RoundService {
     this.schools = schools;
     this.look = look;
     this.events = events;
-    this.json = json;
+    this.records = records;
     this.clock = clock;
   }
 
@@ -162,8 +165,8 @@ public class RoundService {
     RoundEntity e = entity(plan, pieces, summary);
     e.state = practise ? RoundState.PRACTISE : RoundState.RUNNING;
     e.machineId = start.machineId;
-    e.wishes = json.writeValueAsString(start.request());
-    e.goingSteps = json.writeValueAsString(planned.routine().steps());
+    e.wishes = records.write(RecordType.ROUND_WISHES, start.request());
+    e.goingSteps = records.write(RecordType.ROUND_STEPS, planned.routine().steps());
     e.carer = Given.name("carer", start.carer);
     RunService.happened(e, 1, WashViews.EventKind.STARTED, null, "started", clock.instant());
     RoundEntity saved;
@@ -315,8 +318,12 @@ public class RoundService {
     }
     try {
       return plans.effect(
-          e.loadId, e.school, json.readValue(e.wishes, PlanService.Request.class), trim, standing);
-    } catch (CannotPlan | NotFound | OutOfRange gone) {
+          e.loadId,
+          e.school,
+          records.read(RecordType.ROUND_WISHES, e.wishes, PlanService.Request.class),
+          trim,
+          standing);
+    } catch (CannotPlan | NotFound | OutOfRange | Unreadable gone) {
       return null;
     }
   }
@@ -356,7 +363,7 @@ public class RoundService {
     e.pieces = pieces.count();
     figures(e, plan);
     e.hardnessMmolL = households.current().hardnessMmolL();
-    e.planned = json.writeValueAsString(plan);
+    e.planned = records.write(RecordType.ROUND_PLAN, plan);
     sort.held(pieces.id()).forEach(h -> e.contents.add(content(h, e.startedAt)));
     for (PlanStep step : plan.steps()) {
       RoundEntity.StepRow row = new RoundEntity.StepRow();
@@ -458,7 +465,7 @@ public class RoundService {
         e.spinRpm,
         Math.min(HygieneEstimate.MOST_CLAIMED, e.totalLog),
         e.killLog,
-        e.goal,
+        Known.or(e.goal, HygieneGoal.LIGHT),
         e.goalMet,
         e.soilLeft,
         e.soilLeft == null ? null : BathWords.about(e.soilLeft),

@@ -14,6 +14,8 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.store.RecordType;
+import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.WashViews.EventKind;
 import org.nestrinse.app.wash.WashViews.PlanDose;
@@ -31,7 +33,6 @@ import org.nestrinse.core.wash.WashJob;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Doing a round: ticking off, looking and answering, holding, skipping, handing over. */
 @Service
@@ -52,7 +53,7 @@ public class RunService {
   private final DoseLog doses;
   private final HouseholdService households;
   private final ApplicationEventPublisher events;
-  private final JsonMapper json;
+  private final StoredRecords records;
   private final HouseClock clock;
 
   RunService(
@@ -66,7 +67,7 @@ public class RunService {
       DoseLog doses,
       HouseholdService households,
       ApplicationEventPublisher events,
-      JsonMapper json,
+      StoredRecords records,
       HouseClock clock) {
     this.rounds = rounds;
     this.look = look;
@@ -78,7 +79,7 @@ public class RunService {
     this.doses = doses;
     this.households = households;
     this.events = events;
-    this.json = json;
+    this.records = records;
     this.clock = clock;
   }
 
@@ -158,8 +159,7 @@ public class RunService {
   }
 
   private PlanStep step(RoundEntity e, int number) {
-    String plan = e.going == null ? e.planned : e.going;
-    return json.readValue(plan, WashViews.Plan.class).steps().get(number - 1);
+    return look.going(e).steps().get(number - 1);
   }
 
   private Round finished(RoundEntity e) {
@@ -178,9 +178,7 @@ public class RunService {
     LoadPieces pieces = sort.pieces(e.loadId);
     double radius = machines.one(e.machineId).machine().drumRadiusM();
     List<WashViews.PlanDose> doses =
-        json.readValue(e.going == null ? e.planned : e.going, WashViews.Plan.class).steps().stream()
-            .flatMap(step -> step.doses().stream())
-            .toList();
+        look.going(e).steps().stream().flatMap(step -> step.doses().stream()).toList();
     events.publishEvent(
         new RoundWashed(
             e.id,
@@ -238,8 +236,7 @@ public class RunService {
     if (e.mainNotRun && e.notRun) {
       didNotRun(e);
     } else if (e.planned != null) {
-      RoundService.figures(
-          e, json.readValue(e.going == null ? e.planned : e.going, WashViews.Plan.class));
+      RoundService.figures(e, look.going(e));
     }
     rounds.saveAndFlush(e);
     events.publishEvent(new RoundChanged(e.id));
@@ -497,7 +494,7 @@ public class RunService {
    */
   private void rework(RoundEntity e, List<Step> steps) {
     PlanService.Request request =
-        json.readValue(String.valueOf(e.wishes), PlanService.Request.class);
+        records.read(RecordType.ROUND_WISHES, String.valueOf(e.wishes), PlanService.Request.class);
     LoadPieces pieces = sort.pieces(e.loadId);
     WashJob job =
         plans.job(pieces, request.temperatureC(), request.wishes(), e.machineId).asWashed();
@@ -506,9 +503,9 @@ public class RunService {
       asDone.add(taken(steps.get(i), i < e.steps.size() ? e.steps.get(i) : null));
     }
     Routine routine = Routine.rework(job, schools.of(e.school), asDone);
-    e.goingSteps = json.writeValueAsString(Step.numbered(steps));
+    e.goingSteps = records.write(RecordType.ROUND_STEPS, Step.numbered(steps));
     WashViews.Plan going = plans.view(job, routine);
-    e.going = json.writeValueAsString(going);
+    e.going = records.write(RecordType.ROUND_PLAN, going);
     RoundService.figures(e, going);
     for (int i = 0; i < e.steps.size(); i++) {
       RoundEntity.StepRow row = e.steps.get(i);

@@ -8,6 +8,9 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.store.RecordType;
+import org.nestrinse.app.store.StoredRecords;
+import org.nestrinse.app.store.Unreadable;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
@@ -15,7 +18,6 @@ import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.School;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The ten schools, and those that the household made for itself from any of them. */
 @Service
@@ -27,11 +29,11 @@ public class SchoolService {
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
 
   private final OwnSchoolRepository own;
-  private final JsonMapper json;
+  private final StoredRecords records;
 
-  SchoolService(OwnSchoolRepository own, JsonMapper json) {
+  SchoolService(OwnSchoolRepository own, StoredRecords records) {
     this.own = own;
-    this.json = json;
+    this.records = records;
   }
 
   /**
@@ -91,7 +93,9 @@ public class SchoolService {
   public List<View> all() {
     List<View> all = new ArrayList<>();
     School.ALL.forEach(s -> all.add(new View(s.id(), 0, false, null, s)));
-    own.findByRemovedFalseOrderById().forEach(e -> all.add(view(e)));
+    own.findByRemovedFalseOrderById().stream()
+        .filter(this::readable)
+        .forEach(e -> all.add(view(e)));
     return all;
   }
 
@@ -119,7 +123,7 @@ public class SchoolService {
     OwnSchoolEntity e = new OwnSchoolEntity();
     e.name = freeName(name, null);
     e.basedOn = names().getOrDefault(basedOn, basedOn);
-    e.school = json.writeValueAsString(school);
+    e.school = records.write(RecordType.METHOD, school);
     return view(own.saveAndFlush(e));
   }
 
@@ -157,7 +161,7 @@ public class SchoolService {
                 Given.whole("extraRinses", c.extraRinses, Limits.RINSES),
                 Given.whole("spinRpm", c.spinRpm, Limits.RPM),
                 Given.text("drying", c.drying, LONGEST_DRYING)));
-    e.school = json.writeValueAsString(school);
+    e.school = records.write(RecordType.METHOD, school);
     return view(own.saveAndFlush(e));
   }
 
@@ -197,9 +201,19 @@ public class SchoolService {
   }
 
   private School read(OwnSchoolEntity e) {
-    School s = json.readValue(e.school, School.class);
+    School s = records.read(RecordType.METHOD, e.school, School.class);
     return new School(
         OWN + e.id, e.name, s.belief(), s.first(), s.main(), s.chemistry(), s.finish());
+  }
+
+  /** A method that this release cannot read is left out; the others are offered. */
+  private boolean readable(OwnSchoolEntity e) {
+    try {
+      read(e);
+      return true;
+    } catch (Unreadable | OutOfRange | NullPointerException broken) {
+      return false;
+    }
   }
 
   private View view(OwnSchoolEntity e) {

@@ -280,6 +280,7 @@ public class WeekService {
         people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
     Map<List<Object>, WeekViews.Time> byPerson = new LinkedHashMap<>();
     times.findAll().stream()
+        .filter(t -> t.dayOfWeek != null)
         .sorted(Comparator.comparing(t -> t.id))
         .forEach(
             t ->
@@ -482,6 +483,7 @@ public class WeekService {
       Map<Long, String> names =
           people.all().stream().collect(Collectors.toMap(Person::id, Person::name));
       return times.findAll().stream()
+          .filter(t -> t.dayOfWeek != null)
           .map(
               t ->
                   new WeekQuestion.Presence(

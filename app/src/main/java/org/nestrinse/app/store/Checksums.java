@@ -1,0 +1,102 @@
+package org.nestrinse.app.store;
+
+import jakarta.persistence.Id;
+import jakarta.persistence.PostLoad;
+import jakarta.persistence.PrePersist;
+import jakarta.persistence.PreUpdate;
+import jakarta.persistence.Transient;
+import jakarta.persistence.Version;
+import java.lang.reflect.Field;
+import java.lang.reflect.Modifier;
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HexFormat;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * Writes a checksum of its own columns into every row of a {@link Checked} entity, and looks at it
+ * when the row is read: a row that a broken disk or another program changed is told, and not
+ * believed in silence. Rows of before it was written have none.
+ */
+public final class Checksums {
+  private static final Logger LOG = LoggerFactory.getLogger(Checksums.class);
+  private static final int CHARACTERS = 32;
+  private static final long HALF_A_MS = 500_000;
+
+  @PrePersist
+  @PreUpdate
+  void write(Checked entity) {
+    entity.checksum(of(entity));
+  }
+
+  @PostLoad
+  void look(Checked entity) {
+    if (!matches(entity)) {
+      LOG.warn("A row of {} does not match its checksum", entity.getClass().getSimpleName());
+    }
+  }
+
+  /** Returns whether a row is as it was written, or was written before checksums were. */
+  public static boolean matches(Checked entity) {
+    String kept = entity.checksum();
+    return kept == null || kept.equals(of(entity));
+  }
+
+  private static String of(Checked entity) {
+    StringBuilder text = new StringBuilder();
+    for (Field field : columns(entity.getClass())) {
+      text.append(field.getName()).append('=').append(value(entity, field)).append('\n');
+    }
+    try {
+      byte[] hash =
+          MessageDigest.getInstance("SHA-256")
+              .digest(text.toString().getBytes(StandardCharsets.UTF_8));
+      return HexFormat.of().formatHex(hash).substring(0, CHARACTERS);
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static Object value(Object entity, Field field) {
+    try {
+      field.setAccessible(true);
+      Object value = field.get(entity);
+      // As exact as it is stored: the database rounds to milliseconds.
+      return value instanceof Instant moment
+          ? moment.plusNanos(HALF_A_MS).truncatedTo(ChronoUnit.MILLIS)
+          : value;
+    } catch (IllegalAccessException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** The columns of the row itself: no lists of other tables, no number, no version. */
+  private static List<Field> columns(Class<?> type) {
+    List<Field> columns = new ArrayList<>();
+    for (Class<?> c = type; c != null && c != Object.class; c = c.getSuperclass()) {
+      for (Field field : c.getDeclaredFields()) {
+        boolean column =
+            !Modifier.isStatic(field.getModifiers())
+                && !Collection.class.isAssignableFrom(field.getType())
+                && !field.isAnnotationPresent(Transient.class)
+                && !field.isAnnotationPresent(Id.class)
+                && !field.isAnnotationPresent(Version.class)
+                && !field.getName().equals("checksum")
+                && !field.getName().startsWith("$$");
+        if (column) {
+          columns.add(field);
+        }
+      }
+    }
+    columns.sort(Comparator.comparing(Field::getName));
+    return columns;
+  }
+}

@@ -1,0 +1,44 @@
+package org.nestrinse.app.store;
+
+import java.util.List;
+import java.util.function.UnaryOperator;
+import tools.jackson.databind.JsonNode;
+
+/**
+ * What is kept as JSON for years, with the version in which it is written now. A change of any name
+ * in it raises the version, adds the step that brings the version before up to it, and leaves a
+ * file of each version in the tests, which is read for ever.
+ */
+public enum RecordType {
+  /** A plan: what {@code wash_round.planned} and {@code going} hold. */
+  ROUND_PLAN(List.of()),
+  /** The steps of a round as they stand, {@code wash_round.going_steps}. */
+  ROUND_STEPS(List.of()),
+  /** What was asked of a round, {@code wash_round.wishes}. */
+  ROUND_WISHES(List.of()),
+  /** A method of the household's own, {@code own_school.school}. */
+  METHOD(List.of()),
+  /** What is kept of a reset while it is done, {@code reset_run.planned}. */
+  RESET(List.of());
+
+  /** Step {@code i} brings version {@code i + 1} to {@code i + 2}. */
+  private final List<UnaryOperator<JsonNode>> steps;
+
+  RecordType(List<UnaryOperator<JsonNode>> steps) {
+    this.steps = steps;
+  }
+
+  /** Returns the version in which it is written now, from 1 on. */
+  public int version() {
+    return steps.size() + 1;
+  }
+
+  /** Returns a record of an older version in the present one. */
+  JsonNode upcast(JsonNode record, int version) {
+    JsonNode now = record;
+    for (UnaryOperator<JsonNode> step : steps.subList(version - 1, steps.size())) {
+      now = step.apply(now);
+    }
+    return now;
+  }
+}

@@ -1,0 +1,63 @@
+package org.nestrinse.app.store;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.metamodel.EntityType;
+import jakarta.persistence.metamodel.SingularAttribute;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Finds stored values that this release does not know, such as a sort that a later one added. */
+@Component
+public class UnreadableRows {
+  private final EntityManager entities;
+
+  UnreadableRows(EntityManager entities) {
+    this.entities = entities;
+  }
+
+  /**
+   * Values of one sort that are not readable here.
+   *
+   * @param where the table and what stands there
+   * @param rows how many rows have such a value
+   */
+  public record Unknown(String where, long rows) {}
+
+  /** Returns what is not readable, by table and column. */
+  @Transactional(readOnly = true)
+  public List<Unknown> find() {
+    List<Unknown> found = new ArrayList<>();
+    for (EntityType<?> entity : entities.getMetamodel().getEntities()) {
+      for (SingularAttribute<?, ?> attribute : entity.getSingularAttributes()) {
+        if (attribute.getJavaType().isEnum()) {
+          long rows = unknown(entity, attribute);
+          if (rows > 0) {
+            found.add(
+                new Unknown(words(entity.getName()) + ", " + words(attribute.getName()), rows));
+          }
+        }
+      }
+    }
+    return found;
+  }
+
+  private long unknown(EntityType<?> entity, SingularAttribute<?, ?> attribute) {
+    List<String> known =
+        Stream.of(attribute.getJavaType().getEnumConstants())
+            .map(c -> ((Enum<?>) c).name())
+            .toList();
+    String query =
+        "select count(e) from %s e where cast(e.%s as string) is not null and cast(e.%s as string) not in :known"
+            .formatted(entity.getName(), attribute.getName(), attribute.getName());
+    return entities.createQuery(query, Long.class).setParameter("known", known).getSingleResult();
+  }
+
+  private static String words(String name) {
+    return name.replace("Entity", "")
+        .replaceAll("([a-z])([A-Z])", "$1 $2")
+        .toLowerCase(java.util.Locale.ROOT);
+  }
+}

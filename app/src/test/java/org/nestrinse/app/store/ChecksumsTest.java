@@ -1,0 +1,67 @@
+package org.nestrinse.app.store;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.sql.Statement;
+import javax.sql.DataSource;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.RunningApp;
+
+/** A row that something else changed is told; one that the application wrote is not. */
+class ChecksumsTest {
+  private static RunningApp app;
+
+  @BeforeAll
+  static void start() {
+    app = RunningApp.demo(DemoApp.MOMENT);
+  }
+
+  @AfterAll
+  static void stop() {
+    app.close();
+  }
+
+  private static void sql(String statement) {
+    try (Connection c = app.bean(DataSource.class).getConnection();
+        Statement sql = c.createStatement()) {
+      assertThat(sql.executeUpdate(statement)).isPositive();
+    } catch (SQLException e) {
+      throw new AssertionError(e);
+    }
+  }
+
+  @Test
+  void whatTheApplicationWroteMatches() {
+    assertThat(app.bean(DamagedRows.class).find()).isEmpty();
+  }
+
+  @ParameterizedTest
+  @CsvSource({
+    "wash_round, litres, litres + 1, litres - 1, id = 3, round 3",
+    "wash_round, planned, concat(planned; ' '), rtrim(planned), id = 4, round 4",
+    "stock, owned, owned + 1, owned - 1, kind_id = 2, stock 2",
+    "kind, area_m2, area_m2 * 2, area_m2 / 2, id = 2, kind 2",
+    "product, max_g, coalesce(max_g; 0) + 1, max_g - 1, id = 2, product 2",
+    "machine, drum_l, drum_l * 2, drum_l / 2, id = 1, machine 1",
+  })
+  void aRowChangedFromOutsideIsTold(
+      String table, String column, String change, String back, String which, String told) {
+    String update = "update %s set %s = %s where %s";
+    sql(update.formatted(table, column, change.replace(';', ','), which));
+    assertThat(app.bean(DamagedRows.class).find()).containsExactly(told);
+    sql(update.formatted(table, column, back.replace(';', ','), which));
+  }
+
+  @Test
+  void rowsOfBeforeHaveNoneAndAreBelieved() {
+    sql("update kind set checksum = null where id = 7");
+    assertThat(app.bean(DamagedRows.class).find()).isEmpty();
+  }
+}
