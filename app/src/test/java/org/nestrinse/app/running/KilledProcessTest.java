@@ -10,6 +10,9 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Random;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
@@ -48,6 +51,62 @@ class KilledProcessTest {
       assertThat(http.send(read, HttpResponse.BodyHandlers.ofString()).body()).contains("Wren");
     } finally {
       second.destroyForcibly().waitFor();
+    }
+  }
+
+  /** How many times it is killed while it writes; more of them prove more and take longer. */
+  private static final int KILLS = Integer.getInteger("nest.kills", 2);
+
+  @Test
+  @Timeout(value = 60, unit = TimeUnit.MINUTES)
+  void killedWhileItWritesItLosesNothingItAnsweredAndStartsAgain(@TempDir Path data)
+      throws Exception {
+    Set<String> answered = ConcurrentHashMap.newKeySet();
+    Random random = new Random(17);
+    for (int kill = 0; kill <= KILLS; kill++) {
+      int port = freePort();
+      Process process = process(data, port);
+      try {
+        awaitReady(port, process);
+        HttpRequest read = HttpRequest.newBuilder(uri(port, "/api/people")).build();
+        String people = http.send(read, HttpResponse.BodyHandlers.ofString()).body();
+        assertThat(answered).as("after kill " + kill).allMatch(people::contains);
+        int run = kill;
+        Thread writer =
+            new Thread(
+                () -> {
+                  for (int i = 0; write(port, "Wren-%d-%d-".formatted(run, i), answered); i++) {
+                    // Until nobody answers.
+                  }
+                });
+        writer.start();
+        process.waitFor(200 + random.nextInt(900), TimeUnit.MILLISECONDS);
+        process.destroyForcibly().waitFor();
+        writer.join();
+      } finally {
+        process.destroyForcibly().waitFor();
+      }
+    }
+    assertThat(answered).hasSizeGreaterThan(KILLS);
+  }
+
+  private boolean write(int port, String name, Set<String> answered) {
+    HttpRequest save =
+        HttpRequest.newBuilder(uri(port, "/api/people"))
+            .header("Content-Type", "application/json")
+            .timeout(Duration.ofSeconds(5))
+            .POST(HttpRequest.BodyPublishers.ofString(PERSON.replace("Wren", name)))
+            .build();
+    try {
+      if (http.send(save, HttpResponse.BodyHandlers.ofString()).statusCode() == 201) {
+        answered.add(name);
+      }
+      return true;
+    } catch (IOException gone) {
+      return false;
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      return false;
     }
   }
 
