@@ -19,7 +19,7 @@ const { width: measured } = useElementSize(holder)
 const id = useId()
 const width = computed(() => Math.max(320, measured.value || 800))
 const narrow = computed(() => width.value < 560)
-const left = computed(() => (narrow.value ? 34 : 78))
+const left = computed(() => (narrow.value ? 34 : 92))
 const ROW = 58
 const TOP = 24
 const x = computed(() =>

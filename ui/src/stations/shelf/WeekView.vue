@@ -137,7 +137,11 @@ const calendarAddress = `${window.location.origin}/api/week/rounds.ics`
   <template v-if="week">
     <ViewHead
       title="The week"
-      :state="`${count(week.rounds.length, 'round')}, ${number(week.money, 2)}`"
+      :state="
+        week.rounds.length
+          ? `${count(week.rounds.length, 'round')}, ${number(week.money, 2)}`
+          : 'nothing planned'
+      "
       :why="round && week.whys[round.start]"
     >
       Laid out so that nothing waits too long, the shelf never runs out, somebody is there for each

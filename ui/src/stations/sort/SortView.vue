@@ -47,7 +47,7 @@ const nothing = computed(
     !sorting.value.answers.length,
 )
 watch(sorting, (now, before) => {
-  if (now && !before) why.suggest((now.drums[0] ?? now.loads[0])?.whys.fill)
+  if (now && now.stamp !== before?.stamp) why.suggest((now.drums[0] ?? now.loads[0])?.whys.fill)
 })
 
 function drag(line: Api['PieceLine'], from: number) {

@@ -184,7 +184,9 @@ public class ProposalService {
   @Transactional(readOnly = true)
   public int proposed() {
     List<Waiting> waiting = gather.waiting();
-    return waiting.isEmpty() || !machines.isSetUp() ? 0 : new Look(waiting).solved().drums().size();
+    return waiting.isEmpty() || !machines.isSetUp()
+        ? 0
+        : new Look(waiting).arranged().drums().size();
   }
 
   /**
