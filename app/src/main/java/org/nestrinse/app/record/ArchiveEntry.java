@@ -220,7 +220,7 @@ public final class ArchiveEntry {
   }
 
   /** In CSV a list is a text of JSON. */
-  private @Nullable JsonNode tree(String column) {
+  @Nullable JsonNode tree(String column) {
     JsonNode node = cell.apply(column);
     if (node == null || !node.isString()) {
       return node;

@@ -139,11 +139,8 @@ class RecordArchive {
       FileErrors unread = new FileErrors();
       file.read(
           unread,
-          (part, entry) -> {
-            if (part instanceof RoundsPart) {
-              entry.peek("uid").ifPresent(roundUids::add);
-            }
-          });
+          RoundsPart.class::isInstance,
+          (part, entry) -> entry.peek("uid").ifPresent(roundUids::add));
       FileErrors errors = new FileErrors();
       List<PartCount> counts = checked(file, errors, roundUids);
       if (!errors.none()) {
@@ -167,6 +164,7 @@ class RecordArchive {
     Map<ArchivePart, Integer> known = new LinkedHashMap<>();
     file.read(
         errors,
+        part -> true,
         (part, entry) -> {
           String uid = part.prepare(entry, roundUids).uid();
           if (!found.computeIfAbsent(part, p -> new HashSet<>()).add(uid)) {
@@ -192,10 +190,8 @@ class RecordArchive {
       // What others point at is kept first, in whatever order the file has them.
       file.read(
           new FileErrors(),
+          part -> part == now,
           (part, entry) -> {
-            if (part != now) {
-              return;
-            }
             ArchivePart.Prepared p = part.prepare(entry, roundUids);
             if (!there.computeIfAbsent(part, ArchivePart::known).contains(p.uid())) {
               p.keep().run();

@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.function.BiConsumer;
+import java.util.function.Predicate;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -76,17 +77,18 @@ final class RecordFile implements AutoCloseable {
     }
   }
 
-  /** Reads it from its beginning, and hands out each entry with the part that it belongs to. */
-  void read(FileErrors errors, BiConsumer<ArchivePart, ArchiveEntry> to) {
+  /** Reads it from its beginning, and hands out each entry of the parts that are wanted. */
+  void read(
+      FileErrors errors, Predicate<ArchivePart> wanted, BiConsumer<ArchivePart, ArchiveEntry> to) {
     try (PushbackReader text = open()) {
       int first = text.read();
       if (first >= 0) {
         text.unread(first);
       }
       if (first == '{') {
-        readJson(text, errors, to);
+        readJson(text, errors, wanted, to);
       } else {
-        readCsv(text, errors, to);
+        readCsv(text, errors, wanted, to);
       }
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -106,7 +108,11 @@ final class RecordFile implements AutoCloseable {
     return text;
   }
 
-  private void readJson(Reader text, FileErrors errors, BiConsumer<ArchivePart, ArchiveEntry> to) {
+  private void readJson(
+      Reader text,
+      FileErrors errors,
+      Predicate<ArchivePart> wanted,
+      BiConsumer<ArchivePart, ArchiveEntry> to) {
     try (JsonParser parser = json.createParser(text)) {
       parser.nextToken();
       boolean known = false;
@@ -124,7 +130,7 @@ final class RecordFile implements AutoCloseable {
         }
         ArchivePart part =
             parts.stream().filter(p -> p.name().equals(name)).findFirst().orElse(null);
-        if (part == null) {
+        if (part == null || !wanted.test(part)) {
           parser.skipChildren();
           continue;
         }
@@ -167,7 +173,11 @@ final class RecordFile implements AutoCloseable {
     }
   }
 
-  private void readCsv(Reader text, FileErrors errors, BiConsumer<ArchivePart, ArchiveEntry> to) {
+  private void readCsv(
+      Reader text,
+      FileErrors errors,
+      Predicate<ArchivePart> wanted,
+      BiConsumer<ArchivePart, ArchiveEntry> to) {
     CSVFormat format =
         CSVFormat.RFC4180
             .builder()
@@ -187,6 +197,9 @@ final class RecordFile implements AutoCloseable {
                 String.join(",", head),
                 "one of the columns "
                     + String.join(", ", parts.stream().map(ArchivePart::mark).toList())));
+        return;
+      }
+      if (!wanted.test(part)) {
         return;
       }
       for (CSVRecord record : parser) {

@@ -22,9 +22,7 @@ import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Component;
-import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Rounds in files. */
 @Component
@@ -106,7 +104,6 @@ class RoundsPart implements ArchivePart {
   private final LotService lots;
   private final ObservationRepository observations;
   private final StoredRecords records;
-  private final JsonMapper json;
 
   RoundsPart(
       RoundFiles rounds,
@@ -114,15 +111,13 @@ class RoundsPart implements ArchivePart {
       DryService dry,
       LotService lots,
       ObservationRepository observations,
-      StoredRecords records,
-      JsonMapper json) {
+      StoredRecords records) {
     this.rounds = rounds;
     this.schools = schools;
     this.dry = dry;
     this.lots = lots;
     this.observations = observations;
     this.records = records;
-    this.json = json;
   }
 
   @Override
@@ -365,8 +360,8 @@ class RoundsPart implements ArchivePart {
 
   /** A plan has to be one that can be shown. */
   private @Nullable String plan(ArchiveEntry e, String column) {
-    String text = e.json(column);
-    if (text == null) {
+    JsonNode record = e.tree(column);
+    if (record == null) {
       return null;
     }
     Double version = e.optionalNumber("plan_version", VERSIONS);
@@ -374,15 +369,15 @@ class RoundsPart implements ArchivePart {
       String kept =
           records.fromFile(
               RecordType.ROUND_PLAN,
-              json.readTree(text),
+              record,
               version == null ? 1 : version.intValue(),
-              WashViews.Plan.class);
-      WashViews.Plan plan = records.read(RecordType.ROUND_PLAN, kept, WashViews.Plan.class);
-      if (plan.steps() == null || plan.figures() == null || text.length() > PLAN) {
-        e.wrong(column, "not a plan", "a plan as it was written");
+              WashViews.Plan.class,
+              plan -> plan.steps() != null && plan.figures() != null);
+      if (kept.length() > PLAN) {
+        e.wrong(column, kept.length() + " characters", "up to " + PLAN);
       }
       return kept;
-    } catch (JacksonException | Unreadable wrong) {
+    } catch (Unreadable wrong) {
       e.wrong(column, "not a plan", "a plan as it was written");
       return null;
     }

@@ -1,5 +1,6 @@
 package org.nestrinse.app.store;
 
+import java.util.function.Predicate;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.type.TypeReference;
@@ -77,13 +78,18 @@ public class StoredRecords {
    *
    * @param version of the record in the file
    * @param as what it must be readable as
+   * @param whole whether it holds all that is needed
    */
-  public String fromFile(RecordType type, JsonNode record, int version, Class<?> as) {
-    ObjectNode kept = json.createObjectNode();
-    kept.put(VERSION, version);
-    kept.set(RECORD, record);
-    String text = json.writeValueAsString(kept);
-    read(type, text, as);
-    return write(type, record(type, text));
+  public <T> String fromFile(
+      RecordType type, JsonNode record, int version, Class<T> as, Predicate<T> whole) {
+    try {
+      JsonNode now = type.upcast(record, version);
+      if (!whole.test(json.treeToValue(now, as))) {
+        throw new IllegalArgumentException("not whole");
+      }
+      return write(type, now);
+    } catch (JacksonException | IllegalArgumentException | IndexOutOfBoundsException e) {
+      throw new Unreadable(type, e);
+    }
   }
 }
