@@ -74,6 +74,7 @@ public final class TenYears {
             "finished_at", before("finished_at", copy),
             "shelved_at", before("shelved_at", copy)));
     String ofThem = "round_id in (select id from wash_round where %s)".formatted(old);
+    copy("round_text", ofThem, Map.of("round_id", "round_id" + round));
     copy("round_content", ofThem, Map.of("round_id", "round_id" + round));
     copy(
         "round_step",

@@ -18,6 +18,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
+import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -55,10 +56,15 @@ public final class Checksums {
     for (Field field : columns(entity.getClass())) {
       text.append(field.getName()).append('=').append(value(entity, field)).append('\n');
     }
+    return of(text.toString());
+  }
+
+  /** Returns the checksum of a text. */
+  public static String of(String text) {
     try {
       byte[] hash =
           MessageDigest.getInstance("SHA-256")
-              .digest(text.toString().getBytes(StandardCharsets.UTF_8));
+              .digest(text.getBytes(StandardCharsets.UTF_8));
       return HexFormat.of().formatHex(hash).substring(0, CHARACTERS);
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException(e);
@@ -86,6 +92,7 @@ public final class Checksums {
         boolean column =
             !Modifier.isStatic(field.getModifiers())
                 && !Collection.class.isAssignableFrom(field.getType())
+                && !Map.class.isAssignableFrom(field.getType())
                 && !field.isAnnotationPresent(Transient.class)
                 && !field.isAnnotationPresent(Id.class)
                 && !field.isAnnotationPresent(Version.class)

@@ -62,7 +62,7 @@ public class DamagedRows {
 
   private long look(Object row, EntityType<?> entity, List<String> damaged) {
     long id = (Long) entities.getEntityManagerFactory().getPersistenceUnitUtil().getIdentifier(row);
-    if (!Checksums.matches((Checked) row)) {
+    if (!((Checked) row).intact()) {
       String name = entity.getName().replace("Entity", "").toLowerCase(Locale.ROOT);
       damaged.add("%s %d".formatted(name, id));
     }

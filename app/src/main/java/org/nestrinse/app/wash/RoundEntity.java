@@ -13,18 +13,23 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.JoinColumn;
 import jakarta.persistence.Lob;
+import jakarta.persistence.MapKeyColumn;
+import jakarta.persistence.MapKeyEnumerated;
 import jakarta.persistence.OrderBy;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.store.Checked;
 import org.nestrinse.app.store.Checksums;
+import org.nestrinse.app.store.RecordType;
 import org.nestrinse.core.bath.HygieneGoal;
 
 @Entity
@@ -103,13 +108,10 @@ class RoundEntity implements Checked {
   boolean coats;
   double trim = 1;
 
-  /** The routine as planned; null for a reset, and where a file told only the figures. */
-  @Nullable @Lob String planned;
+  /** Whether its plan is kept; not of a reset, nor where a file told only the figures. */
+  boolean hasPlan;
 
   @Nullable Long machineId;
-  @Nullable @Lob String wishes;
-  @Nullable @Lob String goingSteps;
-  @Nullable @Lob String going;
   @Nullable Instant heldSince;
   @Nullable String heldWhy;
   @Nullable String carer;
@@ -123,6 +125,61 @@ class RoundEntity implements Checked {
   @Override
   public void checksum(String now) {
     checksum = now;
+  }
+
+  /** The texts of a round, which lists do without. */
+  enum Text {
+    /** The routine as planned. */
+    PLANNED,
+    /** The routine as it goes, when it goes otherwise. */
+    GOING,
+    /** The steps of core as they stand. */
+    STEPS,
+    /** What was asked for. */
+    WISHES
+  }
+
+  @ElementCollection
+  @CollectionTable(name = "round_text", joinColumns = @JoinColumn(name = "round_id"))
+  @MapKeyColumn(name = "name")
+  @MapKeyEnumerated(EnumType.STRING)
+  Map<Text, TextRow> texts = new EnumMap<>(Text.class);
+
+  /** A text with the version in which it is written. */
+  @Embeddable
+  static class TextRow {
+    int version;
+    @Lob String text;
+    @Nullable String checksum;
+
+    boolean intact() {
+      return checksum == null || checksum.equals(Checksums.of(text));
+    }
+  }
+
+  /** Returns a text, or null when there is none. */
+  @Nullable String text(Text name) {
+    TextRow row = texts.get(name);
+    return row == null ? null : row.text;
+  }
+
+  /** Keeps a text as it is written now, or none. */
+  void text(Text name, RecordType type, @Nullable String text) {
+    if (text == null) {
+      texts.remove(name);
+    } else {
+      TextRow row = new TextRow();
+      row.version = type.version();
+      row.text = text;
+      row.checksum = Checksums.of(text);
+      texts.put(name, row);
+    }
+    hasPlan = texts.containsKey(Text.PLANNED);
+  }
+
+  @Override
+  public boolean intact() {
+    return Checked.super.intact() && texts.values().stream().allMatch(TextRow::intact);
   }
 
   @ElementCollection

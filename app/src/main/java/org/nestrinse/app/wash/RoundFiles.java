@@ -15,6 +15,7 @@ import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.store.Known;
+import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
@@ -270,8 +271,8 @@ public class RoundFiles {
             .map(x -> new RoundFile.FileEvent(x.at, x.step, x.kind, x.code, x.words, x.carer))
             .toList(),
         doses,
-        e.planned,
-        e.going);
+        e.text(RoundEntity.Text.PLANNED),
+        e.text(RoundEntity.Text.GOING));
   }
 
   private RoundEntity entity(RoundFile f) {
@@ -313,8 +314,8 @@ public class RoundFiles {
     e.attendedMinutes = r.spent().attendedMinutes();
     e.note = f.note();
     e.carer = f.carer();
-    e.planned = f.plan();
-    e.going = f.going();
+    e.text(RoundEntity.Text.PLANNED, RecordType.ROUND_PLAN, f.plan());
+    e.text(RoundEntity.Text.GOING, RecordType.ROUND_PLAN, f.going());
     Names kindNames = kinds.names();
     Names people = persons.names();
     for (PastRound.Content c : r.contents()) {

@@ -43,9 +43,10 @@ class RoundLook {
 
   /** Returns the steps as they stand; none in rounds from before steps were kept. */
   List<Step> steps(RoundEntity e) {
-    return e.goingSteps == null
+    String kept = e.text(RoundEntity.Text.STEPS);
+    return kept == null
         ? List.of()
-        : records.read(RecordType.ROUND_STEPS, e.goingSteps, new TypeReference<List<Step>>() {});
+        : records.read(RecordType.ROUND_STEPS, kept, new TypeReference<List<Step>>() {});
   }
 
   /** Returns a plan as it was kept; throws {@link NotNow} when this release cannot read it. */
@@ -59,7 +60,9 @@ class RoundLook {
 
   /** Returns the plan as it goes, or as it was made when nothing changed it. */
   Plan going(RoundEntity e) {
-    return plan(e.going == null ? String.valueOf(e.planned) : e.going);
+    String otherwise = e.text(RoundEntity.Text.GOING);
+    return plan(
+        otherwise == null ? String.valueOf(e.text(RoundEntity.Text.PLANNED)) : otherwise);
   }
 
   Round view(RoundEntity e) {
@@ -68,11 +71,13 @@ class RoundLook {
     Instant since = e.currentSince();
     Instant now = clock.instant();
     Instant ends = current ? ends(e, next, since, now) : null;
-    if (e.planned == null) {
+    String made = e.text(RoundEntity.Text.PLANNED);
+    if (made == null) {
       throw new NotNow("Only the figures of this round are kept.");
     }
-    Plan planned = plan(e.planned);
-    Plan going = e.going == null ? planned : plan(e.going);
+    Plan planned = plan(made);
+    String otherwise = e.text(RoundEntity.Text.GOING);
+    Plan going = otherwise == null ? planned : plan(otherwise);
     TimeWords words = households.timeWords();
     return new Round(
         e.id,
@@ -84,7 +89,7 @@ class RoundLook {
         e.finishedAt,
         e.note,
         going,
-        e.going == null ? null : planned,
+        otherwise == null ? null : planned,
         done(e),
         current ? next.number : null,
         current ? since : null,

@@ -165,8 +165,14 @@ public class RoundService {
     RoundEntity e = entity(plan, pieces, summary);
     e.state = practise ? RoundState.PRACTISE : RoundState.RUNNING;
     e.machineId = start.machineId;
-    e.wishes = records.write(RecordType.ROUND_WISHES, start.request());
-    e.goingSteps = records.write(RecordType.ROUND_STEPS, planned.routine().steps());
+    e.text(
+        RoundEntity.Text.WISHES,
+        RecordType.ROUND_WISHES,
+        records.write(RecordType.ROUND_WISHES, start.request()));
+    e.text(
+        RoundEntity.Text.STEPS,
+        RecordType.ROUND_STEPS,
+        records.write(RecordType.ROUND_STEPS, planned.routine().steps()));
     e.carer = Given.name("carer", start.carer);
     RunService.happened(e, 1, WashViews.EventKind.STARTED, null, "started", clock.instant());
     RoundEntity saved;
@@ -313,14 +319,15 @@ public class RoundService {
   @Transactional(readOnly = true)
   public @Nullable Effect effect(long id, double trim, Set<Standing> standing) {
     RoundEntity e = entity(id);
-    if (e.loadId == null || e.wishes == null) {
+    String wishes = e.text(RoundEntity.Text.WISHES);
+    if (e.loadId == null || wishes == null) {
       return null;
     }
     try {
       return plans.effect(
           e.loadId,
           e.school,
-          records.read(RecordType.ROUND_WISHES, e.wishes, PlanService.Request.class),
+          records.read(RecordType.ROUND_WISHES, wishes, PlanService.Request.class),
           trim,
           standing);
     } catch (CannotPlan | NotFound | OutOfRange | Unreadable gone) {
@@ -363,7 +370,10 @@ public class RoundService {
     e.pieces = pieces.count();
     figures(e, plan);
     e.hardnessMmolL = households.current().hardnessMmolL();
-    e.planned = records.write(RecordType.ROUND_PLAN, plan);
+    e.text(
+        RoundEntity.Text.PLANNED,
+        RecordType.ROUND_PLAN,
+        records.write(RecordType.ROUND_PLAN, plan));
     sort.held(pieces.id()).forEach(h -> e.contents.add(content(h, e.startedAt)));
     for (PlanStep step : plan.steps()) {
       RoundEntity.StepRow row = new RoundEntity.StepRow();
@@ -479,6 +489,6 @@ public class RoundService {
         e.attendedMinutes,
         e.hardnessMmolL,
         e.note,
-        e.planned != null);
+        e.hasPlan);
   }
 }

@@ -235,7 +235,7 @@ public class RunService {
     e.notRun = !Given.yesNo("ran", sent.ran);
     if (e.mainNotRun && e.notRun) {
       didNotRun(e);
-    } else if (e.planned != null) {
+    } else if (e.hasPlan) {
       RoundService.figures(e, look.going(e));
     }
     rounds.saveAndFlush(e);
@@ -494,7 +494,10 @@ public class RunService {
    */
   private void rework(RoundEntity e, List<Step> steps) {
     PlanService.Request request =
-        records.read(RecordType.ROUND_WISHES, String.valueOf(e.wishes), PlanService.Request.class);
+        records.read(
+            RecordType.ROUND_WISHES,
+            String.valueOf(e.text(RoundEntity.Text.WISHES)),
+            PlanService.Request.class);
     LoadPieces pieces = sort.pieces(e.loadId);
     WashJob job =
         plans.job(pieces, request.temperatureC(), request.wishes(), e.machineId).asWashed();
@@ -503,9 +506,13 @@ public class RunService {
       asDone.add(taken(steps.get(i), i < e.steps.size() ? e.steps.get(i) : null));
     }
     Routine routine = Routine.rework(job, schools.of(e.school), asDone);
-    e.goingSteps = records.write(RecordType.ROUND_STEPS, Step.numbered(steps));
+    e.text(
+        RoundEntity.Text.STEPS,
+        RecordType.ROUND_STEPS,
+        records.write(RecordType.ROUND_STEPS, Step.numbered(steps)));
     WashViews.Plan going = plans.view(job, routine);
-    e.going = records.write(RecordType.ROUND_PLAN, going);
+    e.text(
+        RoundEntity.Text.GOING, RecordType.ROUND_PLAN, records.write(RecordType.ROUND_PLAN, going));
     RoundService.figures(e, going);
     for (int i = 0; i < e.steps.size(); i++) {
       RoundEntity.StepRow row = e.steps.get(i);

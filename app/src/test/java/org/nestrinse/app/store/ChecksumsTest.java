@@ -45,7 +45,7 @@ class ChecksumsTest {
   @ParameterizedTest
   @CsvSource({
     "wash_round, litres, litres + 1, litres - 1, id = 3, round 3",
-    "wash_round, planned, concat(planned; ' '), rtrim(planned), id = 4, round 4",
+    "round_text, text, concat(text; ' '), rtrim(text), round_id = 4 and name = 'PLANNED', round 4",
     "stock, owned, owned + 1, owned - 1, kind_id = 2, stock 2",
     "kind, area_m2, area_m2 * 2, area_m2 / 2, id = 2, kind 2",
     "product, max_g, coalesce(max_g; 0) + 1, max_g - 1, id = 2, product 2",
