@@ -63,8 +63,7 @@ public final class Checksums {
   public static String of(String text) {
     try {
       byte[] hash =
-          MessageDigest.getInstance("SHA-256")
-              .digest(text.getBytes(StandardCharsets.UTF_8));
+          MessageDigest.getInstance("SHA-256").digest(text.getBytes(StandardCharsets.UTF_8));
       return HexFormat.of().formatHex(hash).substring(0, CHARACTERS);
     } catch (NoSuchAlgorithmException e) {
       throw new IllegalStateException(e);

@@ -61,8 +61,7 @@ class RoundLook {
   /** Returns the plan as it goes, or as it was made when nothing changed it. */
   Plan going(RoundEntity e) {
     String otherwise = e.text(RoundEntity.Text.GOING);
-    return plan(
-        otherwise == null ? String.valueOf(e.text(RoundEntity.Text.PLANNED)) : otherwise);
+    return plan(otherwise == null ? String.valueOf(e.text(RoundEntity.Text.PLANNED)) : otherwise);
   }
 
   Round view(RoundEntity e) {

@@ -183,7 +183,8 @@ class KeptForYearsTest {
 
   @Test
   void zABrokenPlanSpoilsItsRoundOnly() {
-    sql("update round_text set text = '{\"version\":99,\"record\":{}}' where name = 'PLANNED' and round_id = 5");
+    sql(
+        "update round_text set text = '{\"version\":99,\"record\":{}}' where name = 'PLANNED' and round_id = 5");
     sql("update round_text set text = 'no json' where name = 'PLANNED' and round_id = 6");
     allPagesAreThere();
     for (int id = 5; id <= 6; id++) {
