@@ -4,6 +4,7 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import KeyList from './parts/KeyList.vue'
 import LineOfPegs from './parts/LineOfPegs.vue'
+import { madeUp, otherHouse } from './api/house'
 import CountsDiffer from './parts/CountsDiffer.vue'
 import MessageBar from './parts/MessageBar.vue'
 import WhyColumn from './parts/WhyColumn.vue'
@@ -51,6 +52,10 @@ useKeys({
       tabindex="-1"
       class="min-w-0 flex-1 px-4 pt-3 pb-8 outline-none sm:px-7 lg:min-h-[calc(100vh-112px)]"
     >
+      <p v-if="madeUp" class="mb-2 text-sm">
+        This house is made up: try anything.
+        <a :href="otherHouse" class="button-quiet" data-other-house>Back to your own</a>
+      </p>
       <CountsDiffer />
       <RouterView />
     </main>

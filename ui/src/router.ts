@@ -1,8 +1,9 @@
 import { createRouter, createWebHistory } from 'vue-router'
+import { house } from './api/house'
 import GatherView from './stations/gather/GatherView.vue'
 
 export const router = createRouter({
-  history: createWebHistory(),
+  history: createWebHistory(house || '/'),
   routes: [
     { path: '/', redirect: '/gather' },
     { path: '/gather', component: GatherView, meta: { title: 'Gather' } },

@@ -1,4 +1,5 @@
 import createClient from 'openapi-fetch'
+import { house } from './house'
 import type { components, paths } from './schema'
 
 /** The shapes that the API speaks, by name. */
@@ -43,12 +44,12 @@ export async function sendOnce(request: Request): Promise<Response> {
   }
 }
 
-export const api = createClient<paths>({ baseUrl: '', fetch: sendOnce })
+export const api = createClient<paths>({ baseUrl: house, fetch: sendOnce })
 
 /** Sends a file as it is, and returns what is answered. */
 export async function upload<T>(path: string, body: Blob): Promise<T> {
   return answer<T>(
-    sendOnce(new Request(new URL(path, window.location.href), { method: 'POST', body })).then(
+    sendOnce(new Request(new URL(house + path, window.location.href), { method: 'POST', body })).then(
       async (response) => {
         const text = await response.text()
         const json = text ? (JSON.parse(text) as unknown) : undefined

@@ -2,6 +2,7 @@
 import { Keyboard, Moon, Sun } from '@lucide/vue'
 import { storeToRefs } from 'pinia'
 import { computed } from 'vue'
+import { madeUp } from '../api/house'
 import { useLine } from '../stores/line'
 
 defineProps<{ night: boolean }>()
@@ -46,6 +47,7 @@ const pegs = computed(() =>
       <RouterLink to="/gather" class="lg:w-40 lg:pt-9">
         <span class="block font-head text-xl font-bold lg:text-2xl">Nest Rinse</span>
         <span class="block text-sm text-soft">{{ line?.household ?? ' ' }}</span>
+        <span v-if="madeUp" class="block text-sm font-semibold" data-made-up>made up</span>
       </RouterLink>
 
       <nav

@@ -3,6 +3,7 @@ import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api } from '../../api/client'
+import { madeUp, otherHouse } from '../../api/house'
 import PailColumn from '../../charts/PailColumn.vue'
 import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
@@ -123,6 +124,9 @@ useKeys({
       </li>
       <li>
         <RouterLink to="/kit" class="button-main inline-block" data-main>Go to Kit</RouterLink>
+        <a v-if="!madeUp" :href="otherHouse" class="button-quiet ml-3" data-other-house
+          >Look around in a made-up house first</a
+        >
       </li>
     </ol>
     <ul

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref, shallowRef } from 'vue'
 import { answer, api, upload, type Api } from '../../api/client'
+import { house } from '../../api/house'
 import FileErrors from '../../parts/FileErrors.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
@@ -64,7 +65,7 @@ async function wipe() {
     <p class="mt-1 flex flex-wrap items-center gap-2">
       <a
         class="button-plain font-semibold"
-        href="/api/record/record.json"
+        :href="`${house}/api/record/record.json`"
         download
         data-export="json"
         >Everything, JSON</a
@@ -73,7 +74,7 @@ async function wipe() {
         v-for="p in PARTS"
         :key="p"
         class="button-plain"
-        :href="`/api/record/${p}.csv`"
+        :href="`${house}/api/record/${p}.csv`"
         download
         :data-export="p"
         >{{ p }}, CSV</a

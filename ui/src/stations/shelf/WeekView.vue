@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
+import { house } from '../../api/house'
 import WeekLines from '../../charts/WeekLines.vue'
 import FieldForm from '../../parts/FieldForm.vue'
 import Figure from '../../parts/Figure.vue'
@@ -129,7 +130,7 @@ async function there(id: number, v: Values) {
     }),
   )
 }
-const calendarAddress = `${window.location.origin}/api/week/rounds.ics`
+const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
 </script>
 
 <template>
@@ -150,7 +151,7 @@ const calendarAddress = `${window.location.origin}/api/week/rounds.ics`
         What was moved by hand counts {{ number(week.moveCost, 2) }} more than the plan's own.
       </strong>
       <template #side>
-        <a class="button-plain inline-block" href="/api/week/rounds.ics" download data-ics
+        <a class="button-plain inline-block" :href="`${house}/api/week/rounds.ics`" download data-ics
           >Calendar file</a
         >
       </template>

@@ -1,3 +1,4 @@
+import { house } from '../../api/house'
 import { tryOnScopeDispose, useEventListener, useIntervalFn } from '@vueuse/core'
 import { shallowRef } from 'vue'
 import type { Api } from '../../api/client'
@@ -14,7 +15,7 @@ export function useRoundStream(changed: () => void) {
   const washer = shallowRef<Api['PretendWasherState']>()
   let line = listen()
   function listen() {
-    const opened = new EventSource('/api/rounds/stream')
+    const opened = new EventSource(`${house}/api/rounds/stream`)
     opened.addEventListener('round', () => changed())
     opened.addEventListener('washer', (event) => {
       washer.value = JSON.parse((event as MessageEvent<string>).data) as Api['PretendWasherState']

@@ -13,6 +13,7 @@ import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.LotService;
 import org.nestrinse.app.gather.NormalDayService;
 import org.nestrinse.app.gather.WipesService;
+import org.nestrinse.app.house.Furnisher;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.sort.ProposalService;
@@ -30,9 +31,9 @@ import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.wash.School;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -42,8 +43,7 @@ import org.springframework.transaction.support.TransactionTemplate;
  * in the record was computed the way a new one would be. One fixed seed; dates relative to now.
  */
 @Component
-@ConditionalOnProperty("nest.demo")
-class DemoHousehold implements ApplicationRunner {
+class DemoHousehold implements ApplicationRunner, Furnisher {
   private static final Logger LOG = LoggerFactory.getLogger(DemoHousehold.class);
   private static final long SEED = 53;
   private static final int NEW_BOOSTERS = 4;
@@ -79,6 +79,10 @@ class DemoHousehold implements ApplicationRunner {
   private final EntityManager entities;
   private final HouseClock clock;
   private final PlatformTransactionManager transactions;
+
+  /** Whether the own house is the made-up one, for looking around and for tests. */
+  private final boolean here;
+
   private Random random = new Random(SEED);
 
   DemoHousehold(
@@ -98,7 +102,9 @@ class DemoHousehold implements ApplicationRunner {
       TernStory story,
       EntityManager entities,
       HouseClock clock,
-      PlatformTransactionManager transactions) {
+      PlatformTransactionManager transactions,
+      @Value("${nest.demo}") boolean here) {
+    this.here = here;
     this.house = house;
     this.people = people;
     this.stock = stock;
@@ -120,6 +126,13 @@ class DemoHousehold implements ApplicationRunner {
 
   @Override
   public void run(ApplicationArguments args) {
+    if (here) {
+      furnish();
+    }
+  }
+
+  @Override
+  public void furnish() {
     if (!people.all().isEmpty()) {
       return;
     }

@@ -12,6 +12,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.house.HouseFounder;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
@@ -37,7 +38,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /** The facts of the one household of this installation. */
 @Service
-public class HouseholdService {
+public class HouseholdService implements HouseFounder {
   private static final int LONGEST_METHOD = 40;
   private static final int LONGEST_NAME = 80;
   private static final Range PRICE = new Range(0, 100, "");
@@ -97,7 +98,8 @@ public class HouseholdService {
   /** Makes the household with sensible defaults at the first start. */
   @EventListener(ContextRefreshedEvent.class)
   @Transactional
-  public void begin() {
+  @Override
+  public void found() {
     if (households.count() == 0) {
       households.save(fresh());
     }

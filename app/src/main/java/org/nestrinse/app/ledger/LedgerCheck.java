@@ -2,8 +2,11 @@ package org.nestrinse.app.ledger;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import org.nestrinse.app.house.House;
 import org.nestrinse.app.ledger.LedgerService.Difference;
 import org.nestrinse.app.store.DamagedRows;
 import org.nestrinse.app.store.UnreadableRows;
@@ -36,8 +39,8 @@ public class LedgerCheck {
             thread.setDaemon(true);
             return thread;
           });
-  private volatile List<Difference> found = List.of();
-  private volatile List<String> notices = List.of();
+  private final Map<House, List<Difference>> found = new ConcurrentHashMap<>();
+  private final Map<House, List<String>> notices = new ConcurrentHashMap<>();
 
   LedgerCheck(LedgerService ledger, UnreadableRows unreadable, DamagedRows damaged) {
     this.ledger = ledger;
@@ -47,20 +50,27 @@ public class LedgerCheck {
 
   /** Looks now; rows are looked through aside, so that nobody waits for them. */
   @EventListener(ApplicationReadyEvent.class)
-  @Scheduled(cron = EVERY_NIGHT)
   public void look() {
-    found = ledger.differences();
-    if (!found.isEmpty()) {
-      LOG.warn("The counts of {} kinds differ from their places", found.size());
+    House house = House.current();
+    List<Difference> now = ledger.differences();
+    found.put(house, now);
+    if (!now.isEmpty()) {
+      LOG.warn("The counts of {} kinds differ from their places", now.size());
     }
     aside.execute(
         () -> {
           try {
-            notices = rows();
+            notices.put(house, house.get(this::rows));
           } catch (RuntimeException e) {
             LOG.warn("The rows could not be looked through", e);
           }
         });
+  }
+
+  /** Looks again at every household that was looked at before. */
+  @Scheduled(cron = EVERY_NIGHT)
+  void everyNight() {
+    found.keySet().forEach(house -> house.run(this::look));
   }
 
   private List<String> rows() {
@@ -77,12 +87,12 @@ public class LedgerCheck {
 
   /** Returns what the last look found. */
   public List<Difference> found() {
-    return found;
+    return found.getOrDefault(House.current(), List.of());
   }
 
   /** Returns what the last look found of rows, in words. */
   public List<String> notices() {
-    return notices;
+    return notices.getOrDefault(House.current(), List.of());
   }
 
   @EventListener(ContextClosedEvent.class)

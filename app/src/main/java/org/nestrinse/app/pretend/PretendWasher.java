@@ -7,6 +7,7 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.house.House;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.time.HouseClock;
@@ -67,6 +68,7 @@ public class PretendWasher {
 
   /** The round that it washes, and how far it is. */
   private static final class Attached {
+    final House house = House.current();
     final long roundId;
     final double speed;
     WashViews.Round round;
@@ -124,7 +126,7 @@ public class PretendWasher {
 
   /** Returns what it does, or null when it stands still. */
   public synchronized @Nullable State state() {
-    return attached == null ? null : state(attached);
+    return attached == null || attached.house != House.current() ? null : state(attached);
   }
 
   @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
@@ -138,6 +140,17 @@ public class PretendWasher {
   }
 
   private void turn() {
+    House house = house();
+    if (house != null) {
+      house.run(this::turnIn);
+    }
+  }
+
+  private synchronized @Nullable House house() {
+    return attached == null ? null : attached.house;
+  }
+
+  private void turnIn() {
     try {
       Integer through = turned();
       if (through != null) {

@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import org.nestrinse.app.gather.Waiting;
+import org.nestrinse.app.house.House;
 import org.nestrinse.core.sort.Rearrangement;
 import org.springframework.stereotype.Component;
 
@@ -29,11 +30,15 @@ class ShownProposals {
       };
 
   synchronized void keep(String stamp, Shown shown) {
-    latest.remove(stamp);
-    latest.put(stamp, shown);
+    latest.remove(key(stamp));
+    latest.put(key(stamp), shown);
   }
 
   synchronized Optional<Shown> of(String stamp) {
-    return Optional.ofNullable(latest.get(stamp));
+    return Optional.ofNullable(latest.get(key(stamp)));
+  }
+
+  private static String key(String stamp) {
+    return House.current() + " " + stamp;
   }
 }

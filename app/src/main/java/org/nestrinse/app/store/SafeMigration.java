@@ -4,10 +4,13 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
+import java.util.Objects;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationInfo;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.house.HouseMigration;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -19,17 +22,35 @@ import org.springframework.stereotype.Component;
  * copy goes back into its place, and the start ends with a sentence that says so.
  */
 @Component
-class SafeMigration implements FlywayMigrationStrategy {
+class SafeMigration implements FlywayMigrationStrategy, HouseMigration {
   private static final Logger LOG = LoggerFactory.getLogger(SafeMigration.class);
 
-  private final DatabaseFile database;
+  private final Path folder;
+  private @Nullable Flyway own;
 
   SafeMigration(@Value("${nest.data}") Path folder) {
-    this.database = new DatabaseFile(folder.toAbsolutePath(), "nest");
+    this.folder = folder;
   }
 
   @Override
   public void migrate(Flyway flyway) {
+    own = flyway;
+    migrate(flyway, folder);
+  }
+
+  /** Brings another house up by the same migrations as the own one. */
+  @Override
+  public void migrate(DataSource database, Path at) {
+    migrate(
+        Flyway.configure()
+            .configuration(Objects.requireNonNull(own).getConfiguration())
+            .dataSource(database)
+            .load(),
+        at);
+  }
+
+  private static void migrate(Flyway flyway, Path folder) {
+    DatabaseFile database = new DatabaseFile(folder.toAbsolutePath(), "nest");
     MigrationInfo now = flyway.info().current();
     MigrationInfo[] pending = flyway.info().pending();
     if (now == null || now.getVersion() == null || pending.length == 0) {

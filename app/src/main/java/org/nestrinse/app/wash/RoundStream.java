@@ -8,6 +8,7 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import org.nestrinse.app.house.House;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -21,7 +22,10 @@ public class RoundStream {
   private static final Duration LASTS = Duration.ofMinutes(30);
   private static final int BEAT_SECONDS = 15;
 
-  private final List<SseEmitter> listeners = new CopyOnWriteArrayList<>();
+  /** A device that listens, and to which household. */
+  private record Listener(House house, SseEmitter emitter) {}
+
+  private final List<Listener> listeners = new CopyOnWriteArrayList<>();
   private final ScheduledExecutorService beat =
       Executors.newSingleThreadScheduledExecutor(
           work -> {
@@ -33,16 +37,20 @@ public class RoundStream {
   RoundStream() {
     // A beat finds devices that are gone, and keeps the line open through whatever is between.
     beat.scheduleAtFixedRate(
-        () -> send("beat", Map.of()), BEAT_SECONDS, BEAT_SECONDS, TimeUnit.SECONDS);
+        () -> listeners.forEach(l -> tell(l, "beat", Map.of())),
+        BEAT_SECONDS,
+        BEAT_SECONDS,
+        TimeUnit.SECONDS);
   }
 
   SseEmitter listen() {
     SseEmitter emitter = new SseEmitter(LASTS.toMillis());
-    emitter.onCompletion(() -> listeners.remove(emitter));
+    Listener listener = new Listener(House.current(), emitter);
+    emitter.onCompletion(() -> listeners.remove(listener));
     emitter.onTimeout(emitter::complete);
-    emitter.onError(e -> listeners.remove(emitter));
-    listeners.add(emitter);
-    tell(emitter, "beat", Map.of());
+    emitter.onError(e -> listeners.remove(listener));
+    listeners.add(listener);
+    tell(listener, "beat", Map.of());
     return emitter;
   }
 
@@ -51,14 +59,15 @@ public class RoundStream {
     send("round", change);
   }
 
-  /** Sends an event to every device that listens. */
+  /** Sends an event to every device that listens to this household. */
   public void send(String event, Object data) {
-    listeners.forEach(l -> tell(l, event, data));
+    House house = House.current();
+    listeners.stream().filter(l -> l.house == house).forEach(l -> tell(l, event, data));
   }
 
-  private void tell(SseEmitter listener, String event, Object data) {
+  private void tell(Listener listener, String event, Object data) {
     try {
-      listener.send(SseEmitter.event().name(event).data(data));
+      listener.emitter.send(SseEmitter.event().name(event).data(data));
     } catch (IOException | IllegalStateException e) {
       listeners.remove(listener);
     }
@@ -68,7 +77,7 @@ public class RoundStream {
   @EventListener(ContextClosedEvent.class)
   void close() {
     beat.shutdownNow();
-    listeners.forEach(SseEmitter::complete);
+    listeners.forEach(l -> l.emitter.complete());
     listeners.clear();
   }
 }
