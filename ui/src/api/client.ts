@@ -49,13 +49,13 @@ export const api = createClient<paths>({ baseUrl: house, fetch: sendOnce })
 /** Sends a file as it is, and returns what is answered. */
 export async function upload<T>(path: string, body: Blob): Promise<T> {
   return answer<T>(
-    sendOnce(new Request(new URL(house + path, window.location.href), { method: 'POST', body })).then(
-      async (response) => {
-        const text = await response.text()
-        const json = text ? (JSON.parse(text) as unknown) : undefined
-        return response.ok ? { data: json as T, response } : { error: json, response }
-      },
-    ),
+    sendOnce(
+      new Request(new URL(house + path, window.location.href), { method: 'POST', body }),
+    ).then(async (response) => {
+      const text = await response.text()
+      const json = text ? (JSON.parse(text) as unknown) : undefined
+      return response.ok ? { data: json as T, response } : { error: json, response }
+    }),
   )
 }
 

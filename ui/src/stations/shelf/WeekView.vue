@@ -151,7 +151,11 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
         What was moved by hand counts {{ number(week.moveCost, 2) }} more than the plan's own.
       </strong>
       <template #side>
-        <a class="button-plain inline-block" :href="`${house}/api/week/rounds.ics`" download data-ics
+        <a
+          class="button-plain inline-block"
+          :href="`${house}/api/week/rounds.ics`"
+          download
+          data-ics
           >Calendar file</a
         >
       </template>

@@ -97,13 +97,23 @@ class HouseDoor extends OncePerRequestFilter {
     }
 
     @Override
-    public String getContextPath() {
-      return PREFIX;
+    public String getRequestURI() {
+      return without(super.getRequestURI());
+    }
+
+    @Override
+    public StringBuffer getRequestURL() {
+      return new StringBuffer(super.getRequestURL().toString().replaceFirst(PREFIX + "/", "/"));
     }
 
     @Override
     public String getServletPath() {
-      return super.getServletPath().substring(PREFIX.length());
+      return without(super.getServletPath());
+    }
+
+    /** What it is forwarded to has no prefix. */
+    private static String without(String path) {
+      return path.startsWith(PREFIX + "/") ? path.substring(PREFIX.length()) : path;
     }
   }
 }
