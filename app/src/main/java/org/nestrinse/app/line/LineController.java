@@ -13,6 +13,7 @@ import org.nestrinse.app.gather.NormalDayService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.ledger.LedgerCheck;
 import org.nestrinse.app.ledger.LedgerService;
+import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.reset.ResetService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.sort.ProposalService;
@@ -136,7 +137,12 @@ class LineController {
   }
 
   private Peg wash() {
-    WashViews.Round round = rounds.running();
+    WashViews.Round round;
+    try {
+      round = rounds.running();
+    } catch (NotNow unreadable) {
+      return new Peg("wash", "a wash runs, not readable here", true);
+    }
     if (round == null || round.currentStep() == null || round.currentEnds() == null) {
       return new Peg("wash", "nothing running", false);
     }

@@ -125,6 +125,7 @@ public class ProposalService {
         sent.reason == null || sent.reason.isBlank()
             ? null
             : Given.text("reason", sent.reason, LONGEST_REASON);
+    forgetMovesOfWhatIsGone();
     if (moves.count() >= MOST_MOVES) {
       throw new NotNow(
           "That is a lot of moving. Accept what you have, or go back to the proposal.");
@@ -231,11 +232,17 @@ public class ProposalService {
           drum.first().stream().map(o -> now.get(o.id()).pailId()).distinct().toList();
       sort.create(drum, now, pails, setAside);
     }
+    forgetMovesOfWhatIsGone();
+    return sorting();
+  }
+
+  /** What no longer waits cannot be moved. */
+  private void forgetMovesOfWhatIsGone() {
     Set<Long> left = byId(gather.waiting()).keySet();
     moves.findAllByOrderById().stream()
         .filter(m -> m.entries.stream().noneMatch(left::contains))
         .forEach(moves::delete);
-    return sorting();
+    moves.flush();
   }
 
   /** Returns whether pieces still wait as they did, whatever waits beside them. */

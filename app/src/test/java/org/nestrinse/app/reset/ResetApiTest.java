@@ -164,7 +164,7 @@ class ResetApiTest {
   void moreThanAreCleanCannotGoIn() {
     RunningApp.Answer answer =
         begin(request("MINERAL_SOAK", 100, "tea towel", 60), "\"reset-bucket\"");
-    assertThat(answer.status()).isEqualTo(409);
+    assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().get("detail").asString()).contains("clean");
     assertThat(app.get("/api/resets/running").json().get("running").isNull()).isTrue();
   }

@@ -162,6 +162,7 @@ class ProposalApiTest {
     JsonNode load = accept(yes, "[" + now + "]").json().get("loads").get(0);
     assertThat(load.get("setAside").toString())
         .contains("wrap the small ones", "set aside: only one, and folded");
+    assertThat(sorting().get("moved").asInt()).as("what is accepted is moved no more").isZero();
   }
 
   @Test

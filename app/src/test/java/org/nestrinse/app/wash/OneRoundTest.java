@@ -89,7 +89,7 @@ class OneRoundTest {
     created(
         "/api/places",
         """
-        {"name":"line","sort":"SUN_LINE","exposure":0.35,"windFactor":1,"sunFactor":1,"roomC":20,"roomHumidity":60}""");
+        {"name":"line","sort":"SUN_LINE","exposure":0.35,"windFactor":1,"sunFactor":1,"roomC":20,"roomHumidity":60,"metres":40}""");
     created("/api/pails", "{\"name\":\"pail\",\"style\":\"DRY_PAIL\",\"capacityL\":40}");
     created("/api/pails", "{\"name\":\"basket\",\"style\":\"BASKET\",\"capacityL\":40}");
     kind("trifold", "BAMBOO_VISCOSE", 0.07, "INSERT", 20);
