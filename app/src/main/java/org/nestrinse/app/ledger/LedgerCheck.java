@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import org.nestrinse.app.ledger.LedgerService.Difference;
 import org.nestrinse.app.store.DamagedRows;
 import org.nestrinse.app.store.UnreadableRows;
@@ -24,6 +25,7 @@ import org.springframework.stereotype.Component;
 @EnableScheduling
 public class LedgerCheck {
   private static final Logger LOG = LoggerFactory.getLogger(LedgerCheck.class);
+  private static final int CLOSING_S = 20;
   private static final String EVERY_NIGHT = "0 20 4 * * *";
 
   private final LedgerService ledger;
@@ -36,6 +38,7 @@ public class LedgerCheck {
             thread.setDaemon(true);
             return thread;
           });
+  private volatile boolean closing;
   private volatile List<Difference> found = List.of();
   private volatile List<String> notices = List.of();
 
@@ -68,7 +71,7 @@ public class LedgerCheck {
     for (UnreadableRows.Unknown u : unreadable.find()) {
       told.add("Not readable by this release: %s, in %d rows.".formatted(u.where(), u.rows()));
     }
-    List<String> rows = damaged.find();
+    List<String> rows = damaged.find(() -> !closing);
     if (!rows.isEmpty()) {
       told.add("Not as they were written: " + String.join(", ", rows) + ".");
     }
@@ -85,8 +88,16 @@ public class LedgerCheck {
     return notices;
   }
 
+  /**
+   * Lets the look come to its own end. It is not interrupted: an interrupt in the middle of a read
+   * closes the database file under everyone who uses it.
+   */
   @EventListener(ContextClosedEvent.class)
-  void close() {
-    aside.shutdownNow();
+  void close() throws InterruptedException {
+    closing = true;
+    aside.shutdown();
+    if (!aside.awaitTermination(CLOSING_S, TimeUnit.SECONDS)) {
+      LOG.warn("The look through the rows did not end in {} seconds", CLOSING_S);
+    }
   }
 }
