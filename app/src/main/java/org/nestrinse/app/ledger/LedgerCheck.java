@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import org.nestrinse.app.house.House;
 import org.nestrinse.app.ledger.LedgerService.Difference;
 import org.nestrinse.app.store.DamagedRows;
@@ -27,6 +28,7 @@ import org.springframework.stereotype.Component;
 @EnableScheduling
 public class LedgerCheck {
   private static final Logger LOG = LoggerFactory.getLogger(LedgerCheck.class);
+  private static final int CLOSING_S = 20;
   private static final String EVERY_NIGHT = "0 20 4 * * *";
 
   private final LedgerService ledger;
@@ -41,6 +43,7 @@ public class LedgerCheck {
           });
   private final Map<House, List<Difference>> found = new ConcurrentHashMap<>();
   private final Map<House, List<String>> notices = new ConcurrentHashMap<>();
+  private volatile boolean closing;
 
   LedgerCheck(LedgerService ledger, UnreadableRows unreadable, DamagedRows damaged) {
     this.ledger = ledger;
@@ -78,7 +81,7 @@ public class LedgerCheck {
     for (UnreadableRows.Unknown u : unreadable.find()) {
       told.add("Not readable by this release: %s, in %d rows.".formatted(u.where(), u.rows()));
     }
-    List<String> rows = damaged.find();
+    List<String> rows = damaged.find(() -> !closing);
     if (!rows.isEmpty()) {
       told.add("Not as they were written: " + String.join(", ", rows) + ".");
     }
@@ -95,8 +98,16 @@ public class LedgerCheck {
     return notices.getOrDefault(House.current(), List.of());
   }
 
+  /**
+   * Lets the look come to its own end. It is not interrupted: an interrupt in the middle of a read
+   * closes the database file under everyone who uses it.
+   */
   @EventListener(ContextClosedEvent.class)
-  void close() {
-    aside.shutdownNow();
+  void close() throws InterruptedException {
+    closing = true;
+    aside.shutdown();
+    if (!aside.awaitTermination(CLOSING_S, TimeUnit.SECONDS)) {
+      LOG.warn("The look through the rows did not end in {} seconds", CLOSING_S);
+    }
   }
 }

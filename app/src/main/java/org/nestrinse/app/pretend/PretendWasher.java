@@ -40,6 +40,7 @@ public class PretendWasher {
 
   private static final Logger LOG = LoggerFactory.getLogger(PretendWasher.class);
   private static final long BETWEEN_MS = 250;
+  private static final long STOPPING_S = 20;
   private static final double MS_PER_MINUTE = 60_000;
   private static final double WARM_FROM_SET_K = 1;
 
@@ -134,9 +135,11 @@ public class PretendWasher {
     changed = true;
   }
 
+  /** Lets a step that is being ticked come to its end; an interrupt would close the database. */
   @EventListener(ContextClosedEvent.class)
-  void stop() {
-    motor.shutdownNow();
+  void stop() throws InterruptedException {
+    motor.shutdown();
+    motor.awaitTermination(STOPPING_S, TimeUnit.SECONDS);
   }
 
   private void turn() {

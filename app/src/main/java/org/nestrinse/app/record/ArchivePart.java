@@ -28,8 +28,8 @@ public interface ArchivePart {
   }
 
   /**
-   * Hands out all entries, oldest first: texts, numbers, instants, lists of maps, JSON. It reads a
-   * page at a time, so that however long the past is, little of it is in memory at once.
+   * Hands out all entries, oldest first: texts, numbers, instants, lists of maps, JSON. It reads
+   * one page at a time, so that ten years need no more memory than one.
    */
   void write(Consumer<Map<String, Object>> to);
 

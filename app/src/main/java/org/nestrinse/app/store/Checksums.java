@@ -23,9 +23,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Writes a checksum of its own columns into every row of a {@link Checked} entity, and looks at it
- * when the row is read: a row that a broken disk or another program changed is told, and not
- * believed in silence. Rows of before it was written have none.
+ * Writes a checksum of its own columns into every row of a {@link Checked} entity, and checks it
+ * when the row is read. If a broken disk or another program changed the row, we say so. Rows
+ * written before there were checksums have none.
  */
 public final class Checksums {
   private static final Logger LOG = LoggerFactory.getLogger(Checksums.class);

@@ -5,6 +5,7 @@ import jakarta.persistence.metamodel.EntityType;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BooleanSupplier;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -23,22 +24,26 @@ public class DamagedRows {
     this.reading.setReadOnly(true);
   }
 
-  /** Returns the rows that are not as they were written, in words. */
-  public List<String> find() {
+  /**
+   * Returns the rows that are not as they were written, in words.
+   *
+   * @param goOn asked before each few rows; once it says no, the rest is left
+   */
+  public List<String> find(BooleanSupplier goOn) {
     List<String> damaged = new ArrayList<>();
     for (EntityType<?> entity : entities.getMetamodel().getEntities()) {
       if (Checked.class.isAssignableFrom(entity.getJavaType())) {
-        find(entity, damaged);
+        find(entity, damaged, goOn);
       }
     }
     return damaged;
   }
 
-  private void find(EntityType<?> entity, List<String> damaged) {
+  private void find(EntityType<?> entity, List<String> damaged, BooleanSupplier goOn) {
     String key = entity.getId(entity.getIdType().getJavaType()).getName();
     String query = "select e from %s e where e.%s > :after order by e.%s";
     long after = 0;
-    while (true) {
+    while (goOn.getAsBoolean()) {
       long from = after;
       List<Long> ids =
           reading.execute(

@@ -152,7 +152,7 @@ public class RoundService {
       throw new NotNow(BUSY);
     }
     if (!practise) {
-      // Held before anything of it is read: what is planned is then what is started.
+      // Lock the load before reading it, so that nobody changes it between planning and starting.
       sort.hold(start.loadId);
     }
     PlanService.Planned planned = plans.planned(start.loadId, start.request());

@@ -15,9 +15,9 @@ import org.springframework.resilience.retry.SimpleRetryInterceptor;
 import org.springframework.web.bind.annotation.RestController;
 
 /**
- * Does again what lost a race with another carer: nothing of it was kept, and the second time it
- * decides by what is there then. What a person saw and no longer holds is told to them instead; see
- * {@link org.nestrinse.app.problem.Stale}.
+ * Tries a request again when it lost a race with another carer. The first try left nothing behind,
+ * and the second one works with what is there by then. If that differs from what the person saw on
+ * screen, they are asked to look again; see {@link org.nestrinse.app.problem.Stale}.
  */
 @Configuration
 @Role(BeanDefinition.ROLE_INFRASTRUCTURE)

@@ -14,11 +14,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
+import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.NestRinse;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.jdbc.core.JdbcTemplate;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -128,6 +130,11 @@ public final class RunningApp implements AutoCloseable {
   /** Returns a part of the running application, such as its clock. */
   public <T> T bean(Class<T> type) {
     return context.getBean(type);
+  }
+
+  /** Returns its database, for what no page lets a person do. */
+  public JdbcTemplate database() {
+    return new JdbcTemplate(bean(DataSource.class));
   }
 
   /** Returns its address, without a slash at the end. */

@@ -2,12 +2,8 @@ package org.nestrinse.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.sql.Connection;
-import java.sql.SQLException;
-import java.sql.Statement;
 import java.util.List;
 import java.util.stream.Stream;
-import javax.sql.DataSource;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -69,15 +65,6 @@ class KeptForYearsTest {
     app.close();
   }
 
-  private static void sql(String statement) {
-    try (Connection c = app.bean(DataSource.class).getConnection();
-        Statement sql = c.createStatement()) {
-      sql.execute(statement);
-    } catch (SQLException e) {
-      throw new AssertionError(e);
-    }
-  }
-
   private static void allPagesAreThere() {
     for (String page : PAGES) {
       RunningApp.Answer answer = app.get(page);
@@ -88,7 +75,8 @@ class KeptForYearsTest {
   /** A table, a column and a row in it. */
   private record Value(String table, String column, String which) {
     void set(String value) {
-      sql("update %s set %s = '%s' where %s".formatted(table, column, value, which));
+      app.database()
+          .update("update %s set %s = '%s' where %s".formatted(table, column, value, which));
     }
 
     String get() {
@@ -165,27 +153,23 @@ class KeptForYearsTest {
   }
 
   private static String one(String query) {
-    try (Connection c = app.bean(DataSource.class).getConnection();
-        java.sql.ResultSet rows = c.createStatement().executeQuery(query)) {
-      assertThat(rows.next()).as("there is such a row: " + query).isTrue();
-      return rows.getString(1);
-    } catch (SQLException e) {
-      throw new AssertionError(e);
-    }
+    return app.database().queryForList(query, String.class).get(0);
   }
 
   @Test
   void zWhatIsNotReadableIsTold() {
-    sql("update dryer set type = 'DRAGON'");
+    app.database().update("update dryer set type = 'DRAGON'");
     JsonNode told = app.get("/api/ledger/unreadable").json();
     assertThat(told.toString()).contains("dryer, type");
   }
 
   @Test
   void zABrokenPlanSpoilsItsRoundOnly() {
-    sql(
-        "update round_text set text = '{\"version\":99,\"record\":{}}' where name = 'PLANNED' and round_id = 5");
-    sql("update round_text set text = 'no json' where name = 'PLANNED' and round_id = 6");
+    app.database()
+        .update(
+            "update round_text set text = '{\"version\":99,\"record\":{}}' where name = 'PLANNED' and round_id = 5");
+    app.database()
+        .update("update round_text set text = 'no json' where name = 'PLANNED' and round_id = 6");
     allPagesAreThere();
     for (int id = 5; id <= 6; id++) {
       assertThat(app.get("/api/record/" + id).status()).isEqualTo(200);

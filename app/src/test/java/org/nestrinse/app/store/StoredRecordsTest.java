@@ -21,8 +21,8 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Records of every version are read for ever. A change of a name in one of them shows here: it
- * wants a new version, the step that brings the old one up to it, and a file beside these.
+ * We can read records of every version. If you rename a field of one, a test here fails: give the
+ * record a new version, write the step from the old one, and add a sample file.
  */
 class StoredRecordsTest {
   private static final JsonMapper JSON = JsonMapper.shared();

@@ -141,7 +141,7 @@ public record School(
       new School(
           "hot-and-full",
           "Hot and full",
-          "Enough detergent, heat and rubbing leave nothing behind that could build up.",
+          "With enough detergent, heat and rubbing, nothing is left to build up.",
           new First(Before.SHORT_WASH, 40, 0.5, 0),
           new Main(60, 150, By.MACHINE),
           Chemistry.plain(1.0, 0.5),
