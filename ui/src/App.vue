@@ -4,7 +4,7 @@ import { ref } from 'vue'
 import { useRouter } from 'vue-router'
 import KeyList from './parts/KeyList.vue'
 import LineOfPegs from './parts/LineOfPegs.vue'
-import { madeUp, otherHouse } from './api/house'
+import { furnishing, madeUp, otherHouse } from './api/house'
 import CountsDiffer from './parts/CountsDiffer.vue'
 import MessageBar from './parts/MessageBar.vue'
 import WhyColumn from './parts/WhyColumn.vue'
@@ -57,7 +57,11 @@ useKeys({
         <a :href="otherHouse" class="button-quiet" data-other-house>Back to your own</a>
       </p>
       <CountsDiffer />
-      <RouterView />
+      <p v-if="furnishing" role="status" data-furnishing>
+        This house is being furnished: sixty days of washing are worked out one after another. It
+        takes about half a minute, the first time only.
+      </p>
+      <RouterView v-else />
     </main>
     <WhyColumn />
   </div>

@@ -1,5 +1,5 @@
 import createClient from 'openapi-fetch'
-import { house } from './house'
+import { furnishing, house } from './house'
 import type { components, paths } from './schema'
 
 /** The shapes that the API speaks, by name. */
@@ -20,6 +20,23 @@ export class Problem extends Error {
 const SAFE = ['GET', 'HEAD']
 const TRIES = 3
 const WAIT_MS = 700
+const MS_PER_S = 1000
+const UNAVAILABLE = 503
+
+function wait(ms: number) {
+  return new Promise((resolve) => setTimeout(resolve, ms))
+}
+
+/** Sends a request, and again for as long as the answer is that the house is not ready yet. */
+async function sendWhenReady(request: Request): Promise<Response> {
+  for (;;) {
+    const response = await fetch(request.clone())
+    const seconds = Number(response.headers.get('Retry-After') ?? 0)
+    furnishing.value = response.status === UNAVAILABLE && seconds > 0
+    if (!furnishing.value) return response
+    await wait(seconds * MS_PER_S)
+  }
+}
 
 /** A name that no other request has; `crypto.randomUUID` exists on secure addresses only. */
 function freshKey() {
@@ -32,14 +49,14 @@ function freshKey() {
  * by the key it counts once, however often it arrives.
  */
 export async function sendOnce(request: Request): Promise<Response> {
-  if (SAFE.includes(request.method)) return fetch(request)
+  if (SAFE.includes(request.method)) return sendWhenReady(request)
   request.headers.set('Idempotency-Key', freshKey())
   for (let left = TRIES - 1; ; left--) {
     try {
-      return await fetch(request.clone())
+      return await sendWhenReady(request)
     } catch (error) {
       if (left === 0) throw error
-      await new Promise((resolve) => setTimeout(resolve, WAIT_MS))
+      await wait(WAIT_MS)
     }
   }
 }

@@ -1,3 +1,5 @@
+import { ref } from 'vue'
+
 /** The prefix of the made-up house; addresses of the own house have none. */
 const MADE_UP = '/made-up'
 
@@ -9,3 +11,6 @@ export const house = madeUp ? MADE_UP : ''
 
 /** The way to the other household: into the made-up one, or back. */
 export const otherHouse = madeUp ? '/' : `${MADE_UP}/`
+
+/** Whether the made-up house is still being furnished, so that nothing can be shown yet. */
+export const furnishing = ref(false)

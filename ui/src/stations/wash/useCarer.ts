@@ -1,4 +1,5 @@
 import { useLocalStorage } from '@vueuse/core'
+import { house } from '../../api/house'
 
 /**
  * Who holds this device: a name that goes with what is done on it, kept on the device alone.
@@ -6,6 +7,6 @@ import { useLocalStorage } from '@vueuse/core'
  * @example const { carer } = useCarer()
  */
 export function useCarer() {
-  const carer = useLocalStorage('nest-rinse-carer', '')
+  const carer = useLocalStorage(`nest-rinse-carer${house}`, '')
   return { carer }
 }

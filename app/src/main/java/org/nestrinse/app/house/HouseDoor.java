@@ -6,7 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import org.springframework.core.Ordered;
+import org.springframework.boot.security.autoconfigure.web.servlet.SecurityFilterProperties;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -16,12 +16,15 @@ import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Serves addresses that begin with the prefix of the made-up house from its database. */
+/**
+ * Serves addresses that begin with the prefix of the made-up house from its database. Who may come
+ * in at all is asked before.
+ */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(SecurityFilterProperties.DEFAULT_FILTER_ORDER + 1)
 class HouseDoor extends OncePerRequestFilter {
   private static final String PREFIX = House.MADE_UP.prefix();
-  private static final String RETRY_S = "3";
+  private static final String RETRY_S = "1";
 
   private final MadeUpHouse madeUp;
   private final JsonMapper json;
@@ -81,11 +84,13 @@ class HouseDoor extends OncePerRequestFilter {
         ProblemDetail.forStatusAndDetail(
             HttpStatus.SERVICE_UNAVAILABLE,
             state == MadeUpHouse.State.BROKEN
-                ? "The made-up house could not be opened. Your own is as it was."
-                : "The made-up house is being furnished. Half a minute, then look again.");
+                ? "The made-up house could not be opened, and what went wrong is in the log. Your own house is as it was."
+                : "The made-up house is being furnished. That takes about half a minute, the first time only.");
     problem.setTitle("Not yet");
     response.setStatus(problem.getStatus());
-    response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_S);
+    if (state != MadeUpHouse.State.BROKEN) {
+      response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_S);
+    }
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.getOutputStream().write(json.writeValueAsBytes(problem));
   }

@@ -1,9 +1,9 @@
 package org.nestrinse.app.house;
 
 import java.nio.file.Path;
-import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
@@ -18,6 +18,8 @@ import org.springframework.stereotype.Component;
 @Component
 public class MadeUpHouse {
   private static final Logger LOG = LoggerFactory.getLogger(MadeUpHouse.class);
+
+  private static final int CLOSING_S = 20;
 
   private final ObjectProvider<DataSource> databases;
   private final ObjectProvider<HouseMigration> migration;
@@ -69,8 +71,7 @@ public class MadeUpHouse {
     try {
       migration.getObject().migrate(databases.getObject(), folder);
       founders.orderedStream().forEach(HouseFounder::found);
-      List<Furnisher> all = furnishers.orderedStream().toList();
-      all.forEach(Furnisher::furnish);
+      furnishers.orderedStream().forEach(Furnisher::furnish);
       state.set(State.OPEN);
     } catch (RuntimeException e) {
       LOG.error("The made-up house could not be opened", e);
@@ -78,8 +79,10 @@ public class MadeUpHouse {
     }
   }
 
+  /** Furnishing is one transaction: when it is cut short, the next look begins anew. */
   @EventListener(ContextClosedEvent.class)
-  void close() {
+  void close() throws InterruptedException {
     builder.shutdownNow();
+    builder.awaitTermination(CLOSING_S, TimeUnit.SECONDS);
   }
 }

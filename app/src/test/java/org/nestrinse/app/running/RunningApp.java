@@ -82,27 +82,41 @@ public final class RunningApp implements AutoCloseable {
     return app.data;
   }
 
+  /**
+   * Returns an application with an empty household of its own, beside a made-up one that was
+   * furnished at this moment.
+   */
+  public static RunningApp besideTheMadeUp(String moment) {
+    Path data = emptyFolder();
+    copy(LIVED.computeIfAbsent(moment, RunningApp::lived), data.resolve("made-up"));
+    return over(data, "--nest.clock.start=" + moment, "--nest.demo=false");
+  }
+
   private static RunningApp copyOf(Path lived, String... settings) {
+    Path data = emptyFolder();
+    copy(lived, data);
+    return over(data, settings);
+  }
+
+  private static void copy(Path lived, Path data) {
     try (Stream<Path> files = Files.walk(lived)) {
-      Path data = Files.createTempDirectory("nest-rinse");
       for (Path file : files.filter(Files::isRegularFile).toList()) {
         Path copy = data.resolve(lived.relativize(file).toString());
         Files.createDirectories(copy.getParent());
         Files.copy(file, copy);
       }
-      RunningApp app = new RunningApp(data, List.of(settings));
-      app.start();
-      return app;
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
   }
 
   private static RunningApp started(String... settings) {
+    return over(emptyFolder(), settings);
+  }
+
+  private static Path emptyFolder() {
     try {
-      RunningApp app = new RunningApp(Files.createTempDirectory("nest-rinse"), List.of(settings));
-      app.start();
-      return app;
+      return Files.createTempDirectory("nest-rinse");
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
