@@ -4716,6 +4716,70 @@ export interface components {
             timeWords: string;
             words: string;
         };
+        RoundFigures: {
+            bath: components["schemas"]["RoundFiguresBath"];
+            dose: components["schemas"]["RoundFiguresDose"];
+            estimate: components["schemas"]["RoundFiguresEstimate"];
+            /** Format: double */
+            massKg: number;
+            /** Format: int32 */
+            pieces: number;
+            spent: components["schemas"]["RoundFiguresSpent"];
+        };
+        RoundFiguresBath: {
+            /** Format: double */
+            fill: number;
+            /** Format: double */
+            hardnessMmolL: number;
+            /** Format: double */
+            holdMinutes: number;
+            /** Format: double */
+            peakC: number;
+            /** Format: int32 */
+            rinses: number;
+            /** Format: int32 */
+            spinRpm: number;
+            /** Format: int32 */
+            temperatureC: number;
+        };
+        RoundFiguresDose: {
+            coats: boolean;
+            /** Format: double */
+            detergentG: number;
+            /** Format: double */
+            share?: number;
+            /** Format: double */
+            trim: number;
+            words: string;
+        };
+        RoundFiguresEstimate: {
+            /** @enum {string} */
+            goal?: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+            goalMet: boolean;
+            /** Format: double */
+            killLog: number;
+            notRun: boolean;
+            /** Format: double */
+            residueMgKg: number;
+            /** Format: double */
+            residueTargetMgKg: number;
+            /** Format: double */
+            soilLeft?: number;
+            /** Format: double */
+            totalLog: number;
+        };
+        RoundFiguresSpent: {
+            /** Format: double */
+            attendedMinutes: number;
+            /** Format: double */
+            kwh: number;
+            /** Format: double */
+            litres: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            money: number;
+        };
         RoundNoteChange: {
             note?: string;
             /** Format: int32 */
@@ -5018,103 +5082,37 @@ export interface components {
             changes: string[];
             day: string;
             /** Format: double */
-            detergentG: number;
-            /** Format: double */
-            doseShare?: number;
-            /** Format: double */
             dropSeconds?: number;
-            /** Format: double */
-            fill: number;
-            /** Format: double */
-            hardnessMmolL: number;
+            figures: components["schemas"]["RoundFigures"];
             /** Format: int64 */
             id: number;
-            notRun: boolean;
-            /** Format: double */
-            peakC: number;
-            /** Format: double */
-            residueMgKg: number;
-            /** Format: double */
-            residueTargetMgKg: number;
-            /** Format: int32 */
-            rinses: number;
             school: string;
             seen: components["schemas"]["ObservationObservation"][];
             smell?: boolean;
-            /** Format: double */
-            soilLeft?: number;
             /** Format: date-time */
             startedAt: string;
             suds?: boolean;
-            /** Format: int32 */
-            temperatureC: number;
-            /** Format: double */
-            totalLog: number;
-            /** Format: double */
-            trim: number;
         };
         StreamingResponseBody: unknown;
         Summary: {
-            /** Format: double */
-            attendedMinutes: number;
-            /** Format: double */
-            cost: number;
-            doses: string;
-            /** Format: double */
-            fill: number;
+            figures: components["schemas"]["RoundFigures"];
             /** Format: date-time */
             finishedAt?: string;
-            /** @enum {string} */
-            goal: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
-            goalMet: boolean;
-            /** Format: double */
-            hardnessMmolL: number;
             hasPlan: boolean;
-            /** Format: double */
-            holdMinutes: number;
             /** Format: int64 */
             id: number;
-            /** Format: double */
-            killLog: number;
-            /** Format: double */
-            kwh: number;
-            /** Format: double */
-            litres: number;
-            /** Format: double */
-            massKg: number;
-            /** Format: double */
-            minutes: number;
-            notRun: boolean;
             note: string;
-            /** Format: double */
-            peakC: number;
-            /** Format: int32 */
-            pieces: number;
             programme: string;
-            /** Format: double */
-            residueMgKg: number;
-            /** Format: double */
-            residueTargetMgKg: number;
-            /** Format: int32 */
-            rinses: number;
             school: string;
             /** Format: date-time */
             shelvedAt?: string;
-            /** Format: double */
-            soilLeft?: number;
             soilWords?: string;
-            /** Format: int32 */
-            spinRpm: number;
             /** Format: date-time */
             startedAt: string;
             startedWords: string;
             /** @enum {string} */
             state: "PRACTISE" | "STOPPED" | "RUNNING" | "HANGING" | "SHELVED" | "REMOVED";
             summary: string;
-            /** Format: int32 */
-            temperatureC: number;
-            /** Format: double */
-            totalLog: number;
             /** Format: int64 */
             version: number;
         };

@@ -69,12 +69,32 @@ interface Row {
 const rows = computed<Row[]>(() =>
   [
     { name: 'soaks in, s', value: (r: Round) => r.dropSeconds, color: 'water', digits: 0 },
-    { name: 'residue, mg/kg', value: (r: Round) => r.residueMgKg, color: 'plum', digits: 0 },
-    { name: 'soil left', value: (r: Round) => r.soilLeft, color: 'good', share: true },
-    { name: 'dose, of label', value: (r: Round) => r.doseShare, color: 'sun', share: true },
-    { name: 'rinses', value: (r: Round) => r.rinses, color: 'water', digits: 0 },
-    { name: 'drum', value: (r: Round) => r.fill, color: 'ink', share: true },
-    { name: 'hardness', value: (r: Round) => r.hardnessMmolL, color: 'ink', digits: 1 },
+    {
+      name: 'residue, mg/kg',
+      value: (r: Round) => r.figures.estimate.residueMgKg,
+      color: 'plum',
+      digits: 0,
+    },
+    {
+      name: 'soil left',
+      value: (r: Round) => r.figures.estimate.soilLeft,
+      color: 'good',
+      share: true,
+    },
+    {
+      name: 'dose, of label',
+      value: (r: Round) => r.figures.dose.share,
+      color: 'sun',
+      share: true,
+    },
+    { name: 'rinses', value: (r: Round) => r.figures.bath.rinses, color: 'water', digits: 0 },
+    { name: 'drum', value: (r: Round) => r.figures.bath.fill, color: 'ink', share: true },
+    {
+      name: 'hardness',
+      value: (r: Round) => r.figures.bath.hardnessMmolL,
+      color: 'ink',
+      digits: 1,
+    },
   ].map((row, i) => ({
     name: row.name,
     top: MARKS + BARS + 34 + i * (ROW + 8),
@@ -138,7 +158,7 @@ const table = computed(() =>
     r.day,
     r.seen.map((s) => s.words).join(', ') || '–',
     r.changes.join(', ') || '–',
-    `${number(r.peakC)}°`,
+    `${number(r.figures.bath.peakC)}°`,
     ...rows.value.map((row) => {
       const v = row.value(r)
       return v == null ? '–' : row.text(v)
@@ -181,13 +201,13 @@ const table = computed(() =>
           />
           <rect
             :x="LEFT + i * slot + slot * 0.14"
-            :y="MARKS + BARS - heat(r.peakC)"
+            :y="MARKS + BARS - heat(r.figures.bath.peakC)"
             :width="slot * 0.72"
-            :height="heat(r.peakC)"
+            :height="heat(r.figures.bath.peakC)"
             :fill="
               r.school === 'reset'
                 ? 'var(--c-plum)'
-                : r.peakC > 45
+                : r.figures.bath.peakC > 45
                   ? 'color-mix(in srgb, var(--c-heat) 45%, var(--c-sheet))'
                   : 'url(#cool)'
             "

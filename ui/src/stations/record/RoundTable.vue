@@ -58,25 +58,33 @@ watch(page, reload)
             <td class="py-1.5 pr-3">
               {{ r.summary }}
               <span class="block text-sm text-soft">
-                {{ r.school }}, {{ r.programme }} {{ r.temperatureC }}°; {{ r.doses }}
+                {{ r.school }}, {{ r.programme }} {{ r.figures.bath.temperatureC }}°;
+                {{ r.figures.dose.words }}
               </span>
-              <span v-if="r.notRun" class="block text-sm" data-not-run>
+              <span v-if="r.figures.estimate.notRun" class="block text-sm" data-not-run>
                 Marked as not run: a step was ticked off sooner than it can take.
               </span>
               <span v-if="r.note" class="block text-sm">“{{ r.note }}”</span>
             </td>
-            <td class="py-1.5 pr-3 text-right whitespace-nowrap">{{ percent(r.fill) }}</td>
+            <td class="py-1.5 pr-3 text-right whitespace-nowrap">
+              {{ percent(r.figures.bath.fill) }}
+            </td>
             <td class="py-1.5 pr-3 text-right" data-soil>
               {{ r.soilWords }}
             </td>
-            <td class="py-1.5 pr-3 text-right" :class="r.goalMet ? '' : 'text-soft'">
-              {{ number(r.totalLog, 1) }}
-              <span v-if="!r.goalMet" class="block text-xs">short of its goal</span>
+            <td
+              class="py-1.5 pr-3 text-right"
+              :class="r.figures.estimate.goalMet ? '' : 'text-soft'"
+            >
+              {{ number(r.figures.estimate.totalLog, 1) }}
+              <span v-if="!r.figures.estimate.goalMet" class="block text-xs"
+                >short of its goal</span
+              >
             </td>
-            <td class="py-1.5 pr-3 text-right">{{ number(r.residueMgKg) }}</td>
-            <td class="py-1.5 pr-3 text-right">{{ number(r.litres) }}</td>
-            <td class="py-1.5 pr-3 text-right">{{ number(r.kwh, 1) }}</td>
-            <td class="py-1.5 text-right">{{ number(r.cost, 2) }}</td>
+            <td class="py-1.5 pr-3 text-right">{{ number(r.figures.estimate.residueMgKg) }}</td>
+            <td class="py-1.5 pr-3 text-right">{{ number(r.figures.spent.litres) }}</td>
+            <td class="py-1.5 pr-3 text-right">{{ number(r.figures.spent.kwh, 1) }}</td>
+            <td class="py-1.5 text-right">{{ number(r.figures.spent.money, 2) }}</td>
           </tr>
         </tbody>
       </table>

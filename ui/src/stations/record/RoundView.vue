@@ -80,13 +80,13 @@ async function saveNote(version: number | undefined) {
 }
 
 const LINES: { name: string; text: (s: Api['Summary']) => string }[] = [
-  { name: 'went in', text: (s) => s.doses || '–' },
-  { name: 'reached', text: (s) => `${number(s.peakC)}°` },
-  { name: 'rinses', text: (s) => number(s.rinses) },
-  { name: 'pieces', text: (s) => number(s.pieces) },
-  { name: 'water', text: (s) => `${number(s.litres)} L` },
-  { name: 'electricity', text: (s) => `${number(s.kwh, 2)} kWh` },
-  { name: 'cost', text: (s) => number(s.cost, 2) },
+  { name: 'went in', text: (s) => s.figures.dose.words || '–' },
+  { name: 'reached', text: (s) => `${number(s.figures.bath.peakC)}°` },
+  { name: 'rinses', text: (s) => number(s.figures.bath.rinses) },
+  { name: 'pieces', text: (s) => number(s.figures.pieces) },
+  { name: 'water', text: (s) => `${number(s.figures.spent.litres)} L` },
+  { name: 'electricity', text: (s) => `${number(s.figures.spent.kwh, 2)} kWh` },
+  { name: 'cost', text: (s) => number(s.figures.spent.money, 2) },
 ]
 const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string }[] = [
   { name: 'residue', key: 'residue', text: (f) => `${number(f.residueMgKg)} mg/kg` },
@@ -107,9 +107,14 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
       <template v-for="bend in round.plan.bends" :key="bend"> ↷ {{ bend }} </template>
     </ViewHead>
     <DidItRun :round="round" @changed="reload" />
-    <p v-if="summary?.notRun" class="mt-1 font-semibold text-heat-word" data-not-run>
+    <p
+      v-if="summary?.figures.estimate.notRun"
+      class="mt-1 font-semibold text-heat-word"
+      data-not-run
+    >
       ! Below is what was planned. The record has what can have happened:
-      {{ number(summary.peakC) }}° for {{ number(summary.holdMinutes) }} min.
+      {{ number(summary.figures.bath.peakC) }}° for
+      {{ number(summary.figures.bath.holdMinutes) }} min.
     </p>
     <div class="mt-2 grid gap-x-5 gap-y-3 border-b border-ink pb-2 lg:grid-cols-[1fr_190px]">
       <BathStrip :plan="round.plan" />

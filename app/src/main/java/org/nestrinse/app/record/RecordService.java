@@ -134,19 +134,7 @@ public class RecordService {
         r.startedAt(),
         DAY.format(r.startedAt().atZone(zone)),
         r.school(),
-        r.bath().temperatureC(),
-        r.bath().peakC(),
-        r.bath().rinses(),
-        r.bath().fill(),
-        r.dose().detergentG(),
-        r.dose().share(),
-        r.dose().trim(),
-        r.bath().hardnessMmolL(),
-        r.estimate().residueMgKg(),
-        r.estimate().residueTargetMgKg(),
-        Math.min(HygieneEstimate.MOST_CLAIMED, r.estimate().totalLog()),
-        r.estimate().soilLeft(),
-        r.estimate().notRun(),
+        r.figures().with(r.estimate().atMost(HygieneEstimate.MOST_CLAIMED)),
         seen.stream()
             .map(ObservationService.Observation::seconds)
             .filter(Objects::nonNull)

@@ -6,6 +6,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.record.Ledger;
 import org.nestrinse.core.record.Maintenance;
+import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.record.Stretch;
 import org.nestrinse.core.why.Why;
 
@@ -36,19 +37,7 @@ final class RecordViews {
    * @param startedAt when it began
    * @param day in a word
    * @param school its school
-   * @param temperatureC set
-   * @param peakC reached
-   * @param rinses after the main wash
-   * @param fill of the drum
-   * @param detergentG detergent [g]
-   * @param doseShare of what the label asks, or null
-   * @param trim the learned correction then
-   * @param hardnessMmolL of the water then
-   * @param residueMgKg by the estimate
-   * @param residueTargetMgKg wanted
-   * @param totalLog germs by the estimate, never more than is claimed
-   * @param soilLeft share of the worst soil that was left, or null
-   * @param notRun whether it was ticked off sooner than it can run
+   * @param figures what is known of it in figures; germs never more than is claimed
    * @param dropSeconds of the slowest water drop, or null
    * @param smell whether it smelled; null when nobody sniffed
    * @param suds whether suds were seen; null when nobody looked
@@ -60,19 +49,7 @@ final class RecordViews {
       Instant startedAt,
       String day,
       String school,
-      int temperatureC,
-      double peakC,
-      int rinses,
-      double fill,
-      double detergentG,
-      @Nullable Double doseShare,
-      double trim,
-      double hardnessMmolL,
-      double residueMgKg,
-      double residueTargetMgKg,
-      double totalLog,
-      @Nullable Double soilLeft,
-      boolean notRun,
+      RoundFigures figures,
       @Nullable Double dropSeconds,
       @Nullable Boolean smell,
       @Nullable Boolean suds,

@@ -10,6 +10,7 @@ import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.gather.LotService;
+import org.nestrinse.app.store.Known;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
@@ -19,6 +20,7 @@ import org.nestrinse.app.wash.SchoolService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Component;
@@ -165,32 +167,32 @@ class RoundsPart implements ArchivePart {
     e.put("shelved_at", f.shelvedAt());
     e.put("school", names.getOrDefault(r.school(), r.school()));
     e.put("contents", f.summary());
-    e.put("pieces", f.pieces());
-    e.put("mass_kg", f.massKg());
+    e.put("pieces", r.figures().pieces());
+    e.put("mass_kg", r.figures().massKg());
     e.put("fill", r.bath().fill());
     e.put("programme", r.programme());
     e.put("temperature_c", r.bath().temperatureC());
     e.put("peak_c", r.bath().peakC());
-    e.put("hold_minutes", f.holdMinutes());
+    e.put("hold_minutes", r.bath().holdMinutes());
     e.put("doses", r.dose().words());
     e.put("detergent_g", r.dose().detergentG());
     e.put("dose_share", r.dose().share());
     e.put("trim", r.dose().trim());
     e.put("coats", r.dose().coats());
     e.put("rinses", r.bath().rinses());
-    e.put("spin_rpm", f.spinRpm());
+    e.put("spin_rpm", r.bath().spinRpm());
     e.put("hygiene_total_log", r.estimate().totalLog());
-    e.put("hygiene_kill_log", f.killLog());
+    e.put("hygiene_kill_log", r.estimate().killLog());
     e.put("soil_left", r.estimate().soilLeft());
     e.put("not_run", r.estimate().notRun() ? Boolean.TRUE : null);
-    e.put("goal", f.goal().name());
-    e.put("goal_met", f.goalMet());
+    e.put("goal", goal(r).name());
+    e.put("goal_met", r.estimate().goalMet());
     e.put("residue_mg_kg", r.estimate().residueMgKg());
     e.put("residue_target_mg_kg", r.estimate().residueTargetMgKg());
     e.put("litres", r.spent().litres());
     e.put("kwh", r.spent().kwh());
     e.put("cost", r.spent().money());
-    e.put("minutes", f.minutes());
+    e.put("minutes", r.spent().minutes());
     e.put("attended_minutes", r.spent().attendedMinutes());
     e.put("hardness_mmol_l", r.bath().hardnessMmolL());
     e.put("note", f.note());
@@ -261,29 +263,7 @@ class RoundsPart implements ArchivePart {
             school(e.text("school", NAME)),
             orEmpty(e.optionalText("programme", NAME)),
             e.list("items").stream().map(RoundsPart::item).toList(),
-            new PastRound.Dose(
-                e.number("detergent_g", GRAMS),
-                e.optionalNumber("dose_share", SHARE),
-                e.number("trim", Limits.TRIM),
-                e.yes("coats"),
-                orEmpty(e.optionalText("doses", DOSES))),
-            new PastRound.Bath(
-                e.whole("temperature_c", Limits.WATER_C),
-                e.number("peak_c", Limits.WATER_C),
-                e.whole("rinses", RINSES),
-                e.number("fill", FILL),
-                e.number("hardness_mmol_l", HARDNESS)),
-            new PastRound.Estimate(
-                e.number("residue_mg_kg", RESIDUE),
-                e.number("residue_target_mg_kg", RESIDUE),
-                e.number("hygiene_total_log", LOG),
-                e.optionalNumber("soil_left", SHARE),
-                e.optionalYes("not_run")),
-            new PastRound.Spent(
-                e.number("litres", LITRES),
-                e.number("kwh", KWH),
-                e.number("cost", COST),
-                e.number("attended_minutes", MINUTES)),
+            figures(e),
             List.of());
     RoundFile file =
         new RoundFile(
@@ -292,14 +272,6 @@ class RoundsPart implements ArchivePart {
             e.optionalTime("finished_at"),
             e.optionalTime("shelved_at"),
             e.text("contents", SUMMARY),
-            e.whole("pieces", PIECES),
-            e.number("mass_kg", MASS_KG),
-            e.number("hold_minutes", MINUTES),
-            e.whole("spin_rpm", Limits.RPM),
-            e.number("hygiene_kill_log", LOG),
-            e.choice("goal", HygieneGoal.class),
-            e.yes("goal_met"),
-            e.number("minutes", MINUTES),
             orEmpty(e.optionalText("note", NOTE)),
             e.optionalText("carer", NAME),
             steps(e),
@@ -319,6 +291,45 @@ class RoundsPart implements ArchivePart {
     return file;
   }
 
+  private static RoundFigures figures(ArchiveEntry e) {
+    return new RoundFigures(
+        e.whole("pieces", PIECES),
+        e.number("mass_kg", MASS_KG),
+        new RoundFigures.Dose(
+            e.number("detergent_g", GRAMS),
+            e.optionalNumber("dose_share", SHARE),
+            e.number("trim", Limits.TRIM),
+            e.yes("coats"),
+            orEmpty(e.optionalText("doses", DOSES))),
+        new RoundFigures.Bath(
+            e.whole("temperature_c", Limits.WATER_C),
+            e.number("peak_c", Limits.WATER_C),
+            e.number("hold_minutes", MINUTES),
+            e.whole("rinses", RINSES),
+            e.whole("spin_rpm", Limits.RPM),
+            e.number("fill", FILL),
+            e.number("hardness_mmol_l", HARDNESS)),
+        new RoundFigures.Estimate(
+            e.number("residue_mg_kg", RESIDUE),
+            e.number("residue_target_mg_kg", RESIDUE),
+            e.number("hygiene_total_log", LOG),
+            e.number("hygiene_kill_log", LOG),
+            e.choice("goal", HygieneGoal.class),
+            e.yes("goal_met"),
+            e.optionalNumber("soil_left", SHARE),
+            e.optionalYes("not_run")),
+        new RoundFigures.Spent(
+            e.number("litres", LITRES),
+            e.number("kwh", KWH),
+            e.number("cost", COST),
+            e.number("minutes", MINUTES),
+            e.number("attended_minutes", MINUTES)));
+  }
+
+  private static HygieneGoal goal(PastRound r) {
+    return Known.or(r.estimate().goal(), HygieneGoal.LIGHT);
+  }
+
   /** Checks what one field says against another. */
   private static void fits(ArchiveEntry e, RoundFile f) {
     PastRound r = f.round();
@@ -330,21 +341,24 @@ class RoundsPart implements ArchivePart {
       e.wrong("shelved_at", f.shelvedAt().toString(), "not before it left the machine");
     }
     int sum = r.contents().stream().mapToInt(PastRound.Content::pieces).sum();
-    if (!r.contents().isEmpty() && sum != f.pieces()) {
-      e.wrong("pieces", String.valueOf(f.pieces()), sum + ", since the items are so many");
+    if (!r.contents().isEmpty() && sum != r.figures().pieces()) {
+      e.wrong(
+          "pieces", String.valueOf(r.figures().pieces()), sum + ", since the items are so many");
     }
+    HygieneGoal goal = goal(r);
     double total = r.estimate().totalLog();
-    boolean far = f.goal().totalLog() - total > LOG_SLACK;
+    boolean far = goal.totalLog() - total > LOG_SLACK;
     boolean past =
-        total - f.goal().totalLog() > LOG_SLACK && f.killLog() - f.goal().killLog() > LOG_SLACK;
+        total - goal.totalLog() > LOG_SLACK && r.estimate().killLog() - goal.killLog() > LOG_SLACK;
     // A reset has no germs to count.
     if (r.school().equals(PastRound.RESET)) {
       return;
     }
-    if ((f.goalMet() && far) || (!f.goalMet() && past && f.goal() != HygieneGoal.ILLNESS)) {
+    if ((r.estimate().goalMet() && far)
+        || (!r.estimate().goalMet() && past && goal != HygieneGoal.ILLNESS)) {
       e.wrong(
           "goal_met",
-          String.valueOf(f.goalMet()),
+          String.valueOf(r.estimate().goalMet()),
           "what hygiene_total_log and hygiene_kill_log say of the goal");
     }
   }

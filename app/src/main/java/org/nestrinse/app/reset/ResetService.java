@@ -39,6 +39,7 @@ import org.nestrinse.core.judge.Diagnosis;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.reset.ResetNeed;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
@@ -536,7 +537,6 @@ public class ResetService {
   /** The reset as a round of the record. */
   private RoundFile file(
       ResetEntity e, Kept kept, List<SoiledPieces> pieces, double peak, int rpm) {
-    double mass = pieces.stream().mapToDouble(p -> p.load().massKg()).sum();
     var household = households.current();
     int rinses = e.countedRinses == null ? e.predictedRinses : e.countedRinses;
     double minutes = Duration.between(e.startedAt, clock.instant()).toMinutes();
@@ -553,14 +553,28 @@ public class ResetService {
                         new PastRound.Content(
                             p.kind().name(), null, p.count(), p.load().massKg(), 0, false))
                 .toList(),
-            new PastRound.Dose(0, null, household.trim(), false, amounts(kept)),
-            new PastRound.Bath((int) peak, peak, rinses, 0, household.hardnessMmolL()),
-            new PastRound.Estimate(0, 0, 0),
-            new PastRound.Spent(
-                kept.litres,
-                kept.kwh,
-                cost,
-                kept.steps.stream().filter(ResetStep::attended).mapToInt(ResetStep::minutes).sum()),
+            new RoundFigures(
+                pieces.stream().mapToInt(SoiledPieces::count).sum(),
+                pieces.stream().mapToDouble(p -> p.load().massKg()).sum(),
+                new RoundFigures.Dose(0, null, household.trim(), false, amounts(kept)),
+                new RoundFigures.Bath(
+                    (int) peak,
+                    peak,
+                    e.recipe.minutes(),
+                    rinses,
+                    rpm,
+                    0,
+                    household.hardnessMmolL()),
+                new RoundFigures.Estimate(0, 0, 0, 0, HygieneGoal.LIGHT, true, null, false),
+                new RoundFigures.Spent(
+                    kept.litres,
+                    kept.kwh,
+                    cost,
+                    minutes,
+                    kept.steps.stream()
+                        .filter(ResetStep::attended)
+                        .mapToInt(ResetStep::minutes)
+                        .sum())),
             List.of());
     return new RoundFile(
         e.uid,
@@ -568,14 +582,6 @@ public class ResetService {
         null,
         null,
         "Reset: " + contents(e),
-        pieces.stream().mapToInt(SoiledPieces::count).sum(),
-        mass,
-        e.recipe.minutes(),
-        rpm,
-        0,
-        HygieneGoal.LIGHT,
-        true,
-        minutes,
         "",
         e.carer,
         List.of(),

@@ -261,7 +261,7 @@ public class CoverService {
     private Optional<Cover.Remedy> washNow(Cover.Need need) {
       List<WashViews.Summary> done = rounds.page(0, 1).rounds();
       WashViews.Summary last = done.isEmpty() ? null : done.get(0);
-      double minutes = last == null ? ROUND_MINUTES : last.minutes();
+      double minutes = last == null ? ROUND_MINUTES : last.figures().spent().minutes();
       Instant out = now.plus(Duration.ofMinutes(Math.round(minutes)));
       Instant ready = out;
       List<Cover.Part> parts = new ArrayList<>();
@@ -288,7 +288,7 @@ public class CoverService {
                   "wash now what waits",
                   ready.atZone(household.zoneId()),
                   more,
-                  last == null ? 0 : last.cost()));
+                  last == null ? 0 : last.figures().spent().money()));
     }
 
     /** Nights that are to spare serve by day: two-part nights beyond tonight's. */

@@ -23,6 +23,7 @@ import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.shelf.DryingDays;
 import org.nestrinse.core.shelf.Rhythm;
 import org.nestrinse.core.shelf.StockNeed;
@@ -126,7 +127,8 @@ public class RhythmService {
     }
     int year = clock.instant().atZone(households.current().zoneId()).getYear();
     List<WashViews.Summary> done = rounds.page(0, 1).rounds();
-    WashViews.Summary last = done.isEmpty() ? null : done.get(0);
+    Rhythm.PerRun perRun =
+        done.isEmpty() ? Rhythm.PerRun.UNKNOWN : perRun(done.get(0).figures().spent());
     Facts facts =
         new Facts(
             shelf.needs(),
@@ -135,21 +137,19 @@ public class RhythmService {
             kinds.byId(),
             holding,
             year,
-            last == null ? 0 : last.id(),
+            perRun,
             households.current().pretendWeather());
     Known before = known;
     if (before != null && before.facts.equals(facts)) {
       return before.rhythms;
     }
-    Rhythms rhythms =
-        simulated(
-            holding,
-            last == null
-                ? Rhythm.PerRun.UNKNOWN
-                : new Rhythm.PerRun(
-                    last.litres(), last.kwh(), last.cost(), last.attendedMinutes()));
+    Rhythms rhythms = simulated(holding, perRun);
     known = new Known(facts, rhythms);
     return rhythms;
+  }
+
+  private static Rhythm.PerRun perRun(RoundFigures.Spent spent) {
+    return new Rhythm.PerRun(spent.litres(), spent.kwh(), spent.money(), spent.attendedMinutes());
   }
 
   /** Everything that the rhythms depend on. */
@@ -160,7 +160,7 @@ public class RhythmService {
       Map<Long, Kind> kinds,
       int holding,
       int year,
-      long lastRound,
+      Rhythm.PerRun perRun,
       boolean pretendWeather) {}
 
   /** What was simulated last: the same facts give the same years. */

@@ -1,7 +1,9 @@
 package org.nestrinse.app.store;
 
 import jakarta.persistence.EntityManager;
+import jakarta.persistence.metamodel.EmbeddableType;
 import jakarta.persistence.metamodel.EntityType;
+import jakarta.persistence.metamodel.ManagedType;
 import jakarta.persistence.metamodel.SingularAttribute;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,27 +33,33 @@ public class UnreadableRows {
   public List<Unknown> find() {
     List<Unknown> found = new ArrayList<>();
     for (EntityType<?> entity : entities.getMetamodel().getEntities()) {
-      for (SingularAttribute<?, ?> attribute : entity.getSingularAttributes()) {
-        if (attribute.getJavaType().isEnum()) {
-          long rows = unknown(entity, attribute);
-          if (rows > 0) {
-            found.add(
-                new Unknown(words(entity.getName()) + ", " + words(attribute.getName()), rows));
-          }
-        }
-      }
+      find(entity, entity, "", found);
     }
     return found;
   }
 
-  private long unknown(EntityType<?> entity, SingularAttribute<?, ?> attribute) {
+  private void find(EntityType<?> entity, ManagedType<?> part, String path, List<Unknown> found) {
+    for (SingularAttribute<?, ?> attribute : part.getSingularAttributes()) {
+      String name = path + attribute.getName();
+      if (attribute.getType() instanceof EmbeddableType<?> embedded) {
+        find(entity, embedded, name + ".", found);
+      } else if (attribute.getJavaType().isEnum()) {
+        long rows = unknown(entity, attribute, name);
+        if (rows > 0) {
+          found.add(new Unknown(words(entity.getName()) + ", " + words(attribute.getName()), rows));
+        }
+      }
+    }
+  }
+
+  private long unknown(EntityType<?> entity, SingularAttribute<?, ?> attribute, String path) {
     List<String> known =
         Stream.of(attribute.getJavaType().getEnumConstants())
             .map(c -> ((Enum<?>) c).name())
             .toList();
     String query =
         "select count(e) from %s e where cast(e.%s as string) is not null and cast(e.%s as string) not in :known"
-            .formatted(entity.getName(), attribute.getName(), attribute.getName());
+            .formatted(entity.getName(), path, path);
     return entities.createQuery(query, Long.class).setParameter("known", known).getSingleResult();
   }
 

@@ -1,9 +1,9 @@
 package org.nestrinse.app.wash;
 
 import jakarta.persistence.CollectionTable;
-import jakarta.persistence.Column;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.store.Checked;
 import org.nestrinse.app.store.Checksums;
 import org.nestrinse.app.store.RecordType;
-import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.record.RoundFigures;
 
 @Entity
 @DynamicUpdate
@@ -58,55 +58,13 @@ class RoundEntity implements Checked {
   @Nullable Instant shelvedAt;
   String note;
   String summary;
-  int pieces;
-  double massKg;
-  double fill;
   String programme;
+  @Embedded RoundFigures figures;
 
-  @Column(name = "temperature_c")
-  int temperatureC;
-
-  @Column(name = "peak_c")
-  double peakC;
-
-  double holdMinutes;
-  String doses;
-  int rinses;
-  int spinRpm;
-  double totalLog;
-  double killLog;
-
-  @Enumerated(EnumType.STRING)
-  HygieneGoal goal;
-
-  boolean goalMet;
-
-  /** Share of the worst soil that is left; null in rounds from before it was estimated. */
-  @Nullable Double soilLeft;
-
-  /** Whether a step was ticked off sooner than it can run, and nobody said that it ran. */
-  boolean notRun;
-
-  /** Whether the main wash is among them, so that nothing of it can have been washed. */
+  /**
+   * Whether the main wash is among what did not run, so that nothing of it can have been washed.
+   */
   boolean mainNotRun;
-
-  double residueMgKg;
-  double residueTargetMgKg;
-  double litres;
-  double kwh;
-  double cost;
-  double minutes;
-  double attendedMinutes;
-
-  @Column(name = "hardness_mmol_l")
-  double hardnessMmolL;
-
-  @Column(name = "detergent_g")
-  double detergentG;
-
-  @Nullable Double doseShare;
-  boolean coats;
-  double trim = 1;
 
   /** Whether its plan is kept; not of a reset, nor where a file told only the figures. */
   boolean hasPlan;

@@ -3,7 +3,6 @@ package org.nestrinse.app.wash;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
 
 /**
@@ -14,14 +13,6 @@ import org.nestrinse.core.record.PastRound;
  * @param finishedAt when it left the machine
  * @param shelvedAt when it was back on the shelf
  * @param summary what was in it, in words
- * @param pieces how many
- * @param massKg dry mass [kg]
- * @param holdMinutes at temperature
- * @param spinRpm last spin [rpm]
- * @param killLog of the hygiene by heat, oxygen, additive
- * @param goal what was wanted
- * @param goalMet whether it was reached
- * @param minutes everything
  * @param note what a person wrote
  * @param carer who was at it
  * @param steps what was done
@@ -36,14 +27,6 @@ public record RoundFile(
     @Nullable Instant finishedAt,
     @Nullable Instant shelvedAt,
     String summary,
-    int pieces,
-    double massKg,
-    double holdMinutes,
-    int spinRpm,
-    double killLog,
-    HygieneGoal goal,
-    boolean goalMet,
-    double minutes,
     String note,
     @Nullable String carer,
     List<FileStep> steps,

@@ -14,10 +14,8 @@ import org.nestrinse.app.kit.Names;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
-import org.nestrinse.app.store.Known;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Limit;
@@ -214,31 +212,6 @@ public class RoundFiles {
   }
 
   private static RoundFile file(RoundEntity e, List<RoundFile.FileDose> doses) {
-    RoundRepository.Row row =
-        new RoundRepository.Row(
-            e.id,
-            e.startedAt,
-            e.school,
-            e.programme,
-            e.detergentG,
-            e.doseShare,
-            e.trim,
-            e.coats,
-            e.doses,
-            e.temperatureC,
-            e.peakC,
-            e.rinses,
-            e.fill,
-            e.hardnessMmolL,
-            e.residueMgKg,
-            e.residueTargetMgKg,
-            e.totalLog,
-            e.soilLeft,
-            e.notRun,
-            e.litres,
-            e.kwh,
-            e.cost,
-            e.attendedMinutes);
     List<PastRound.Content> contents =
         e.contents.stream()
             .map(
@@ -248,18 +221,10 @@ public class RoundFiles {
             .toList();
     return new RoundFile(
         e.uid,
-        row.round(e.school, contents),
+        new PastRound(e.id, e.startedAt, e.school, e.programme, contents, e.figures, List.of()),
         e.finishedAt,
         e.shelvedAt,
         e.summary,
-        e.pieces,
-        e.massKg,
-        e.holdMinutes,
-        e.spinRpm,
-        e.killLog,
-        Known.or(e.goal, HygieneGoal.LIGHT),
-        e.goalMet,
-        e.minutes,
         e.note,
         e.carer,
         e.steps.stream()
@@ -285,33 +250,7 @@ public class RoundFiles {
     e.school = r.school();
     e.programme = r.programme();
     e.summary = f.summary();
-    e.pieces = f.pieces();
-    e.massKg = f.massKg();
-    e.fill = r.bath().fill();
-    e.temperatureC = r.bath().temperatureC();
-    e.peakC = r.bath().peakC();
-    e.rinses = r.bath().rinses();
-    e.hardnessMmolL = r.bath().hardnessMmolL();
-    e.holdMinutes = f.holdMinutes();
-    e.doses = r.dose().words();
-    e.detergentG = r.dose().detergentG();
-    e.doseShare = r.dose().share();
-    e.trim = r.dose().trim();
-    e.coats = r.dose().coats();
-    e.spinRpm = f.spinRpm();
-    e.totalLog = r.estimate().totalLog();
-    e.soilLeft = r.estimate().soilLeft();
-    e.notRun = r.estimate().notRun();
-    e.killLog = f.killLog();
-    e.goal = f.goal();
-    e.goalMet = f.goalMet();
-    e.residueMgKg = r.estimate().residueMgKg();
-    e.residueTargetMgKg = r.estimate().residueTargetMgKg();
-    e.litres = r.spent().litres();
-    e.kwh = r.spent().kwh();
-    e.cost = r.spent().money();
-    e.minutes = f.minutes();
-    e.attendedMinutes = r.spent().attendedMinutes();
+    e.figures = r.figures();
     e.note = f.note();
     e.carer = f.carer();
     e.text(RoundEntity.Text.PLANNED, RecordType.ROUND_PLAN, f.plan());

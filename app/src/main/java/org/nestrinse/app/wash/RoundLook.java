@@ -107,7 +107,7 @@ class RoundLook {
                         x.at, words.at(x.at), x.step, x.kind, x.words, x.carer))
             .toList(),
         e.loadId == null ? List.of() : sort.setAside(e.loadId),
-        e.notRun ? early(e) : List.of());
+        e.figures.estimate().notRun() ? early(e) : List.of());
   }
 
   /** Returns the steps of the machine that were ticked off sooner than they can run. */

@@ -8,6 +8,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.Names;
 import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.record.RoundFigures;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
 import org.springframework.data.domain.Pageable;
@@ -59,53 +60,16 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
 
   List<RoundEntity> findByState(RoundState state);
 
-  /** The figures of a round without its plan, which is large. */
-  record Row(
-      Long id,
-      Instant startedAt,
-      String school,
-      String programme,
-      double detergentG,
-      @Nullable Double doseShare,
-      double trim,
-      boolean coats,
-      String doses,
-      int temperatureC,
-      double peakC,
-      int rinses,
-      double fill,
-      double hardnessMmolL,
-      double residueMgKg,
-      double residueTargetMgKg,
-      double totalLog,
-      @Nullable Double soilLeft,
-      boolean notRun,
-      double litres,
-      double kwh,
-      double cost,
-      double attendedMinutes) {
+  /** A round without what was in it and without its plan. */
+  record Row(Long id, Instant startedAt, String school, String programme, RoundFigures figures) {
     PastRound round(String schoolName, List<PastRound.Content> contents) {
-      return new PastRound(
-          id,
-          startedAt,
-          schoolName,
-          programme,
-          contents,
-          new PastRound.Dose(detergentG, doseShare, trim, coats, doses),
-          new PastRound.Bath(temperatureC, peakC, rinses, fill, hardnessMmolL),
-          new PastRound.Estimate(residueMgKg, residueTargetMgKg, totalLog, soilLeft, notRun),
-          new PastRound.Spent(litres, kwh, cost, attendedMinutes),
-          List.of());
+      return new PastRound(id, startedAt, schoolName, programme, contents, figures, List.of());
     }
   }
 
   @Query(
       """
-      select new org.nestrinse.app.wash.RoundRepository$Row(e.id, e.startedAt, e.school, e.programme,
-        e.detergentG, e.doseShare, e.trim, e.coats, e.doses, e.temperatureC, e.peakC, e.rinses, e.fill,
-        e.hardnessMmolL, e.residueMgKg, e.residueTargetMgKg, e.totalLog, e.soilLeft, e.notRun,
-        e.litres, e.kwh, e.cost,
-        e.attendedMinutes)
+      select new org.nestrinse.app.wash.RoundRepository$Row(e.id, e.startedAt, e.school, e.programme, e.figures)
       from RoundEntity e
       where e.state in :states and e.startedAt >= :from and e.startedAt <= :to order by e.startedAt""")
   List<Row> rows(Collection<RoundState> states, Instant from, Instant to);

@@ -18,7 +18,6 @@ import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.sort.SortService;
-import org.nestrinse.app.store.Known;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
@@ -34,6 +33,7 @@ import org.nestrinse.core.bath.BathWords;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -367,9 +367,8 @@ public class RoundService {
     e.startedAt = clock.instant();
     e.note = "";
     e.summary = shortened(summary, LONGEST_SUMMARY);
-    e.pieces = pieces.count();
-    figures(e, plan);
-    e.hardnessMmolL = households.current().hardnessMmolL();
+    e.programme = plan.figures().programme();
+    e.figures = figures(plan, pieces.count(), households.current().hardnessMmolL());
     e.text(
         RoundEntity.Text.PLANNED,
         RecordType.ROUND_PLAN,
@@ -399,34 +398,46 @@ public class RoundService {
     return row;
   }
 
-  /** Writes what a plan does and costs into the columns of its round. */
+  /**
+   * Writes what a changed plan does and costs into its round; pieces, water and whether it ran stay
+   * as they were.
+   */
   static void figures(RoundEntity e, Plan plan) {
+    RoundFigures before = e.figures;
+    RoundFigures now = figures(plan, before.pieces(), before.bath().hardnessMmolL());
+    e.figures = now.with(now.estimate().with(before.estimate().notRun()));
+    e.programme = plan.figures().programme();
+  }
+
+  private static RoundFigures figures(Plan plan, int pieces, double hardnessMmolL) {
     Figures f = plan.figures();
-    e.massKg = f.massKg();
-    e.fill = f.fill();
-    e.programme = f.programme();
-    e.temperatureC = f.temperatureC();
-    e.peakC = f.peakC();
-    e.holdMinutes = f.holdMinutes();
-    e.doses = shortened(doses(plan), LONGEST_DOSES);
-    e.rinses = f.rinses();
-    e.spinRpm = f.spinRpm();
-    e.totalLog = f.totalLog();
-    e.killLog = f.killLog();
-    e.goal = f.goal();
-    e.goalMet = f.goalMet();
-    e.soilLeft = f.soilLeft();
-    e.residueMgKg = f.residueMgKg();
-    e.residueTargetMgKg = f.residueTargetMgKg();
-    e.litres = f.litres();
-    e.kwh = f.kwh();
-    e.cost = f.cost();
-    e.minutes = f.minutes();
-    e.attendedMinutes = f.attendedMinutes();
-    e.detergentG = f.detergentG() == null ? 0 : f.detergentG();
-    e.doseShare = f.doseShare();
-    e.coats = Boolean.TRUE.equals(f.coats());
-    e.trim = f.trim() == null ? 1 : f.trim();
+    return new RoundFigures(
+        pieces,
+        f.massKg(),
+        new RoundFigures.Dose(
+            f.detergentG() == null ? 0 : f.detergentG(),
+            f.doseShare(),
+            f.trim() == null ? 1 : f.trim(),
+            Boolean.TRUE.equals(f.coats()),
+            shortened(doses(plan), LONGEST_DOSES)),
+        new RoundFigures.Bath(
+            f.temperatureC(),
+            f.peakC(),
+            f.holdMinutes(),
+            f.rinses(),
+            f.spinRpm(),
+            f.fill(),
+            hardnessMmolL),
+        new RoundFigures.Estimate(
+            f.residueMgKg(),
+            f.residueTargetMgKg(),
+            f.totalLog(),
+            f.killLog(),
+            f.goal(),
+            f.goalMet(),
+            f.soilLeft(),
+            false),
+        new RoundFigures.Spent(f.litres(), f.kwh(), f.cost(), f.minutes(), f.attendedMinutes()));
   }
 
   private static String doses(Plan plan) {
@@ -453,6 +464,8 @@ public class RoundService {
   }
 
   private static Summary summary(RoundEntity e, TimeWords words, Map<String, String> names) {
+    RoundFigures.Estimate estimate = e.figures.estimate();
+    Double soilLeft = estimate.soilLeft();
     return new Summary(
         e.id,
         e.version,
@@ -463,31 +476,9 @@ public class RoundService {
         words.at(e.startedAt),
         e.finishedAt,
         e.shelvedAt,
-        e.pieces,
-        e.massKg,
-        e.fill,
         e.programme,
-        e.temperatureC,
-        e.peakC,
-        e.holdMinutes,
-        e.doses,
-        e.rinses,
-        e.spinRpm,
-        Math.min(HygieneEstimate.MOST_CLAIMED, e.totalLog),
-        e.killLog,
-        Known.or(e.goal, HygieneGoal.LIGHT),
-        e.goalMet,
-        e.soilLeft,
-        e.soilLeft == null ? null : BathWords.about(e.soilLeft),
-        e.notRun,
-        e.residueMgKg,
-        e.residueTargetMgKg,
-        e.litres,
-        e.kwh,
-        e.cost,
-        e.minutes,
-        e.attendedMinutes,
-        e.hardnessMmolL,
+        e.figures.with(estimate.atMost(HygieneEstimate.MOST_CLAIMED)),
+        soilLeft == null ? null : BathWords.about(soilLeft),
         e.note,
         e.hasPlan);
   }

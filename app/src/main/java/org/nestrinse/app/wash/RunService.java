@@ -125,9 +125,10 @@ public class RunService {
     if (otherwise) {
       rework(e, look.steps(e));
     }
-    e.notRun |= e.state == RoundState.RUNNING && look.tooSoon(e, next);
-    e.mainNotRun |=
-        e.state == RoundState.RUNNING && look.tooSoon(e, next) && look.washesAll(e, next);
+    if (e.state == RoundState.RUNNING && look.tooSoon(e, next)) {
+      e.figures = e.figures.with(e.figures.estimate().with(true));
+      e.mainNotRun |= look.washesAll(e, next);
+    }
     return e.current() == null ? finished(e) : kept(e);
   }
 
@@ -183,9 +184,9 @@ public class RunService {
         new RoundWashed(
             e.id,
             pieces,
-            e.spinRpm,
+            e.figures.bath().spinRpm(),
             radius,
-            e.peakC,
+            e.figures.bath().peakC(),
             doses.stream().anyMatch(WashViews.PlanDose::oxygen),
             doses.stream().anyMatch(d -> chlorine(d.productId())),
             clock.instant(),
@@ -200,18 +201,8 @@ public class RunService {
    */
   private void didNotRun(RoundEntity e) {
     Instant end = e.finishedAt == null ? clock.instant() : e.finishedAt;
-    e.peakC = households.current().inletC();
-    e.holdMinutes = 0;
-    e.rinses = 0;
-    e.totalLog = 0;
-    e.killLog = 0;
-    e.goalMet = false;
-    e.soilLeft = 1.0;
-    e.litres = 0;
-    e.kwh = 0;
-    e.cost = 0;
-    e.minutes = Duration.between(e.startedAt, end).toSeconds() / SECONDS_PER_MINUTE;
-    e.attendedMinutes = Math.min(e.attendedMinutes, e.minutes);
+    double minutes = Duration.between(e.startedAt, end).toSeconds() / SECONDS_PER_MINUTE;
+    e.figures = e.figures.notWashed(households.current().inletC(), minutes);
   }
 
   /** A round by hand has no run of a machine. */
@@ -232,8 +223,9 @@ public class RunService {
   @Transactional
   public Round ran(long id, Ran sent) {
     RoundEntity e = entity(id);
-    e.notRun = !Given.yesNo("ran", sent.ran);
-    if (e.mainNotRun && e.notRun) {
+    boolean didNot = !Given.yesNo("ran", sent.ran);
+    e.figures = e.figures.with(e.figures.estimate().with(didNot));
+    if (e.mainNotRun && didNot) {
       didNotRun(e);
     } else if (e.hasPlan) {
       RoundService.figures(e, look.going(e));

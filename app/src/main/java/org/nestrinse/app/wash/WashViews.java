@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.Cleanness;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.bath.SoilType;
+import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.run.UnloadClock;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.wash.Bath;
@@ -498,31 +499,9 @@ public final class WashViews {
    * @param startedWords in words
    * @param finishedAt when it left the machine
    * @param shelvedAt when it was back on the shelf
-   * @param pieces how many
-   * @param massKg dry mass
-   * @param fill share of the drum
    * @param programme of the main wash
-   * @param temperatureC set
-   * @param peakC reached
-   * @param holdMinutes at temperature
-   * @param doses in words
-   * @param rinses after the main wash
-   * @param spinRpm last spin
-   * @param totalLog hygiene together
-   * @param killLog of it by heat, oxygen, additive
-   * @param goal what was wanted
-   * @param goalMet whether it was reached
-   * @param soilLeft share of the worst soil that was left, or null
-   * @param soilWords the same in words; null in older rounds
-   * @param notRun whether it was ticked off sooner than it can run
-   * @param residueMgKg left
-   * @param residueTargetMgKg wanted
-   * @param litres water
-   * @param kwh electricity
-   * @param cost in the household's currency
-   * @param minutes everything
-   * @param attendedMinutes with a person
-   * @param hardnessMmolL of the water then
+   * @param figures what is known of it in figures; germs never more than is claimed
+   * @param soilWords how much soil was left, in words; null in older rounds
    * @param note what a person wrote
    * @param hasPlan whether its plan is kept, with every reason
    */
@@ -536,31 +515,9 @@ public final class WashViews {
       String startedWords,
       @Nullable Instant finishedAt,
       @Nullable Instant shelvedAt,
-      int pieces,
-      double massKg,
-      double fill,
       String programme,
-      int temperatureC,
-      double peakC,
-      double holdMinutes,
-      String doses,
-      int rinses,
-      int spinRpm,
-      double totalLog,
-      double killLog,
-      HygieneGoal goal,
-      boolean goalMet,
-      @Nullable Double soilLeft,
+      RoundFigures figures,
       @Nullable String soilWords,
-      boolean notRun,
-      double residueMgKg,
-      double residueTargetMgKg,
-      double litres,
-      double kwh,
-      double cost,
-      double minutes,
-      double attendedMinutes,
-      double hardnessMmolL,
       String note,
       boolean hasPlan) {}
 

@@ -42,6 +42,7 @@ import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.shelf.SlowestDrying;
 import org.nestrinse.core.shelf.TextileLife;
 import org.nestrinse.core.shelf.WeekExtras;
@@ -501,6 +502,8 @@ public class WeekService {
       if (last == null || !machines.isSetUp()) {
         return USUAL;
       }
+      RoundFigures figures = last.figures();
+      RoundFigures.Spent spent = figures.spent();
       WashViews.Plan plan = rounds.one(last.id()).plan();
       int before = 0;
       int bulk = 0;
@@ -514,13 +517,15 @@ public class WeekService {
           (int)
               Math.max(
                   1,
-                  last.pieces() * machines.machine().window().most() / Math.max(0.1, last.fill()));
-      double other = Math.max(0, last.cost() - last.kwh() * household.dayPerKwh());
+                  figures.pieces()
+                      * machines.machine().window().most()
+                      / Math.max(0.1, figures.bath().fill()));
+      double other = Math.max(0, spent.money() - spent.kwh() * household.dayPerKwh());
       return new WeekQuestion.Shape(
-          bulk < last.minutes() ? bulk : 0,
-          (int) Math.max(20, Math.min(720, last.minutes())),
+          bulk < spent.minutes() ? bulk : 0,
+          (int) Math.max(20, Math.min(720, spent.minutes())),
           perRun,
-          last.kwh(),
+          spent.kwh(),
           other);
     }
 
@@ -534,7 +539,7 @@ public class WeekService {
       double days =
           Math.max(
               1, Duration.between(done.get(done.size() - 1).startedAt(), now).toHours() / 24.0);
-      return done.stream().mapToInt(WashViews.Summary::pieces).sum() / days;
+      return done.stream().mapToInt(r -> r.figures().pieces()).sum() / days;
     }
 
     private List<WeekQuestion.Need> needs() {
@@ -579,14 +584,15 @@ public class WeekService {
 
     private WeekExtras.Due due() {
       int cool = 0;
-      while (cool < done.size() && done.get(cool).peakC() < TextileLife.HOT_C) {
+      while (cool < done.size() && done.get(cool).figures().bath().peakC() < TextileLife.HOT_C) {
         cool++;
       }
       double hotAgo =
           cool < done.size()
               ? Duration.between(done.get(cool).startedAt(), now).toHours() / 24.0
               : WeekExtras.HOT_EVERY_DAYS;
-      boolean coolSchool = !done.isEmpty() && done.get(0).peakC() < TextileLife.HOT_C;
+      boolean coolSchool =
+          !done.isEmpty() && done.get(0).figures().bath().peakC() < TextileLife.HOT_C;
       Instant maintained = setting.maintainedAt;
       double ago =
           maintained == null

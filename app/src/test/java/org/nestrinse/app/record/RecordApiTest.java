@@ -7,6 +7,7 @@ import java.io.IOException;
 import java.io.StringReader;
 import java.time.Instant;
 import java.util.List;
+import java.util.Map;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
@@ -74,15 +75,26 @@ class RecordApiTest {
       }
       JsonNode figures =
           app.get("/api/rounds/" + summary.get("id").asLong()).json().get("plan").get("figures");
-      for (String field :
-          new String[] {
-            "residueMgKg", "litres", "kwh", "cost", "totalLog", "fill", "minutes", "peakC"
-          }) {
-        double planned = figures.get(field).asDouble();
-        double shown =
-            field.equals("totalLog") ? Math.min(HygieneEstimate.MOST_CLAIMED, planned) : planned;
-        assertThat(summary.get(field).asDouble()).as(field).isCloseTo(shown, within(1e-9));
-      }
+      Map.of(
+              "residueMgKg", "/estimate/residueMgKg",
+              "totalLog", "/estimate/totalLog",
+              "litres", "/spent/litres",
+              "kwh", "/spent/kwh",
+              "cost", "/spent/money",
+              "minutes", "/spent/minutes",
+              "fill", "/bath/fill",
+              "peakC", "/bath/peakC")
+          .forEach(
+              (field, path) -> {
+                double planned = figures.get(field).asDouble();
+                double shown =
+                    field.equals("totalLog")
+                        ? Math.min(HygieneEstimate.MOST_CLAIMED, planned)
+                        : planned;
+                assertThat(summary.at("/figures" + path).asDouble())
+                    .as(field)
+                    .isCloseTo(shown, within(1e-9));
+              });
     }
   }
 

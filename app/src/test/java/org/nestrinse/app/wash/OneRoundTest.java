@@ -288,7 +288,9 @@ class OneRoundTest {
     assertThat(rows).hasSize(1);
     assertThat(rows.get(0).get("note")).isEqualTo("'=smells, \"fresh\"");
     assertThat(Double.parseDouble(rows.get(0).get("litres")))
-        .isCloseTo(round.get("litres").asDouble(), org.assertj.core.api.Assertions.within(0.001));
+        .isCloseTo(
+            round.at("/figures/spent/litres").asDouble(),
+            org.assertj.core.api.Assertions.within(0.001));
     JsonNode document = app.get("/api/record/record.json").json();
     assertThat(document.get("format").asString()).isEqualTo("nest-rinse-record/1");
     assertThat(document.get("rounds").get(0).get("note").asString())

@@ -119,15 +119,15 @@ class StoppedAndCorrectedTest {
     }
     String path = "/api/record/" + round.get("id").asLong();
     JsonNode kept = app.get(path).json();
-    assertThat(kept.get("notRun").asBoolean()).isTrue();
-    assertThat(kept.get("peakC").asDouble()).isLessThan(30);
-    assertThat(kept.get("holdMinutes").asDouble()).isZero();
-    assertThat(kept.get("goalMet").asBoolean()).isFalse();
-    assertThat(kept.get("minutes").asDouble()).isLessThan(10);
+    assertThat(kept.at("/figures/estimate/notRun").asBoolean()).isTrue();
+    assertThat(kept.at("/figures/bath/peakC").asDouble()).isLessThan(30);
+    assertThat(kept.at("/figures/bath/holdMinutes").asDouble()).isZero();
+    assertThat(kept.at("/figures/estimate/goalMet").asBoolean()).isFalse();
+    assertThat(kept.at("/figures/spent/minutes").asDouble()).isLessThan(10);
     // It did run: whoever ticked it off was only late to tell.
     app.post("/api/rounds/%d/ran".formatted(round.get("id").asLong()), "{\"ran\":true}");
-    assertThat(app.get(path).json().get("peakC").asDouble()).isGreaterThan(50);
+    assertThat(app.get(path).json().at("/figures/bath/peakC").asDouble()).isGreaterThan(50);
     app.post("/api/rounds/%d/ran".formatted(round.get("id").asLong()), "{\"ran\":false}");
-    assertThat(app.get(path).json().get("peakC").asDouble()).isLessThan(30);
+    assertThat(app.get(path).json().at("/figures/bath/peakC").asDouble()).isLessThan(30);
   }
 }

@@ -98,14 +98,14 @@ class WashNowApiTest {
     JsonNode asked = app.get("/api/rounds/" + id).json();
     assertThat(asked.get("early")).isNotEmpty();
     assertThat(asked.get("early").toString()).contains("ticked off after");
-    assertThat(line(id).get("notRun").asBoolean()).isTrue();
+    assertThat(line(id).at("/figures/estimate/notRun").asBoolean()).isTrue();
 
     assertThat(app.post("/api/rounds/%d/ran".formatted(id), "{}").status()).isEqualTo(400);
     JsonNode ran = app.post("/api/rounds/%d/ran".formatted(id), "{\"ran\":true}").json();
     assertThat(ran.get("early")).isEmpty();
-    assertThat(line(id).get("notRun").asBoolean()).isFalse();
+    assertThat(line(id).at("/figures/estimate/notRun").asBoolean()).isFalse();
     assertThat(line(id).get("soilWords").asString()).contains("%");
-    assertThat(line(id).get("totalLog").asDouble()).isLessThanOrEqualTo(5);
+    assertThat(line(id).at("/figures/estimate/totalLog").asDouble()).isLessThanOrEqualTo(5);
   }
 
   private JsonNode line(long id) {

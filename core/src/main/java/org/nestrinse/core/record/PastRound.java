@@ -14,10 +14,7 @@ import org.nestrinse.core.judge.Sign;
  * @param school name of its school
  * @param programme of its main wash
  * @param contents what was in it
- * @param dose what went in
- * @param bath how it was washed
- * @param estimate what the estimates say of it
- * @param spent what it took
+ * @param figures what is known of it in figures
  * @param seen what people saw of it
  */
 public record PastRound(
@@ -26,10 +23,7 @@ public record PastRound(
     String school,
     String programme,
     List<Content> contents,
-    Dose dose,
-    Bath bath,
-    Estimate estimate,
-    Spent spent,
+    RoundFigures figures,
     List<Seen> seen) {
   /** The school of a reset, which is a round of its own sort. */
   public static final String RESET = "reset";
@@ -57,67 +51,32 @@ public record PastRound(
       double heldHours,
       boolean bulker) {}
 
-  /**
-   * What went in.
-   *
-   * @param detergentG detergent [g]
-   * @param share of what the label asks for this water, soil and mass; null when it cannot be told
-   * @param trim the learned correction then
-   * @param coats whether a product went in that coats fibre
-   * @param words in words
-   */
-  public record Dose(
-      double detergentG, @Nullable Double share, double trim, boolean coats, String words) {}
-
-  /**
-   * How it was washed.
-   *
-   * @param temperatureC set [°C]
-   * @param peakC reached [°C]
-   * @param rinses after the main wash
-   * @param fill of the drum, 1 is full
-   * @param hardnessMmolL of the water [mmol/L]
-   */
-  public record Bath(
-      int temperatureC, double peakC, int rinses, double fill, double hardnessMmolL) {}
-
-  /**
-   * What the estimates say.
-   *
-   * @param residueMgKg left [mg/kg]
-   * @param residueTargetMgKg wanted at most [mg/kg]
-   * @param totalLog hygiene [log₁₀]
-   * @param soilLeft share of the worst soil that is left, 0 to 1, or null when it was not estimated
-   * @param notRun whether it was ticked off sooner than it can run, so that nothing of this is so
-   */
-  public record Estimate(
-      double residueMgKg,
-      double residueTargetMgKg,
-      double totalLog,
-      @Nullable Double soilLeft,
-      boolean notRun) {
-    /** Makes the estimate of a round of which no soil was estimated. */
-    public Estimate(double residueMgKg, double residueTargetMgKg, double totalLog) {
-      this(residueMgKg, residueTargetMgKg, totalLog, null, false);
-    }
+  /** Returns what went in. */
+  public RoundFigures.Dose dose() {
+    return figures.dose();
   }
 
-  /**
-   * What it took.
-   *
-   * @param litres water [L]
-   * @param kwh electricity [kWh]
-   * @param money in the household's currency
-   * @param attendedMinutes with a person [min]
-   */
-  public record Spent(double litres, double kwh, double money, double attendedMinutes) {}
+  /** Returns how it was washed. */
+  public RoundFigures.Bath bath() {
+    return figures.bath();
+  }
+
+  /** Returns what the estimates say of it. */
+  public RoundFigures.Estimate estimate() {
+    return figures.estimate();
+  }
+
+  /** Returns what it took. */
+  public RoundFigures.Spent spent() {
+    return figures.spent();
+  }
 
   /** Returns whether it was an ordinary wash, and not a reset. */
   public boolean washed() {
     return !school.equals(RESET);
   }
 
-  /** Returns how many pieces were in it. */
+  /** Returns how many pieces were in it by its contents. */
   public int pieces() {
     return contents.stream().mapToInt(Content::pieces).sum();
   }
@@ -134,8 +93,7 @@ public record PastRound(
 
   /** Returns the same round with other things seen. */
   public PastRound with(List<Seen> other) {
-    return new PastRound(
-        id, startedAt, school, programme, contents, dose, bath, estimate, spent, other);
+    return new PastRound(id, startedAt, school, programme, contents, figures, other);
   }
 
   /**

@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
 
@@ -27,10 +28,13 @@ class ChangesTest {
         school,
         "Cottons",
         List.of(),
-        new PastRound.Dose(60, share, trim, false, ""),
-        new PastRound.Bath(celsius, celsius, rinses, fill, hardness),
-        new PastRound.Estimate(80, 100, 5),
-        new PastRound.Spent(70, 1.2, 0.9, 15),
+        new RoundFigures(
+            13,
+            1.2,
+            new RoundFigures.Dose(60, share, trim, false, ""),
+            new RoundFigures.Bath(celsius, celsius, 20, rinses, 1200, fill, hardness),
+            new RoundFigures.Estimate(80, 100, 5, 4, HygieneGoal.LIGHT, true, null, false),
+            new RoundFigures.Spent(70, 1.2, 0.9, 150, 15)),
         List.of());
   }
 

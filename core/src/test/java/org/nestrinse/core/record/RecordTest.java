@@ -12,6 +12,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
 
@@ -29,10 +30,13 @@ class RecordTest {
             new PastRound.Content("trifold", "Bo", 8, 0.6, 40 + day, false),
             new PastRound.Content("bed pad", "Aurel", 1, 0.3, 20, false),
             new PastRound.Content("hand towel", null, 4, 0.3, 90, true)),
-        new PastRound.Dose(60, share, 1, false, "1 scoop"),
-        new PastRound.Bath(celsius, celsius, rinses, 0.6, 3.1),
-        new PastRound.Estimate(80, 100, 5),
-        new PastRound.Spent(70, 1.2, 0.90, 15),
+        new RoundFigures(
+            13,
+            1.2,
+            new RoundFigures.Dose(60, share, 1, false, "1 scoop"),
+            new RoundFigures.Bath(celsius, celsius, 20, rinses, 1200, 0.6, 3.1),
+            new RoundFigures.Estimate(80, 100, 5, 4, HygieneGoal.LIGHT, true, null, false),
+            new RoundFigures.Spent(70, 1.2, 0.90, 150, 15)),
         List.of(seen));
   }
 
@@ -69,17 +73,7 @@ class RecordTest {
     Instant late = Instant.parse("2026-04-30T23:30:00Z");
     PastRound r = round(0, 60, 1, 3);
     PastRound moved =
-        new PastRound(
-            1,
-            late,
-            r.school(),
-            r.programme(),
-            r.contents(),
-            r.dose(),
-            r.bath(),
-            r.estimate(),
-            r.spent(),
-            r.seen());
+        new PastRound(1, late, r.school(), r.programme(), r.contents(), r.figures(), r.seen());
     assertThat(Ledger.of(List.of(moved), ZoneId.of("Europe/Helsinki")).months().get(0).month())
         .isEqualTo(YearMonth.of(2026, 5));
   }
@@ -121,10 +115,10 @@ class RecordTest {
             r.school(),
             r.programme(),
             r.contents(),
-            r.dose(),
-            r.bath(),
-            new PastRound.Estimate(80, 100, 6, 0.023, false),
-            r.spent(),
+            r.figures()
+                .with(
+                    new RoundFigures.Estimate(
+                        80, 100, 6, 5, HygieneGoal.LIGHT, true, 0.023, false)),
             r.seen());
     List<Stretch.Difference> all = Stretch.of(List.of(clean)).beside(Stretch.of(List.of(r)));
     assertThat(named(all, "soil left").before().words()).isEqualTo("2 %");
@@ -172,10 +166,7 @@ class RecordTest {
               r.school(),
               r.programme(),
               r.contents(),
-              r.dose(),
-              r.bath(),
-              r.estimate(),
-              r.spent(),
+              r.figures(),
               r.seen()));
     }
     Instant maintained = daysAgo < 0 ? null : now.minus(Duration.ofDays(daysAgo));
