@@ -165,10 +165,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
         dryAll(reset);
       }
       story.seen(i, washDay);
-      // What is lived is written; looking through all of it at each question would take ever
-      // longer.
-      entities.flush();
-      entities.clear();
+      written();
     }
     Instant thisMorning = now.minus(Duration.ofMinutes(410));
     twoDays(set, thisMorning.minus(Duration.ofHours(2)));
@@ -188,6 +185,14 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
           normal.catchUp();
           return now;
         });
+  }
+
+  /**
+   * What is lived is written; looking through all of it at each question would take ever longer.
+   */
+  private void written() {
+    entities.flush();
+    entities.clear();
   }
 
   /** New boosters soak since yesterday evening, and a box of wipes was filled. */
@@ -283,6 +288,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
                   pail,
                   new GatherService.Coming(
                       kindId, count, soil, soil.hasSolids() ? Solids.LINER : Solids.NONE, null)));
+      written();
     }
   }
 
@@ -336,6 +342,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
       time =
           time.plus(Duration.ofMinutes(step.minutes() + (step.attended() ? random.nextInt(6) : 1)));
       clock.at(time, () -> runs.tick(round.id(), step.number()));
+      written();
     }
     return round;
   }
@@ -350,6 +357,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
             dry.dry(group.id());
             return group;
           });
+      written();
     }
   }
 

@@ -2,9 +2,6 @@ package org.nestrinse.app.house;
 
 import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
@@ -39,11 +36,6 @@ class HouseDatabases {
   }
 
   private static HikariDataSource pool(String name, Path folder, String options) {
-    try {
-      Files.createDirectories(folder);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
     HikariConfig config = new HikariConfig();
     config.setPoolName(name);
     config.setJdbcUrl(URL.formatted(folder.toAbsolutePath(), options));

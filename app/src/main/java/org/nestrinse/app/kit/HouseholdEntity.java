@@ -1,6 +1,7 @@
 package org.nestrinse.app.kit;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -11,12 +12,14 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import java.time.LocalTime;
+import java.util.List;
 import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dry.DryingWishes;
 import org.nestrinse.core.dry.SunLimit;
 import org.nestrinse.core.gather.NewPieceRule;
+import org.nestrinse.core.wash.Standing;
 
 @Entity
 @DynamicUpdate
@@ -88,7 +91,8 @@ class HouseholdEntity {
   String usualMethod = "hot-and-full";
 
   /** What is done otherwise in every routine, parted by commas. */
-  String standing = "";
+  @Convert(converter = StandingNames.class)
+  List<@Nullable Standing> standing = List.of();
 
   @Nullable Instant trimMovedAt;
   int trimWay;

@@ -3,19 +3,18 @@ package org.nestrinse.app.kit;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.house.HouseFounder;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.store.CommaList;
 import org.nestrinse.app.store.Known;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
@@ -259,9 +258,7 @@ public class HouseholdService implements HouseFounder {
   }
 
   private static Set<Standing> standing(HouseholdEntity e) {
-    return e.standing.isEmpty()
-        ? Set.of()
-        : Arrays.stream(e.standing.split(",")).map(Standing::valueOf).collect(Collectors.toSet());
+    return Set.copyOf(CommaList.known(e.standing));
   }
 
   /** What is sent to answer a question on which people disagree. */
@@ -317,7 +314,7 @@ public class HouseholdService implements HouseFounder {
     } else {
       all.remove(what);
     }
-    e.standing = all.stream().map(Enum::name).collect(Collectors.joining(","));
+    e.standing = List.copyOf(all);
   }
 
   /**

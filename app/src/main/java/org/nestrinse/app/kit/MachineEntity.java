@@ -2,6 +2,7 @@ package org.nestrinse.app.kit;
 
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
@@ -11,11 +12,11 @@ import jakarta.persistence.JoinColumn;
 import jakarta.persistence.OrderColumn;
 import jakarta.persistence.Table;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Collectors;
+import java.util.Objects;
 import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.CommaList;
 import org.nestrinse.app.store.Known;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
@@ -44,7 +45,8 @@ class MachineEntity extends KitEntity {
   @Nullable Double hotFillC;
 
   @Column(name = "levels_l")
-  String levelsL = "";
+  @Convert(converter = CommaList.Decimals.class)
+  List<@Nullable Double> levelsL = List.of();
 
   boolean whitenerDrawer = true;
   boolean pauses = true;
@@ -62,7 +64,8 @@ class MachineEntity extends KitEntity {
     Programme.Use programmeUse;
 
     @Column(name = "temperatures_c")
-    String temperaturesC;
+    @Convert(converter = CommaList.Wholes.class)
+    List<@Nullable Integer> temperaturesC;
 
     @Column(name = "shortfall_c")
     double shortfallC;
@@ -105,12 +108,14 @@ class MachineEntity extends KitEntity {
     @Column(name = "label_c")
     @Nullable Integer labelC;
 
+    /** What stands for temperatures that are not readable. */
+    private static final List<Integer> COLD = List.of(0);
+
     static ProgrammeRow of(Programme p) {
       ProgrammeRow row = new ProgrammeRow();
       row.name = p.name();
       row.programmeUse = p.use();
-      row.temperaturesC =
-          p.temperaturesC().stream().map(String::valueOf).collect(Collectors.joining(","));
+      row.temperaturesC = List.copyOf(p.temperaturesC());
       row.shortfallC = p.shortfallC();
       row.measuredPeakC = p.measuredPeakC();
       row.washMinutes = p.washMinutes();
@@ -145,11 +150,17 @@ class MachineEntity extends KitEntity {
           : new Programme.Label(labelKwh, labelLitres, labelLoadKg, labelC);
     }
 
+    private boolean readable() {
+      return programmeUse != null
+          && agitation != null
+          && temperaturesC.stream().allMatch(Objects::nonNull);
+    }
+
     Programme toProgramme() {
       return new Programme(
           name,
           Known.or(programmeUse, Programme.Use.RINSE),
-          Arrays.stream(temperaturesC.split(",")).map(Integer::valueOf).toList(),
+          CommaList.known(temperaturesC).isEmpty() ? COLD : CommaList.known(temperaturesC),
           shortfallC,
           measuredPeakC,
           washMinutes,
@@ -170,7 +181,8 @@ class MachineEntity extends KitEntity {
   @Override
   boolean readable() {
     return type != null
-        && programmes.stream().allMatch(p -> p.programmeUse != null && p.agitation != null);
+        && levelsL.stream().allMatch(Objects::nonNull)
+        && programmes.stream().allMatch(ProgrammeRow::readable);
   }
 
   Machine toMachine() {
@@ -183,14 +195,8 @@ class MachineEntity extends KitEntity {
         heaterW,
         programmes.stream().map(ProgrammeRow::toProgramme).toList(),
         hotFillC,
-        levels(),
+        CommaList.known(levelsL),
         whitenerDrawer,
         pauses);
-  }
-
-  private List<Double> levels() {
-    return levelsL.isEmpty()
-        ? List.of()
-        : Arrays.stream(levelsL.split(",")).map(Double::valueOf).toList();
   }
 }

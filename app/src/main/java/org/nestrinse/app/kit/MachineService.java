@@ -2,7 +2,6 @@ package org.nestrinse.app.kit;
 
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
@@ -238,16 +237,14 @@ public class MachineService {
     return list;
   }
 
-  private static String levels(@Nullable List<@Nullable Double> levels) {
+  private static List<Double> levels(@Nullable List<@Nullable Double> levels) {
     if (levels == null || levels.isEmpty()) {
-      return "";
+      return List.of();
     }
     if (levels.size() > MOST_LEVELS) {
       throw new OutOfRange("levelsL", levels.size() + " levels", "up to " + MOST_LEVELS);
     }
-    return levels.stream()
-        .map(l -> String.valueOf(Given.number("levelsL", l, Limits.WATER_L)))
-        .collect(Collectors.joining(","));
+    return levels.stream().map(l -> Given.number("levelsL", l, Limits.WATER_L)).toList();
   }
 
   private MachineEntity entity() {

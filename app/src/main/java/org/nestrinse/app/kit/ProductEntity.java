@@ -1,15 +1,18 @@
 package org.nestrinse.app.kit;
 
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.Table;
-import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.CommaList;
 import org.nestrinse.app.store.Known;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.kit.Product;
@@ -65,15 +68,18 @@ class ProductEntity extends KitEntity {
   @Nullable Double percarbonateShare;
   @Nullable Boolean staysIn;
 
-  /** Figures of the label that were filled in, parted by commas. */
-  String filledIn = "";
+  /** Figures of the label that were filled in. */
+  @Convert(converter = CommaList.Words.class)
+  List<String> filledIn = List.of();
 
   double packPrice;
 
   @Column(name = "pack_g")
   double packG;
 
-  @Nullable String chemicals;
+  /** What the person said that is in it; null when nobody did. */
+  @Convert(converter = ChemicalNames.class)
+  @Nullable List<@Nullable Chemical> chemicals;
 
   @Column(name = "left_g")
   @Nullable Double leftG;
@@ -108,21 +114,18 @@ class ProductEntity extends KitEntity {
     chemicals =
         stated == null
             ? null
-            : stated.stream().map(Chemical::name).sorted().collect(Collectors.joining(","));
+            : stated.stream().sorted(Comparator.comparing(Chemical::name)).toList();
   }
 
   private @Nullable Set<Chemical> stated() {
-    if (chemicals == null) {
-      return null;
-    }
-    return chemicals.isEmpty()
-        ? Set.of()
-        : Arrays.stream(chemicals.split(",")).map(Chemical::valueOf).collect(Collectors.toSet());
+    return chemicals == null ? null : Set.copyOf(CommaList.known(chemicals));
   }
 
   @Override
   boolean readable() {
-    return purpose != null && form != null;
+    return purpose != null
+        && form != null
+        && (chemicals == null || chemicals.stream().allMatch(Objects::nonNull));
   }
 
   Product toProduct() {

@@ -220,11 +220,11 @@ public class ProductService {
     return made;
   }
 
-  private static String filledIn(RowChange normal, RowChange heavy) {
+  private static List<String> filledIn(RowChange normal, RowChange heavy) {
     List<String> missing = new ArrayList<>();
     normal.missing().forEach(m -> missing.add("normal." + m));
     heavy.missing().forEach(m -> missing.add("heavy." + m));
-    return String.join(",", missing);
+    return missing;
   }
 
   /** Takes so many grams out of a pack, never below nothing; gives back when negative. */
@@ -241,7 +241,6 @@ public class ProductService {
   private static View view(ProductEntity e) {
     Product product = e.toProduct();
     List<String> chemicals = product.chemicals().stream().map(Chemical::words).sorted().toList();
-    List<String> filledIn = e.filledIn.isEmpty() ? List.of() : List.of(e.filledIn.split(","));
-    return new View(e.version, product, left(e), chemicals, filledIn);
+    return new View(e.version, product, left(e), chemicals, List.copyOf(e.filledIn));
   }
 }

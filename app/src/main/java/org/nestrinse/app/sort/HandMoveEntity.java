@@ -9,7 +9,7 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.store.NumberList;
+import org.nestrinse.app.store.CommaList;
 import org.nestrinse.core.sort.HandMove;
 
 /** What a person moved between proposed loads that are not accepted yet. */
@@ -20,11 +20,11 @@ class HandMoveEntity {
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   Long id;
 
-  @Convert(converter = NumberList.class)
+  @Convert(converter = CommaList.Ids.class)
   @Column(name = "entry_ids")
   List<Long> entries;
 
-  @Convert(converter = NumberList.class)
+  @Convert(converter = CommaList.Ids.class)
   @Column(name = "beside_ids")
   List<Long> beside;
 

@@ -1,5 +1,7 @@
 package org.nestrinse.app.sort;
 
+import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -9,10 +11,9 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.hibernate.annotations.DynamicUpdate;
+import org.nestrinse.app.store.CommaList;
 
 @Entity
 @DynamicUpdate
@@ -35,16 +36,11 @@ class LoadEntity {
   State state;
 
   Instant madeAt;
-  String pailIds;
+
+  @Convert(converter = CommaList.Ids.class)
+  @Column(name = "pail_ids")
+  List<Long> pails;
 
   /** Soft rules that were set aside, one a line, with the reason given. */
   String setAside = "";
-
-  List<Long> pails() {
-    return Arrays.stream(pailIds.split(",")).map(Long::valueOf).toList();
-  }
-
-  void setPails(List<Long> ids) {
-    pailIds = ids.stream().map(String::valueOf).collect(Collectors.joining(","));
-  }
 }

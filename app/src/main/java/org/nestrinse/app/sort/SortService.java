@@ -123,7 +123,7 @@ public class SortService {
     LoadEntity load = new LoadEntity();
     load.state = LoadEntity.State.OPEN;
     load.madeAt = clock.instant();
-    load.setPails(pailIds);
+    load.pails = List.copyOf(pailIds);
     load.setAside = shortened(String.join("\n", setAside));
     long id = loads.save(load).id;
     drum.first().forEach(o -> put(id, byId.get(o.id()), o.pieces().count(), false));
@@ -458,7 +458,7 @@ public class SortService {
 
   private static Map<Long, List<Waiting>> bulkers(List<Waiting> waiting, LoadEntity load) {
     return waiting.stream()
-        .filter(w -> w.forBulk() && !load.pails().contains(w.pailId()))
+        .filter(w -> w.forBulk() && !load.pails.contains(w.pailId()))
         .collect(
             Collectors.groupingBy(
                 w -> w.pieces().kind().id(), LinkedHashMap::new, Collectors.toList()));
@@ -482,7 +482,7 @@ public class SortService {
     List<LoadItemEntity> inside = items.findByLoadIdOrderById(load.id);
     List<Staying> staying =
         waiting.stream()
-            .filter(w -> load.pails().contains(w.pailId()))
+            .filter(w -> load.pails.contains(w.pailId()))
             .map(w -> staying(w, pieces, machine))
             .toList();
     Map<Long, List<Waiting>> basket = bulkers(waiting, load);

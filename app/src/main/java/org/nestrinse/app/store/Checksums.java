@@ -1,6 +1,8 @@
 package org.nestrinse.app.store;
 
+import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Id;
+import jakarta.persistence.OneToMany;
 import jakarta.persistence.PostLoad;
 import jakarta.persistence.PrePersist;
 import jakarta.persistence.PreUpdate;
@@ -18,7 +20,7 @@ import java.util.Collection;
 import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
-import java.util.Map;
+import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -74,6 +76,9 @@ public final class Checksums {
     try {
       field.setAccessible(true);
       Object value = field.get(entity);
+      if (value instanceof Collection<?> several) {
+        return several.stream().map(String::valueOf).collect(Collectors.joining(","));
+      }
       // As exact as it is stored: the database rounds to milliseconds.
       return value instanceof Instant moment
           ? moment.plusNanos(HALF_A_MS).truncatedTo(ChronoUnit.MILLIS)
@@ -90,8 +95,8 @@ public final class Checksums {
       for (Field field : c.getDeclaredFields()) {
         boolean column =
             !Modifier.isStatic(field.getModifiers())
-                && !Collection.class.isAssignableFrom(field.getType())
-                && !Map.class.isAssignableFrom(field.getType())
+                && !field.isAnnotationPresent(ElementCollection.class)
+                && !field.isAnnotationPresent(OneToMany.class)
                 && !field.isAnnotationPresent(Transient.class)
                 && !field.isAnnotationPresent(Id.class)
                 && !field.isAnnotationPresent(Version.class)

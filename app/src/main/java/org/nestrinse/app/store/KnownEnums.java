@@ -1,6 +1,7 @@
 package org.nestrinse.app.store;
 
 import jakarta.persistence.Embeddable;
+import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
 import java.lang.reflect.Field;
 import java.lang.reflect.Modifier;
@@ -46,13 +47,23 @@ public final class KnownEnums implements TypeContributor {
           ClassUtils.resolveClassName(
               String.valueOf(found.getBeanClassName()), KnownEnums.class.getClassLoader());
       for (Class<?> c = entity; c != null; c = c.getSuperclass()) {
-        for (Field field : c.getDeclaredFields()) {
-          if (field.getType().isEnum() && !Modifier.isStatic(field.getModifiers())) {
-            enums.add(field.getType());
-          }
-        }
+        collect(c, enums);
       }
     }
     return enums;
+  }
+
+  /** What is embedded may be a value of core, which no scan finds. */
+  private static void collect(Class<?> type, Set<Class<?>> enums) {
+    for (Field field : type.getDeclaredFields()) {
+      if (Modifier.isStatic(field.getModifiers())) {
+        continue;
+      }
+      if (field.getType().isEnum()) {
+        enums.add(field.getType());
+      } else if (field.isAnnotationPresent(Embedded.class) || type.isRecord()) {
+        collect(field.getType(), enums);
+      }
+    }
   }
 }

@@ -7,6 +7,7 @@ import jakarta.persistence.metamodel.ManagedType;
 import jakarta.persistence.metamodel.SingularAttribute;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -43,8 +44,13 @@ public class UnreadableRows {
       String name = path + attribute.getName();
       if (attribute.getType() instanceof EmbeddableType<?> embedded) {
         find(entity, embedded, name + ".", found);
-      } else if (attribute.getJavaType().isEnum()) {
-        long rows = unknown(entity, attribute, name);
+      } else {
+        long rows = 0;
+        if (attribute.getJavaType().isEnum()) {
+          rows = unknown(entity, attribute, name);
+        } else if (List.class.isAssignableFrom(attribute.getJavaType())) {
+          rows = withUnknown(entity, name);
+        }
         if (rows > 0) {
           found.add(new Unknown(words(entity.getName()) + ", " + words(attribute.getName()), rows));
         }
@@ -61,6 +67,17 @@ public class UnreadableRows {
         "select count(e) from %s e where cast(e.%s as string) is not null and cast(e.%s as string) not in :known"
             .formatted(entity.getName(), path, path);
     return entities.createQuery(query, Long.class).setParameter("known", known).getSingleResult();
+  }
+
+  /** Counts the lists in one column of which something was read as nothing. */
+  private long withUnknown(EntityType<?> entity, String path) {
+    String query =
+        "select e.%s from %s e where e.%s is not null".formatted(path, entity.getName(), path);
+    return entities
+        .createQuery(query, List.class)
+        .getResultStream()
+        .filter(list -> list.stream().anyMatch(Objects::isNull))
+        .count();
   }
 
   private static String words(String name) {

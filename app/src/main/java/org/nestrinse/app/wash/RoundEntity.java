@@ -1,6 +1,7 @@
 package org.nestrinse.app.wash;
 
 import jakarta.persistence.CollectionTable;
+import jakarta.persistence.Convert;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Embedded;
@@ -154,7 +155,10 @@ class RoundEntity implements Checked {
     int moreMinutes;
     long heldSeconds;
     @Nullable String addedBecause;
-    @Nullable String shares;
+
+    /** How much of each dose went in, 1 for all of it; null when all of each did. */
+    @Convert(converter = DoseShares.Column.class)
+    @Nullable DoseShares shares;
   }
 
   @ElementCollection

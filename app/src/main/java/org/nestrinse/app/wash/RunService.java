@@ -135,13 +135,13 @@ public class RunService {
   /** Notes which doses went in, and returns whether of some it was not all. */
   private boolean dose(RoundEntity e, RoundEntity.StepRow row, Tick tick) {
     List<PlanDose> planned = step(e, row.number).doses();
-    List<String> shares = new ArrayList<>();
+    List<@Nullable Double> shares = new ArrayList<>();
     boolean otherwise = false;
     for (int i = 0; i < planned.size(); i++) {
       Double sent = tick.shares == null || i >= tick.shares.size() ? null : tick.shares.get(i);
       double share = sent == null ? 1 : Given.number("shares", sent, SHARE);
       PlanDose dose = planned.get(i);
-      shares.add(String.valueOf(share));
+      shares.add(share);
       if (share != 1) {
         otherwise = true;
         String words =
@@ -155,7 +155,7 @@ public class RunService {
       }
     }
     boolean known = !look.steps(e).isEmpty();
-    row.shares = otherwise && known ? String.join(",", shares) : null;
+    row.shares = otherwise && known ? new DoseShares(shares) : null;
     return row.shares != null;
   }
 
@@ -471,11 +471,9 @@ public class RunService {
     if (row == null || row.shares == null) {
       return step;
     }
-    String[] shares = row.shares.split(",");
     List<PlannedDose> doses = new ArrayList<>();
     for (int i = 0; i < step.doses().size(); i++) {
-      PlannedDose dose = step.doses().get(i);
-      doses.add(i < shares.length ? dose.taken(Double.parseDouble(shares[i])) : dose);
+      doses.add(row.shares.of(i, step.doses().get(i)));
     }
     return step.with(doses);
   }

@@ -9,11 +9,7 @@ import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.NestRinse;
@@ -30,9 +26,6 @@ import tools.jackson.databind.json.JsonMapper;
  */
 public final class RunningApp implements AutoCloseable {
   private static final JsonMapper JSON = JsonMapper.shared();
-
-  /** Data folders of demo households that were lived, by their moment. */
-  private static final Map<String, Path> LIVED = new ConcurrentHashMap<>();
 
   private final HttpClient http = HttpClient.newHttpClient();
   private final Path data;
@@ -55,7 +48,7 @@ public final class RunningApp implements AutoCloseable {
    * household is lived once for each moment; every application gets a copy of its own.
    */
   public static RunningApp demo(String moment) {
-    return copyOf(LIVED.computeIfAbsent(moment, RunningApp::lived), demoSettings(moment));
+    return copyOf(lived(moment), demoSettings(moment));
   }
 
   /** Returns an application whose demo household has just been lived anew. */
@@ -77,9 +70,13 @@ public final class RunningApp implements AutoCloseable {
   }
 
   private static Path lived(String moment) {
-    RunningApp app = freshDemo(moment);
-    app.stop();
-    return app.data;
+    return LivedHouses.of(
+        moment,
+        () -> {
+          RunningApp app = freshDemo(moment);
+          app.stop();
+          return app.data;
+        });
   }
 
   /**
@@ -88,26 +85,14 @@ public final class RunningApp implements AutoCloseable {
    */
   public static RunningApp besideTheMadeUp(String moment) {
     Path data = emptyFolder();
-    copy(LIVED.computeIfAbsent(moment, RunningApp::lived), data.resolve("made-up"));
+    LivedHouses.copy(lived(moment), data.resolve("made-up"));
     return over(data, "--nest.clock.start=" + moment, "--nest.demo=false");
   }
 
   private static RunningApp copyOf(Path lived, String... settings) {
     Path data = emptyFolder();
-    copy(lived, data);
+    LivedHouses.copy(lived, data);
     return over(data, settings);
-  }
-
-  private static void copy(Path lived, Path data) {
-    try (Stream<Path> files = Files.walk(lived)) {
-      for (Path file : files.filter(Files::isRegularFile).toList()) {
-        Path copy = data.resolve(lived.relativize(file).toString());
-        Files.createDirectories(copy.getParent());
-        Files.copy(file, copy);
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
   }
 
   private static RunningApp started(String... settings) {
@@ -225,12 +210,6 @@ public final class RunningApp implements AutoCloseable {
   @Override
   public void close() {
     stop();
-    try (Stream<Path> files = Files.walk(data)) {
-      for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
-        Files.deleteIfExists(file);
-      }
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    LivedHouses.delete(data);
   }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -74,9 +75,8 @@ class KeptForYearsTest {
 
   /** A table, a column and a row in it. */
   private record Value(String table, String column, String which) {
-    void set(String value) {
-      app.database()
-          .update("update %s set %s = '%s' where %s".formatted(table, column, value, which));
+    void set(@Nullable String value) {
+      app.database().update("update %s set %s = ? where %s".formatted(table, column, which), value);
     }
 
     String get() {
@@ -92,9 +92,11 @@ class KeptForYearsTest {
               "kind_part, material, kind_id = 6",
               "product, purpose, id = 2",
               "product, form, id = 3",
+              "product, chemicals, id = 4",
               "machine, type, id = 1",
               "programme, agitation, position = 1",
               "programme, programme_use, position = 2",
+              "programme, temperatures_c, position = 3",
               "dryer, type, id = 1",
               "place, sort, id = 1",
               "place, facing, id = 2",
@@ -106,6 +108,7 @@ class KeptForYearsTest {
               "household, goal, id = 1",
               "household, tumbling, id = 1",
               "household, sun, id = 1",
+              "household, standing, id = 1",
               "observation, sign, id = 2",
               "observation, place, id = 3",
               "observation, reading, id = 4",
