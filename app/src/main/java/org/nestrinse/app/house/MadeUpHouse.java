@@ -10,6 +10,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -25,6 +26,7 @@ public class MadeUpHouse {
   private final ObjectProvider<HouseMigration> migration;
   private final ObjectProvider<HouseFounder> founders;
   private final ObjectProvider<Furnisher> furnishers;
+  private final ApplicationEventPublisher events;
   private final Path folder;
   private final AtomicReference<State> state = new AtomicReference<>(State.SHUT);
   private final ExecutorService builder =
@@ -40,11 +42,13 @@ public class MadeUpHouse {
       ObjectProvider<HouseMigration> migration,
       ObjectProvider<HouseFounder> founders,
       ObjectProvider<Furnisher> furnishers,
+      ApplicationEventPublisher events,
       @Value("${nest.data}") Path folder) {
     this.databases = databases;
     this.migration = migration;
     this.founders = founders;
     this.furnishers = furnishers;
+    this.events = events;
     this.folder = HouseDatabases.madeUpFolder(folder);
   }
 
@@ -67,12 +71,18 @@ public class MadeUpHouse {
     return state.get();
   }
 
+  /** Returns whether nobody has looked at it since the start. */
+  public boolean isShut() {
+    return state.get() == State.SHUT;
+  }
+
   private void open() {
     try {
       migration.getObject().migrate(databases.getObject(), folder);
       founders.orderedStream().forEach(HouseFounder::found);
       furnishers.orderedStream().forEach(Furnisher::furnish);
       state.set(State.OPEN);
+      events.publishEvent(new HouseOpened(House.MADE_UP));
     } catch (RuntimeException e) {
       LOG.error("The made-up house could not be opened", e);
       state.set(State.BROKEN);

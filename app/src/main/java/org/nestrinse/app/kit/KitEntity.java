@@ -1,6 +1,5 @@
 package org.nestrinse.app.kit;
 
-import jakarta.persistence.EntityListeners;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
@@ -10,16 +9,14 @@ import java.time.Instant;
 import java.util.Collection;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.NotNow;
-import org.nestrinse.app.store.Checked;
-import org.nestrinse.app.store.Checksums;
+import org.nestrinse.app.store.CheckedRow;
 
 /**
  * Something that the household has. What is removed stays as a row, since the past points to it; it
  * can be brought back.
  */
 @MappedSuperclass
-@EntityListeners(Checksums.class)
-abstract class KitEntity implements Checked {
+abstract class KitEntity extends CheckedRow {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   Long id;
@@ -27,17 +24,6 @@ abstract class KitEntity implements Checked {
   @Version long version;
   String name;
   @Nullable Instant removedAt;
-  @Nullable String checksum;
-
-  @Override
-  public @Nullable String checksum() {
-    return checksum;
-  }
-
-  @Override
-  public void checksum(String now) {
-    checksum = now;
-  }
 
   /** Returns whether this release knows every value of it. */
   abstract boolean readable();

@@ -1,33 +1,18 @@
 package org.nestrinse.app.kit;
 
 import jakarta.persistence.Entity;
-import jakarta.persistence.EntityListeners;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
-import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.store.Checked;
-import org.nestrinse.app.store.Checksums;
+import org.nestrinse.app.store.CheckedRow;
 
 @Entity
 @Table(name = "stock")
-@EntityListeners(Checksums.class)
-class StockEntity implements Checked {
+class StockEntity extends CheckedRow {
   @Id Long kindId;
   int owned;
   int waiting;
   int washing;
   int drying;
-  @Nullable String checksum;
-
-  @Override
-  public @Nullable String checksum() {
-    return checksum;
-  }
-
-  @Override
-  public void checksum(String now) {
-    checksum = now;
-  }
 
   /** Counts pieces in or out of a place; clean are those that are nowhere else. */
   void add(Stock.Whereabouts place, int count) {

@@ -8,6 +8,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
 import org.nestrinse.app.house.House;
+import org.nestrinse.app.house.HouseOpened;
 import org.nestrinse.app.ledger.LedgerService.Difference;
 import org.nestrinse.app.store.DamagedRows;
 import org.nestrinse.app.store.UnreadableRows;
@@ -52,7 +53,7 @@ public class LedgerCheck {
   }
 
   /** Looks now; rows are looked through aside, so that nobody waits for them. */
-  @EventListener(ApplicationReadyEvent.class)
+  @EventListener({ApplicationReadyEvent.class, HouseOpened.class})
   public void look() {
     House house = House.current();
     List<Difference> now = ledger.differences();

@@ -25,7 +25,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Writes a checksum of its own columns into every row of a {@link Checked} entity, and checks it
+ * Writes a checksum of its own columns into every row of a {@link CheckedRow} entity, and checks it
  * when the row is read. If a broken disk or another program changed the row, we say so. Rows
  * written before there were checksums have none.
  */
@@ -36,24 +36,19 @@ public final class Checksums {
 
   @PrePersist
   @PreUpdate
-  void write(Checked entity) {
-    entity.checksum(of(entity));
+  void write(CheckedRow entity) {
+    entity.checksum = of(entity);
   }
 
   @PostLoad
-  void look(Checked entity) {
-    if (!matches(entity)) {
+  void look(CheckedRow entity) {
+    if (!entity.intact()) {
       LOG.warn("A row of {} does not match its checksum", entity.getClass().getSimpleName());
     }
   }
 
-  /** Returns whether a row is as it was written, or was written before checksums were. */
-  public static boolean matches(Checked entity) {
-    String kept = entity.checksum();
-    return kept == null || kept.equals(of(entity));
-  }
-
-  private static String of(Checked entity) {
+  /** Returns the checksum of a row as it stands. */
+  static String of(CheckedRow entity) {
     StringBuilder text = new StringBuilder();
     for (Field field : columns(entity.getClass())) {
       text.append(field.getName()).append('=').append(value(entity, field)).append('\n');

@@ -32,7 +32,7 @@ public class DamagedRows {
   public List<String> find(BooleanSupplier goOn) {
     List<String> damaged = new ArrayList<>();
     for (EntityType<?> entity : entities.getMetamodel().getEntities()) {
-      if (Checked.class.isAssignableFrom(entity.getJavaType())) {
+      if (CheckedRow.class.isAssignableFrom(entity.getJavaType())) {
         find(entity, damaged, goOn);
       }
     }
@@ -67,7 +67,7 @@ public class DamagedRows {
 
   private long look(Object row, EntityType<?> entity, List<String> damaged) {
     long id = (Long) entities.getEntityManagerFactory().getPersistenceUnitUtil().getIdentifier(row);
-    if (!((Checked) row).intact()) {
+    if (!((CheckedRow) row).intact()) {
       String name = entity.getName().replace("Entity", "").toLowerCase(Locale.ROOT);
       damaged.add("%s %d".formatted(name, id));
     }

@@ -6,7 +6,6 @@ import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Embedded;
 import jakarta.persistence.Entity;
-import jakarta.persistence.EntityListeners;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
 import jakarta.persistence.GeneratedValue;
@@ -28,7 +27,7 @@ import java.util.Map;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.store.Checked;
+import org.nestrinse.app.store.CheckedRow;
 import org.nestrinse.app.store.Checksums;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.core.record.RoundFigures;
@@ -36,8 +35,7 @@ import org.nestrinse.core.record.RoundFigures;
 @Entity
 @DynamicUpdate
 @Table(name = "wash_round")
-@EntityListeners(Checksums.class)
-class RoundEntity implements Checked {
+class RoundEntity extends CheckedRow {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
   Long id;
@@ -74,17 +72,6 @@ class RoundEntity implements Checked {
   @Nullable Instant heldSince;
   @Nullable String heldWhy;
   @Nullable String carer;
-  @Nullable String checksum;
-
-  @Override
-  public @Nullable String checksum() {
-    return checksum;
-  }
-
-  @Override
-  public void checksum(String now) {
-    checksum = now;
-  }
 
   /** The texts of a round, which lists do without. */
   enum Text {
@@ -138,7 +125,7 @@ class RoundEntity implements Checked {
 
   @Override
   public boolean intact() {
-    return Checked.super.intact() && texts.values().stream().allMatch(TextRow::intact);
+    return super.intact() && texts.values().stream().allMatch(TextRow::intact);
   }
 
   @ElementCollection

@@ -13,6 +13,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.nestrinse.app.house.MadeUpHouse;
 import org.nestrinse.app.running.RunningApp;
 
 /** It answers by its own names only, and its own pages alone may change anything. */
@@ -92,11 +93,29 @@ class DoorsApiTest {
     assertThat(status("POST", host)).isEqualTo(400);
   }
 
+  @Test
+  void theMadeUpHouseHasTheSameDoor() throws IOException {
+    assertThat(
+            statusOf(
+                "/made-up/api/people", "GET", "Host: rebound.example", "Origin: http://x.example"))
+        .isEqualTo(421);
+    String host = "Host: localhost:" + port;
+    assertThat(statusOf("/made-up/api/people", "POST", host, "Origin: http://rebound.example"))
+        .isEqualTo(403);
+    assertThat(app.bean(MadeUpHouse.class).isShut()).as("nobody came in").isTrue();
+  }
+
   private static int status(String method, String... headers) throws IOException {
+    return statusOf("/api/people", method, headers);
+  }
+
+  private static int statusOf(String path, String method, String... headers) throws IOException {
     try (Socket socket = new Socket("localhost", port)) {
       String request =
           method
-              + " /api/people HTTP/1.1\r\n"
+              + " "
+              + path
+              + " HTTP/1.1\r\n"
               + String.join("\r\n", List.of(headers))
               + "\r\nContent-Type: application/json\r\nContent-Length: 0\r\nConnection: close\r\n\r\n";
       socket.getOutputStream().write(request.getBytes(StandardCharsets.US_ASCII));
