@@ -10,11 +10,11 @@ import tools.jackson.databind.JsonNode;
  * file of each version in the tests, which is read for ever.
  */
 public enum RecordType {
-  /** A plan: what {@code wash_round.planned} and {@code going} hold. */
+  /** A plan, as made and as it goes: {@code PLANNED} and {@code GOING} in {@code round_text}. */
   ROUND_PLAN(List.of()),
-  /** The steps of a round as they stand, {@code wash_round.going_steps}. */
+  /** The steps of a round as they stand: {@code STEPS} in {@code round_text}. */
   ROUND_STEPS(List.of()),
-  /** What was asked of a round, {@code wash_round.wishes}. */
+  /** What was asked of a round: {@code WISHES} in {@code round_text}. */
   ROUND_WISHES(List.of()),
   /** A method of the household's own, {@code own_school.school}. */
   METHOD(List.of()),
