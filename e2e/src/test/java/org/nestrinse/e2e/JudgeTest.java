@@ -113,7 +113,7 @@ class JudgeTest extends Journey {
     browser.click("[data-choice=costs]");
     browser.click("[data-cost='person.Bo'] button");
     browser.see("[data-why]", "one use");
-    browser.see("[data-maintenance]", "cool ones in a row");
+    browser.see("[data-maintenance]", "cool rounds in a row");
     browser.click("[data-choice=saw]");
     browser.click("[data-tap='SKIN.redness']");
     browser.see("[data-message]", "ask a clinician");

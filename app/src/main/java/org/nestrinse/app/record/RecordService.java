@@ -27,6 +27,7 @@ import org.nestrinse.core.record.Ledger;
 import org.nestrinse.core.record.Maintenance;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.record.Stretch;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -114,7 +115,7 @@ public class RecordService {
     PastRound before = null;
     for (PastRound r : rounds(from, to, null)) {
       boolean compared = before != null && r.washed();
-      List<String> changes = compared ? Changes.between(before, r) : List.of();
+      List<Said> changes = compared ? Changes.between(before, r) : List.of();
       all.add(view(r, changes, seen.getOrDefault(r.id(), List.of()), zone));
       before = r.washed() ? r : before;
     }
@@ -128,7 +129,7 @@ public class RecordService {
   }
 
   private static RecordViews.StoryRound view(
-      PastRound r, List<String> changes, List<ObservationService.Observation> seen, ZoneId zone) {
+      PastRound r, List<Said> changes, List<ObservationService.Observation> seen, ZoneId zone) {
     return new RecordViews.StoryRound(
         r.id(),
         r.startedAt(),
@@ -162,10 +163,10 @@ public class RecordService {
             .map(
                 d ->
                     new RecordViews.MeasureLine(
-                        d.before().name(),
-                        d.before().words(),
-                        d.after().words(),
-                        d.words(),
+                        Said.of(d.before().what()),
+                        d.before().value(),
+                        d.after().value(),
+                        Said.of(d.verdict()),
                         d.before().better()))
             .toList());
   }

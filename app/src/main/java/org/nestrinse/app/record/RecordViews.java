@@ -8,6 +8,7 @@ import org.nestrinse.core.record.Ledger;
 import org.nestrinse.core.record.Maintenance;
 import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.record.Stretch;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.why.Why;
 
 /** What the record shows. */
@@ -53,7 +54,7 @@ final class RecordViews {
       @Nullable Double dropSeconds,
       @Nullable Boolean smell,
       @Nullable Boolean suds,
-      List<String> changes,
+      List<Said> changes,
       List<ObservationService.Observation> seen) {}
 
   /** Two stretches side by side. */
@@ -68,8 +69,7 @@ final class RecordViews {
    * @param verdict how they compare; empty when it cannot be told
    * @param better what of it is better
    */
-  record MeasureLine(
-      String name, String before, String after, String verdict, Stretch.Better better) {}
+  record MeasureLine(Said name, Said before, Said after, Said verdict, Stretch.Better better) {}
 
   /**
    * What it all takes.

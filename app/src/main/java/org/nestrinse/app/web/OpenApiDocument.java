@@ -18,6 +18,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
@@ -71,8 +72,11 @@ class OpenApiDocument {
     @Override
     public Schema<?> resolve(
         AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> next) {
-      Schema<?> schema = super.resolve(type, context, next);
       Class<?> raw = TypeFactory.defaultInstance().constructType(type.getType()).getRawClass();
+      if (raw == Said.class) {
+        return context.resolve(new AnnotatedType(String.class));
+      }
+      Schema<?> schema = super.resolve(type, context, next);
       if (raw.isRecord()) {
         Schema<?> model =
             context

@@ -30,7 +30,7 @@ class JudgeReadsTest {
         .isEqualTo(whole.get("maintenance"));
     JsonNode story = whole.get("rounds");
     assertThat(story).hasSize(31);
-    assertThat(story.toString()).contains("dose × 1.1 for × 1");
+    assertThat(story.toString()).contains("dose × 1.1 instead of × 1");
   }
 
   @ParameterizedTest

@@ -2,9 +2,11 @@ package org.nestrinse.core.record;
 
 import java.util.ArrayList;
 import java.util.List;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 
-/** What was done otherwise from one round to the next, in a few words each. */
+/** What was done differently from one round to the next. */
 public final class Changes {
   private static final double DOSE_SHARE = 0.12;
   private static final double TRIM = 0.05;
@@ -13,36 +15,51 @@ public final class Changes {
 
   private Changes() {}
 
-  /** Returns what a round did otherwise than the one before it; nothing when all was as usual. */
-  public static List<String> between(PastRound before, PastRound now) {
-    List<String> all = new ArrayList<>();
+  /** Returns what a round did differently from the one before; nothing when all was as usual. */
+  public static List<Said> between(PastRound before, PastRound now) {
+    List<Said> all = new ArrayList<>();
+    RoundFigures.Bath bath = now.bath();
+    RoundFigures.Bath bathBefore = before.bath();
     if (!before.school().equals(now.school())) {
-      all.add(now.school());
+      all.add(Said.of(Change.METHOD).with("method", now.school()));
     }
-    if (before.bath().temperatureC() != now.bath().temperatureC()) {
-      all.add(now.bath().temperatureC() + "° for " + before.bath().temperatureC() + "°");
+    if (bathBefore.temperatureC() != bath.temperatureC()) {
+      all.add(
+          from(
+              Change.TEMPERATURE,
+              Quantity.celsius(bathBefore.temperatureC()),
+              Quantity.celsius(bath.temperatureC())));
     }
     if (Math.abs(now.dose().trim() - before.dose().trim()) > TRIM) {
-      all.add(
-          "dose × %s for × %s"
-              .formatted(Numbers.of(now.dose().trim(), 1), Numbers.of(before.dose().trim(), 1)));
+      all.add(from(Change.ADJUSTMENT, times(before.dose().trim()), times(now.dose().trim())));
     }
     Double share = now.dose().share();
     Double shareBefore = before.dose().share();
     if (share != null && shareBefore != null && Math.abs(share - shareBefore) > DOSE_SHARE) {
-      all.add(
-          "%s of the label for %s".formatted(Numbers.percent(share), Numbers.percent(shareBefore)));
+      all.add(from(Change.DOSE, Quantity.share(shareBefore), Quantity.share(share)));
     }
-    int rinses = now.bath().rinses() - before.bath().rinses();
+    int rinses = bath.rinses() - bathBefore.rinses();
     if (rinses != 0) {
-      all.add(Numbers.count(Math.abs(rinses), "rinse") + (rinses > 0 ? " more" : " fewer"));
+      all.add(
+          Said.of(rinses > 0 ? Change.MORE_RINSES : Change.FEWER_RINSES)
+              .with("rinses", Math.abs(rinses)));
     }
-    if (Math.abs(now.bath().fill() - before.bath().fill()) > FILL) {
-      all.add(now.bath().fill() > before.bath().fill() ? "a fuller drum" : "an emptier drum");
+    if (Math.abs(bath.fill() - bathBefore.fill()) > FILL) {
+      all.add(Said.of(bath.fill() > bathBefore.fill() ? Change.FULLER_DRUM : Change.EMPTIER_DRUM));
     }
-    if (Math.abs(now.bath().hardnessMmolL() - before.bath().hardnessMmolL()) > HARDNESS_MMOL_L) {
-      all.add("water of %s mmol/L".formatted(Numbers.of(now.bath().hardnessMmolL(), 1)));
+    if (Math.abs(bath.hardnessMmolL() - bathBefore.hardnessMmolL()) > HARDNESS_MMOL_L) {
+      all.add(
+          Said.of(Change.HARDNESS)
+              .with("hardness", new Quantity(bath.hardnessMmolL(), Unit.MMOL_PER_L, 1)));
     }
     return all;
+  }
+
+  private static Said from(Change change, Quantity before, Quantity now) {
+    return Said.of(change).with("before", before).with("now", now);
+  }
+
+  private static Quantity times(double factor) {
+    return new Quantity(factor, Unit.TIMES, 1);
   }
 }

@@ -4,9 +4,9 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.TextileLife;
 import org.nestrinse.core.shelf.WeekExtras;
-import org.nestrinse.core.units.Numbers;
 
 /**
  * Whether the machine itself is due for an empty hot wash: monthly, or after so many cool washes in
@@ -17,7 +17,7 @@ import org.nestrinse.core.units.Numbers;
  * @param coolInRow cool rounds in a row, up to now
  * @param says it in a sentence
  */
-public record Maintenance(boolean due, int rounds, int coolInRow, String says) {
+public record Maintenance(boolean due, int rounds, int coolInRow, Said says) {
   /**
    * Returns whether it is due.
    *
@@ -41,17 +41,16 @@ public record Maintenance(boolean due, int rounds, int coolInRow, String says) {
     long days = Duration.between(from, now).toDays();
     boolean manyCool = cool >= WeekExtras.MAINTENANCE_COOL_ROUNDS;
     boolean due = manyCool || days >= WeekExtras.MAINTENANCE_DAYS;
-    String says =
-        "%s and %s since the last empty hot wash, %d cool ones in a row: %s."
-            .formatted(
-                Numbers.count((int) days, "day"),
-                Numbers.count(since.size(), "round"),
-                cool,
-                due
-                    ? "it is due"
-                    : "due after %d days or %d cool ones"
-                        .formatted(
-                            WeekExtras.MAINTENANCE_DAYS, WeekExtras.MAINTENANCE_COOL_ROUNDS));
+    Said says =
+        Said.of(due ? MaintenanceNote.DUE : MaintenanceNote.LATER)
+            .with("days", (int) days)
+            .with("rounds", since.size())
+            .with("cool", cool);
+    if (!due) {
+      says =
+          says.with("everyDays", WeekExtras.MAINTENANCE_DAYS)
+              .with("everyCool", WeekExtras.MAINTENANCE_COOL_ROUNDS);
+    }
     return new Maintenance(due, since.size(), cool, says);
   }
 }

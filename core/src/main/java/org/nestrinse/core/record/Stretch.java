@@ -2,12 +2,15 @@ package org.nestrinse.core.record;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Set;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.judge.Sign;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 
 /**
  * A stretch of rounds in means, for putting beside another.
@@ -28,56 +31,116 @@ public record Stretch(int rounds, List<Measure> measures) {
     NEITHER
   }
 
+  /** What is compared. */
+  public enum Measured implements Saying {
+    SMELL(true),
+    SUDS(true),
+    SLOW_TO_SOAK(true),
+    LEAKS(true),
+    STAINS(true),
+    SOIL_LEFT,
+    HYGIENE,
+    LEFTOVER,
+    DETERGENT,
+    OF_THE_LABEL,
+    RINSES,
+    REACHED,
+    FILL,
+    WAITED,
+    WATER,
+    ELECTRICITY,
+    COST;
+
+    /** Whether it is the share of rounds of which somebody saw it, and no mean. */
+    private final boolean seen;
+
+    Measured() {
+      this(false);
+    }
+
+    Measured(boolean seen) {
+      this.seen = seen;
+    }
+  }
+
+  /** How a measure is put. */
+  private enum MeasureValue implements Saying {
+    NOBODY_LOOKED,
+    SHARE_OF_ROUNDS("share", "rounds"),
+    MEAN("amount"),
+    A_ROUND("amount");
+
+    private final Set<String> valueNames;
+
+    MeasureValue(String... valueNames) {
+      this.valueNames = Set.of(valueNames);
+    }
+
+    @Override
+    public Set<String> valueNames() {
+      return valueNames;
+    }
+  }
+
   /**
    * One measure.
    *
-   * @param name as shown
+   * @param what it is
    * @param mean over the rounds that have it, or null when none has
    * @param of how many rounds have it
-   * @param unit its unit; "%" for shares of rounds, "% left" for what is left
+   * @param unit its unit
    * @param better what of it is better
    */
-  public record Measure(String name, @Nullable Double mean, int of, String unit, Better better) {
-    /** Returns it in words: "0.4 g", "25 % of 8". */
-    public String words() {
+  public record Measure(Measured what, @Nullable Double mean, int of, Unit unit, Better better) {
+    private static final double FEW = 10;
+
+    /** Returns its mean as it is shown. */
+    public Said value() {
       if (mean == null) {
-        return "nobody looked";
+        return Said.of(MeasureValue.NOBODY_LOOKED);
       }
-      if (unit.equals("% left")) {
-        return Numbers.percent(mean);
+      if (what.seen) {
+        return Said.of(MeasureValue.SHARE_OF_ROUNDS)
+            .with("share", Quantity.share(mean))
+            .with("rounds", of);
       }
-      return unit.equals("%")
-          ? Numbers.percent(mean) + " of " + of
-          : Numbers.of(mean, mean < 10 ? 1 : 0) + (unit.isEmpty() ? "" : " " + unit);
+      int digits = mean < FEW && unit != Unit.SHARE ? 1 : 0;
+      return Said.of(what == Measured.COST ? MeasureValue.A_ROUND : MeasureValue.MEAN)
+          .with("amount", new Quantity(mean, unit, unit == Unit.MONEY ? 2 : digits));
     }
   }
 
   private record Column(
-      String name, String unit, Better better, Function<PastRound, @Nullable Double> value) {}
+      Measured what, Unit unit, Better better, Function<PastRound, @Nullable Double> value) {}
 
   private static final List<Column> COLUMNS =
       List.of(
-          new Column("smell", "%", Better.LESS, r -> share(r, Sign.SMELL_WET, Sign.SMELL_DRY)),
-          new Column("suds", "%", Better.LESS, r -> share(r, Sign.SUDS, Sign.JAR)),
-          new Column("slow to soak", "%", Better.LESS, r -> share(r, Sign.DROP)),
-          new Column("leaks", "%", Better.LESS, r -> share(r, Sign.LEAKS)),
-          new Column("stains", "%", Better.LESS, r -> share(r, Sign.STAINS)),
-          new Column("soil left", "% left", Better.LESS, r -> r.estimate().soilLeft()),
+          seen(Measured.SMELL, Sign.SMELL_WET, Sign.SMELL_DRY),
+          seen(Measured.SUDS, Sign.SUDS, Sign.JAR),
+          seen(Measured.SLOW_TO_SOAK, Sign.DROP),
+          seen(Measured.LEAKS, Sign.LEAKS),
+          seen(Measured.STAINS, Sign.STAINS),
+          new Column(Measured.SOIL_LEFT, Unit.SHARE, Better.LESS, r -> r.estimate().soilLeft()),
           new Column(
-              "hygiene",
-              "log",
+              Measured.HYGIENE,
+              Unit.LOG,
               Better.MORE,
               r -> Math.min(HygieneEstimate.MOST_CLAIMED, r.estimate().totalLog())),
-          new Column("residue", "mg/kg", Better.LESS, r -> r.estimate().residueMgKg()),
-          new Column("detergent", "g", Better.NEITHER, r -> r.dose().detergentG()),
-          new Column("of the label", "×", Better.NEITHER, r -> r.dose().share()),
-          new Column("rinses", "", Better.NEITHER, r -> (double) r.bath().rinses()),
-          new Column("reached", "°C", Better.NEITHER, r -> r.bath().peakC()),
-          new Column("fill", "drum", Better.NEITHER, r -> r.bath().fill()),
-          new Column("waited", "h", Better.NEITHER, PastRound::heldHours),
-          new Column("water", "L", Better.LESS, r -> r.spent().litres()),
-          new Column("electricity", "kWh", Better.LESS, r -> r.spent().kwh()),
-          new Column("cost", "a round", Better.LESS, r -> r.spent().money()));
+          new Column(
+              Measured.LEFTOVER, Unit.MG_PER_KG, Better.LESS, r -> r.estimate().residueMgKg()),
+          new Column(Measured.DETERGENT, Unit.GRAM, Better.NEITHER, r -> r.dose().detergentG()),
+          new Column(Measured.OF_THE_LABEL, Unit.SHARE, Better.NEITHER, r -> r.dose().share()),
+          new Column(Measured.RINSES, Unit.NONE, Better.NEITHER, r -> (double) r.bath().rinses()),
+          new Column(Measured.REACHED, Unit.CELSIUS, Better.NEITHER, r -> r.bath().peakC()),
+          new Column(Measured.FILL, Unit.SHARE, Better.NEITHER, r -> r.bath().fill()),
+          new Column(Measured.WAITED, Unit.HOUR, Better.NEITHER, PastRound::heldHours),
+          new Column(Measured.WATER, Unit.LITRE, Better.LESS, r -> r.spent().litres()),
+          new Column(Measured.ELECTRICITY, Unit.KILOWATT_HOUR, Better.LESS, r -> r.spent().kwh()),
+          new Column(Measured.COST, Unit.MONEY, Better.LESS, r -> r.spent().money()));
+
+  private static Column seen(Measured what, Sign... signs) {
+    return new Column(what, Unit.SHARE, Better.LESS, r -> share(r, signs));
+  }
 
   private static @Nullable Double share(PastRound round, Sign... signs) {
     Boolean bad = round.bad(signs);
@@ -98,9 +161,20 @@ public record Stretch(int rounds, List<Measure> measures) {
           of++;
         }
       }
-      all.add(new Measure(c.name, of == 0 ? null : Double.valueOf(sum / of), of, c.unit, c.better));
+      all.add(new Measure(c.what, of == 0 ? null : Double.valueOf(sum / of), of, c.unit, c.better));
     }
     return new Stretch(washed.size(), all);
+  }
+
+  /** How a measure compares with the same of an earlier stretch. */
+  public enum Verdict implements Saying {
+    BETTER,
+    WORSE,
+    SAME,
+    MORE,
+    LESS,
+    /** It cannot be told. */
+    UNKNOWN
   }
 
   /**
@@ -108,9 +182,9 @@ public record Stretch(int rounds, List<Measure> measures) {
    *
    * @param before in the first
    * @param after in the second
-   * @param words "better", "worse", "the same", "more", "less", or empty when it cannot be told
+   * @param verdict how they compare
    */
-  public record Difference(Measure before, Measure after, String words) {}
+  public record Difference(Measure before, Measure after, Verdict verdict) {}
 
   private static final double SAME_SHARE = 0.03;
 
@@ -120,23 +194,23 @@ public record Stretch(int rounds, List<Measure> measures) {
     for (int i = 0; i < measures.size(); i++) {
       Measure a = measures.get(i);
       Measure b = later.measures.get(i);
-      all.add(new Difference(a, b, words(a, b)));
+      all.add(new Difference(a, b, verdict(a, b)));
     }
     return all;
   }
 
-  private static String words(Measure a, Measure b) {
+  private static Verdict verdict(Measure a, Measure b) {
     if (a.mean == null || b.mean == null) {
-      return "";
+      return Verdict.UNKNOWN;
     }
     double scale = Math.max(Math.abs(a.mean), Math.abs(b.mean));
     if (Math.abs(b.mean - a.mean) <= SAME_SHARE * scale) {
-      return "the same";
+      return Verdict.SAME;
     }
     Better way = b.mean > a.mean ? Better.MORE : Better.LESS;
     if (a.better == Better.NEITHER) {
-      return way.name().toLowerCase(Locale.ROOT);
+      return way == Better.MORE ? Verdict.MORE : Verdict.LESS;
     }
-    return way == a.better ? "better" : "worse";
+    return way == a.better ? Verdict.BETTER : Verdict.WORSE;
   }
 }

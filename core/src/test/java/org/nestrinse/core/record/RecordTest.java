@@ -9,12 +9,15 @@ import java.time.YearMonth;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Quantity;
 
 class RecordTest {
   private static final Instant START = Instant.parse("2026-04-20T08:00:00Z");
@@ -95,13 +98,14 @@ class RecordTest {
     Stretch.Difference smell = all.get(0);
     assertThat(smell.before().mean()).isEqualTo(0.5);
     assertThat(smell.before().of()).isEqualTo(2);
-    assertThat(smell.before().words()).isEqualTo("50 % of 2");
-    assertThat(smell.words()).isEqualTo("better");
-    assertThat(good.beside(bad).get(0).words()).isEqualTo("worse");
-    assertThat(named(all, "suds").words()).isEmpty();
-    assertThat(named(all, "suds").before().words()).isEqualTo("nobody looked");
-    assertThat(named(all, "rinses").words()).isEqualTo("more");
-    assertThat(named(all, "cost").words()).isEqualTo("the same");
+    assertThat(smell.before().value().values())
+        .isEqualTo(Map.of("share", Quantity.share(0.5), "rounds", 2));
+    assertThat(smell.verdict()).isEqualTo(Stretch.Verdict.BETTER);
+    assertThat(good.beside(bad).get(0).verdict()).isEqualTo(Stretch.Verdict.WORSE);
+    assertThat(named(all, Stretch.Measured.SUDS).verdict()).isEqualTo(Stretch.Verdict.UNKNOWN);
+    assertThat(named(all, Stretch.Measured.SUDS).before().mean()).isNull();
+    assertThat(named(all, Stretch.Measured.RINSES).verdict()).isEqualTo(Stretch.Verdict.MORE);
+    assertThat(named(all, Stretch.Measured.COST).verdict()).isEqualTo(Stretch.Verdict.SAME);
     assertThat(Stretch.of(List.of()).measures()).allMatch(m -> m.mean() == null);
   }
 
@@ -121,13 +125,14 @@ class RecordTest {
                         80, 100, 6, 5, HygieneGoal.LIGHT, true, 0.023, false)),
             r.seen());
     List<Stretch.Difference> all = Stretch.of(List.of(clean)).beside(Stretch.of(List.of(r)));
-    assertThat(named(all, "soil left").before().words()).isEqualTo("2 %");
-    assertThat(named(all, "soil left").after().words()).isEqualTo("nobody looked");
-    assertThat(named(all, "hygiene").before().mean()).isEqualTo(5);
+    assertThat(named(all, Stretch.Measured.SOIL_LEFT).before().value().values())
+        .containsEntry("amount", Quantity.share(0.023));
+    assertThat(named(all, Stretch.Measured.SOIL_LEFT).after().mean()).isNull();
+    assertThat(named(all, Stretch.Measured.HYGIENE).before().mean()).isEqualTo(5);
   }
 
-  private static Stretch.Difference named(List<Stretch.Difference> all, String name) {
-    return all.stream().filter(d -> d.before().name().equals(name)).findFirst().orElseThrow();
+  private static Stretch.Difference named(List<Stretch.Difference> all, Stretch.Measured what) {
+    return all.stream().filter(d -> d.before().what() == what).findFirst().orElseThrow();
   }
 
   @Test
@@ -135,8 +140,10 @@ class RecordTest {
     PastRound before = round(0, 40, 0.6, 2);
     assertThat(Changes.between(before, round(2, 40, 0.65, 2))).isEmpty();
     assertThat(Changes.between(before, round(2, 60, 1.0, 3)))
-        .containsExactly("60° for 40°", "100 % of the label for 60 %", "1 rinse more");
-    assertThat(Changes.between(round(2, 60, 1.0, 4), before)).contains("2 rinses fewer");
+        .extracting(Said::saying)
+        .containsExactly(Change.TEMPERATURE, Change.DOSE, Change.MORE_RINSES);
+    assertThat(Changes.between(round(2, 60, 1.0, 4), before))
+        .contains(Said.of(Change.FEWER_RINSES).with("rinses", 2));
   }
 
   @Test
@@ -172,6 +179,6 @@ class RecordTest {
     Instant maintained = daysAgo < 0 ? null : now.minus(Duration.ofDays(daysAgo));
     Maintenance m = Maintenance.of(all, maintained, now);
     assertThat(m.due()).isEqualTo(due);
-    assertThat(m.says()).contains(m.rounds() + " rounds");
+    assertThat(m.says().values()).containsEntry("rounds", m.rounds());
   }
 }

@@ -1,0 +1,64 @@
+package org.nestrinse.core.said;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import org.nestrinse.core.units.Quantity;
+
+/**
+ * Something to be said: which sentence, and the values that stand in it.
+ *
+ * @param saying the sentence
+ * @param values by their names in the catalogue; each is an {@link Integer}, a {@link Quantity}, a
+ *     moment, day or time, another {@link Said} or {@link Saying}, a list of these, or a name that
+ *     a person gave
+ */
+public record Said(Saying saying, Map<String, Object> values) {
+  public Said {
+    if (!saying.valueNames().containsAll(values.keySet())) {
+      throw new IllegalArgumentException(saying.key() + " has no " + values.keySet());
+    }
+    values.values().forEach(Said::check);
+    values = Collections.unmodifiableMap(new TreeMap<>(values));
+  }
+
+  /** Returns a sentence without values, or the beginning of one with some. */
+  public static Said of(Saying saying) {
+    return new Said(saying, Map.of());
+  }
+
+  /**
+   * Returns the same with one more value.
+   *
+   * @throws IllegalArgumentException when no such value stands in the sentence, or when it is none
+   *     that can be worded
+   */
+  public Said with(String name, Object value) {
+    Map<String, Object> more = new TreeMap<>(values);
+    more.put(name, value);
+    return new Said(saying, more);
+  }
+
+  private static void check(Object value) {
+    if (value instanceof List<?> several) {
+      several.forEach(Said::check);
+      return;
+    }
+    boolean worded =
+        value instanceof Integer
+            || value instanceof Quantity
+            || value instanceof Instant
+            || value instanceof LocalDate
+            || value instanceof LocalTime
+            || value instanceof Said
+            || value instanceof Saying
+            || value instanceof String;
+    if (!worded) {
+      throw new IllegalArgumentException("Not to be worded: " + value.getClass());
+    }
+  }
+}

@@ -1,0 +1,67 @@
+package org.nestrinse.text;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.units.Unit;
+
+/** Every sentence has its words, with the values that it is given, and none is left over. */
+class CatalogueTest {
+  private static final List<Saying> SAYINGS = sayings();
+
+  static Stream<Locale> languages() {
+    return Stream.of(Locale.ENGLISH);
+  }
+
+  private static List<Saying> sayings() {
+    return new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("org.nestrinse")
+            .stream()
+            .filter(c -> c.isEnum() && c.isAssignableTo(Saying.class))
+            .map(JavaClass::reflect)
+            .flatMap(c -> Arrays.stream(c.getEnumConstants()))
+            .map(Saying.class::cast)
+            .toList();
+  }
+
+  @Test
+  void keysAreTold() {
+    assertThat(SAYINGS).hasSizeGreaterThan(30);
+    assertThat(SAYINGS.stream().map(Saying::key)).doesNotHaveDuplicates();
+  }
+
+  @ParameterizedTest
+  @MethodSource("languages")
+  void noWordsAreMissingAndNoneUnused(Locale language) {
+    Set<String> wanted = new TreeSet<>();
+    SAYINGS.forEach(s -> wanted.add(s.key()));
+    for (Unit unit : Unit.values()) {
+      wanted.add(Wording.unitKey(unit));
+    }
+    assertThat(Catalogue.of(language).keys()).containsExactlyInAnyOrderElementsOf(wanted);
+  }
+
+  @ParameterizedTest
+  @MethodSource("languages")
+  void aSentenceHasTheValuesThatItIsGiven(Locale language) {
+    Catalogue catalogue = Catalogue.of(language);
+    for (Saying s : SAYINGS) {
+      assertThat(catalogue.values(s.key()))
+          .as(s.key())
+          .containsExactlyInAnyOrderElementsOf(s.valueNames());
+    }
+  }
+}
