@@ -67,7 +67,7 @@ class WholeRoundTest extends Journey {
     String cool = browser.see("[data-row=germs][data-school=cool-and-sun]").getText();
     assertThat(hot).contains("✓").isNotEqualTo(cool);
     browser.click("[data-row=residue][data-school=hot-and-full] button");
-    browser.see("[data-why]", "What is dissolved in the water");
+    browser.see("[data-why]", "dries onto it");
     browser.click("[data-step='2'] button");
     browser.see("[data-why]", "label at this hardness");
 

@@ -51,6 +51,11 @@ public final class Catalogue {
     return message(key).getArgumentNames();
   }
 
+  /** Returns a sentence as it stands in the catalogue. */
+  public String pattern(String key) {
+    return message(key).toPattern();
+  }
+
   /**
    * Returns a sentence with its values, which are words already or whole numbers.
    *

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.TreeMap;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.Quantity;
 import org.nestrinse.core.units.Unit;
 
@@ -49,9 +50,6 @@ public final class Wording {
     if (value instanceof Said said) {
       return words(said);
     }
-    if (value instanceof Saying saying) {
-      return words(saying);
-    }
     if (value instanceof List<?> several) {
       List<Object> words = several.stream().map(this::value).toList();
       return ListFormatter.getInstance(catalogue.locale()).format(words);
@@ -61,6 +59,9 @@ public final class Wording {
 
   /** Returns a figure with its unit, such as "40 °C" or "12 L". */
   public String words(Quantity quantity) {
+    if (quantity.unit() == Unit.DURATION) {
+      return Numbers.duration(quantity.amount());
+    }
     boolean share = quantity.unit() == Unit.SHARE;
     NumberFormat format = NumberFormat.getInstance(catalogue.locale());
     format.setGroupingUsed(false);
@@ -71,7 +72,8 @@ public final class Wording {
     return catalogue.words(unitKey(quantity.unit()), Map.of("amount", number));
   }
 
-  static String unitKey(Unit unit) {
+  /** Returns the key under which the catalogue writes a unit. */
+  public static String unitKey(Unit unit) {
     return "unit." + unit.name().toLowerCase(Locale.ROOT).replace('_', '-');
   }
 }

@@ -31,9 +31,12 @@ import org.nestrinse.core.dry.Shower;
 import org.nestrinse.core.dry.Spot;
 import org.nestrinse.core.dry.TumbleDrying;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /** One look at all that hangs: the plan, the picture and the reasons. */
@@ -206,7 +209,11 @@ final class DryLook {
 
   private Why planWhy(DryingPolicy policy, HangingPlan plan) {
     Why.Builder why =
-        Why.of(policy.words() + ": " + dryWords(plan.allDry()), DryWords.weighed(plan.proven()));
+        Why.of(
+            Said.of(DryingSaying.POLICY_TITLE)
+                .with("policy", policy.words())
+                .with("when", dryWords(plan.allDry())),
+            DryWords.weighed(plan.proven()));
     for (Course c : plan.courses()) {
       String where =
           c.noRoom()
@@ -217,15 +224,19 @@ final class DryLook {
                   .reduce((a, b) -> a + ", then " + b)
                   .orElse("");
       why.line(
-          Numbers.count(c.batch().count(), c.batch().kind().name()) + ", " + where, dryWords(c));
+          Said.of(DryingSaying.PIECES_WHERE)
+              .with("pieces", c.batch().count())
+              .with("kind", c.batch().kind().name())
+              .with("where", where),
+          dryWords(c));
     }
     if (plan.dampTooLong() > 0) {
-      why.line(DryWords.dampTooLong(), String.valueOf(plan.dampTooLong()));
+      why.line(DryWords.dampTooLong(), plan.dampTooLong());
     }
-    return why.line("pieces too late for the shelf", String.valueOf(plan.latePieces()))
-        .line("electricity", Numbers.of(plan.kwh(), 2) + " kWh")
-        .total("costs", Numbers.fixed(plan.cost().money(), 2))
-        .line("wear", Numbers.of(plan.cost().wear(), 1))
+    return why.line(DryingSaying.TOO_LATE, plan.latePieces())
+        .line(DryingSaying.ELECTRICITY, new Quantity(plan.kwh(), Unit.KILOWATT_HOUR, 2))
+        .total(DryingSaying.COSTS, new Quantity(plan.cost().money(), Unit.MONEY, 2))
+        .line(DryingSaying.WEAR, new Quantity(plan.cost().wear(), Unit.NONE, 1))
         .section(8);
   }
 
@@ -407,16 +418,17 @@ final class DryLook {
             .orElseThrow();
     TumbleDrying t = tumbled(in, kind, e.pieces, e.startMoisture);
     return Why.of(
-            "%s, %s".formatted(kind.name(), dryWords(dryBy)),
-            "The water to remove over what the dryer takes out in an hour, and the cool-down, which is not cut short."
-                + " Clean the lint filter first.")
-        .line("when it went in", Numbers.of(e.startMoisture, 2) + " kg/kg")
-        .line("counts as dry at", Numbers.of(TumbleDrying.dryMoisture(kind), 2) + " kg/kg")
-        .line("water to remove", Numbers.of(t.waterKg(), 2) + " kg")
-        .line("heat", t.heat().words())
-        .line("cool-down", Numbers.of(TumbleDrying.COOLING_MINUTES, 0) + " min")
-        .total("takes", Numbers.duration(t.minutes()))
-        .line("electricity", Numbers.of(t.kwh(), 2) + " kWh")
+            Said.of(DryingSaying.DRYER_TITLE)
+                .with("kind", kind.name())
+                .with("when", dryWords(dryBy)),
+            DryingSaying.DRYER)
+        .line(DryingSaying.WENT_IN, new Quantity(e.startMoisture, Unit.KG_PER_KG, 2))
+        .line(DryingSaying.DRY_AT, new Quantity(TumbleDrying.dryMoisture(kind), Unit.KG_PER_KG, 2))
+        .line(DryingSaying.WATER, new Quantity(t.waterKg(), Unit.KILOGRAM, 2))
+        .line(DryingSaying.HEAT, t.heat().words())
+        .line(DryingSaying.COOL_DOWN, Quantity.of(TumbleDrying.COOLING_MINUTES, Unit.MINUTE))
+        .total(DryingSaying.TAKES, Quantity.of(t.minutes(), Unit.DURATION))
+        .line(DryingSaying.ELECTRICITY, new Quantity(t.kwh(), Unit.KILOWATT_HOUR, 2))
         .section(9);
   }
 

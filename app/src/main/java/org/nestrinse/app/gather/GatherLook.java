@@ -32,11 +32,13 @@ import org.nestrinse.core.gather.NormalDay;
 import org.nestrinse.core.gather.Prep;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.gather.Storage;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /** One look at all pails: everything was read once. */
@@ -108,14 +110,13 @@ final class GatherLook {
     List<Pail> shown = facts.pails.stream().map(p -> pail(p, rows, waiting)).toList();
     int pieces = shown.stream().mapToInt(Pail::pieces).sum();
     int assumed = shown.stream().mapToInt(Pail::assumed).sum();
-    Why.Builder why = Why.of(Numbers.count(pieces, "piece"), "What waits in all places together.");
-    shown.forEach(p -> why.line(p.name(), String.valueOf(p.pieces())));
+    Why.Builder why =
+        Why.of(Said.of(GatherSaying.PIECES).with("pieces", pieces), GatherSaying.ALL_PLACES);
+    shown.forEach(p -> why.line(p.name(), p.pieces()));
     if (assumed > 0) {
-      why.line("of them assumed from normal days", String.valueOf(assumed));
+      why.line(GatherSaying.ASSUMED, assumed);
     }
-    whys.put(
-        "pieces",
-        why.total("together", String.valueOf(pieces)).source("Counted from the entries."));
+    whys.put("pieces", why.total(GatherSaying.TOGETHER, pieces).source(GatherSaying.COUNTED));
     return new Gathering(
         facts.now, pieces, assumed, shown, nextDue(rows, waiting).orElse(null), whys);
   }
@@ -224,10 +225,7 @@ final class GatherLook {
   }
 
   private Why nextWhy(NextWash next, List<NextWash> candidates) {
-    Why.Builder why =
-        Why.of(
-            words.at(next.at()),
-            "The earliest of three: a holding clock, a full pail, and something running out on the shelf.");
+    Why.Builder why = Why.of(words.at(next.at()), GatherSaying.EARLIEST);
     candidates.stream()
         .sorted(Comparator.comparing(NextWash::at))
         .limit(5)
@@ -235,13 +233,12 @@ final class GatherLook {
             c ->
                 why.line(
                     switch (c.cause()) {
-                      case CLOCK -> "clock of " + c.what();
-                      case CAPACITY -> c.what() + " full";
-                      case SHELF -> c.what() + " run out, less a day for the wash";
+                      case CLOCK -> Said.of(GatherSaying.CLOCK).with("what", c.what());
+                      case CAPACITY -> Said.of(GatherSaying.FULL).with("pail", c.what());
+                      case SHELF -> Said.of(GatherSaying.RUNS_OUT).with("what", c.what());
                     },
                     words.at(c.at())));
-    return why.total("next wash", words.at(next.at()))
-        .source("House default; docs/models.md, next wash.");
+    return why.total(GatherSaying.NEXT_WASH, words.at(next.at())).source(GatherSaying.NEXT_SOURCE);
   }
 
   private double litres(PailEntity p, List<EntryEntity> rows) {
@@ -387,20 +384,23 @@ final class GatherLook {
   private Why dueWhy(Waiting w) {
     SoiledPieces p = w.pieces();
     return Why.of(words.at(HoldingClock.due(p)), HoldingClock.reason(p))
-        .line("first to go over", p.words() + ", " + p.soil().words())
-        .line("came in", words.at(p.since()))
-        .line("may wait", HoldingClock.limit(p).toHours() + " h")
-        .total("due", words.at(HoldingClock.due(p)))
-        .source("House default; docs/models.md, holding.");
+        .line(
+            GatherSaying.FIRST_OVER,
+            Said.of(GatherSaying.PIECES_SOIL)
+                .with("pieces", p.words())
+                .with("soil", p.soil().words()))
+        .line(GatherSaying.CAME_IN, words.at(p.since()))
+        .line(GatherSaying.MAY_WAIT, Quantity.of(HoldingClock.limit(p).toHours(), Unit.HOUR))
+        .total(GatherSaying.DUE, words.at(HoldingClock.due(p)))
+        .source(GatherSaying.HOLDING_SOURCE);
   }
 
   private static Why fillWhy(PailEntity p, double litres) {
-    return Why.of(
-            Numbers.percent(litres / p.capacityL) + " full",
-            "Pieces lying loosely, by mass and material. Air around them is good; do not press them down.")
-        .line("pieces", Numbers.of(litres, 1) + " L")
-        .line(p.name, Numbers.of(p.capacityL, 0) + " L")
-        .total("full", Numbers.percent(litres / p.capacityL))
+    Quantity full = Quantity.share(litres / p.capacityL);
+    return Why.of(Said.of(GatherSaying.PAIL_FULL).with("share", full), GatherSaying.LOOSE)
+        .line(GatherSaying.PIECES_TAKE, new Quantity(litres, Unit.LITRE, 1))
+        .line(p.name, Quantity.of(p.capacityL, Unit.LITRE))
+        .total(GatherSaying.FULL_TOTAL, full)
         .section(2);
   }
 }

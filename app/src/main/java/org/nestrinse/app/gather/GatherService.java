@@ -31,12 +31,14 @@ import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoilAdvice;
 import org.nestrinse.core.gather.Solids;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Quantity;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -291,19 +293,16 @@ public class GatherService {
   private static @Nullable Why mixWhy(PailCleaning.Cleaner cleaner, @Nullable Dilution mix) {
     return mix == null
         ? null
-        : Why.of(
-                Numbers.of(mix.productMl(), 1) + " mL",
-                "What goes in is what is there: strength times volume stays the same.")
-            .line(cleaner.name(), Numbers.of(cleaner.percent(), 2) + " %")
-            .line("wanted", Numbers.of(cleaner.targetMgL(), 0) + " mg/L")
-            .line("water", Numbers.of(mix.waterL(), 1) + " L")
+        : Why.of(new Quantity(mix.productMl(), Unit.MILLILITRE, 1), GatherSaying.DILUTION)
+            .line(cleaner.name(), new Quantity(cleaner.percent() / 100, Unit.SHARE, 2))
+            .line(GatherSaying.WANTED, Quantity.of(cleaner.targetMgL(), Unit.MG_PER_L))
+            .line(GatherSaying.WATER, new Quantity(mix.waterL(), Unit.LITRE, 1))
             .total(
-                "%s × %s / (%s × 10)"
-                    .formatted(
-                        Numbers.of(cleaner.targetMgL(), 0),
-                        Numbers.of(mix.waterL(), 1),
-                        Numbers.of(cleaner.percent(), 2)),
-                Numbers.of(mix.productMl(), 1) + " mL")
+                Said.of(GatherSaying.FORMULA)
+                    .with("wanted", Quantity.of(cleaner.targetMgL(), Unit.NONE))
+                    .with("water", new Quantity(mix.waterL(), Unit.NONE, 1))
+                    .with("percent", new Quantity(cleaner.percent(), Unit.NONE, 2)),
+                new Quantity(mix.productMl(), Unit.MILLILITRE, 1))
             .section(11);
   }
 

@@ -16,6 +16,8 @@ import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -234,14 +236,14 @@ public class LotService {
     String readyWords = e.readyAt != null ? "ready" : words.at(ready);
     Why why =
         Why.of(readyWords, prep.reason())
-            .line("washes needed", String.valueOf(prep.washes()))
-            .line("washed so far", String.valueOf(e.washes))
-            .line("soaks stand for", String.valueOf(soakWashes))
-            .line("still to come", String.valueOf(left))
-            .line("next wash", words.at(nextWash))
-            .line("from wash to wash", between.toHours() + " h")
-            .total("ready", readyWords)
-            .source("House default; docs/models.md, prep.");
+            .line(GatherSaying.WASHES_NEEDED, prep.washes())
+            .line(GatherSaying.WASHED, e.washes)
+            .line(GatherSaying.SOAKS_COUNT, soakWashes)
+            .line(GatherSaying.STILL_TO_COME, left)
+            .line(GatherSaying.NEXT_WASH, words.at(nextWash))
+            .line(GatherSaying.BETWEEN, Quantity.of(between.toHours(), Unit.HOUR))
+            .total(GatherSaying.READY, readyWords)
+            .source(GatherSaying.PREP_SOURCE);
     return new Lot(
         e.id,
         e.kindId,

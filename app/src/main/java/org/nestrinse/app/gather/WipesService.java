@@ -14,10 +14,12 @@ import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.gather.WipesKit;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Quantity;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -101,14 +103,15 @@ public class WipesService {
     WipesKit kit = WipesKit.of(wipe.get(), perDay());
     Why why =
         Why.of(
-                Numbers.count(kit.pieces(), wipe.get().name()),
-                "Wet wipes keep two days. Damp, not dripping: the water is a house figure, by the mass of the wipes and how"
-                    + " much they take up.")
-            .line("used on a normal day", String.valueOf(perDay()))
-            .line("days", String.valueOf(WipesKit.KEEPS.toDays()))
-            .line("one wipe", Numbers.of(wipe.get().massKg() * 1000, 1) + " g")
-            .total("water, to the marker", kit.waterMl() + " mL")
-            .source("House default; docs/models.md, wipes.");
+                Said.of(GatherSaying.WIPES_TITLE)
+                    .with("pieces", kit.pieces())
+                    .with("kind", wipe.get().name()),
+                GatherSaying.WIPES)
+            .line(GatherSaying.USED_A_DAY, perDay())
+            .line(GatherSaying.DAYS, (int) WipesKit.KEEPS.toDays())
+            .line(GatherSaying.ONE_WIPE, new Quantity(wipe.get().massKg() * 1000, Unit.GRAM, 1))
+            .total(GatherSaying.WATER_TO_MARK, Quantity.of(kit.waterMl(), Unit.MILLILITRE))
+            .source(GatherSaying.WIPES_SOURCE);
     return new Kit(wipe.get().name(), kit.pieces(), kit.waterMl(), both, caution, why);
   }
 

@@ -33,8 +33,11 @@ import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.judge.Trim;
 import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.wash.Standing;
 import org.nestrinse.core.why.Why;
 import org.springframework.context.event.EventListener;
@@ -142,12 +145,13 @@ public class JudgeService {
       Diagnosis.Ranked r, @Nullable PastRound last, Trim.@Nullable Move move) {
     Why.Builder why =
         Why.of(
-            Numbers.percent(r.probability()) + " " + r.cause().words(),
-            "How often it is the cause, times how often it shows what was seen, against all other causes. What"
-                + " speaks for it raises it, what speaks against it lowers it.");
-    r.speaksFor().forEach(a -> why.line(a.words(), "× " + Numbers.of(a.factor(), 1)));
-    r.speaksAgainst().forEach(a -> why.line(a.words(), "× " + Numbers.of(a.factor(), 2)));
-    why.total("probability", Numbers.percent(r.probability()));
+            Said.of(JudgeSaying.CAUSE_TITLE)
+                .with("probability", Quantity.share(r.probability()))
+                .with("cause", r.cause().words()),
+            JudgeSaying.BAYES);
+    r.speaksFor().forEach(a -> why.line(a.words(), new Quantity(a.factor(), Unit.TIMES, 1)));
+    r.speaksAgainst().forEach(a -> why.line(a.words(), new Quantity(a.factor(), Unit.TIMES, 2)));
+    why.total(JudgeSaying.PROBABILITY, Quantity.share(r.probability()));
     return new JudgeViews.CauseLine(
         r.cause(),
         r.cause().words(),
@@ -247,12 +251,16 @@ public class JudgeService {
                         "%s, %s".formatted(o.cause().words(), Numbers.percent(o.probability()))))
             .toList(),
         Why.of(
-                "%s tells %s bit".formatted(c.sign().title(), Numbers.of(c.bits(), 2)),
-                "How much less open it is expected to be afterwards, for its work. One bit halves what is open.")
-            .line("expected gain", Numbers.of(c.bits(), 2) + " bit")
-            .line("work", Numbers.of(c.minutes(), 0) + " min")
-            .total("for its work", Numbers.of(c.worth(), 3) + " bit/min")
-            .source("docs/models.md, causes."));
+                Said.of(JudgeSaying.CHECK_TITLE)
+                    .with("check", c.sign().title())
+                    .with("gain", new Quantity(c.bits(), Unit.BIT, 2)),
+                JudgeSaying.BITS)
+            .line(JudgeSaying.GAIN, new Quantity(c.bits(), Unit.BIT, 2))
+            .line(JudgeSaying.WORK, Quantity.of(c.minutes(), Unit.MINUTE))
+            .total(
+                JudgeSaying.FOR_WORK,
+                Said.of(JudgeSaying.A_MINUTE).with("gain", new Quantity(c.worth(), Unit.BIT, 3)))
+            .source(JudgeSaying.CHECK_SOURCE));
   }
 
   // One change at a time.
@@ -486,22 +494,20 @@ public class JudgeService {
     TimeWords words = households.timeWords();
     Why.Builder why =
         Why.of(
-            "Every dose × " + Numbers.of(trim, 1),
-            "What you saw lately. It moves by tenths when two rounds in a row agree and none of the last four says"
-                + " the opposite. Suds in the water of a reset lower it at once.");
+            Said.of(JudgeSaying.TRIM_TITLE).with("trim", new Quantity(trim, Unit.TIMES, 1)),
+            JudgeSaying.TRIM);
     lookedAt.stream()
         .skip(Math.max(0, lookedAt.size() - TRIM_ROUNDS_SHOWN))
         .forEach(r -> why.line(words.at(r.startedAt()), Trim.vote(r.seen()).words()));
     if (moved != null) {
-      why.line("moved last", words.at(moved));
+      why.line(JudgeSaying.MOVED, words.at(moved));
     }
-    why.total("now", "× " + Numbers.of(trim, 1));
+    why.total(JudgeSaying.NOW, new Quantity(trim, Unit.TIMES, 1));
     String says =
         next == null
             ? trim == Trim.NONE ? "As the label says." : "Learned from what was seen."
             : JudgeWords.doseWouldFit(next);
-    return new JudgeViews.TrimLine(
-        trim, next, says, why.source("docs/models.md, trim. Bounds 0.6 and 1.4."));
+    return new JudgeViews.TrimLine(trim, next, says, why.source(JudgeSaying.TRIM_SOURCE));
   }
 
   /** Sets the learned correction of the dose back to the label. */

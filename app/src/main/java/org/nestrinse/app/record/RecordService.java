@@ -28,9 +28,10 @@ import org.nestrinse.core.record.Maintenance;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.record.Stretch;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Quantity;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -230,17 +231,18 @@ public class RecordService {
 
   private static Why why(RecordViews.CostLine line) {
     Ledger.Sum s = line.sum();
+    Quantity money = new Quantity(s.money(), Unit.MONEY, 2);
     return Why.of(
-            "%s for %s".formatted(Numbers.fixed(s.money(), 2), line.name()),
-            "Each round with the prices of its hour; what several share is divided by dry mass.")
-        .line("rounds, by their share", Numbers.of(s.rounds(), 1))
-        .line("water", Numbers.of(s.litres(), 0) + " L")
-        .line("electricity", Numbers.of(s.kwh(), 1) + " kWh")
-        .line("detergent", Numbers.of(s.detergentG(), 0) + " g")
-        .line("work", Numbers.of(s.hours(), 1) + " h")
-        .line("pieces washed", Numbers.of(s.uses(), 0))
-        .total("in all", Numbers.fixed(s.money(), 2))
-        .total("one use", Numbers.fixed(s.moneyPerUse(), 3))
+            Said.of(RecordSaying.COST_TITLE).with("money", money).with("what", line.name()),
+            RecordSaying.COST)
+        .line(RecordSaying.ROUNDS, new Quantity(s.rounds(), Unit.NONE, 1))
+        .line(RecordSaying.WATER, Quantity.of(s.litres(), Unit.LITRE))
+        .line(RecordSaying.ELECTRICITY, new Quantity(s.kwh(), Unit.KILOWATT_HOUR, 1))
+        .line(RecordSaying.DETERGENT, Quantity.of(s.detergentG(), Unit.GRAM))
+        .line(RecordSaying.WORK, new Quantity(s.hours(), Unit.HOUR, 1))
+        .line(RecordSaying.PIECES, Quantity.of(s.uses(), Unit.NONE))
+        .total(RecordSaying.IN_ALL, money)
+        .total(RecordSaying.ONE_USE, new Quantity(s.moneyPerUse(), Unit.MONEY, 3))
         .section(13);
   }
 

@@ -30,6 +30,7 @@ import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.BestPlace;
 import org.nestrinse.core.dry.TumbleDrying;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
@@ -312,20 +313,20 @@ public class CoverService {
     Why why(Lasting line, ShelfService.Supply supply) {
       Why.Builder why =
           Why.of(
-                  line.need() + " until " + line.words(),
-                  "What is clean, and what hangs or washes from the moment it is dry, used up at the pace of a normal"
-                      + " day. What waits in pails is not counted.")
-              .line("clean now", String.valueOf(line.clean()))
-              .line("a normal day uses", String.valueOf(supply.need().perDay()))
-              .line("clean ones last until", words.at(line.cleanUntil()));
+                  Said.of(RhythmSaying.UNTIL).with("need", line.need()).with("when", line.words()),
+                  RhythmSaying.COVER)
+              .line(RhythmSaying.CLEAN_NOW, line.clean())
+              .line(RhythmSaying.NORMAL_DAY, supply.need().perDay())
+              .line(RhythmSaying.CLEAN_UNTIL, words.at(line.cleanUntil()));
       for (Cover.Arrival a : supply.arrivals()) {
-        why.line("comes back " + words.at(a.at().toInstant()), String.valueOf(a.count()));
+        why.line(
+            Said.of(RhythmSaying.COMES_BACK).with("when", words.at(a.at().toInstant())), a.count());
       }
-      why.total("the next one is missing", line.words());
+      why.total(RhythmSaying.MISSING_FROM, line.words());
       if (line.remedy() != null) {
-        why.line("cheapest remedy", line.remedy());
+        why.line(RhythmSaying.REMEDY, line.remedy());
       }
-      return why.source("Normal day of each person, Kit; what hangs, Dry. docs/models.md, cover.");
+      return why.source(RhythmSaying.COVER_SOURCE);
     }
   }
 }

@@ -24,12 +24,14 @@ import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.record.RoundFigures;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.DryingDays;
 import org.nestrinse.core.shelf.Rhythm;
 import org.nestrinse.core.shelf.StockNeed;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -272,26 +274,35 @@ public class RhythmService {
   }
 
   private static Why why(Line line, double slowest) {
-    return Why.of(
-            line.everyDays() == Rhythm.BY_TRIGGER
-                ? line.need() + ", washed when a run is full or the oldest has waited long enough"
-                : line.need() + ", washed every " + Numbers.count(line.everyDays(), "day"),
-            "Two hundred years are walked day by day: uses by chance around a normal day, three weeks of illness with"
-                + " half as much again, two away, drying as long as the weather of the month asks of the slowest kind in its best"
-                + " place.")
-        .line("owned", String.valueOf(line.owned()))
-        .line("a normal day uses", String.valueOf(line.perDay()))
-        .line("drying in the slowest month", Numbers.of(slowest, 1) + " days")
-        .line("enough, 98 times of 100", String.valueOf(line.enough()))
-        .line("runs a year", Numbers.of(line.rhythm().runsPerYear(), 0))
-        .line("waits soiled on average", Numbers.of(line.rhythm().meanHoldingDays(), 1) + " days")
-        .total("days a year that run short", Numbers.of(line.rhythm().shortagesPerYear(), 1))
-        .line("with five more", Numbers.of(line.withMore(), 1))
-        .line("water a year", Numbers.of(line.yearly().litres(), 0) + " L")
-        .line("electricity a year", Numbers.of(line.yearly().kwh(), 0) + " kWh")
-        .line("costs a year", Numbers.of(line.yearly().money(), 0))
-        .line("work a year", Numbers.of(line.yearly().hours(), 0) + " h")
-        .line("each is washed", Numbers.of(line.yearly().washesPerPiece(), 0) + " times a year")
+    Rhythm.Yearly yearly = line.yearly();
+    Said title =
+        line.everyDays() == Rhythm.BY_TRIGGER
+            ? Said.of(RhythmSaying.BY_TRIGGER).with("need", line.need())
+            : Said.of(RhythmSaying.EVERY).with("need", line.need()).with("days", line.everyDays());
+    return Why.of(title, RhythmSaying.YEARS)
+        .line(RhythmSaying.OWNED, line.owned())
+        .line(RhythmSaying.NORMAL_DAY, line.perDay())
+        .line(RhythmSaying.SLOWEST, days(slowest))
+        .line(RhythmSaying.ENOUGH, line.enough())
+        .line(RhythmSaying.RUNS, number(line.rhythm().runsPerYear(), 0))
+        .line(RhythmSaying.WAITS, days(line.rhythm().meanHoldingDays()))
+        .total(RhythmSaying.SHORT_DAYS, number(line.rhythm().shortagesPerYear(), 1))
+        .line(RhythmSaying.WITH_MORE, number(line.withMore(), 1))
+        .line(RhythmSaying.WATER, Quantity.of(yearly.litres(), Unit.LITRE))
+        .line(RhythmSaying.ELECTRICITY, Quantity.of(yearly.kwh(), Unit.KILOWATT_HOUR))
+        .line(RhythmSaying.COST, Quantity.of(yearly.money(), Unit.MONEY))
+        .line(RhythmSaying.WORK, Quantity.of(yearly.hours(), Unit.HOUR))
+        .line(
+            RhythmSaying.EACH_WASHED,
+            Said.of(RhythmSaying.TIMES_A_YEAR).with("times", number(yearly.washesPerPiece(), 0)))
         .section(10);
+  }
+
+  private static Said days(double days) {
+    return Said.of(RhythmSaying.DAYS).with("days", number(days, 1));
+  }
+
+  private static Quantity number(double value, int digits) {
+    return new Quantity(value, Unit.NONE, digits);
   }
 }

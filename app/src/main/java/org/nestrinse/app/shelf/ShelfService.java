@@ -29,6 +29,7 @@ import org.nestrinse.app.shelf.ShelfViews.Setting;
 import org.nestrinse.app.shelf.ShelfViews.Shelf;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.Bundling;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.shelf.Need;
@@ -229,9 +230,10 @@ public class ShelfService {
   private static Why bundleWhy(Recipe recipe, BundleLine line, Map<Kind, Integer> clean) {
     Why.Builder why =
         Why.of(
-            Numbers.count(line.count(), recipe.name()),
-            "Of all sets that the clean pieces make, the most valuable: what is wanted first, by worth, with the"
-                + " preferred piece for each part. The thirsty fibre lies farthest from the skin.");
+            Said.of(ShelfSaying.BUNDLE_TITLE)
+                .with("count", line.count())
+                .with("recipe", recipe.name()),
+            ShelfSaying.BUNDLE);
     for (Recipe.Part part : recipe.parts()) {
       int there =
           clean.entrySet().stream()
@@ -239,16 +241,16 @@ public class ShelfService {
               .mapToInt(Map.Entry::getValue)
               .sum();
       why.line(
-          "%s, %d for each, clean".formatted(part.name(), part.count()), String.valueOf(there));
+          Said.of(ShelfSaying.PART).with("part", part.name()).with("each", part.count()), there);
     }
-    why.line("wanted ready", String.valueOf(line.wanted()));
-    line.layers().forEach(layer -> why.line("goes in", layer));
-    line.substitutes().forEach(s -> why.line("stands in", s));
+    why.line(ShelfSaying.WANTED, line.wanted());
+    line.layers().forEach(layer -> why.line(ShelfSaying.GOES_IN, layer));
+    line.substitutes().forEach(s -> why.line(ShelfSaying.STANDS_IN, s));
     if (line.without() > 0) {
-      why.line("go without a part", String.valueOf(line.without()));
+      why.line(ShelfSaying.WITHOUT, line.without());
     }
-    return why.total(recipe.name() + "s", String.valueOf(line.count()))
-        .source("Counted from what is clean now; docs/models.md, bundles.");
+    return why.total(Said.of(ShelfSaying.BUNDLES).with("recipe", recipe.name()), line.count())
+        .source(ShelfSaying.BUNDLE_SOURCE);
   }
 
   /**
@@ -439,27 +441,25 @@ public class ShelfService {
 
   private static Why partWhy(Compartment c) {
     Why.Builder why =
-        Why.of(
-            c.clean() + " clean",
-            "What is nowhere else is clean: not in a pail, not in the machine, not hanging.");
+        Why.of(Said.of(ShelfSaying.CLEAN_TITLE).with("count", c.clean()), ShelfSaying.CLEAN_MEANS);
     for (KindLine k : c.kinds()) {
-      why.line(k.kind() + ", owned", String.valueOf(k.owned()))
-          .line("waiting", String.valueOf(k.waiting()))
-          .line("washing", String.valueOf(k.washing()))
-          .line("hanging", String.valueOf(k.drying()))
-          .total("clean", String.valueOf(k.clean()));
+      why.line(Said.of(ShelfSaying.OWNED).with("kind", k.kind()), k.owned())
+          .line(ShelfSaying.WAITING, k.waiting())
+          .line(ShelfSaying.WASHING, k.washing())
+          .line(ShelfSaying.DRYING, k.drying())
+          .total(ShelfSaying.CLEAN, k.clean());
     }
-    return why.source("Counted from pails, rounds and lines.");
+    return why.source(ShelfSaying.PART_SOURCE);
   }
 
   private static Why coverWhy(Cover c, TimeWords words) {
     String until = words.at(c.until().toInstant());
     return Why.of(
-            c.need() + " until " + until,
-            "What is clean now, used up at the pace of a normal day. What still hangs or waits is not counted.")
-        .line("clean now", String.valueOf(c.stock()))
-        .line("a normal day uses", String.valueOf(c.perDay()))
-        .total("the next one is missing", until)
-        .source("Normal day of each person, Kit.");
+            Said.of(ShelfSaying.UNTIL).with("need", c.need()).with("when", until),
+            ShelfSaying.COVER)
+        .line(ShelfSaying.CLEAN_NOW, c.stock())
+        .line(ShelfSaying.NORMAL_DAY, c.perDay())
+        .total(ShelfSaying.MISSING_FROM, until)
+        .source(ShelfSaying.COVER_SOURCE);
   }
 }

@@ -34,6 +34,7 @@ import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.sort.BulkCalibration;
 import org.nestrinse.core.sort.Bulking;
 import org.nestrinse.core.sort.DrumFill;
@@ -44,7 +45,9 @@ import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Quantity;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -561,19 +564,21 @@ public class SortService {
 
   /** Returns the reason of the mass of a load. */
   static Why massWhy(List<SoiledPieces> pieces, Machine machine) {
-    String sum = Numbers.of(DrumFill.massKg(pieces), 2) + " kg";
-    Why.Builder why =
-        Why.of(
-            Numbers.of(DrumFill.massKg(pieces), 1) + " kg",
-            "Dry mass of every piece, from the masses in Kit.");
+    double sum = DrumFill.massKg(pieces);
+    Why.Builder why = Why.of(kg(sum, 1), SortSaying.DRY_MASS);
     Map<Kind, Integer> byKind = new LinkedHashMap<>();
     pieces.forEach(p -> byKind.merge(p.kind(), p.count(), Integer::sum));
     byKind.forEach(
         (kind, count) ->
             why.line(
-                Numbers.count(count, kind.name()), Numbers.of(kind.massKg() * count, 2) + " kg"));
-    return why.total("together", sum)
-        .line("the machine takes", Numbers.of(machine.capacityKg(), 1) + " kg")
-        .source("Masses of the household's kinds, Kit.");
+                Said.of(SortSaying.PIECES).with("pieces", count).with("kind", kind.name()),
+                kg(kind.massKg() * count, 2)));
+    return why.total(SortSaying.TOGETHER, kg(sum, 2))
+        .line(SortSaying.MACHINE_TAKES, kg(machine.capacityKg(), 1))
+        .source(SortSaying.SOURCE);
+  }
+
+  private static Quantity kg(double kg, int digits) {
+    return new Quantity(kg, Unit.KILOGRAM, digits);
   }
 }

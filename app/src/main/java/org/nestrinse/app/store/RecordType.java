@@ -10,8 +10,11 @@ import tools.jackson.databind.JsonNode;
  * file of each version in the tests, which is read for ever.
  */
 public enum RecordType {
-  /** A plan, as made and as it goes: {@code PLANNED} and {@code GOING} in {@code round_text}. */
-  ROUND_PLAN(List.of()),
+  /**
+   * A plan, as made and as it goes: {@code PLANNED} and {@code GOING} in {@code round_text}. From
+   * version 2 on its reasons are keys with values; the words of version 1 are read as old notes.
+   */
+  ROUND_PLAN(List.of(plan -> plan)),
   /** The steps of a round as they stand: {@code STEPS} in {@code round_text}. */
   ROUND_STEPS(List.of()),
   /** What was asked of a round: {@code WISHES} in {@code round_text}. */

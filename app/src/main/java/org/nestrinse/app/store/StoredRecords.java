@@ -31,6 +31,7 @@ public class StoredRecords {
             .disable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
             .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
             .enable(EnumFeature.READ_UNKNOWN_ENUM_VALUES_AS_NULL)
+            .addModule(SaidJson.module())
             .build();
   }
 

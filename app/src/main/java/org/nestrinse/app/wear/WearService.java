@@ -18,10 +18,12 @@ import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundWashed;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.TextileLife;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Quantity;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -242,20 +244,21 @@ public class WearService {
     double perUse = life.costPerUse(e.price, e.washes);
     Why why =
         Why.of(
-                "%s, %s of its life used".formatted(kind.name(), Numbers.percent(life.share())),
-                "Counted in washes of an ordinary 40: hotter ones, bleach, strong sun on elastic and the dryer use"
-                    + " more. What happens to some of a kind is spread over all of it.")
-            .line("washes", Numbers.of(e.washes, 1))
-            .line("of them at 60 or more", Numbers.of(e.hotWashes, 1))
-            .line("with bleach of any sort", Numbers.of(e.bleaches, 1))
-            .line("strong sun", Numbers.of(e.sunHours, 1) + " h")
-            .line("in the dryer", Numbers.of(e.tumbleHours, 1) + " h")
-            .line("used", Numbers.of(life.used(), 1) + " ordinary washes")
-            .line("its weakest part bears", Numbers.of(life.expected(), 0))
-            .total("share of its life", Numbers.percent(life.share()))
-            .line("one costs", Numbers.fixed(e.price, 2))
-            .line("a use costs", Numbers.fixed(perUse, 3))
-            .source("House figures; docs/models.md, wear of textiles.");
+                Said.of(WearSaying.TITLE)
+                    .with("kind", kind.name())
+                    .with("share", Quantity.share(life.share())),
+                WearSaying.COUNTED)
+            .line(WearSaying.WASHES, number(e.washes))
+            .line(WearSaying.HOT, number(e.hotWashes))
+            .line(WearSaying.BLEACHED, number(e.bleaches))
+            .line(WearSaying.STRONG_SUN, new Quantity(e.sunHours, Unit.HOUR, 1))
+            .line(WearSaying.IN_DRYER, new Quantity(e.tumbleHours, Unit.HOUR, 1))
+            .line(WearSaying.USED, Said.of(WearSaying.ORDINARY).with("washes", number(life.used())))
+            .line(WearSaying.WEAKEST, Quantity.of(life.expected(), Unit.NONE))
+            .total(WearSaying.SHARE, Quantity.share(life.share()))
+            .line(WearSaying.ONE_COSTS, new Quantity(e.price, Unit.MONEY, 2))
+            .line(WearSaying.USE_COSTS, new Quantity(perUse, Unit.MONEY, 3))
+            .source(WearSaying.SOURCE);
     return new Batch(
         e.id,
         e.version,
@@ -276,5 +279,9 @@ public class WearService {
         e.note,
         e.lookedAt == null ? null : words.at(e.lookedAt),
         why);
+  }
+
+  private static Quantity number(double value) {
+    return new Quantity(value, Unit.NONE, 1);
   }
 }

@@ -149,7 +149,7 @@ class SortApiTest {
     JsonNode load = suggestedLoad();
     for (JsonNode offer : load.get("offers")) {
       JsonNode why = load.get("whys").get("offer." + offer.get("kindId").asLong());
-      assertThat(why.get("lines").toString()).contains("the window begins at");
+      assertThat(why.get("lines").toString()).contains("a good fill starts at");
       assertThat(offer.get("wanted").asInt()).isLessThanOrEqualTo(offer.get("available").asInt());
     }
   }

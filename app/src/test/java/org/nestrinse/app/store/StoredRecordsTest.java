@@ -14,8 +14,13 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.nestrinse.app.reset.ResetService;
 import org.nestrinse.app.wash.PlanService;
 import org.nestrinse.app.wash.WashViews;
+import org.nestrinse.core.said.Plain;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.wash.School;
 import org.nestrinse.core.wash.Step;
+import org.nestrinse.core.why.Why;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -95,5 +100,38 @@ class StoredRecordsTest {
         file(RecordType.ROUND_WISHES, 1).replaceFirst("\"school\"", "\"moon\":1,\"school\"");
     assertThat(records.read(RecordType.ROUND_WISHES, more, PlanService.Request.class).school())
         .isNotBlank();
+  }
+
+  @Test
+  void reasonsAreKeptAsKeysWithValues() {
+    WashViews.Plan plan =
+        records.read(RecordType.ROUND_PLAN, file(RecordType.ROUND_PLAN, 2), WashViews.Plan.class);
+    Why temperature = plan.whys().get("temperature");
+    assertThat(temperature.title().saying().key()).isEqualTo("wash.wash-saying.holds");
+    assertThat(temperature.title().values())
+        .containsEntry("temperature", Quantity.celsius(60))
+        .containsEntry("time", Quantity.of(42, Unit.DURATION));
+    assertThat(temperature.lines().get(0).value())
+        .isEqualTo(Said.from(new Quantity(13.2, Unit.LITRE, 1)));
+    String again = records.write(RecordType.ROUND_PLAN, plan);
+    assertThat(records.read(RecordType.ROUND_PLAN, again, WashViews.Plan.class)).isEqualTo(plan);
+  }
+
+  @Test
+  void wordsFromBeforeAreOldNotesAndWhatIsNotKnownIsNotReadable() {
+    WashViews.Plan old =
+        records.read(RecordType.ROUND_PLAN, file(RecordType.ROUND_PLAN, 1), WashViews.Plan.class);
+    assertThat(old.whys().get("fill").title().saying()).isEqualTo(Plain.OLD_NOTE);
+    for (String unknown :
+        List.of(
+            "{\"say\":\"wash.of-a-later-release\"}",
+            "{\"say\":\"wash.wash-saying.holds\",\"with\":{\"moon\":1}}",
+            "{\"say\":\"wash.wash-saying.heat-title\",\"with\":{\"log\":{\"amount\":1,\"unit\":\"MOONS\",\"digits\":0}}}",
+            "{}")) {
+      String text = "{\"version\":2,\"record\":%s}".formatted(unknown);
+      assertThat(records.read(RecordType.ROUND_PLAN, text, Said.class))
+          .as(unknown)
+          .isEqualTo(Said.of(Plain.NOT_READABLE));
+    }
   }
 }

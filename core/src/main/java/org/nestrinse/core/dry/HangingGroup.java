@@ -8,12 +8,14 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -239,21 +241,20 @@ public record HangingGroup(
     double perHour = air.evaporation() * 2 * kind.areaM2() * exposure * SECONDS_PER_HOUR * 1000;
     Why.Builder why =
         Why.of(
-                "%s, %s".formatted(kind.name(), dryBy),
-                "Water leaves the faces that the air reaches, as fast as the air takes it up; the thick middle dries last."
-                    + " Cool to the touch is still damp.")
-            .line("water after the spin", Numbers.of(startMoisture, 2) + " kg/kg")
-            .line("one piece, dry", Numbers.of(kind.massKg() * 1000, 0) + " g")
-            .line("one face", Numbers.of(kind.areaM2(), 2) + " m²")
-            .line("air at the cloth, first hour", Numbers.of(air.temperatureC(), 0) + " °C")
-            .line("humidity", Numbers.of(air.relativeHumidity(), 0) + " %")
-            .line("air speed", Numbers.of(air.windMs(), 1) + " m/s")
-            .line("sun on it", Numbers.of(air.irradianceWm2(), 0) + " W/m²");
+                Said.of(DrySaying.TITLE).with("kind", kind.name()).with("when", dryBy),
+                DrySaying.EVAPORATION)
+            .line(DrySaying.AFTER_SPIN, new Quantity(startMoisture, Unit.KG_PER_KG, 2))
+            .line(DrySaying.ONE_PIECE, Quantity.of(kind.massKg() * 1000, Unit.GRAM))
+            .line(DrySaying.ONE_FACE, new Quantity(kind.areaM2(), Unit.M2, 2))
+            .line(DrySaying.AIR, Quantity.celsius(air.temperatureC()))
+            .line(DrySaying.HUMIDITY, Quantity.share(air.relativeHumidity() / 100))
+            .line(DrySaying.AIR_SPEED, new Quantity(air.windMs(), Unit.METRE_PER_S, 1))
+            .line(DrySaying.SUN, Quantity.of(air.irradianceWm2(), Unit.WATT_PER_M2));
     if (factor != 1) {
-      why.line("your dry checks here", "× " + Numbers.of(factor, 2));
+      why.line(DrySaying.DRY_CHECKS, new Quantity(factor, Unit.TIMES, 2));
     }
-    return why.line("leaves one piece in that hour", Numbers.of(perHour, 0) + " g")
-        .total("dry", dryBy)
+    return why.line(DrySaying.LEAVES, Quantity.of(perHour, Unit.GRAM))
+        .total(DrySaying.DRY, dryBy)
         .section(8);
   }
 }

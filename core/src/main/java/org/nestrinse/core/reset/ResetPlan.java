@@ -8,12 +8,15 @@ import org.nestrinse.core.bath.BathWater;
 import org.nestrinse.core.dose.Dilution;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.safety.Meetings;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Quantity;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -383,23 +386,30 @@ public record ResetPlan(
   public Why why() {
     Why.Builder why =
         Why.of(
-                Numbers.duration(minutes()) + " for " + recipe.words(),
-                "For %s. A vessel is filled to two thirds; 70 g of dry textile has room in a litre."
-                    .formatted(recipe.takesOut()))
-            .line("water in a filling", Numbers.of(waterL, 1) + " L")
-            .line("batches", String.valueOf(batches.size()));
+                Said.of(ResetSaying.TITLE)
+                    .with("time", duration(minutes()))
+                    .with("recipe", recipe.words()),
+                Said.of(ResetSaying.VESSEL).with("takesOut", recipe.takesOut()))
+            .line(ResetSaying.FILLING, new Quantity(waterL, Unit.LITRE, 1))
+            .line(ResetSaying.BATCHES, batches.size());
     for (ResetRecipe.Amount a : perBatch) {
       why.line(
-          a.product() + ", each",
-          "%s, %s %s".formatted(a.spoons(), Numbers.of(a.amount(), 0), a.unit()));
+          Said.of(ResetSaying.EACH).with("product", a.product()),
+          Said.of(ResetSaying.SPOONS)
+              .with("spoons", a.spoons())
+              .with("amount", Numbers.of(a.amount(), 0) + " " + a.unit()));
     }
     if (heatingMinutes > 0) {
-      why.line("until it boils", Numbers.duration(heatingMinutes));
+      why.line(ResetSaying.UNTIL_BOILING, duration(heatingMinutes));
     }
-    why.line("each batch stays in", Numbers.duration(recipe.minutes()))
-        .line("rinses until no suds, by the estimate", String.valueOf(rinseOut.rinses()))
-        .line("busy with it", Numbers.duration(attendedMinutes()))
-        .total("in all", Numbers.duration(minutes()));
+    why.line(ResetSaying.STAYS_IN, duration(recipe.minutes()))
+        .line(ResetSaying.RINSES, rinseOut.rinses())
+        .line(ResetSaying.YOUR_TIME, duration(attendedMinutes()))
+        .total(ResetSaying.IN_ALL, duration(minutes()));
     return why.section(11);
+  }
+
+  private static Quantity duration(double minutes) {
+    return Quantity.of(minutes, Unit.DURATION);
   }
 }

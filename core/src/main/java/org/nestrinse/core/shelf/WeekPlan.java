@@ -9,8 +9,10 @@ import java.util.List;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -95,23 +97,21 @@ public record WeekPlan(List<Round> rounds, double cost) {
     /** Returns the reason of its time. */
     public Why why(WeekQuestion question, String when) {
       Why.Builder why =
-          Why.of(
-                  "wash " + when,
-                  "The hour at which nothing waits too long, nothing is missing and the least is paid, with somebody"
-                      + " there for each step that needs a person.")
-              .line("about", Numbers.count(pieces, "piece"))
-              .line("runs", String.valueOf(runs))
-              .line("the oldest has waited", Numbers.of(heldH, 0) + " h")
-              .line("may wait", Numbers.of(question.holdingH(), 0) + " h");
+          Why.of(Said.of(WeekSaying.WASH).with("when", when), WeekSaying.BEST_HOUR)
+              .line(WeekSaying.ABOUT, Said.of(WeekSaying.PIECES).with("pieces", pieces))
+              .line(WeekSaying.RUNS, runs)
+              .line(WeekSaying.OLDEST_WAITED, Quantity.of(heldH, Unit.HOUR))
+              .line(WeekSaying.MAY_WAIT, Quantity.of(question.holdingH(), Unit.HOUR));
       if (missing > 0) {
-        why.line("uses with nothing clean before", Numbers.of(missing, 1));
+        why.line(WeekSaying.WITHOUT_CLEAN, new Quantity(missing, Unit.NONE, 1));
       }
       if (!carers.isEmpty()) {
-        why.line("there", String.join(" or ", carers));
+        why.line(
+            WeekSaying.THERE, Said.of(WeekSaying.ONE_OR_OTHER).with("people", List.copyOf(carers)));
       }
-      objections.forEach(o -> why.line("against it", o));
-      return why.total("costs", Numbers.fixed(money, 2))
-          .source("docs/models.md, the week. An estimate.");
+      objections.forEach(o -> why.line(WeekSaying.AGAINST, o));
+      return why.total(WeekSaying.COSTS, new Quantity(money, Unit.MONEY, 2))
+          .source(WeekSaying.SOURCE);
     }
   }
 

@@ -3,8 +3,11 @@ package org.nestrinse.core.sort;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.kit.FillWindow;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -74,32 +77,36 @@ public record FillAdvice(State state, String words) {
     double pieceL = bulker.dryL();
     int wanted = wantedBulkers(fill, bulker, machine);
     return Why.of(
-            Numbers.count(wanted, bulker.name()),
-            "So many small pieces, lying dry, would bring the drum into its window. Fewer are offered when fewer wait.")
+            Said.of(FillSaying.WANTED_TITLE).with("pieces", wanted).with("kind", bulker.name()),
+            FillSaying.WANTED)
+        .line(FillSaying.FROM, litres(machine.window().from() * machine.drumL()))
+        .line(FillSaying.IN_IT_NOW, litres(fill.main() * machine.drumL()))
+        .line(FillSaying.MISSING, litres(missingL))
         .line(
-            "the window begins at", Numbers.of(machine.window().from() * machine.drumL(), 1) + " L")
-        .line("in it now", Numbers.of(fill.main() * machine.drumL(), 1) + " L")
-        .line("missing", Numbers.of(missingL, 1) + " L")
-        .line("one " + bulker.name() + ", dry", Numbers.of(pieceL, 2) + " L")
-        .total("wanted", String.valueOf(wanted))
+            Said.of(FillSaying.ONE_DRY).with("kind", bulker.name()),
+            new Quantity(pieceL, Unit.LITRE, 2))
+        .total(FillSaying.WANTED_TOTAL, wanted)
         .section(2);
+  }
+
+  private static Quantity litres(double litres) {
+    return new Quantity(litres, Unit.LITRE, 1);
   }
 
   /** Returns the reason of a fill. */
   public static Why why(Fill fill, Machine machine) {
     double drumL = machine.drumL();
     return Why.of(
-            Numbers.percent(fill.main()) + " full",
-            "After the first wash the pieces settle. Too few would slosh and not rub each other; "
-                + words(machine.window())
-                + " is right for a "
-                + machine.type().words()
-                + ".")
-        .line("first set, dry", Numbers.of(fill.dry() * drumL, 1) + " L")
-        .line("the same, washed once", Numbers.of(fill.preWashed() * drumL, 1) + " L")
-        .line("bulkers, dry", Numbers.of((fill.main() - fill.preWashed()) * drumL, 1) + " L")
-        .line("drum", Numbers.of(drumL, 1) + " L")
-        .total("full in the main wash", Numbers.percent(fill.main()))
+            Said.of(FillSaying.FULL).with("share", Quantity.share(fill.main())),
+            Said.of(FillSaying.SETTLED)
+                .with("from", Quantity.share(machine.window().from()))
+                .with("to", Quantity.share(machine.window().to()))
+                .with("machine", machine.type().words()))
+        .line(FillSaying.FIRST_SET_DRY, litres(fill.dry() * drumL))
+        .line(FillSaying.FIRST_SET_WASHED, litres(fill.preWashed() * drumL))
+        .line(FillSaying.BULKERS_DRY, litres((fill.main() - fill.preWashed()) * drumL))
+        .line(FillSaying.DRUM, litres(drumL))
+        .total(FillSaying.IN_MAIN_WASH, Quantity.share(fill.main()))
         .section(2);
   }
 

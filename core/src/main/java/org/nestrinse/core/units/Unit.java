@@ -12,7 +12,19 @@ public enum Unit {
   MILLILITRE,
   CELSIUS,
   MINUTE,
+  /** Minutes, written as hours and minutes. */
+  DURATION,
   HOUR,
+  SECOND,
+  WATT,
+  GRAM_PER_L,
+  ML_PER_L,
+  MG_PER_L,
+  KG_PER_KG,
+  M2,
+  METRE_PER_S,
+  WATT_PER_M2,
+  BIT,
   /** Turns a minute. */
   RPM,
   /** Powers of ten of germs. */

@@ -3,8 +3,12 @@ package org.nestrinse.core.wash;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dose.Dose;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
+import org.nestrinse.core.why.WhySource;
 
 /**
  * A product and how much of it one bath gets.
@@ -23,6 +27,9 @@ public record PlannedDose(
     double waterL,
     String reason,
     Into into) {
+
+  private static final int DOSE_SECTION = 3;
+  private static final int CLAIM_SECTION = 7;
 
   /** Into which water of its run a product goes. */
   public enum Into {
@@ -138,52 +145,69 @@ public record PlannedDose(
       return dose.unit() == Dose.Unit.TEASPOON ? byLitre() : waterL > 0 ? byClaim() : asAdded();
     }
     Why.Builder why =
-        Why.of(measure() + " of " + product.name(), reason)
-            .line("water", Numbers.of(basis.hardnessMmolL(), 1) + " mmol/L")
+        Why.of(title(), reason)
+            .line(WashSaying.WATER, new Quantity(basis.hardnessMmolL(), Unit.MMOL_PER_L, 1))
             .line(
-                "label at this hardness, for " + Numbers.of(basis.referenceMassKg(), 1) + " kg",
-                Numbers.of(dose.labelG(), 0) + " g")
+                Said.of(WashSaying.LABEL_AT).with("mass", kg(basis.referenceMassKg())),
+                Quantity.of(dose.labelG(), Unit.GRAM))
             .line(
-                "load of " + Numbers.of(basis.massKg(), 1) + " kg",
-                "× " + Numbers.fixed(dose.massScale(), 2))
-            .line("share of this bath", "× " + Numbers.of(basis.phaseShare(), 2))
-            .line("school", "× " + Numbers.of(basis.strength(), 2))
-            .line("what you saw lately", "× " + Numbers.of(basis.trim(), 2))
-            .total(
-                "dose",
-                Numbers.of(dose.doseG(), 0) + " g" + (dose.capped() ? ", the label's most" : ""));
+                Said.of(WashSaying.LOAD_OF).with("mass", kg(basis.massKg())),
+                times(dose.massScale()))
+            .line(WashSaying.SHARE_OF_BATH, times(basis.phaseShare()))
+            .line(WashSaying.METHOD, times(basis.strength()))
+            .line(WashSaying.SEEN_LATELY, times(basis.trim()));
+    Quantity grams = Quantity.of(dose.doseG(), Unit.GRAM);
+    why.total(
+        WashSaying.DOSE, dose.capped() ? Said.of(WashSaying.CAPPED).with("grams", grams) : grams);
     if (basis.scoopMl() != null && basis.densityGMl() != null) {
-      why.line("scoop", Numbers.of(basis.scoopMl() * basis.densityGMl(), 0) + " g")
-          .total(measure(), Numbers.of(dose.roundedDoseG(), 0) + " g");
+      why.line(WashSaying.SCOOP, Quantity.of(basis.scoopMl() * basis.densityGMl(), Unit.GRAM))
+          .total(measure(), Quantity.of(dose.roundedDoseG(), Unit.GRAM));
     }
-    return why.source("Estimate by docs/models.md, section 3. The label of your product wins.");
+    return why.source(Said.of(WhySource.DOSE).with("section", DOSE_SECTION));
+  }
+
+  private Said title() {
+    return Said.of(WashSaying.DOSE_TITLE)
+        .with("measure", measure())
+        .with("product", product.name());
+  }
+
+  private static Quantity kg(double kg) {
+    return new Quantity(kg, Unit.KILOGRAM, 1);
+  }
+
+  private static Quantity times(double factor) {
+    return new Quantity(factor, Unit.TIMES, 2);
   }
 
   private Why byLitre() {
-    return Why.of(measure() + " of " + product.name(), reason)
-        .line("water in the bath", Numbers.of(waterL, 1) + " L")
-        .line("by hand", Numbers.of(dose.labelG(), 2) + " g for each litre")
-        .line("for this hardness", "× " + Numbers.fixed(dose.massScale(), 2))
-        .total("dose", Numbers.of(dose.doseG(), 1) + " g")
-        .source("Estimate by docs/models.md, section 3. The label of your product wins.");
+    return Why.of(title(), reason)
+        .line(WashSaying.IN_BATH, new Quantity(waterL, Unit.LITRE, 1))
+        .line(
+            WashSaying.BY_HAND,
+            Said.of(WashSaying.PER_LITRE).with("grams", new Quantity(dose.labelG(), Unit.GRAM, 2)))
+        .line(WashSaying.FOR_HARDNESS, times(dose.massScale()))
+        .total(WashSaying.DOSE, new Quantity(dose.doseG(), Unit.GRAM, 1))
+        .source(Said.of(WhySource.DOSE).with("section", DOSE_SECTION));
   }
 
   private Why asAdded() {
-    return Why.of(measure() + " of " + product.name(), reason)
-        .total("put in", Numbers.of(dose.roundedDoseG(), 0) + " g")
-        .source("Your own choice. The label of your product wins.");
+    return Why.of(title(), reason)
+        .total(WashSaying.PUT_IN, Quantity.of(dose.roundedDoseG(), Unit.GRAM))
+        .source(WashSaying.OWN_CHOICE);
   }
 
   private Why byClaim() {
     Why.Builder why =
-        Why.of(measure() + " of " + product.name(), reason)
-            .line("water in the bath", Numbers.of(waterL, 1) + " L");
+        Why.of(title(), reason).line(WashSaying.IN_BATH, new Quantity(waterL, Unit.LITRE, 1));
     if (product.claim() != null) {
-      why.line("label, at least", Numbers.of(product.claim().minMlPerL(), 2) + " mL/L")
-          .line("claims", Numbers.of(product.claim().log(), 1) + " log");
+      why.line(
+              WashSaying.LABEL_AT_LEAST,
+              new Quantity(product.claim().minMlPerL(), Unit.ML_PER_L, 2))
+          .line(WashSaying.CLAIMS, new Quantity(product.claim().log(), Unit.LOG, 1));
     }
     Double ml = dose.doseMl();
-    return why.total("needed", Numbers.of(ml == null ? 0 : ml, 0) + " mL")
-        .source("Estimate by docs/models.md, section 7. The label of your product wins.");
+    return why.total(WashSaying.NEEDED, Quantity.of(ml == null ? 0 : ml, Unit.MILLILITRE))
+        .source(Said.of(WhySource.DOSE).with("section", CLAIM_SECTION));
   }
 }

@@ -9,8 +9,10 @@ import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.Solution;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.sort.FillAdvice;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /** The reasons of every number of a routine, by key. Doses have the key {@code dose.STEP.INDEX}. */
@@ -62,29 +64,48 @@ public final class RoutineWhys {
     boolean heated = bath.setC() > 0;
     double start = bath.profile().get(0).temperatureC();
     double end = bath.profile().get(bath.profile().size() - 1).temperatureC();
-    String title =
+    Said title =
         heated
-            ? "Holds "
-                + Numbers.of(bath.setC(), 0)
-                + "° for "
-                + Numbers.duration(bath.holdMinutes())
-            : "From " + Numbers.of(start, 0) + "° to " + Numbers.of(end, 0) + "°";
-    String sentence =
-        heated
-            ? "Cold tap water and a load at room temperature are heated to the set point and kept there."
-            : "Nothing heats it: the water that runs in warms the load, and from there it nears the room.";
+            ? Said.of(WashSaying.HOLDS)
+                .with("temperature", Quantity.celsius(bath.setC()))
+                .with("time", duration(bath.holdMinutes()))
+            : Said.of(WashSaying.FROM_TO)
+                .with("from", Quantity.celsius(start))
+                .with("to", Quantity.celsius(end));
     whys.put(
         "temperature",
-        Why.of(title, sentence + bends)
-            .line("liquor", Numbers.of(bath.liquorL(), 1) + " L")
-            .line("load", Numbers.of(job.wholeLoad().massKg(), 1) + " kg")
-            .line("tap", Numbers.of(job.water().inletC(), 0) + " °C")
-            .line("room", Numbers.of(job.roomC(), 0) + " °C")
-            .line("heater", Numbers.of(job.machine().heaterW(), 0) + " W")
-            .line("starts at", Numbers.of(bath.profile().get(0).temperatureC(), 1) + " °C")
-            .line("bath", Numbers.duration(bath.minutes()))
-            .total("at temperature", Numbers.duration(bath.holdMinutes()))
+        Why.of(
+                title,
+                Said.of(heated ? WashSaying.HEATED : WashSaying.UNHEATED).with("bends", bends))
+            .line(WashSaying.WATER, litres(bath.liquorL()))
+            .line(WashSaying.LOAD, new Quantity(job.wholeLoad().massKg(), Unit.KILOGRAM, 1))
+            .line(WashSaying.TAP, Quantity.celsius(job.water().inletC()))
+            .line(WashSaying.ROOM, Quantity.celsius(job.roomC()))
+            .line(WashSaying.HEATER, Quantity.of(job.machine().heaterW(), Unit.WATT))
+            .line(WashSaying.STARTS_AT, new Quantity(start, Unit.CELSIUS, 1))
+            .line(WashSaying.BATH, duration(bath.minutes()))
+            .total(WashSaying.AT_TEMPERATURE, duration(bath.holdMinutes()))
             .section(5));
+  }
+
+  private static Quantity duration(double minutes) {
+    return Quantity.of(minutes, Unit.DURATION);
+  }
+
+  private static Quantity litres(double litres) {
+    return new Quantity(litres, Unit.LITRE, 1);
+  }
+
+  private static Quantity leftover(double mgKg) {
+    return Quantity.of(mgKg, Unit.MG_PER_KG);
+  }
+
+  private static Quantity kwh(double kwh) {
+    return new Quantity(kwh, Unit.KILOWATT_HOUR, 2);
+  }
+
+  private static Quantity money(double money) {
+    return new Quantity(money, Unit.MONEY, 2);
   }
 
   private void cleaning() {
@@ -106,66 +127,63 @@ public final class RoutineWhys {
     whys.put("hygiene", WashWords.whyGerms(h, outcome.goal(), outcome.verdict()));
   }
 
-  private String mainAgitation() {
+  private Said mainAgitation() {
     MachineRun run = routine.mainWash().run();
-    return run == null ? "" : run.programme().agitation().words() + ", " + run.rinses() + " rinses";
+    return run == null
+        ? Said.from("")
+        : Said.of(WashSaying.MOVEMENT)
+            .with("movement", run.programme().agitation().words())
+            .with("rinses", run.rinses());
   }
 
   private void residue() {
+    String pieces = outcome.residueTarget().words();
     Why.Builder why =
         Why.of(
-            Numbers.of(outcome.residueMgKg(), 0) + " mg/kg",
-            "What is dissolved in the water that the fibre keeps stays on it when it dries. Each rinse thins it. House"
-                + " target for %s pieces, not a medical limit."
-                    .formatted(outcome.residueTarget().words()));
+            leftover(outcome.residueMgKg()), Said.of(WashSaying.LEFTOVER).with("pieces", pieces));
     int main = routine.mainWash().number();
     outcome.baths().stream()
         .filter(b -> b.step() >= main && b.type() != Bath.Type.SPIN)
         .forEach(
             b ->
                 why.line(
-                    b.type() == Bath.Type.WASH ? "main bath" : "after a rinse",
-                    Numbers.of(b.detergentGL(), 3) + " g/L"));
-    why.line("suds are seen from", Numbers.of(Solution.SUDS_G_L, 2) + " g/L")
-        .total("left on the textile", Numbers.of(outcome.residueMgKg(), 0) + " mg/kg")
+                    b.type() == Bath.Type.WASH ? WashSaying.MAIN_BATH : WashSaying.AFTER_A_RINSE,
+                    new Quantity(b.detergentGL(), Unit.GRAM_PER_L, 3)));
+    why.line(WashSaying.SUDS_FROM, new Quantity(Solution.SUDS_G_L, Unit.GRAM_PER_L, 2))
+        .total(WashSaying.LEFT_ON_TEXTILE, leftover(outcome.residueMgKg()))
         .line(
-            "target, " + outcome.residueTarget().words(),
-            Numbers.of(outcome.residueTarget().mgKg(), 0) + " mg/kg");
+            Said.of(WashSaying.TARGET).with("pieces", pieces),
+            leftover(outcome.residueTarget().mgKg()));
     outcome.leftovers().stream()
         .filter(l -> l.mgKg() > 0.5 && l.product().purpose() != Product.Purpose.DETERGENT)
-        .forEach(l -> why.line(l.product().name(), Numbers.of(l.mgKg(), 0) + " mg/kg"));
+        .forEach(l -> why.line(l.product().name(), leftover(l.mgKg())));
     whys.put("residue", why.section(4));
   }
 
   private void wear() {
     Why.Builder wear =
         Why.of(
-            "Wear " + Numbers.fixed(outcome.wear(), 1),
-            "An ordinary hour at 40 is 1. Rubbing, heat, each rinse and a fast spin add; a house scale for comparing"
-                + " routines.");
+            Said.of(WashSaying.WEAR_TITLE).with("wear", new Quantity(outcome.wear(), Unit.NONE, 1)),
+            WashSaying.WEAR);
     routine.steps().stream()
         .filter(s -> s.run() != null && !s.apart())
-        .forEach(s -> wear.line(s.title(), Numbers.duration(s.run().programme().washMinutes())));
+        .forEach(s -> wear.line(s.title(), duration(s.run().programme().washMinutes())));
     whys.put(
         "wear",
-        wear.line("hottest", Numbers.of(outcome.peakC(), 0) + " °C")
-            .total("together", Numbers.fixed(outcome.wear(), 2))
-            .source("House scale, docs/models.md, wear of a wash."));
-    Why.Builder care =
-        Why.of(
-            "What the pieces bear",
-            "Every run is held against the limits of every piece in it; a hotter or faster one is a stop.");
+        wear.line(WashSaying.HOTTEST, Quantity.celsius(outcome.peakC()))
+            .total(WashSaying.TOGETHER, new Quantity(outcome.wear(), Unit.NONE, 2))
+            .source(WashSaying.WEAR_SOURCE));
+    Why.Builder care = Why.of(WashSaying.CARE_TITLE, WashSaying.CARE);
     job.all().stream()
         .map(p -> p.kind())
         .distinct()
         .forEach(k -> care.line(k.name(), k.limits().words()));
-    whys.put("care", care.source("Care labels in Kit, else the strictest of the parts."));
+    whys.put("care", care.source(WashSaying.CARE_SOURCE));
   }
 
   private void uses() {
     double heater = outcome.baths().stream().mapToDouble(Bath::heaterKwh).sum();
-    Why.Builder litres =
-        Why.of(Numbers.of(outcome.litres(), 0) + " L", "Fresh water of every bath.");
+    Why.Builder water = Why.of(Quantity.of(outcome.litres(), Unit.LITRE), WashSaying.FRESH_WATER);
     for (Step step : routine.steps()) {
       double fresh =
           outcome.baths().stream()
@@ -173,35 +191,32 @@ public final class RoutineWhys {
               .mapToDouble(Bath::freshL)
               .sum();
       if (fresh > 0) {
-        litres.line(step.title(), Numbers.of(fresh, 1) + " L");
+        water.line(step.title(), litres(fresh));
       }
     }
-    whys.put("litres", litres.total("together", Numbers.of(outcome.litres(), 1) + " L").section(2));
+    whys.put("litres", water.total(WashSaying.TOGETHER, litres(outcome.litres())).section(2));
     whys.put(
         "kwh",
-        Why.of(
-                Numbers.of(outcome.kwh(), 2) + " kWh",
-                "Nearly all of it heats water. The motor takes 0.10 kWh an hour and 0.02 for each spin.")
-            .line("heater", Numbers.of(heater, 2) + " kWh")
-            .line("motor and spins", Numbers.of(outcome.kwh() - heater, 2) + " kWh")
-            .total("together", Numbers.of(outcome.kwh(), 2) + " kWh")
+        Why.of(kwh(outcome.kwh()), WashSaying.ELECTRICITY_USE)
+            .line(WashSaying.HEATER, kwh(heater))
+            .line(WashSaying.MOTOR, kwh(outcome.kwh() - heater))
+            .total(WashSaying.TOGETHER, kwh(outcome.kwh()))
             .section(5));
     whys.put(
         "cost",
-        Why.of(Numbers.fixed(outcome.cost(), 2), WashWords.costReason())
-            .line("electricity", Numbers.fixed(outcome.energyCost(), 2))
-            .line("water", Numbers.fixed(outcome.waterCost(), 2))
-            .line("products", Numbers.fixed(outcome.productCost(), 2))
-            .total("together", Numbers.fixed(outcome.cost(), 2))
+        Why.of(money(outcome.cost()), WashSaying.COST)
+            .line(WashSaying.ELECTRICITY, money(outcome.energyCost()))
+            .line(WashSaying.WATER, money(outcome.waterCost()))
+            .line(WashSaying.PRODUCTS, money(outcome.productCost()))
+            .total(WashSaying.TOGETHER, money(outcome.cost()))
             .section(13));
-    Why.Builder minutes =
-        Why.of(Numbers.duration(outcome.minutes()), "The machine works alone most of the time.");
-    routine.steps().forEach(s -> minutes.line(s.title(), Numbers.duration(s.minutes())));
+    Why.Builder minutes = Why.of(duration(outcome.minutes()), WashSaying.TIME);
+    routine.steps().forEach(s -> minutes.line(s.title(), duration(s.minutes())));
     whys.put(
         "minutes",
         minutes
-            .total("together", Numbers.duration(outcome.minutes()))
-            .line("with you there", Numbers.duration(outcome.attendedMinutes()))
-            .source("Programme minutes of your machine; 9 min for a rinse, 9 for the spin."));
+            .total(WashSaying.TOGETHER, duration(outcome.minutes()))
+            .line(WashSaying.YOUR_TIME, duration(outcome.attendedMinutes()))
+            .source(WashSaying.TIME_SOURCE));
   }
 }

@@ -7,7 +7,10 @@ import org.nestrinse.core.bath.GermsLeft;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.units.Words;
 import org.nestrinse.core.why.Why;
 
@@ -97,29 +100,29 @@ final class WashWords {
     };
   }
 
-  static String costReason() {
-    return "Electricity at the price of the hour that uses it, water, and products by the gram.";
-  }
-
   /** Returns why so much of a soil is left. */
   static Why whySoil(Cleaning c) {
     Why.Builder why =
         Why.of(
-            "%s: %s".formatted(BathWords.of(c.soil()), BathWords.of(c)),
-            "Detergent, heat, time and movement take soil off the fibre. Rinsing carries it away.");
+            Said.of(WashSaying.SOIL_TITLE)
+                .with("soil", BathWords.of(c.soil()))
+                .with("left", BathWords.of(c)),
+            WashSaying.SOIL);
     for (int i = 0; i < c.baths().size(); i++) {
       Cleaning.After after = c.baths().get(i);
+      String left = BathWords.about(after.boundLeft() + after.looseLeft());
       why.line(
-          "after bath " + (i + 1),
-          BathWords.about(after.boundLeft() + after.looseLeft())
-              + (after.effectiveGL() > 0
-                  ? ", detergent " + Numbers.of(after.effectiveGL(), 1) + " g/L at work"
-                  : ", no detergent"));
+          Said.of(WashSaying.AFTER_BATH).with("bath", i + 1),
+          after.effectiveGL() > 0
+              ? Said.of(WashSaying.WITH_DETERGENT)
+                  .with("left", left)
+                  .with("strength", new Quantity(after.effectiveGL(), Unit.GRAM_PER_L, 1))
+              : Said.of(WashSaying.WITHOUT_DETERGENT).with("left", left));
     }
-    return why.line("still on the fibre", BathWords.about(c.boundLeft()))
-        .line("of it set by heat", BathWords.about(c.set()))
-        .line("loose in the last water", BathWords.about(c.loose()))
-        .total("left", BathWords.about(c.soilLeft()))
+    return why.line(WashSaying.STILL_ON_FIBRE, BathWords.about(c.boundLeft()))
+        .line(WashSaying.SET_BY_HEAT, BathWords.about(c.set()))
+        .line(WashSaying.LOOSE, BathWords.about(c.loose()))
+        .total(WashSaying.LEFT, BathWords.about(c.soilLeft()))
         .section(CLEANING_SECTION);
   }
 
@@ -128,12 +131,11 @@ final class WashWords {
     Double left = c.stainLeft(h.oxygenLog(), 0);
     double share = left == null ? 0 : left;
     return Why.of(
-            "Stain: %s of the colour stays".formatted(BathWords.about(share)),
-            "A little soil keeps a lot of its colour. Whitener pales it, and so does sun on the wet cloth.")
-        .line("soil on the fibre", BathWords.about(c.boundLeft()))
-        .line("whitener", Numbers.fixed(h.oxygenLog(), 1))
-        .line("an hour of full sun would leave", BathWords.about(sunned(c, h)))
-        .total("colour left", BathWords.about(share))
+            Said.of(WashSaying.STAIN_TITLE).with("share", BathWords.about(share)), WashSaying.STAIN)
+        .line(WashSaying.SOIL_ON_FIBRE, BathWords.about(c.boundLeft()))
+        .line(WashSaying.WHITENER, log(h.oxygenLog()))
+        .line(WashSaying.AN_HOUR_OF_SUN, BathWords.about(sunned(c, h)))
+        .total(WashSaying.COLOUR_LEFT, BathWords.about(share))
         .section(CLEANING_SECTION);
   }
 
@@ -150,59 +152,54 @@ final class WashWords {
 
   static Why whyHeat(HygieneEstimate h, double peakC) {
     return Why.of(
-            "Heat: " + log(h.heatLog()),
-            "At 60° a tough germ falls to a tenth in 10 minutes. Each 10° more is ten times faster. Spores survive."
-                + notes(h))
-        .line("highest bath", Numbers.of(peakC, 0) + " °C")
-        .line("A₀ index", Numbers.of(h.a0(), 1) + " s")
-        .line("recognised holding", h.recognisedHolding() ? "met" : "not met")
-        .total("heat", log(h.heatLog()))
+            Said.of(WashSaying.HEAT_TITLE).with("log", log(h.heatLog())),
+            Said.of(WashSaying.HEAT).with("notes", notes(h)))
+        .line(WashSaying.HIGHEST_BATH, Quantity.celsius(peakC))
+        .line(WashSaying.A0, new Quantity(h.a0(), Unit.SECOND, 1))
+        .line(WashSaying.HOLDING, h.recognisedHolding() ? WashSaying.MET : WashSaying.NOT_MET)
+        .total(WashSaying.HEAT_TOTAL, log(h.heatLog()))
         .section(GERMS_SECTION);
   }
 
   static Why whyOxygen(HygieneEstimate h) {
     return Why.of(
-            "Whitener: " + log(h.oxygenLog()),
-            "More whitener, warmth and time kill more. Blood and poo use it up, so rinse first."
-                + notes(h))
-        .total("whitener", log(h.oxygenLog()))
+            Said.of(WashSaying.WHITENER_TITLE).with("log", log(h.oxygenLog())),
+            Said.of(WashSaying.WHITENING).with("notes", notes(h)))
+        .total(WashSaying.WHITENER, log(h.oxygenLog()))
         .section(GERMS_SECTION);
   }
 
-  static Why whyLifted(HygieneEstimate h, String movement, double fill) {
+  static Why whyLifted(HygieneEstimate h, Said movement, double fill) {
     return Why.of(
-            "Washed away: " + log(h.liftedLog()),
-            "Most germs leave with the soil they sit on, through detergent, movement and rinsing.")
-        .line("main wash", movement)
-        .line("drum", Numbers.percent(fill) + " full")
-        .total("washed away", log(h.liftedLog()))
+            Said.of(WashSaying.LIFTED_TITLE).with("log", log(h.liftedLog())), WashSaying.LIFTED)
+        .line(WashSaying.MAIN_WASH, movement)
+        .line(WashSaying.DRUM, Said.of(WashSaying.DRUM_FULL).with("share", Quantity.share(fill)))
+        .total(WashSaying.WASHED_AWAY, log(h.liftedLog()))
         .section(GERMS_SECTION);
   }
 
   static Why whyGerms(HygieneEstimate h, HygieneGoal goal, HygieneGoal.Verdict verdict) {
     GermsLeft left = GermsLeft.of(h);
+    boolean capped = h.totalLog() > HygieneEstimate.MOST_CLAIMED;
     return Why.of(
             Words.capital(left.words()),
-            "An estimate with its range, and nothing here is sterile. A drum, hands and a shelf bring some back. This is "
-                + verdict.words()
-                + "."
-                + notes(h))
-        .line("washed away", log(h.liftedLog()))
-        .line("heat", log(h.heatLog()))
-        .line("whitener", log(h.oxygenLog()))
-        .line("sanitiser", log(h.additiveLog()))
+            Said.of(WashSaying.GERMS).with("verdict", verdict.words()).with("notes", notes(h)))
+        .line(WashSaying.WASHED_AWAY, log(h.liftedLog()))
+        .line(WashSaying.HEAT_TOTAL, log(h.heatLog()))
+        .line(WashSaying.WHITENER, log(h.oxygenLog()))
+        .line(WashSaying.SANITISER, log(h.additiveLog()))
         .total(
-            h.totalLog() > HygieneEstimate.MOST_CLAIMED
-                ? "together, never claimed above 5"
-                : "together",
+            capped ? WashSaying.TOGETHER_CAPPED : WashSaying.TOGETHER,
             log(Math.min(HygieneEstimate.MOST_CLAIMED, h.totalLog())))
-        .line("likely between", log(h.lowLog()) + " and " + log(h.highLog()))
-        .line("goal, " + goal.words(), log(goal.totalLog()))
+        .line(
+            WashSaying.LIKELY_BETWEEN,
+            Said.of(WashSaying.RANGE).with("low", log(h.lowLog())).with("high", log(h.highLog())))
+        .line(Said.of(WashSaying.GOAL).with("goal", goal.words()), log(goal.totalLog()))
         .section(GERMS_SECTION);
   }
 
   /** Returns a reduction as science writes it. */
-  private static String log(double value) {
-    return Numbers.fixed(value, 1) + " log";
+  private static Quantity log(double value) {
+    return new Quantity(value, Unit.LOG, 1);
   }
 }

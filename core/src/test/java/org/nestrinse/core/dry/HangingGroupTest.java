@@ -9,12 +9,16 @@ import static org.nestrinse.core.Pieces.TRIFOLD;
 
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 
 class HangingGroupTest {
   private static final Place LINE = new Place("line", true, 0.35, 1, 1, 19, 60);
@@ -86,8 +90,10 @@ class HangingGroupTest {
   @Test
   void theReasonNamesWhatItWasComputedFrom() {
     HangingGroup group = HangingGroup.of(TRIFOLD, LINE, NOW, 0.86, weather(0));
-    assertThat(group.why("14:30").title()).isEqualTo("bamboo trifold, 14:30");
-    assertThat(group.why("14:30").lines()).anyMatch(l -> l.value().equals("0.86 kg/kg"));
+    assertThat(group.why("14:30").title().values())
+        .isEqualTo(Map.of("kind", "bamboo trifold", "when", "14:30"));
+    assertThat(group.why("14:30").lines())
+        .anyMatch(l -> l.value().equals(Said.from(new Quantity(0.86, Unit.KG_PER_KG, 2))));
     assertThat(group.why("14:30").lines().get(group.why("14:30").lines().size() - 1).total())
         .isTrue();
   }

@@ -165,7 +165,8 @@ class ResetTest {
     assertThat(plan.minutes()).isEqualTo(plan.steps().stream().mapToInt(ResetStep::minutes).sum());
     assertThat(plan.minutes()).isGreaterThan(2 * (15 + (int) plan.heatingMinutes()));
     assertThat(plan.cautions()).anyMatch(c -> c.key().equals("reset-simmer-pot"));
-    assertThat(plan.why().lines()).anyMatch(l -> l.value().contains("tablespoons"));
+    assertThat(plan.why().lines())
+        .anyMatch(l -> String.valueOf(l.value().values().get("spoons")).contains("tablespoons"));
   }
 
   @Test

@@ -223,7 +223,10 @@ class WeekPlanTest {
     WeekQuestion question = week(7, everyDay(7, 20), null, 48, 24);
     WeekPlan.Round first = WeekPlan.of(question).rounds().get(0);
     assertThat(first.why(question, "Mon 9:00").lines())
-        .anyMatch(l -> l.label().equals("there") && l.value().equals("Sunniva"))
+        .anyMatch(
+            l ->
+                l.label().saying() == WeekSaying.THERE
+                    && l.value().values().get("people").equals(List.of("Sunniva")))
         .anyMatch(l -> l.total());
   }
 

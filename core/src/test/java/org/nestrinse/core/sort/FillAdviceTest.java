@@ -8,7 +8,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.core.bath.Fill;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.sort.FillAdvice.State;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.why.Why;
 
 class FillAdviceTest {
 
@@ -51,6 +55,8 @@ class FillAdviceTest {
   void aFullDrumWantsNone() {
     assertThat(FillAdvice.wantedBulkers(new Fill(6, 0.8, 0.7, 0.7), HAND_TOWEL, MACHINE)).isZero();
     assertThat(FillAdvice.whyWanted(new Fill(6, 0.8, 0.7, 0.7), HAND_TOWEL, MACHINE).lines())
-        .anyMatch(l -> l.label().equals("missing") && l.value().equals("0 L"));
+        .contains(
+            new Why.Line(
+                Said.of(FillSaying.MISSING), Said.from(new Quantity(0, Unit.LITRE, 1)), false));
   }
 }

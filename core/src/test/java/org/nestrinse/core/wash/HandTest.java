@@ -68,7 +68,7 @@ class HandTest {
     // 8 L at 1 g/L, times the label at 3.1 mmol/L over the label at 2.0: 80/60.
     assertThat(dose.dose().doseG()).isCloseTo(8 * 1.0 * 80 / 60, within(1e-9));
     assertThat(dose.measure()).isEqualTo("2¾ teaspoons");
-    assertThat(dose.why().lines()).anyMatch(l -> l.label().equals("water in the bath"));
+    assertThat(dose.why().lines()).anyMatch(l -> l.label().saying() == WashSaying.IN_BATH);
   }
 
   @Test

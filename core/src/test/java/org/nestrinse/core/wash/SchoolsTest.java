@@ -124,7 +124,7 @@ class SchoolsTest {
     assertThat(dose.dose().roundedDoseG()).isGreaterThanOrEqualTo(3 * bath.liquorL() - 1e-9);
     assertThat(routine.outcome().hygiene().additiveLog()).isEqualTo(4);
     assertThat(routine.bends()).noneMatch(b -> b.contains("sanitising"));
-    assertThat(dose.why().lines()).anyMatch(l -> l.label().equals("label, at least"));
+    assertThat(dose.why().lines()).anyMatch(l -> l.label().saying() == WashSaying.LABEL_AT_LEAST);
     Routine without = planIn(MACHINE, NAPPIES, School.SIXTY_WITH_SANITISER);
     assertThat(routine.outcome().cost()).isGreaterThan(without.outcome().cost());
     assertThat(routine.outcome().litres()).isGreaterThan(without.outcome().litres());

@@ -24,7 +24,10 @@ import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 
 class SimulationTest {
   private static final List<SoiledPieces> NAPPIES =
@@ -248,16 +251,19 @@ class SimulationTest {
     Routine routine = WashPlanner.plan(job, School.HOT_AND_FULL);
     var whys = RoutineWhys.of(job, routine);
     Outcome o = routine.outcome();
-    assertThat(whys.get("residue").title()).isEqualTo(Math.round(o.residueMgKg()) + " mg/kg");
-    assertThat(whys.get("litres").title()).isEqualTo(Math.round(o.litres()) + " L");
+    assertThat(whys.get("residue").title())
+        .isEqualTo(Said.from(Quantity.of(o.residueMgKg(), Unit.MG_PER_KG)));
+    assertThat(whys.get("litres").title())
+        .isEqualTo(Said.from(Quantity.of(o.litres(), Unit.LITRE)));
     assertThat(whys.get("cost").title())
-        .isEqualTo(org.nestrinse.core.units.Numbers.fixed(o.cost(), 2));
-    assertThat(whys.get("dose.2.0").lines()).anyMatch(l -> l.total() && l.label().equals("dose"));
+        .isEqualTo(Said.from(new Quantity(o.cost(), Unit.MONEY, 2)));
+    assertThat(whys.get("dose.2.0").lines())
+        .anyMatch(l -> l.total() && l.label().saying() == WashSaying.DOSE);
     double parts =
         whys.get("hygiene").lines().stream()
             .limit(4)
-            .mapToDouble(l -> Double.parseDouble(l.value().replace(" log", "")))
+            .mapToDouble(l -> ((Quantity) l.value().values().get("value")).amount())
             .sum();
-    assertThat(Math.min(6, parts)).isCloseTo(o.hygiene().totalLog(), within(0.2));
+    assertThat(parts).isCloseTo(o.hygiene().totalLog(), within(1e-9));
   }
 }

@@ -1,4 +1,4 @@
-package org.nestrinse.text;
+package org.nestrinse.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -10,15 +10,18 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.units.Unit;
+import org.nestrinse.text.Catalogue;
+import org.nestrinse.text.Wording;
 
 /** Every sentence has its words, with the values that it is given, and none is left over. */
-class CatalogueTest {
+class WordsTest {
   private static final List<Saying> SAYINGS = sayings();
 
   static Stream<Locale> languages() {
@@ -62,6 +65,30 @@ class CatalogueTest {
       assertThat(catalogue.values(s.key()))
           .as(s.key())
           .containsExactlyInAnyOrderElementsOf(s.valueNames());
+    }
+  }
+
+  /** Turns that no native would use, and words of the trade that stay in the code. */
+  private static final Pattern BANNED =
+      Pattern.compile(
+          "\\b(is told|is said|so many|bears?|goes over|otherwise than|to look at is|school|residue"
+              + "|liquor|bulk(ing|ers?)?|trim)\\b",
+          Pattern.CASE_INSENSITIVE);
+
+  private static final int LONGEST_SENTENCE = 18;
+
+  @Test
+  void theWordsAreThoseOfTheKitchenTable() {
+    Catalogue english = Catalogue.of(Locale.ENGLISH);
+    for (String key : english.keys()) {
+      String words = english.pattern(key).replace("docs/models.md, trim", "");
+      assertThat(BANNED.matcher(words).find()).as(key + ": " + words).isFalse();
+      for (String sentence :
+          words.replaceAll("\\{[^{}]*(\\{[^{}]*}[^{}]*)*}", "X").split("[.:;]")) {
+        assertThat(sentence.trim().split("\\s+").length)
+            .as(key + ": " + sentence)
+            .isLessThanOrEqualTo(LONGEST_SENTENCE);
+      }
     }
   }
 }

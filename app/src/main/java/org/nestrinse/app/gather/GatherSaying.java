@@ -1,0 +1,58 @@
+package org.nestrinse.app.gather;
+
+import java.util.Set;
+import org.nestrinse.core.said.Saying;
+
+/** What waits, how long it can, and what a pail, a wipe and new pieces need. */
+public enum GatherSaying implements Saying {
+  WASHES_NEEDED,
+  WASHED,
+  SOAKS_COUNT,
+  STILL_TO_COME,
+  NEXT_WASH,
+  BETWEEN,
+  READY,
+  PREP_SOURCE,
+  WIPES_TITLE("pieces", "kind"),
+  WIPES,
+  USED_A_DAY,
+  DAYS,
+  ONE_WIPE,
+  WATER_TO_MARK,
+  WIPES_SOURCE,
+  PIECES("pieces"),
+  ALL_PLACES,
+  ASSUMED,
+  TOGETHER,
+  COUNTED,
+  EARLIEST,
+  CLOCK("what"),
+  FULL("pail"),
+  RUNS_OUT("what"),
+  NEXT_SOURCE,
+  FIRST_OVER,
+  PIECES_SOIL("pieces", "soil"),
+  CAME_IN,
+  MAY_WAIT,
+  DUE,
+  HOLDING_SOURCE,
+  PAIL_FULL("share"),
+  LOOSE,
+  PIECES_TAKE,
+  FULL_TOTAL,
+  DILUTION,
+  WANTED,
+  WATER,
+  FORMULA("wanted", "water", "percent");
+
+  private final Set<String> valueNames;
+
+  GatherSaying(String... valueNames) {
+    this.valueNames = Set.of(valueNames);
+  }
+
+  @Override
+  public Set<String> valueNames() {
+    return valueNames;
+  }
+}

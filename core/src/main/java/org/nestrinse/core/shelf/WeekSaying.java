@@ -1,0 +1,32 @@
+package org.nestrinse.core.shelf;
+
+import java.util.Set;
+import org.nestrinse.core.said.Saying;
+
+/** Why a round stands where it stands in the week. */
+public enum WeekSaying implements Saying {
+  WASH("when"),
+  BEST_HOUR,
+  ABOUT,
+  PIECES("pieces"),
+  RUNS,
+  OLDEST_WAITED,
+  MAY_WAIT,
+  WITHOUT_CLEAN,
+  THERE,
+  ONE_OR_OTHER("people"),
+  AGAINST,
+  COSTS,
+  SOURCE;
+
+  private final Set<String> valueNames;
+
+  WeekSaying(String... valueNames) {
+    this.valueNames = Set.of(valueNames);
+  }
+
+  @Override
+  public Set<String> valueNames() {
+    return valueNames;
+  }
+}
