@@ -5,6 +5,8 @@ import { computed, onMounted, ref } from 'vue'
 import type { Api } from '../api/client'
 import { number, percent } from '../use/format'
 import ChartTable from './ChartTable.vue'
+import SeenMark from './SeenMark.vue'
+import { markOf } from './marks'
 
 /**
  * Past rounds, oldest left, one narrow column each: what was seen as marks, temperature as height, what was changed as
@@ -41,22 +43,8 @@ const heat = scaleLinear().domain([0, 100]).range([0, BARS])
 function bad(r: Round) {
   return r.seen.filter((s) => !s.good)
 }
-function letter(s: Api['ObservationObservation']) {
-  const letters: Partial<Record<string, string>> = {
-    SMELL_WET: 'a',
-    SMELL_DRY: 'm',
-    SUDS: 's',
-    JAR: 'j',
-    DROP: 'd',
-    FEEL: 'f',
-    LEAKS: 'l',
-    STAINS: 't',
-    COLOUR: 'g',
-    SEAM: 'w',
-    SKIN: '✚',
-  }
-  return letters[s.sign] ?? '!'
-}
+/** What the marks in this picture stand for, each once. */
+const legend = computed(() => [...new Set(props.rounds.flatMap(bad).map((s) => s.sign))])
 
 interface Row {
   name: string
@@ -214,26 +202,14 @@ const table = computed(() =>
             stroke="var(--c-ink)"
             stroke-width="0.8"
           />
-          <g v-for="(s, j) in bad(r)" :key="s.id">
-            <circle
-              :cx="x(i)"
-              :cy="MARKS - 12 - j * 15"
-              :r="Math.min(7, slot * 0.4)"
-              fill="var(--c-heat)"
-              stroke="var(--c-ink)"
-              stroke-width="0.8"
-            />
-            <text
-              :x="x(i)"
-              :y="MARKS - 8.4 - j * 15"
-              text-anchor="middle"
-              font-size="10"
-              font-weight="700"
-              style="fill: var(--c-on-deep)"
-            >
-              {{ letter(s) }}
-            </text>
-          </g>
+          <SeenMark
+            v-for="(s, j) in bad(r)"
+            :key="s.id"
+            :sign="s.sign"
+            :x="x(i)"
+            :y="MARKS - 12 - j * 15"
+            :radius="Math.min(7, slot * 0.4)"
+          />
           <circle
             v-if="r.seen.length && !bad(r).length"
             :cx="x(i)"
@@ -338,9 +314,15 @@ const table = computed(() =>
       </svg>
     </div>
     <figcaption class="text-sm text-soft">
-      <strong>Marks</strong>: a stings of ammonia, m musty or barnyard, s suds, j jar, d drop soaks
-      in slowly, f feel, g grey, l leaks, t stains, w damp seam; a ring is looked at and well. ▲
-      done otherwise than before. Estimates, not measurements.
+      <span v-for="sign in legend" :key="sign" class="mr-3 inline-flex items-center gap-1">
+        <svg width="16" height="16" viewBox="-8 -8 16 16" aria-hidden="true">
+          <SeenMark :sign="sign" :x="0" :y="0" :radius="7" />
+        </svg>
+        {{ markOf(sign).words }}
+      </span>
+      <span class="mr-3">○ checked, fine</span>
+      <span class="mr-3">▲ something changed</span>
+      Estimates, not measurements.
     </figcaption>
     <ChartTable
       caption="Past rounds"
