@@ -3,6 +3,7 @@ package org.nestrinse.app.gather;
 import java.util.List;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
+import org.nestrinse.core.said.Said;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -88,7 +89,7 @@ class GatherController {
   }
 
   @GetMapping("/pails/{id}/advice")
-  List<String> advice(
+  List<Said> advice(
       @PathVariable long id,
       @RequestParam long kindId,
       @RequestParam Soil soil,

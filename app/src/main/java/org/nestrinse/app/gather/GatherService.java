@@ -323,7 +323,7 @@ public class GatherService {
 
   /** Returns what helps with pieces of a kind that come into a pail soiled in some way. */
   @Transactional(readOnly = true)
-  public List<String> advice(long pailId, long kindId, Soil soil, Solids solids) {
+  public List<Said> advice(long pailId, long kindId, Soil soil, Solids solids) {
     PailEntity e = pail(pailId);
     Map<Long, Kind> byId = kinds.byId();
     Set<Bin> inside =

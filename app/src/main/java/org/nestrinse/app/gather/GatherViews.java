@@ -8,6 +8,7 @@ import org.nestrinse.core.gather.NextWash;
 import org.nestrinse.core.gather.PailStyle;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.why.Why;
 
 /** What the Gather view shows. */
@@ -98,10 +99,10 @@ public final class GatherViews {
   /**
    * What emptying a pail takes.
    *
-   * @param steps what to do, one sentence each
+   * @param steps what to do
    * @param mix how the mix to wipe it with is computed; null for water alone
    */
-  public record Cleaning(List<String> steps, @Nullable Why mix) {}
+  public record Cleaning(List<Said> steps, @Nullable Why mix) {}
 
   /** How near a pail is to its holding limit. */
   public enum DueState {

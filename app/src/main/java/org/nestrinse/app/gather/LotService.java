@@ -12,6 +12,7 @@ import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.gather.Prep;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Numbers;
@@ -75,7 +76,7 @@ public class LotService {
       long kindId,
       String kind,
       String words,
-      String reason,
+      Said reason,
       int washes,
       int soakWashes,
       int needed,

@@ -73,7 +73,7 @@ class PailApiTest {
         app.get("/api/pails/" + Lives.pail(app, "Aurel's pads").get("id").asLong() + "/cleaning")
             .json();
     assertThat(cleaning.get("steps").toString())
-        .contains("mesh liner", "20 mL of pail disinfectant", "liner B", "Wash hands last");
+        .contains("mesh liner", "20 mL of pail disinfectant", "liner B", "Wash your hands last");
     assertThat(cleaning.get("mix").get("title").asString()).isEqualTo("20 mL");
     var house = (tools.jackson.databind.node.ObjectNode) app.get("/api/household").json();
     house.remove("trim");

@@ -45,23 +45,21 @@ public final class HoldingClock {
     return Duration.ofHours(hours);
   }
 
-  /** Returns in one sentence what sets the limit of these pieces. */
-  public static String reason(SoiledPieces pieces) {
+  /** Returns what sets the limit of these pieces. */
+  public static HoldingSaying reason(SoiledPieces pieces) {
     if (pieces.needs().contains(SkinNeed.ILL)) {
-      return "What an ill person soiled is washed within a day, apart.";
+      return HoldingSaying.ILL;
     }
     if (pieces.dampCloth()) {
-      return "Damp cloths sour within a day. Rinse them after use, or wash them soon.";
+      return HoldingSaying.DAMP_CLOTH;
     }
     if (!pieces.storage().airy() && pieces.soil().damp()) {
-      return "Closed up, damp pieces sour within a day. Open the bag or lift the lid, and they keep longer.";
+      return HoldingSaying.CLOSED;
     }
     return switch (pieces.soil()) {
-      case WET, STOOL, VOMIT, MILK ->
-          "Urine turns to ammonia and eats the fibre. Most carers wash every second day; three days is the end."
-              + " Dry and airy slows it, a sealed lid makes it worse.";
-      case BLOOD -> "Stored dry, blood keeps for a week; the stain sets more the longer it waits.";
-      default -> "The longer it waits, the deeper it sets.";
+      case WET, STOOL, VOMIT, MILK -> HoldingSaying.URINE;
+      case BLOOD -> HoldingSaying.BLOOD;
+      default -> HoldingSaying.OTHER;
     };
   }
 

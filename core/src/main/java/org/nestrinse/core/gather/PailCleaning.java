@@ -4,15 +4,17 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dose.Dilution;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.units.Unit;
 
 /**
  * What to do when a pail is emptied, in order.
  *
- * @param steps one sentence each
+ * @param steps what to do
  * @param mix the water to wipe it with, or null when the household has no cleaner for it
  */
-public record PailCleaning(List<String> steps, @Nullable Dilution mix) {
+public record PailCleaning(List<Said> steps, @Nullable Dilution mix) {
   /** A litre wipes a pail. */
   public static final double WIPE_L = 1;
 
@@ -43,38 +45,37 @@ public record PailCleaning(List<String> steps, @Nullable Dilution mix) {
    */
   public static PailCleaning of(
       PailStyle style, @Nullable Cleaner cleaner, @Nullable String otherLiner) {
-    List<String> steps = new ArrayList<>();
+    List<Said> steps = new ArrayList<>();
     steps.add(
-        switch (style) {
-          case MESH_BUCKET ->
-              "Lift the mesh liner out whole and turn it over into the drum; it goes along.";
-          case OPEN_BAG, OUT_BAG ->
-              "Turn the bag inside out over the drum; it goes along, open side out.";
-          case SORTED_BIN, BASKET, NEW_PIECES, DRY_PAIL ->
-              "Tip everything straight into the drum; nobody needs to touch it.";
-        });
+        Said.of(
+            switch (style) {
+              case MESH_BUCKET -> EmptyingSaying.MESH_LINER;
+              case OPEN_BAG, OUT_BAG -> EmptyingSaying.BAG;
+              case SORTED_BIN, BASKET, NEW_PIECES, DRY_PAIL -> EmptyingSaying.TIP;
+            }));
     if (style == PailStyle.BASKET || style == PailStyle.NEW_PIECES) {
-      steps.add("Wash hands.");
+      steps.add(Said.of(EmptyingSaying.WASH_HANDS));
       return new PailCleaning(steps, null);
     }
     Dilution mix = null;
     if (cleaner == null) {
-      steps.add("Rinse it with cold water, wipe it, let it dry with the lid off.");
+      steps.add(Said.of(EmptyingSaying.RINSE_COLD));
     } else {
       mix = Dilution.of(cleaner.percent(), cleaner.targetMgL(), WIPE_L);
       if (cleaner.chlorine()) {
-        steps.add(
-            "Rinse it twice with clear water first: chlorine on urine makes a poisonous gas. Open the window.");
+        steps.add(Said.of(EmptyingSaying.RINSE_TWICE));
       }
       steps.add(
-          "Wipe it with %s mL of %s in %s L of water, gloves on; let it dry open."
-              .formatted(Numbers.of(mix.productMl(), 1), cleaner.name(), Numbers.of(WIPE_L, 0)));
+          Said.of(EmptyingSaying.WIPE)
+              .with("amount", new Quantity(mix.productMl(), Unit.MILLILITRE, 1))
+              .with("cleaner", cleaner.name())
+              .with("water", Quantity.of(WIPE_L, Unit.LITRE)));
     }
-    steps.add("Leave no water standing in it: a child can drown in a bucket.");
+    steps.add(Said.of(EmptyingSaying.NO_STANDING_WATER));
     if (otherLiner != null) {
-      steps.add("Put " + otherLiner + " in.");
+      steps.add(Said.of(EmptyingSaying.LINER_IN).with("liner", otherLiner));
     }
-    steps.add("Wash hands last.");
+    steps.add(Said.of(EmptyingSaying.WASH_HANDS_LAST));
     return new PailCleaning(steps, mix);
   }
 }

@@ -3,6 +3,7 @@ package org.nestrinse.core.gather;
 import java.time.Duration;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
@@ -14,10 +15,10 @@ import org.nestrinse.core.textile.TextileLoad;
  * @param washes washes in all
  * @param soakable whether a cold soak counts
  * @param dyeWashes washes apart from pale pieces, which no soak replaces; 0 when nothing bleeds
- * @param reason why, in one sentence
+ * @param reason why
  * @see "docs/models.md, prep"
  */
-public record Prep(int washes, boolean soakable, int dyeWashes, String reason) {
+public record Prep(int washes, boolean soakable, int dyeWashes, Said reason) {
   /** A full soak [h] stands for {@link #SOAK_WASHES}. */
   public static final int SOAK_HOURS = 24;
 
@@ -46,7 +47,7 @@ public record Prep(int washes, boolean soakable, int dyeWashes, String reason) {
             Math.max(prep.washes, DYE_WASHES),
             prep.soakable,
             DYE_WASHES,
-            prep.reason + " Dark and new, it travels apart from pale pieces for three washes.")
+            Said.of(PrepSaying.DARK).with("need", prep.reason))
         : prep;
   }
 
@@ -56,8 +57,8 @@ public record Prep(int washes, boolean soakable, int dyeWashes, String reason) {
       return fibre;
     }
     return rule == NewPieceRule.SOAK
-        ? new Prep(THREE, true, 0, "A day's cold soak and one wash, or three washes: your rule.")
-        : new Prep(THREE, false, 0, "Three washes, and no soak instead: your rule.");
+        ? new Prep(THREE, true, 0, Said.of(PrepSaying.YOUR_SOAK))
+        : new Prep(THREE, false, 0, Said.of(PrepSaying.YOUR_WASHES));
   }
 
   private static Prep byFibre(Kind kind) {
@@ -65,29 +66,17 @@ public record Prep(int washes, boolean soakable, int dyeWashes, String reason) {
     double slow = one.share(Material.BAMBOO_VISCOSE) + one.share(Material.HEMP_COTTON);
     double natural = slow + one.share(Material.COTTON) + one.share(Material.LINEN);
     if (kind.gripsLint()) {
-      return new Prep(
-          1,
-          false,
-          0,
-          "One wash alone with liquid: new microfibre sheds, and grips what others shed.");
+      return new Prep(1, false, 0, Said.of(PrepSaying.MICROFIBRE));
     }
     if (kind.animalFibre()) {
-      return new Prep(1, false, 0, "One gentle wash takes the finish out.");
+      return new Prep(1, false, 0, Said.of(PrepSaying.ANIMAL));
     }
     if (kind.absorbent() && natural > MOSTLY) {
       return slow >= MOSTLY / 2
-          ? new Prep(
-              4,
-              true,
-              0,
-              "Bamboo and hemp drink fully after four washes; a day's cold soak stands for two.")
-          : new Prep(
-              3,
-              true,
-              0,
-              "Cotton drinks fully after three washes; a day's cold soak stands for two.");
+          ? new Prep(4, true, 0, Said.of(PrepSaying.SLOW_FIBRE))
+          : new Prep(3, true, 0, Said.of(PrepSaying.COTTON));
     }
-    return new Prep(1, false, 0, "One wash takes the finish out.");
+    return new Prep(1, false, 0, Said.of(PrepSaying.ONE_WASH));
   }
 
   /** Returns how many washes a soak stands for. */

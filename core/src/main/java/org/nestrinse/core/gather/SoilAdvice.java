@@ -3,7 +3,9 @@ package org.nestrinse.core.gather;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
@@ -40,73 +42,84 @@ public final class SoilAdvice {
    * @param needs what the person who uses it needs
    * @param pail where it goes
    */
-  public static List<String> of(
-      Kind kind, Soil soil, Solids solids, Set<SkinNeed> needs, Into pail) {
-    List<String> advice = new ArrayList<>();
-    boolean airy = pail.airy();
+  public static List<Said> of(Kind kind, Soil soil, Solids solids, Set<SkinNeed> needs, Into pail) {
     if (soil == Soil.OIL) {
-      advice.add(
-          "Into no machine and no dryer: it can catch fire. Spread it flat outdoors to dry, then follow local rules.");
-      return advice;
+      return List.of(Said.of(AdviceSaying.FIRE));
     }
-    if (pail.style() == PailStyle.SORTED_BIN
-        && pail.inside().stream().anyMatch(bin -> bin != kind.bin())) {
-      advice.add(
-          "Not into this bin: it holds %s, and a bin decides what may be washed together."
-              .formatted(
-                  pail.inside().stream()
-                      .filter(bin -> bin != kind.bin())
-                      .findFirst()
-                      .orElseThrow()
-                      .words()));
+    List<Said> advice = new ArrayList<>();
+    otherBin(kind, pail).ifPresent(advice::add);
+    for (AdviceSaying one : safety(soil, solids, needs)) {
+      advice.add(Said.of(one));
     }
-    boolean ill = needs.contains(SkinNeed.ILL);
-    if (ill || soil == Soil.VOMIT) {
-      advice.add(
-          "Gloves on, do not shake it, keep it apart. Wipe the surfaces it touched, wash hands last.");
-    } else if (soil == Soil.BLOOD) {
-      advice.add("Gloves, when it is someone else's blood.");
+    for (AdviceSaying one : handling(kind, soil, solids, needs)) {
+      advice.add(Said.of(one));
     }
-    if (soil.hasSolids() && !solids.off()) {
-      advice.add(
-          ill
-              ? "Solids into the toilet: lift them off with paper or the liner."
-              : "Solids into the toilet first: liner, shake or spray. It need not be perfect.");
-    }
-    if (solids == Solids.SPRAYED) {
-      advice.add("Wring it after spraying; a dripping piece sours sooner.");
-    }
-    if (soil.protein()) {
-      advice.add("Cold water only: heat sets it.");
-    }
-    if (soil == Soil.MILK && needs.contains(SkinNeed.NEWBORN)) {
-      advice.add("From milk alone nothing needs to come off.");
-    }
-    if (WITH_TABS.contains(kind.role())) {
-      advice.add(
-          kind.role() == Role.SHELL
-              ? "Close the tabs so that nothing snags, and pull the inserts out."
-              : "Close the tabs so that nothing snags.");
-    }
-    if (kind.gripsLint()) {
-      advice.add("Keep it away from terry and fleece: it holds on to their lint.");
-    }
-    if (kind.bin() == Bin.KITCHEN && soil != Soil.DIRT) {
-      advice.add("Rinse it and hang it over the rim; damp in a heap it sours in a day.");
-    }
-    if (soil == Soil.GREASE && kind.absorbent()) {
-      advice.add("Scrape it off dry; water spreads grease.");
-    }
-    if (soil == Soil.WAX) {
-      advice.add("Only with its own bin: wax moves on to everything it is washed with.");
-    }
-    if (soil.damp() && !airy) {
-      advice.add("Leave the bag open as soon as you are home: it needs air.");
+    if (soil.damp() && !pail.airy()) {
+      advice.add(Said.of(AdviceSaying.OPEN_BAG));
     }
     if (soil == Soil.WET || soil == Soil.STOOL) {
-      advice.add(
-          "Keep it dry, no soaking pail: standing water weakens elastic, and a child can drown in it.");
+      advice.add(Said.of(AdviceSaying.NO_SOAKING));
     }
     return advice;
+  }
+
+  private static Optional<Said> otherBin(Kind kind, Into pail) {
+    return pail.style() == PailStyle.SORTED_BIN
+        ? pail.inside().stream()
+            .filter(bin -> bin != kind.bin())
+            .findFirst()
+            .map(bin -> Said.of(AdviceSaying.OTHER_BIN).with("bin", bin.words()))
+        : Optional.empty();
+  }
+
+  private static List<AdviceSaying> safety(Soil soil, Solids solids, Set<SkinNeed> needs) {
+    List<AdviceSaying> all = new ArrayList<>();
+    boolean ill = needs.contains(SkinNeed.ILL);
+    if (ill || soil == Soil.VOMIT) {
+      all.add(AdviceSaying.GLOVES_APART);
+    } else if (soil == Soil.BLOOD) {
+      all.add(AdviceSaying.GLOVES_BLOOD);
+    }
+    if (soil.hasSolids() && !solids.off()) {
+      all.add(ill ? AdviceSaying.LIFT_OFF : AdviceSaying.SOLIDS_OFF);
+    }
+    return all;
+  }
+
+  private static List<AdviceSaying> handling(
+      Kind kind, Soil soil, Solids solids, Set<SkinNeed> needs) {
+    List<AdviceSaying> all = new ArrayList<>();
+    boolean cloth = kind.bin() == Bin.KITCHEN;
+    if (solids == Solids.SPRAYED) {
+      all.add(AdviceSaying.WRING);
+    }
+    if (soil == Soil.FOOD && !cloth) {
+      all.add(AdviceSaying.FOOD_OFF);
+    }
+    if (soil.protein()) {
+      all.add(AdviceSaying.COLD_ONLY);
+    }
+    if (soil == Soil.MILK && needs.contains(SkinNeed.NEWBORN)) {
+      all.add(AdviceSaying.MILK_ALONE);
+    }
+    if (WITH_TABS.contains(kind.role())) {
+      all.add(kind.role() == Role.SHELL ? AdviceSaying.TABS_AND_INSERTS : AdviceSaying.TABS);
+    }
+    if (kind.gripsLint()) {
+      all.add(AdviceSaying.NO_LINT);
+    }
+    if (cloth && soil != Soil.DIRT) {
+      all.add(AdviceSaying.HANG_CLOTH);
+    }
+    if (soil == Soil.GREASE) {
+      all.add(AdviceSaying.SCRAPE_GREASE);
+    }
+    if (soil == Soil.WAX) {
+      all.add(AdviceSaying.WAX_APART);
+    }
+    if (soil == Soil.DIRT && !needs.contains(SkinNeed.ILL)) {
+      all.add(AdviceSaying.SHAKE_DIRT);
+    }
+    return all;
   }
 }

@@ -21,6 +21,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.nestrinse.core.dose.Dilution;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.OutOfRange;
@@ -61,23 +63,35 @@ class GatherRulesTest {
 
   @Test
   void adviceComesWhenItHelps() {
-    List<String> stool = SoilAdvice.of(SHELL, Soil.STOOL, Solids.STILL_ON, Set.of(), AIRY);
-    assertThat(stool.get(0)).contains("toilet");
-    assertThat(stool).anyMatch(a -> a.contains("Cold water only"));
-    assertThat(stool).anyMatch(a -> a.contains("Close the tabs"));
-    assertThat(stool).anyMatch(a -> a.contains("no soaking pail"));
-    assertThat(SoilAdvice.of(TRIFOLD, Soil.STOOL, Solids.LINER, Set.of(), AIRY))
-        .noneMatch(a -> a.contains("toilet"));
-    assertThat(
-            SoilAdvice.of(HAND_TOWEL, Soil.VOMIT, Solids.SHAKEN, Set.of(SkinNeed.ILL), AIRY).get(0))
-        .contains("Gloves")
-        .contains("do not shake");
-    assertThat(SoilAdvice.of(GLASS_CLOTH, Soil.OIL, Solids.NONE, Set.of(), AIRY))
-        .singleElement()
-        .asString()
-        .contains("fire");
-    assertThat(SoilAdvice.of(TRIFOLD, Soil.WET, Solids.NONE, Set.of(), CLOSED))
-        .anyMatch(a -> a.contains("open"));
+    assertThat(advice(SHELL, Soil.STOOL, Solids.STILL_ON, AIRY))
+        .startsWith(AdviceSaying.SOLIDS_OFF)
+        .contains(AdviceSaying.COLD_ONLY, AdviceSaying.TABS_AND_INSERTS, AdviceSaying.NO_SOAKING);
+    assertThat(advice(TRIFOLD, Soil.STOOL, Solids.LINER, AIRY))
+        .doesNotContain(AdviceSaying.SOLIDS_OFF);
+    assertThat(advice(HAND_TOWEL, Soil.VOMIT, Solids.SHAKEN, AIRY, SkinNeed.ILL))
+        .startsWith(AdviceSaying.GLOVES_APART);
+    assertThat(advice(GLASS_CLOTH, Soil.OIL, Solids.NONE, AIRY)).containsExactly(AdviceSaying.FIRE);
+    assertThat(advice(TRIFOLD, Soil.WET, Solids.NONE, CLOSED)).contains(AdviceSaying.OPEN_BAG);
+  }
+
+  private static List<Saying> advice(
+      Kind kind, Soil soil, Solids solids, SoilAdvice.Into pail, SkinNeed... needs) {
+    return SoilAdvice.of(kind, soil, solids, Set.of(needs), pail).stream()
+        .map(Said::saying)
+        .toList();
+  }
+
+  @Test
+  void thereIsAdviceForEverySoilOnEveryPiece() {
+    for (Kind kind : List.of(SHELL, TRIFOLD, HAND_TOWEL, GLASS_CLOTH, DISH_CLOTH, WOOL_COVER)) {
+      for (Soil soil : Soil.values()) {
+        assertThat(advice(kind, soil, Solids.NONE, AIRY))
+            .as(kind.name() + ", " + soil)
+            .isNotEmpty();
+      }
+    }
+    assertThat(advice(HAND_TOWEL, Soil.FOOD, Solids.NONE, AIRY))
+        .containsExactly(AdviceSaying.FOOD_OFF);
   }
 
   @Test
@@ -85,16 +99,16 @@ class GatherRulesTest {
     SoilAdvice.Into kitchen =
         new SoilAdvice.Into(PailStyle.SORTED_BIN, true, Set.of(DISH_CLOTH.bin()));
     assertThat(SoilAdvice.of(GLASS_CLOTH, Soil.DIRT, Solids.NONE, Set.of(), kitchen).get(0))
-        .contains("Not into this bin", "what touches food");
-    assertThat(SoilAdvice.of(DISH_CLOTH, Soil.FOOD, Solids.NONE, Set.of(), kitchen))
-        .noneMatch(a -> a.contains("Not into this bin"));
+        .isEqualTo(Said.of(AdviceSaying.OTHER_BIN).with("bin", DISH_CLOTH.bin().words()));
+    assertThat(advice(DISH_CLOTH, Soil.FOOD, Solids.NONE, kitchen))
+        .doesNotContain(AdviceSaying.OTHER_BIN);
   }
 
   @Test
   void shakingIsNeverAdvisedForTheIll() {
     for (Soil soil : Soil.values()) {
-      assertThat(SoilAdvice.of(TRIFOLD, soil, Solids.STILL_ON, Set.of(SkinNeed.ILL), AIRY))
-          .noneMatch(a -> a.contains("shake or spray"));
+      assertThat(advice(TRIFOLD, soil, Solids.STILL_ON, AIRY, SkinNeed.ILL))
+          .doesNotContain(AdviceSaying.SOLIDS_OFF, AdviceSaying.SHAKE_DIRT);
     }
   }
 
@@ -103,7 +117,8 @@ class GatherRulesTest {
     assertThat(Prep.of(TRIFOLD)).matches(p -> p.washes() == 4 && p.soakable());
     assertThat(Prep.of(HAND_TOWEL)).matches(p -> p.washes() == 3 && p.soakable());
     assertThat(Prep.of(GLASS_CLOTH))
-        .matches(p -> p.washes() == 1 && !p.soakable() && p.reason().contains("alone"));
+        .matches(
+            p -> p.washes() == 1 && !p.soakable() && p.reason().saying() == PrepSaying.MICROFIBRE);
     assertThat(Prep.of(SHELL)).matches(p -> p.washes() == 1 && !p.soakable());
     assertThat(Prep.of(WOOL_COVER).washes()).isEqualTo(1);
   }
@@ -186,24 +201,15 @@ class GatherRulesTest {
     PailCleaning.Cleaner bleach = new PailCleaning.Cleaner("bleach", 4, 500, true);
     for (PailStyle style : PailStyle.values()) {
       PailCleaning cleaning = PailCleaning.of(style, bleach, "liner B");
-      String last = cleaning.steps().get(cleaning.steps().size() - 1);
-      assertThat(last).startsWith("Wash hands");
+      List<Saying> steps = cleaning.steps().stream().map(Said::saying).toList();
+      assertThat(steps.get(steps.size() - 1))
+          .isIn(EmptyingSaying.WASH_HANDS, EmptyingSaying.WASH_HANDS_LAST);
       if (cleaning.mix() != null) {
-        int rinse = indexOf(cleaning.steps(), "Rinse it twice");
-        assertThat(rinse).isPositive().isLessThan(indexOf(cleaning.steps(), "Wipe it with"));
+        assertThat(steps).containsSubsequence(EmptyingSaying.RINSE_TWICE, EmptyingSaying.WIPE);
       }
     }
-    assertThat(PailCleaning.of(PailStyle.OPEN_BAG, null, null).steps().get(0))
-        .contains("inside out");
-  }
-
-  private static int indexOf(List<String> steps, String start) {
-    for (int i = 0; i < steps.size(); i++) {
-      if (steps.get(i).startsWith(start)) {
-        return i;
-      }
-    }
-    return -1;
+    assertThat(PailCleaning.of(PailStyle.OPEN_BAG, null, null).steps())
+        .startsWith(Said.of(EmptyingSaying.BAG));
   }
 
   @Test
