@@ -5,7 +5,7 @@ import org.nestrinse.core.units.Numbers;
 
 /** Everything the baths say: how clean, how many germs, and why no more can be claimed. */
 public final class BathWords {
-  /** Less than this is not told in figures, as a share. */
+  /** Smallest share given as a figure. */
   private static final double LEAST_TOLD = 0.005;
 
   private BathWords() {}

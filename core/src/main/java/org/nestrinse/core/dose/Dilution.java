@@ -4,7 +4,7 @@ import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 
 /**
- * How much of a product makes so much water so strong: c₁v₁ = c₂v₂.
+ * How much of a product brings a volume of water to a strength: c₁v₁ = c₂v₂.
  *
  * @param productMl what goes in [mL]
  * @param waterL the water [L]
@@ -20,7 +20,7 @@ public record Dilution(double productMl, double waterL) {
   /** Water in a vessel. */
   public static final Range WATER_L = new Range(0.05, 300, "L");
 
-  /** One percent is 10 g in a litre, so that a millilitre holds so many milligrams. */
+  /** Milligrams in a millilitre at one percent, which is 10 g in a litre. */
   private static final double MG_PER_ML_AND_PERCENT = 10;
 
   private static final double ML_PER_L = 1000;

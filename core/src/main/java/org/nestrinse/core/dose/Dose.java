@@ -48,7 +48,7 @@ public record Dose(
   private static final double QUARTERS = 4;
   private static final double HALVES = 2;
 
-  /** Where a label prints no maximum: so many times the highest figure of its row. */
+  /** Factor on the highest figure of its row where a label prints no maximum. */
   private static final double MOST_OF_ROW = 1.5;
 
   /**
@@ -196,7 +196,7 @@ public record Dose(
         Unit.TEASPOON);
   }
 
-  /** Returns so many times this dose, as it was really put in. */
+  /** Returns this dose multiplied, as it really went in. */
   public Dose times(double share) {
     return new Dose(
         doseG * share,
@@ -209,7 +209,7 @@ public record Dose(
         unit);
   }
 
-  /** Returns a dose of so many millilitres, as a person puts it in. */
+  /** Returns a dose in millilitres, as a person adds it. */
   public static Dose ofMl(double ml, @Nullable Double scoopMl, @Nullable Double densityGMl) {
     double grams = ml * (densityGMl == null ? USUAL_DENSITY_G_ML : densityGMl);
     return new Dose(grams, ml, scoopMl == null ? null : ml / scoopMl, grams, 1, 0, false);

@@ -40,7 +40,7 @@ public record LabelRow(double softG, double mediumG, double hardG) {
     return Math.max(softG, Math.max(mediumG, hardG));
   }
 
-  /** Returns the row with every figure times so much. */
+  /** Returns the row with every figure multiplied. */
   public LabelRow times(double factor) {
     return new LabelRow(softG * factor, mediumG * factor, hardG * factor);
   }

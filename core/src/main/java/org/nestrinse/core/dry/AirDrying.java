@@ -231,7 +231,7 @@ public record AirDrying(
       return incoming + otherKgH / freshM3H;
     }
 
-    /** Vapour after a minute in which so much evaporated [kg/m³]. */
+    /** Vapour after a minute with this much evaporation [kg/m³]. */
     double after(double vapour, double evaporatedKg, Air air) {
       double source = otherKgH + evaporatedKg * MINUTES_PER_HOUR;
       double ends = air.vapourDensity() + source / freshM3H;

@@ -40,7 +40,7 @@ public record Course(
   /** A piece may be damp for so long; warm hours count twice [h]. */
   public static final double DAMP_H = 24;
 
-  /** Moving a batch counts as so many hours until dry. */
+  /** Hours of drying that moving a batch is worth. */
   private static final double HOURS_PER_MOVE = 2;
 
   /** What wear counts against money: a house figure, hardly more than a tie. */

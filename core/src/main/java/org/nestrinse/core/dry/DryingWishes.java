@@ -26,7 +26,7 @@ public record DryingWishes(
 
   private static final double HOUR_WHEN_CHEAPEST = 0.005;
 
-  /** A trip counts as so many hours, and as many when little is to be carried. */
+  /** Hours of drying that one trip is worth, normally and when few trips are wanted. */
   private static final double TRIP_H = 0.5;
 
   private static final double TRIP_WHEN_LEAST_CARRYING_H = 3;

@@ -28,13 +28,13 @@ import org.nestrinse.core.kit.Place;
  * @see "docs/models.md, the hanging plan"
  */
 public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
-  /** So many choices are looked at before the best so far is taken. */
+  /** Number of choices tried before the best so far is taken. */
   static final int MOST_LOOKS = 4_000;
 
   /** The rooms' air is looked at anew so often at most. */
   private static final int MOST_ROUNDS = 3;
 
-  /** Between two choices the air settles in so many steps. */
+  /** Steps in which the air settles between two choices. */
   private static final int SETTLING_ROUNDS = 2;
 
   /** No part of a batch takes more than this share of a place's room. */

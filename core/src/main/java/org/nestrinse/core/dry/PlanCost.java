@@ -46,7 +46,7 @@ public record PlanCost(
         wear + other.wear);
   }
 
-  /** Returns the same with so much more of what money and hours are worth. */
+  /** Returns the same with more added to what money and hours are worth. */
   PlanCost dearer(double more) {
     return new PlanCost(lateHours, dampHours, unwished, worth + more, money, wear);
   }

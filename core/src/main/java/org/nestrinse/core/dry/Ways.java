@@ -31,7 +31,7 @@ final class Ways {
   /** No errand moves a piece again so soon [h]. */
   static final int BETWEEN_MOVES_H = 3;
 
-  /** The dryer is started within so many hours [h]. */
+  /** Time within which the dryer is started [h]. */
   private static final int DRYER_WITHIN_H = 24;
 
   /** The dryer's hours are looked at in such steps, so that pieces share runs and trips [h]. */

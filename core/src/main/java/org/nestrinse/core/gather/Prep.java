@@ -10,7 +10,7 @@ import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
 
 /**
- * What a new piece needs before its first use: washes, or a soak that stands for two of them.
+ * What a new piece needs before its first use: washes, or a soak that counts as two of them.
  *
  * @param washes washes in all
  * @param soakable whether a cold soak counts
@@ -19,16 +19,16 @@ import org.nestrinse.core.textile.TextileLoad;
  * @see "docs/models.md, prep"
  */
 public record Prep(int washes, boolean soakable, int dyeWashes, Said reason) {
-  /** A full soak [h] stands for {@link #SOAK_WASHES}. */
+  /** Hours of a full soak, which counts as {@link #SOAK_WASHES}. */
   public static final int SOAK_HOURS = 24;
 
-  /** A soak of a night [h] stands for one wash; less for none. */
+  /** Hours of a soak overnight, which counts as one wash; a shorter one counts as none. */
   public static final int NIGHT_SOAK_HOURS = 8;
 
-  /** So many washes a full soak stands for. */
+  /** Washes that a full soak counts as. */
   public static final int SOAK_WASHES = 2;
 
-  /** Dark pieces stay apart for so many washes. */
+  /** Washes for which dark pieces are kept apart. */
   public static final int DYE_WASHES = 3;
 
   private static final int THREE = 3;
@@ -39,7 +39,7 @@ public record Prep(int washes, boolean soakable, int dyeWashes, Said reason) {
     return of(kind, NewPieceRule.FIBRE);
   }
 
-  /** Returns what a kind needs in a household that goes by this rule. */
+  /** Returns what a kind needs in a household that follows this rule. */
   public static Prep of(Kind kind, NewPieceRule rule) {
     Prep prep = by(rule, byFibre(kind));
     return bleeds(kind, 0)
@@ -79,7 +79,7 @@ public record Prep(int washes, boolean soakable, int dyeWashes, Said reason) {
     return new Prep(1, false, 0, Said.of(PrepSaying.ONE_WASH));
   }
 
-  /** Returns how many washes a soak stands for. */
+  /** Returns how many washes a soak counts as. */
   public static int credit(Duration soak) {
     if (soak.toHours() >= SOAK_HOURS) {
       return SOAK_WASHES;

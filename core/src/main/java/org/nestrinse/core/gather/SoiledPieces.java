@@ -58,7 +58,7 @@ public record SoiledPieces(
     this(kind, count, soil, solidsOff, since, needs, storage, newDye, false);
   }
 
-  /** Returns so many of the same. */
+  /** Returns the same pieces with another count. */
   public SoiledPieces withCount(int other) {
     return new SoiledPieces(kind, other, soil, solidsOff, since, needs, storage, newDye, firstWash);
   }

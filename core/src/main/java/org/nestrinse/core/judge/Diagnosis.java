@@ -36,10 +36,10 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
   /** So often an observation is misread; then it may have been any other value. */
   private static final double MISREAD = 0.08;
 
-  /** So much rarer two causes come at once than by chance. */
+  /** Factor by which two causes at once are rarer than chance. */
   private static final double PAIR_PRIOR = 0.2;
 
-  /** Two causes are named together when they weigh so many times the best single one. */
+  /** Weight of two causes, over the best single one, at which both are named. */
   private static final double PAIR_NAMED = 2;
 
   /** Two causes leave this much chance that a sign is as it should be. */
@@ -51,7 +51,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
   /** Causes below this are not shown. */
   private static final double SHOWN = 0.03;
 
-  /** An argument is told from this factor on. */
+  /** Smallest likelihood ratio shown as an argument. */
   private static final double TELLING = 1.3;
 
   private static final int MOST_CHECKS = 4;
@@ -77,7 +77,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
     return state == State.NOT_ENOUGH ? JudgeWords.notEnough(false) : says;
   }
 
-  /** Returns the likeliest cause, or null when it cannot be told. */
+  /** Returns the likeliest cause, or null when nothing stands out. */
   public @Nullable Cause likely() {
     return state == State.LIKELY ? causes.get(0).cause : null;
   }

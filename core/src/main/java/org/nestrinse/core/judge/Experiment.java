@@ -15,13 +15,13 @@ import java.util.stream.Collectors;
  * @see "docs/models.md, experiments"
  */
 public record Experiment(State state, int watched, int bad, String says) {
-  /** So many rounds are watched. */
+  /** Number of rounds that are watched. */
   public static final int ROUNDS = 3;
 
-  /** When so many agree that it did not help, no third is needed. */
+  /** Number of rounds without improvement that settle it. */
   private static final int AGREEING = 2;
 
-  /** After so many rounds that nobody looked at, it cannot be told. */
+  /** Number of rounds nobody looked at after which it stays open. */
   private static final int PATIENCE = 6;
 
   /** How it stands. */

@@ -17,7 +17,7 @@ import org.nestrinse.core.shelf.TextileLife;
  * @param shortC how far a measured programme stays below what it is called [K]
  * @param holdingHours the longest that a piece waited [h]
  * @param coats whether a product went in that coats fibre
- * @param hotDryer whether it was tumbled warmer than it bears
+ * @param hotDryer whether it was tumbled hotter than its limit
  * @param washes that a piece has had
  * @param lifeShare of its life that is used, 0 to 1
  * @see "docs/models.md, causes"

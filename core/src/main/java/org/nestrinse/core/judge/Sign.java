@@ -357,7 +357,7 @@ public enum Sign {
   }
 
   /**
-   * Returns what so many seconds of a water drop mean.
+   * Returns what the seconds of a soak-up test mean.
    *
    * @param seconds until it has vanished, {@link #DROP_S}
    */

@@ -42,10 +42,10 @@ public record Place(
     @Nullable Integer pieces,
     @Nullable Double roomM3,
     @Nullable Double freshM3H) {
-  /** Pieces that hang closer than they should get so much of the air. */
+  /** Share of the air that reaches pieces hung too close together. */
   public static final double CROWDED_EXPOSURE = 0.15;
 
-  /** So many times its room a place takes at most, crowded. */
+  /** How many times its proper load a crowded place takes at most. */
   public static final double CROWDED_ROOM = 1.5;
 
   private static final double FULL = 1 + 1e-9;

@@ -299,7 +299,7 @@ public record Product(
   }
 
   /**
-   * Returns so many grams of it as grams of everyday powder, by what its label makes of a medium
+   * Returns an amount of it [g] as grams of everyday powder, by what its label makes of a medium
    * load, so that concentrates, sheets and tabs count by their label and not by their weight [g].
    */
   public double everydayG(double grams) {
@@ -313,7 +313,7 @@ public record Product(
     return pieceG == null ? row : row.times(pieceG);
   }
 
-  /** Returns the percarbonate in so many grams of a whitener [g]. */
+  /** Returns the percarbonate in an amount of a whitener [g]. */
   public double percarbonateG(double grams) {
     return grams * (percarbonateShare == null ? USUAL_PERCARBONATE : percarbonateShare);
   }
@@ -351,7 +351,7 @@ public record Product(
     return packG > 0 ? packPrice / packG : 0;
   }
 
-  /** Returns whether it is a detergent that delicate skin bears: no enzymes, scent or coating. */
+  /** Returns whether it is a detergent for delicate skin: no enzymes, no scent, no coating. */
   public boolean plainDetergent() {
     return purpose == Purpose.DETERGENT && !enzymes && !scented && !coats;
   }

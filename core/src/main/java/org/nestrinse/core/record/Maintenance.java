@@ -9,7 +9,7 @@ import org.nestrinse.core.shelf.TextileLife;
 import org.nestrinse.core.shelf.WeekExtras;
 
 /**
- * Whether the machine itself is due for an empty hot wash: monthly, or after so many cool washes in
+ * Whether the machine itself is due for an empty hot wash: monthly, or after several cool washes in
  * a row.
  *
  * @param due whether it is

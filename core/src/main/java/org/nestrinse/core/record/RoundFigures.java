@@ -20,7 +20,7 @@ public record RoundFigures(
    * What went in.
    *
    * @param detergentG detergent [g]
-   * @param share of what the label asks for this water, soil and mass; null when it cannot be told
+   * @param share of what the label asks for this water, soil and mass; null when it is unknown
    * @param trim the learned correction then
    * @param coats whether a product went in that coats fibre
    * @param words in words

@@ -173,7 +173,7 @@ public record Stretch(int rounds, List<Measure> measures) {
     SAME,
     MORE,
     LESS,
-    /** It cannot be told. */
+    /** Nobody looked, so it is unknown. */
     UNKNOWN
   }
 

@@ -173,7 +173,7 @@ public record ResetFitness(
     return kind.colour() == Colour.PALE ? "" : "chlorine takes its colour.";
   }
 
-  /** The mildest recipe for the same trouble that it bears. */
+  /** The mildest recipe for the same trouble that the piece can take. */
   private static ResetRecipe instead(Kind kind, ResetRecipe recipe, Fastness fastness) {
     if (kind.has(Material.MICROFIBRE)
         && recipe != ResetRecipe.OVERNIGHT_DETERGENT

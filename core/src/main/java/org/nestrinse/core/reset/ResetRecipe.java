@@ -55,7 +55,7 @@ public enum ResetRecipe {
   /** A vessel is filled so far at most. */
   public static final double FILLED = 2.0 / 3;
 
-  /** So much dry textile has room to be stirred in a litre [kg/L]. */
+  /** Dry textile that can still be stirred in a litre [kg/L]. */
   public static final double ROOM_KG_L = 0.070;
 
   /** Active chlorine in a soak [mg/L]. */
@@ -104,8 +104,8 @@ public enum ResetRecipe {
    * What goes in by the litre.
    *
    * @param product plain name
-   * @param perL so much for a litre, in its unit
-   * @param perLAndMmol so much more for a litre and mmol/L above {@link #SOFT_ENOUGH_MMOL_L}
+   * @param perL amount for a litre, in its unit
+   * @param perLAndMmol amount added for a litre and each mmol/L above {@link #SOFT_ENOUGH_MMOL_L}
    * @param unit "mL" or "g"
    * @param densityGMl as it lies in a spoon [g/mL]
    */
@@ -122,7 +122,7 @@ public enum ResetRecipe {
       return new Salt("sodium citrate", 5, 1, "g", 0.9);
     }
 
-    /** Returns how much goes into so much water of this hardness. */
+    /** Returns how much goes into this much water of this hardness. */
     Amount in(double waterL, double hardnessMmolL) {
       double above = Math.max(0, hardnessMmolL - SOFT_ENOUGH_MMOL_L);
       return amount(waterL * (perL + perLAndMmol * above));

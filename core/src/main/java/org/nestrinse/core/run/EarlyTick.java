@@ -3,8 +3,8 @@ package org.nestrinse.core.run;
 import org.nestrinse.core.units.Numbers;
 
 /**
- * A machine's step that is ticked off far sooner than it can take: it is asked about, and until
- * somebody says that it ran, the figures of its round are marked as not run.
+ * A machine's step that is ticked off far sooner than it can take: somebody is asked about it, and
+ * until somebody says that it ran, the figures of its round are marked as not run.
  *
  * @see "docs/models.md, running"
  */

@@ -88,7 +88,7 @@ public enum Judgement {
     return new Answer(id, words, adds);
   }
 
-  /** Returns the question as it is asked. */
+  /** Returns the question in words. */
   public String question() {
     return question;
   }

@@ -10,10 +10,10 @@ import org.nestrinse.core.units.Numbers;
  * @see "docs/models.md, unload clock"
  */
 public record UnloadClock(double lyingMinutes) {
-  /** From here on it is said [min]. */
+  /** Minutes after which the reminder appears. */
   public static final int WARN_MINUTES = 45;
 
-  /** From here on it should be rinsed again [min]. */
+  /** Minutes after which the load should be rinsed again. */
   public static final int SOUR_MINUTES = 240;
 
   /** What the clock says. */

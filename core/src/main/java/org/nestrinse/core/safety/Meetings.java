@@ -18,10 +18,10 @@ public final class Meetings {
    */
   public static final double MEETS_ABOVE = 0.02;
 
-  /** So many full rinses must stand between urine and chlorine. */
+  /** Full rinses needed between urine and chlorine. */
   public static final int RINSES_AFTER_URINE = 2;
 
-  /** So many full rinses stand after a chlorine soak, before anything else. */
+  /** Full rinses needed after a chlorine soak, before anything else. */
   public static final int RINSES_AFTER_CHLORINE = 2;
 
   private static final List<Meeting> TABLE =

@@ -24,16 +24,16 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
   private static final Set<Material> THIRSTY =
       Set.of(Material.BAMBOO_VISCOSE, Material.HEMP_COTTON);
 
-  /** A substitute of the next rank takes so much of the value. */
+  /** Value lost for each rank that a substitute stands lower. */
   static final double PER_RANK = 0.04;
 
-  /** A bundle that goes without one of its parts is worth so much less. */
+  /** Value lost when a bundle goes without one of its parts. */
   static final double WITHOUT = 0.35;
 
-  /** Bundles beyond what was asked for are worth so much of one that was. */
+  /** Value of a bundle beyond those asked for, as a share of one that was. */
   static final double BEYOND = 0.1;
 
-  /** Bundles for so many days are wanted ready when nobody says otherwise. */
+  /** Days for which bundles are kept ready by default. */
   public static final int DAYS_READY = 2;
 
   private static final Part SHELL = part("shell", 1, false, new Choice(Role.SHELL, null, null));
@@ -173,7 +173,7 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
           NURSING,
           SWIM);
 
-  /** A cover is wiped, aired and worn again: so many flats between two washes. */
+  /** Flats used with one cover between two washes: it is wiped, aired and worn again. */
   public static final int FLATS_PER_COVER = 2;
 
   public Recipe {

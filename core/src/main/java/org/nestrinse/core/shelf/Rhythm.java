@@ -7,7 +7,7 @@ import org.nestrinse.core.units.Range;
 
 /**
  * A year of using, washing and drying, day by day, many times over: how often something is missing
- * when one washes every so many days, and what that costs.
+ * when washing every few days, and what that costs.
  *
  * <p>A day uses pieces by chance (Poisson). On a wash day everything soiled goes in, as many runs
  * as the machine needs; it is back on the shelf when it is dry, which depends on the day's weather.
@@ -54,8 +54,8 @@ public record Rhythm(
    *
    * @param pieces how many there are
    * @param usesPerDay uses of a normal day
-   * @param everyDays a wash every so many whole days, 1 to 7; {@link #BY_TRIGGER} to wash when the
-   *     pail says so
+   * @param everyDays days from wash to wash, 1 to 7; {@link #BY_TRIGGER} to wash when the pail says
+   *     so
    * @param perRun how many pieces one run takes
    * @param dryingDays how likely it is that drying takes 0, 1, 2 … days, by month from January on;
    *     each row adds up to 1

@@ -10,7 +10,7 @@ import org.nestrinse.core.units.Range;
  * How much of its life a batch of pieces has used, in washes of an ordinary 40: heat, strong sun,
  * bleach and tumbling use more. A house scale.
  *
- * @param expected how many such washes its weakest part bears
+ * @param expected how many such washes its weakest part lasts
  * @param used how many it has had
  * @see "docs/models.md, wear of textiles"
  */
@@ -48,7 +48,7 @@ public record TextileLife(double expected, double used) {
     }
   }
 
-  /** Returns how many ordinary washes the weakest part of a kind bears. */
+  /** Returns how many ordinary washes the weakest part of a kind lasts. */
   public static double expected(Kind kind) {
     return kind.parts().stream()
         .mapToDouble(p -> p.elastic() ? Math.min(ELASTIC_WASHES, washes(p)) : washes(p))

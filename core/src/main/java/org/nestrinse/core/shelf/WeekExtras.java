@@ -18,16 +18,16 @@ import org.nestrinse.core.units.Range;
  * @see "docs/models.md, the week"
  */
 public record WeekExtras(List<Run> runs, @Nullable Integer hotRound) {
-  /** A hot round comes so many days after the last, when the school is a cool one. */
+  /** Days from one hot round to the next when the usual method is a cool one. */
   public static final int HOT_EVERY_DAYS = 8;
 
-  /** Maintenance is due after so many days … */
+  /** Days after which maintenance is due. */
   public static final int MAINTENANCE_DAYS = 30;
 
-  /** … or so many cool rounds in a row. */
+  /** Cool rounds in a row after which maintenance is due. */
   public static final int MAINTENANCE_COOL_ROUNDS = 30;
 
-  /** Household loads come every so many days; 0 for none in the plan. */
+  /** Days between household loads; 0 for none in the plan. */
   public static final Range HOUSEHOLD_EVERY_DAYS = new Range(0, 14, "days");
 
   private static final int HOURS_PER_DAY = 24;
@@ -68,7 +68,7 @@ public record WeekExtras(List<Run> runs, @Nullable Integer hotRound) {
   /**
    * What is due.
    *
-   * @param householdEveryDays household loads every so many days, 0 for none
+   * @param householdEveryDays days between household loads, 0 for none
    * @param cool whether nappies are washed below 60
    * @param lastHotDaysAgo days since the last hot round
    * @param coolRoundsInRow cool rounds since then

@@ -26,22 +26,22 @@ import org.nestrinse.core.why.Why;
  * @see "docs/models.md, the week"
  */
 public record WeekPlan(List<Round> rounds, double cost) {
-  /** So much counts an hour that something is held too long. */
+  /** Cost of one hour beyond the holding limit. */
   static final double LATE_HOUR = 0.5;
 
-  /** So much counts a use for which nothing is clean. */
+  /** Cost of one use with nothing clean. */
   static final double MISSING_USE = 2;
 
-  /** So much counts an hour of drying: good weather is worth waiting for, a little. */
+  /** Cost of one hour of drying: good weather is worth a short wait. */
   static final double DRYING_HOUR = 0.01;
 
-  /** So much counts an hour in which two rounds take each other's room on the lines. */
+  /** Cost of one hour in which two rounds share the same lines. */
   static final double CROWDED_HOUR = 0.03;
 
-  /** So much counts each thing that stands against an hour which a person chose nevertheless. */
+  /** Cost of each objection to an hour that a person chose anyway. */
   static final double OBJECTION = 1;
 
-  /** Rounds start at full hours: so much over the limit is not worth a word [h]. */
+  /** Time over the limit that is not mentioned, since rounds start at full hours [h]. */
   private static final double HARDLY_LATE_H = 0.5;
 
   private static final double TURN_AFTER_H = 2;

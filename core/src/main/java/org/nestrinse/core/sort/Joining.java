@@ -73,7 +73,7 @@ public final class Joining {
     return room.or(() -> chilled).or(() -> broken);
   }
 
-  /** A piece that bears less may take the heat away that lets two others travel together. */
+  /** A more delicate piece may lower the heat that two others need to be washed together. */
   private static Optional<Verdict> chilled(
       List<SoiledPieces> together, List<SoiledPieces> going, int mainC) {
     int least = TravelRules.leastC(going);

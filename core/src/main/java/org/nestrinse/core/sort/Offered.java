@@ -11,7 +11,7 @@ import org.nestrinse.core.gather.SoiledPieces;
  *     and go on their own when they are due or fill a drum
  */
 public record Offered(long id, SoiledPieces pieces, boolean forBulk) {
-  /** Returns so many of them. */
+  /** Returns the same with another count. */
   Offered withCount(int count) {
     return new Offered(id, pieces.withCount(count), forBulk);
   }

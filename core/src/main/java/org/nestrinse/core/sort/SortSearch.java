@@ -15,10 +15,10 @@ import org.nestrinse.core.kit.Machine;
  * improve what it has found.
  */
 final class SortSearch {
-  /** The search is cut short once a heap was held against a load so many times. */
+  /** Number of times a heap is tried in a load before the search stops. */
   static final int MOST_STEPS = 100_000;
 
-  /** Improving by single moves is cut short after so many heaps were placed anew. */
+  /** Number of heaps moved before improving by single moves stops. */
   private static final int MOST_REPLACED = 20_000;
 
   /** A placement that means: it waits. */

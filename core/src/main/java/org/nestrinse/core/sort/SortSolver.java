@@ -21,12 +21,12 @@ import org.nestrinse.core.units.Numbers;
  * @see "docs/models.md, sorting"
  */
 public final class SortSolver {
-  /** When the next chance to wash comes, unless told otherwise: what is due until then goes now. */
+  /** Default time to the next wash; what is due before it goes now. */
   public static final Duration NEXT_CHANCE = Duration.ofHours(24);
 
   static final String IN_BASKET = "In the basket: it joins a main wash when bulk is wanted.";
 
-  /** So many loads are told of when something waits. */
+  /** Number of loads named when something has to wait. */
   private static final int MOST_TOLD = 3;
 
   private SortSolver() {}

@@ -18,7 +18,7 @@ import org.nestrinse.core.textile.Kind;
  * keeps the search short.
  */
 final class SortUnits {
-  /** Up to so many heaps, nothing is put together. */
+  /** Largest number of heaps that are left as they are. */
   static final int FEW = 12;
 
   /** A heap is at most this share of the drum once washed. */

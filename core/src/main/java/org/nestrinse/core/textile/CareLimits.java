@@ -1,7 +1,7 @@
 package org.nestrinse.core.textile;
 
 /**
- * What a piece bears.
+ * What a piece can take.
  *
  * @param hottestWashC the hottest wash [°C]
  * @param fastestSpinRpm the fastest spin [rpm]

@@ -74,7 +74,7 @@ public record Kind(
   }
 
   /**
-   * Returns what the piece bears: its own label when it has one, else the strictest of its parts.
+   * Returns the care limits of the piece: its own label when it has one, else the strictest part.
    */
   public CareLimits limits() {
     if (label != null) {

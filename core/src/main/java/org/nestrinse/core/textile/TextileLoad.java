@@ -16,7 +16,7 @@ public record TextileLoad(List<MaterialMass> masses) {
   public static final TextileLoad EMPTY = new TextileLoad(List.of());
 
   /**
-   * So much of one material.
+   * A mass of one material.
    *
    * @param material the material
    * @param massKg dry mass [kg], 0.001 to 50

@@ -49,10 +49,10 @@ public final class Numbers {
     return quarters(teaspoons, "teaspoon");
   }
 
-  /** A tablespoon holds so many teaspoons. */
+  /** Teaspoons in a tablespoon. */
   private static final double PER_TABLESPOON = 3;
 
-  /** From so many teaspoons on, an amount is given in tablespoons. */
+  /** Smallest number of teaspoons given as tablespoons. */
   private static final double MANY_TEASPOONS = 6;
 
   private static final double MANY_TABLESPOONS = 12;

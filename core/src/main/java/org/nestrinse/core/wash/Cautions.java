@@ -26,7 +26,7 @@ final class Cautions {
   private static final double HOT_FOR_HANDS_C = 45;
   private static final double ENZYMES_FAIL_C = 65;
 
-  /** So much over a limit is a machine's ordinary spread [K]. */
+  /** Ordinary spread of a machine above its setting [K]. */
   private static final double SPREAD_K = 3;
 
   private static final double SAME_K = 0.2;
@@ -129,7 +129,7 @@ final class Cautions {
     }
   }
 
-  /** Protein that would set: told beforehand, with its share. */
+  /** Warns of protein that would set, with its share. */
   private void protein() {
     for (Cleaning c : outcome.soils()) {
       if (c.set() > SETS_TOLD) {

@@ -272,7 +272,7 @@ final class ChemistryCheck {
     return comes.has(Chemical.CATIONIC) && carried.has(Chemical.ANIONIC);
   }
 
-  /** Detergent meets a cationic product when so much surfactant is carried into its bath. */
+  /** Surfactant carried into a bath at which detergent meets a cationic product. */
   private static boolean meet(Product one, Product other, Outcome.Contents contents) {
     Product anionic = one.has(Chemical.ANIONIC) ? one : other;
     Product cationic = one.has(Chemical.CATIONIC) ? one : other;

@@ -110,7 +110,7 @@ public enum Disagreement {
     return new Position(id, words);
   }
 
-  /** Returns the question as it is asked. */
+  /** Returns the question in words. */
   public String question() {
     return question;
   }

@@ -87,14 +87,14 @@ public record PlannedDose(
         Into.BATH);
   }
 
-  /** Returns so much of a product, because the person puts it in. */
+  /** Returns an amount of a product that the person adds. */
   static PlannedDose besides(Product product, double ml, Into into, String reason) {
     return new PlannedDose(
         product, Dose.ofMl(ml, product.scoopMl(), product.densityGMl()), null, 0, reason, into);
   }
 
   /**
-   * Returns the dose of a sanitising product that keeps its label's claim in so much water.
+   * Returns the dose of a sanitising product that keeps its label's claim in this much water.
    *
    * @param moreMl more that detergent in the bath uses up [mL]
    */

@@ -46,7 +46,7 @@ public record Routine(
                 .thenComparingInt(s -> -s.number()));
   }
 
-  /** Returns how far the hottest run stays below what the weakest piece bears [K]. */
+  /** Returns how far the hottest run stays below the limit of the most delicate piece [K]. */
   public int careMarginK(WashJob job) {
     int hottest =
         steps.stream()

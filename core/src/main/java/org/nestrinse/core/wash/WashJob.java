@@ -173,12 +173,12 @@ public record WashJob(
     return TravelRules.sharedC(all());
   }
 
-  /** Returns the piece that bears the least heat among these. */
+  /** Returns the piece with the lowest heat limit among these. */
   public static Kind weakestInHeat(List<SoiledPieces> pieces) {
     return weakest(pieces, k -> k.limits().hottestWashC());
   }
 
-  /** Returns the piece that bears the slowest spin. */
+  /** Returns the piece with the lowest spin limit. */
   public Kind weakestInSpin() {
     return weakest(all(), k -> k.limits().fastestSpinRpm());
   }

@@ -23,7 +23,7 @@ import org.nestrinse.core.units.OutOfRange;
 
 /**
  * Makes a routine of a load by a school, on the household's machine. The school wishes; the weakest
- * piece, the soil and the machine bend the wishes, and every bend is told.
+ * piece, the soil and the machine bend the wishes, and every bend is reported.
  */
 public final class WashPlanner {
   private static final int LOAD_MINUTES = 5;
