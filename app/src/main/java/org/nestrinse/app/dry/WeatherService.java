@@ -25,7 +25,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class WeatherService {
-  /** A forecast that was read longer ago than this is told to be old. */
+  /** Age from which a forecast is shown as old. */
   private static final Duration OLD = Duration.ofHours(24);
 
   private final ForecastRepository hours;

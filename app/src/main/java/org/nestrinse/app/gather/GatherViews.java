@@ -72,7 +72,7 @@ public final class GatherViews {
    * @param entries what came in, newest first
    * @param dueWords when it is due, in words; null when it is empty
    * @param dueState fine, soon or over
-   * @param dueFirst what goes over first, in words; null when it is empty
+   * @param dueFirst what is most urgent, in words; null when it is empty
    * @param emptiedWords when it was last emptied, in words; null when never
    */
   public record Pail(

@@ -33,7 +33,7 @@ class HouseholdEntity {
   String name;
   String zone;
 
-  /** Whether somebody told the zone; until then it is the computer's. */
+  /** Whether somebody set the time zone; until then it is the computer's. */
   boolean zoneTold;
 
   @Column(name = "hardness_mmol_l")

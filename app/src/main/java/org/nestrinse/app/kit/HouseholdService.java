@@ -245,7 +245,7 @@ public class HouseholdService implements HouseFounder {
     return view(households.saveAndFlush(e));
   }
 
-  /** Returns whether somebody told the zone of the household. */
+  /** Returns whether somebody set the time zone of the household. */
   @Transactional(readOnly = true)
   public boolean zoneTold() {
     return entity().zoneTold;

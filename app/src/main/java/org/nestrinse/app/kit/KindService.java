@@ -68,7 +68,7 @@ public class KindService {
       @Nullable Colour colour,
       @Nullable Integer owned) {}
 
-  /** What a kitchen scale says: so many pieces weigh so much together, dry. */
+  /** What a kitchen scale says: how many pieces, and what they weigh together, dry. */
   public record Weighing(
       @Nullable Integer version, @Nullable Integer pieces, @Nullable Double grams) {}
 

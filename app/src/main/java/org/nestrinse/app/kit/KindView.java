@@ -24,7 +24,7 @@ import org.nestrinse.core.textile.Role;
  * @param colour whether its dye may bleed while it is new
  * @param bulkFactor what a look into the drum made of its bulk; 1 when nobody looked
  * @param massKg one piece [kg]
- * @param limits what it bears, in words
+ * @param limits what it can take, in words
  * @param stock where its pieces are
  */
 public record KindView(

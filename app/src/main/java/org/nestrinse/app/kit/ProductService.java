@@ -227,7 +227,7 @@ public class ProductService {
     return missing;
   }
 
-  /** Takes so many grams out of a pack, never below nothing; gives back when negative. */
+  /** Takes grams out of a pack, never below zero; a negative amount gives them back. */
   @Transactional
   public void take(long id, double grams) {
     ProductEntity e = products.findById(id).orElseThrow(() -> new NotFound("product", id));

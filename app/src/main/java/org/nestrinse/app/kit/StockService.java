@@ -50,9 +50,7 @@ public class StockService {
     return locked(kindId).toStock();
   }
 
-  /**
-   * Moves pieces of a kind; throws {@link NotNow} with where they are when there are not so many.
-   */
+  /** Moves pieces of a kind; throws {@link NotNow} with where they are when there are too few. */
   public void move(long kindId, int count, Whereabouts from, Whereabouts to) {
     if (from == to || count == 0) {
       return;

@@ -71,7 +71,7 @@ class LineController {
    *
    * @param household name of the household
    * @param zone its time zone
-   * @param zoneTold whether somebody told it; a new house only guesses
+   * @param zoneTold whether somebody set it; a new house only guesses
    * @param now the moment of these states, so that countdowns follow the household's clock
    * @param pegs one for each station in working order
    * @param reset what is on in the reset that goes on, or null

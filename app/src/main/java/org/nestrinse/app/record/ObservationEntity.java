@@ -46,7 +46,7 @@ class ObservationEntity {
   /** Whether its round was taken out of the record. */
   boolean hidden;
 
-  /** The answer in a wash, or the step of a reset, that told it; null when a person did. */
+  /** The answer in a wash, or the step of a reset, that reported it; null when a person did. */
   @Nullable String source;
 
   /** Returns whether this release knows what was seen. */

@@ -62,7 +62,7 @@ public class ObservationService {
    * What is sent when something was seen.
    *
    * @param sign what was looked at
-   * @param value what it was; may be left out for a drop whose seconds are told
+   * @param value what it was; may be left out for a drop with its seconds
    * @param seconds of a water drop, or null
    * @param where where, or null for where it is usually noticed
    * @param roundId the round that it tells about, or null for the latest that fits
@@ -121,10 +121,10 @@ public class ObservationService {
       Instant at,
       String atWords) {}
 
-  /** A sign that can be told at a place, with what it can be. */
+  /** A sign that can be reported at a place, with its answers. */
   public record Tap(Sign sign, String title, List<Sign.Value> values, boolean seconds) {}
 
-  /** Returns what can be told at a place, in one tap each. */
+  /** Returns what can be reported at a place, in one tap each. */
   public List<Tap> taps(Sign.Where where) {
     return Sign.noticed(where).stream()
         .map(s -> new Tap(s, s.title(), s.all(), s == Sign.DROP))
@@ -201,7 +201,7 @@ public class ObservationService {
     return view(saved, households.timeWords(), kinds.names());
   }
 
-  /** Takes back what a step told. */
+  /** Takes back what a step reported. */
   @Transactional
   public void forget(String source) {
     if (observations.existsBySource(source)) {

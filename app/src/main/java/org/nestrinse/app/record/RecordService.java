@@ -97,7 +97,7 @@ public class RecordService {
         .toList();
   }
 
-  /** Returns the picture of so many days up to now. */
+  /** Returns the picture of the last days. */
   @Transactional(readOnly = true)
   RecordViews.Story story(int days) {
     Instant to = clock.instant();

@@ -42,7 +42,7 @@ final class RecordViews {
    * @param dropSeconds of the slowest water drop, or null
    * @param smell whether it smelled; null when nobody sniffed
    * @param suds whether suds were seen; null when nobody looked
-   * @param changes what was done otherwise than the time before
+   * @param changes what was done differently from the time before
    * @param seen what was seen of it
    */
   record StoryRound(
@@ -66,7 +66,7 @@ final class RecordViews {
    * @param name as shown
    * @param before of the first, in words
    * @param after of the second, in words
-   * @param verdict how they compare; empty when it cannot be told
+   * @param verdict how they compare; empty when it is unknown
    * @param better what of it is better
    */
   record MeasureLine(Said name, Said before, Said after, Said verdict, Stretch.Better better) {}
@@ -107,7 +107,7 @@ final class RecordViews {
    * @param name its name
    * @param usedG in the last four weeks [g]
    * @param leftG what is left [g]
-   * @param daysLeft at that rate, or null when it cannot be told
+   * @param daysLeft at that rate, or null when it is unknown
    */
   record ProductLine(String name, double usedG, double leftG, @Nullable Double daysLeft) {}
 }

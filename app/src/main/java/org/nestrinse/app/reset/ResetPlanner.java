@@ -190,7 +190,7 @@ public class ResetPlanner {
     return !s.inReset() && s.suds();
   }
 
-  /** The household's machine, at the spin that every piece bears. */
+  /** The household's machine, at the spin that every piece can take. */
   ResetPlan.Drum drum(Map<Kind, Integer> pieces) {
     Machine machine = machines.machine();
     int fastest = machine.programmes().stream().mapToInt(p -> p.fastestSpinRpm()).max().orElse(0);

@@ -45,7 +45,7 @@ public class RhythmService {
   /** So certain the stock should be. */
   private static final double SERVICE_LEVEL = 0.98;
 
-  /** So many pieces more are tried. */
+  /** How many more pieces are tried. */
   private static final int MORE_PIECES = 5;
 
   private static final int YEARS = 200;
@@ -102,7 +102,7 @@ public class RhythmService {
    * @param need what is used
    * @param owned how many there are
    * @param perDay used on a normal day
-   * @param everyDays washed every so many days
+   * @param everyDays days from wash to wash
    * @param enough how many are enough, 98 times of 100
    * @param rhythm what the simulation says
    * @param withMore days a year that would still run short with five more

@@ -70,7 +70,7 @@ public final class SortViews {
    * @param words in words: "3 bibs"
    * @param soil what soiled them, in words
    * @param pails where they come from
-   * @param limits what they bear, in words
+   * @param limits what they can take, in words
    * @param dueWords when they are due, in words
    */
   public record PieceLine(
@@ -93,7 +93,7 @@ public final class SortViews {
    * @param refused small pieces that could not serve as bulk, and why
    * @param fill how full it is
    * @param advice what that means
-   * @param commonC the warmest main wash that all bear, as far as hygiene wants it [°C]
+   * @param commonC the warmest main wash that all can take, as far as hygiene wants it [°C]
    * @param leastC the main wash that it needs at least [°C]
    * @param reasons why it is as it is
    * @param setAside soft rules that the person set aside here
@@ -188,7 +188,7 @@ public final class SortViews {
    * @param count how many
    * @param soil what soiled them, in words
    * @param words in words
-   * @param limits what they bear, in words
+   * @param limits what they can take, in words
    */
   public record Item(long id, String kind, int count, String soil, String words, String limits) {}
 

@@ -20,7 +20,7 @@ public class DoseLog {
   private static final Duration LOOKED_BACK = Duration.ofDays(28);
   private static final double HOURS_PER_DAY = 24;
 
-  /** With less to look back on nothing is said [days]. */
+  /** Days of use needed before anything is estimated. */
   private static final double LEAST_DAYS = 3;
 
   private final DoseTakenRepository taken;
@@ -45,7 +45,7 @@ public class DoseLog {
   public record Lasts(
       long productId, double usedG, double leftG, double gramsPerDay, @Nullable Double daysLeft) {}
 
-  /** Notes that so much of a product went in. */
+  /** Notes that an amount of a product went in. */
   @Transactional
   public void put(long roundId, int step, long productId, double grams) {
     save(roundId, step, productId, grams, clock.instant());

@@ -12,7 +12,7 @@ import org.nestrinse.core.run.Judgement;
  * @param answer short name of the answer
  * @param carer who looked, or null when nobody said
  * @param at when
- * @param source names the answer, so that what it told goes when it is taken back
+ * @param source names the answer, so that what it reported goes when it is taken back
  */
 public record RoundAnswered(
     long roundId,

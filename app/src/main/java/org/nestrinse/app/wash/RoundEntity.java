@@ -65,7 +65,7 @@ class RoundEntity extends CheckedRow {
    */
   boolean mainNotRun;
 
-  /** Whether its plan is kept; not of a reset, nor where a file told only the figures. */
+  /** Whether its plan is kept; not of a reset, nor when a file held only the figures. */
   boolean hasPlan;
 
   @Nullable Long machineId;

@@ -158,7 +158,7 @@ public class RoundFiles {
   /**
    * Keeps a round that was washed by other means, such as a reset, and lets it hang.
    *
-   * @param washed makes what is said of it from its number
+   * @param washed makes the event from its number
    */
   @Transactional
   public long hang(RoundFile file, java.util.function.LongFunction<RoundWashed> washed) {

@@ -302,7 +302,7 @@ public class RunService {
     return kept(e);
   }
 
-  /** Takes the last answer back that was given in this step, with what it added and told. */
+  /** Takes the last answer back that was given in this step, with what it added and reported. */
   @Transactional
   public Round unanswer(long id) {
     RoundEntity e = going(id);

@@ -83,7 +83,7 @@ public final class WashViews {
    * @param whys reasons by key
    * @param imitation what is wanted of the machine beside what it gives; null in older rounds
    * @param machine what it is washed in; null in older rounds
-   * @param weakest the piece that bears the least heat; null in older rounds
+   * @param weakest the piece with the lowest heat limit; null in older rounds
    * @param temperaturesC what a person may ask for [°C]; null in older rounds
    */
   public record Plan(
@@ -259,9 +259,9 @@ public final class WashViews {
    * @param wear on the fibres, an ordinary hour at 40 being 1; null in older rounds
    * @param targetGL detergent in the last water that would just meet the target [g/L]; null in
    *     older rounds
-   * @param careMarginK degrees below what the weakest piece bears; null in older rounds
+   * @param careMarginK degrees below the limit of the most delicate piece; null in older rounds
    * @param detergentG detergent in all [g]; null in plans from before it was kept
-   * @param doseShare of what the labels ask for, or null when it cannot be told
+   * @param doseShare of what the labels ask for, or null when it is unknown
    * @param coats whether a product goes in that coats fibre; null from before it was kept
    * @param trim the learned correction of the dose; null from before it was kept
    * @param germsWords how many germs stay, in words; null in older rounds

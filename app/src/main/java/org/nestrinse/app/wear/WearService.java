@@ -31,7 +31,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * Batches of pieces that were bought together and what they have been through. Single pieces are
- * not told apart: what happens to some of a kind is spread evenly over all of it.
+ * not tracked one by one: what happens to some of a kind is spread evenly over all of it.
  */
 @Service
 public class WearService {
@@ -134,10 +134,7 @@ public class WearService {
     return one(batches.saveAndFlush(e));
   }
 
-  /**
-   * Takes worn-out pieces out of stock; throws {@link NotNow} when there are not so many clean
-   * ones.
-   */
+  /** Takes worn-out pieces out of stock; throws {@link NotNow} when too few are clean ones. */
   @Transactional
   public List<Batch> retire(long id, Retire retire) {
     BatchEntity e = batch(id);
@@ -216,7 +213,7 @@ public class WearService {
     return view == null ? 0 : view.stock().owned();
   }
 
-  /** The batches of a kind; all that is owned is one batch when nobody told them apart. */
+  /** The batches of a kind; all that is owned is one batch until somebody adds another. */
   private List<BatchEntity> of(long kindId, int owned) {
     List<BatchEntity> there = batches.findByKindIdAndRetiredAtIsNullOrderById(kindId);
     return there.isEmpty() && owned > 0 ? List.of(fresh(kindId, owned, 0)) : there;

@@ -31,7 +31,7 @@ class ProblemValve extends ErrorReportValve {
         response.finishResponse();
       }
     } catch (IOException e) {
-      // The other side is gone; nobody is left to be told.
+      // The other side is gone; nobody is left to answer.
     }
   }
 

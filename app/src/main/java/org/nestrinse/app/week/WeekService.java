@@ -529,7 +529,7 @@ public class WeekService {
           other);
     }
 
-    /** What comes in on a normal day, or what was washed a day lately when nobody told one. */
+    /** What comes in on a normal day, or what was washed a day lately when none is set. */
     private double soiledPerDay() {
       int told =
           normal.normalDays().habits().stream().mapToInt(NormalDayService.HabitView::count).sum();

@@ -118,7 +118,7 @@ public final class WeekViews {
    * @param version counts its changes
    * @param quietFrom since when the machine must not run, or null
    * @param quietTo until when
-   * @param householdEveryDays household loads every so many days, 0 for none
+   * @param householdEveryDays days between household loads, 0 for none
    * @param times when each person is there
    */
   public record Settings(
