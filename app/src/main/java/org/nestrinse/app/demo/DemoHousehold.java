@@ -187,9 +187,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
         });
   }
 
-  /**
-   * What is lived is written; looking through all of it at each question would take ever longer.
-   */
+  /** Writes what has happened so far, so that later questions need not check it again. */
   private void written() {
     entities.flush();
     entities.clear();

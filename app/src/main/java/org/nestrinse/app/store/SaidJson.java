@@ -29,8 +29,8 @@ import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.module.SimpleModule;
 
 /**
- * Keeps what was said as a key with its values, {@code {"say":"…","with":{…}}}, so that it can be
- * worded in any language and any later wording. Bare text is from before that and stays as it is.
+ * Stores a {@link Said} as its key and values, {@code {"say":"…","with":{…}}}. Any language and any
+ * later release can then word it. Older rows hold plain text, which stays as it is.
  */
 final class SaidJson {
   private static final String SAY = "say";

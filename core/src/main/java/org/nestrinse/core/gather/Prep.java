@@ -28,7 +28,7 @@ public record Prep(int washes, boolean soakable, int dyeWashes, Said reason) {
   /** Washes that a full soak counts as. */
   public static final int SOAK_WASHES = 2;
 
-  /** Washes for which dark pieces are kept apart. */
+  /** Number of washes in which dark pieces go without pale ones. */
   public static final int DYE_WASHES = 3;
 
   private static final int THREE = 3;
