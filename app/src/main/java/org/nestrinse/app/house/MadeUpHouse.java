@@ -3,7 +3,6 @@ package org.nestrinse.app.house;
 import java.nio.file.Path;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicReference;
 import javax.sql.DataSource;
 import org.slf4j.Logger;
@@ -19,8 +18,6 @@ import org.springframework.stereotype.Component;
 @Component
 public class MadeUpHouse {
   private static final Logger LOG = LoggerFactory.getLogger(MadeUpHouse.class);
-
-  private static final int CLOSING_S = 20;
 
   private final ObjectProvider<DataSource> databases;
   private final ObjectProvider<HouseMigration> migration;
@@ -89,10 +86,12 @@ public class MadeUpHouse {
     }
   }
 
-  /** Furnishing is one transaction: when it is cut short, the next look begins anew. */
+  /**
+   * Furnishing is one transaction: when it is cut short, the next look begins anew. It is not
+   * interrupted, since that could break a migration in the middle.
+   */
   @EventListener(ContextClosedEvent.class)
-  void close() throws InterruptedException {
-    builder.shutdownNow();
-    builder.awaitTermination(CLOSING_S, TimeUnit.SECONDS);
+  void close() {
+    builder.shutdown();
   }
 }
