@@ -1,20 +1,33 @@
 package org.nestrinse.text;
 
 import com.ibm.icu.text.ListFormatter;
+import com.ibm.icu.text.ListFormatter.Type;
+import com.ibm.icu.text.ListFormatter.Width;
 import com.ibm.icu.text.NumberFormat;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import org.nestrinse.core.said.Plain;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
-import org.nestrinse.core.units.Numbers;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Unit;
 
 /** Says what there is to say in one language. */
 public final class Wording {
   private static final double PERCENT = 100;
+  private static final int QUARTERS = 4;
+  private static final long MINUTES_PER_HOUR = 60;
+  private static final long TWO_DIGITS = 10;
+  private static final String[] FRACTIONS = {"", "¼", "½", "¾"};
+  private static final String AMOUNT = "amount";
+  private static final String COUNT = "count";
+  private static final Set<Unit> MEASURES =
+      EnumSet.of(Unit.SCOOP, Unit.TEASPOON, Unit.TABLESPOON, Unit.SHEET, Unit.TAB);
+  private static final Set<Unit> SHARES = EnumSet.of(Unit.SHARE, Unit.OF_THE_DRUM);
 
   private final Catalogue catalogue;
 
@@ -29,14 +42,41 @@ public final class Wording {
 
   /** Returns a sentence, or a few words. */
   public String words(Said said) {
+    if (said.saying() instanceof Plain plain && said.values().get("values") instanceof List<?> l) {
+      return inARow(plain, l.stream().map(this::value).toList());
+    }
     Map<String, Object> values = new TreeMap<>();
     said.values().forEach((name, value) -> values.put(name, value(value)));
-    return catalogue.words(said.saying().key(), values);
+    String key = said.saying().key();
+    String words = catalogue.words(key, values);
+    return said.saying() == Plain.CAPITAL || beginsWithAValue(key) ? capital(words) : words;
   }
 
   /** Returns words that need no values. */
   public String words(Saying saying) {
     return words(Said.of(saying));
+  }
+
+  /** A whole sentence that begins with a value begins with a capital all the same. */
+  private boolean beginsWithAValue(String key) {
+    String pattern = catalogue.pattern(key);
+    return pattern.startsWith("{") && (pattern.endsWith(".") || pattern.endsWith("?"));
+  }
+
+  private String capital(String words) {
+    return words.isEmpty()
+        ? words
+        : words.substring(0, 1).toUpperCase(catalogue.locale()) + words.substring(1);
+  }
+
+  private String inARow(Plain how, List<Object> words) {
+    return switch (how) {
+      case ROW -> String.join(", ", words.stream().map(String::valueOf).toList());
+      case SENTENCES -> String.join(" ", words.stream().map(String::valueOf).toList());
+      case EITHER ->
+          ListFormatter.getInstance(catalogue.locale(), Type.OR, Width.WIDE).format(words);
+      default -> ListFormatter.getInstance(catalogue.locale()).format(words);
+    };
   }
 
   /** Whole numbers stay as they are: the sentence chooses between one and several by them. */
@@ -51,8 +91,7 @@ public final class Wording {
       return words(said);
     }
     if (value instanceof List<?> several) {
-      List<Object> words = several.stream().map(this::value).toList();
-      return ListFormatter.getInstance(catalogue.locale()).format(words);
+      return inARow(Plain.ALL, several.stream().map(this::value).toList());
     }
     throw new IllegalArgumentException("No words for " + value.getClass());
   }
@@ -60,16 +99,45 @@ public final class Wording {
   /** Returns a figure with its unit, such as "40 °C" or "12 L". */
   public String words(Quantity quantity) {
     if (quantity.unit() == Unit.DURATION) {
-      return Numbers.duration(quantity.amount());
+      return duration(Math.round(quantity.amount()));
     }
-    boolean share = quantity.unit() == Unit.SHARE;
+    if (MEASURES.contains(quantity.unit())) {
+      return measures(quantity);
+    }
+    boolean share = SHARES.contains(quantity.unit());
     NumberFormat format = NumberFormat.getInstance(catalogue.locale());
-    format.setGroupingUsed(false);
+    format.setGroupingUsed(quantity.unit() == Unit.GROUPED);
     format.setMaximumFractionDigits(quantity.digits());
     format.setMinimumFractionDigits(quantity.unit() == Unit.MONEY ? quantity.digits() : 0);
     format.setRoundingMode(com.ibm.icu.math.BigDecimal.ROUND_HALF_UP);
     String number = format.format(share ? quantity.amount() * PERCENT : quantity.amount());
-    return catalogue.words(unitKey(quantity.unit()), Map.of("amount", number));
+    return catalogue.words(
+        unitKey(quantity.unit()), Map.of(AMOUNT, number, COUNT, number.equals("1") ? 1 : 2));
+  }
+
+  private String duration(long minutes) {
+    long hours = minutes / MINUTES_PER_HOUR;
+    long rest = minutes % MINUTES_PER_HOUR;
+    String form = hours == 0 ? "minutes" : rest == 0 ? "hours" : "both";
+    return catalogue.words(
+        unitKey(Unit.DURATION),
+        Map.of(
+            "form",
+            form,
+            "hours",
+            String.valueOf(hours),
+            "minutes",
+            hours > 0 && rest < TWO_DIGITS ? "0" + rest : String.valueOf(rest)));
+  }
+
+  /** Spoons, scoops, sheets and tabs as a person says them: "1½ scoops". */
+  private String measures(Quantity quantity) {
+    int quarters = (int) Math.round(quantity.amount() * QUARTERS);
+    String whole = quarters < QUARTERS ? "" : String.valueOf(quarters / QUARTERS);
+    int count = quarters == 0 ? 0 : quarters <= QUARTERS ? 1 : 2;
+    return catalogue.words(
+        unitKey(quantity.unit()),
+        Map.of(AMOUNT, whole + FRACTIONS[quarters % QUARTERS], COUNT, count));
   }
 
   /** Returns the key under which the catalogue writes a unit. */

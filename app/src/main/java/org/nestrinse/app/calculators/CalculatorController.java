@@ -27,6 +27,7 @@ import org.nestrinse.core.kit.Dryer;
 import org.nestrinse.core.reset.ResetFitness;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.StockNeed;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Material;
@@ -45,7 +46,7 @@ import org.springframework.web.bind.annotation.RestController;
 class CalculatorController {
   private static final int MOST_HOURS = 24 * 14;
   private static final int MOST_BATHS = 20;
-  private static final Range LIFTED_LOG = new Range(0, 10, "log");
+  private static final Range LIFTED_LOG = new Range(0, 10, Unit.LOG);
 
   record MassRequest(@Nullable Material material, @Nullable Double massKg) {}
 
@@ -348,7 +349,7 @@ class CalculatorController {
     Dryer.Type type = Given.choice("dryer", r.dryer, Dryer.Type.class);
     TumbleDrying t =
         TumbleDrying.of(
-            new Dryer(type.words(), type, Limits.MASS_KG.max()),
+            new Dryer(type.said(), type, Limits.MASS_KG.max()),
             load(r.load),
             Given.number("startMoisture", r.startMoisture, Limits.MOISTURE),
             Given.choice("heat", r.heat, Heat.class).heat);
@@ -413,7 +414,7 @@ class CalculatorController {
     ResetFitness.forbidden(load, recipe)
         .ifPresent(
             reason -> {
-              throw new OutOfRange("load", recipe.words(), "other materials: " + reason);
+              throw new OutOfRange("load", recipe.said(), "other materials: " + reason);
             });
     double waterL = ResetPlan.waterL(vesselL);
     List<ResetAmount> amounts =

@@ -34,9 +34,9 @@ import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.units.Numbers;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.text.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 
 /** One look at all that hangs: the plan, the picture and the reasons. */
@@ -197,7 +197,7 @@ final class DryLook {
       compared.add(
           new DryPlan(
               policy,
-              policy.words(),
+              policy.said(),
               dryWords(plan.allDry()),
               plan.latePieces(),
               plan.kwh(),
@@ -211,7 +211,7 @@ final class DryLook {
     Why.Builder why =
         Why.of(
             Said.of(DryingSaying.POLICY_TITLE)
-                .with("policy", policy.words())
+                .with("policy", policy.said())
                 .with("when", dryWords(plan.allDry())),
             DryWords.weighed(plan.proven()));
     for (Course c : plan.courses()) {
@@ -219,7 +219,7 @@ final class DryLook {
           c.noRoom()
               ? DryWords.noRoom()
               : c.legs().stream()
-                  .map(leg -> leg.spot() == null ? "the dryer" : leg.spot().words())
+                  .map(leg -> leg.spot() == null ? "the dryer" : leg.spot().said())
                   .distinct()
                   .reduce((a, b) -> a + ", then " + b)
                   .orElse("");
@@ -261,7 +261,7 @@ final class DryLook {
                   !m.at().isAfter(now),
                   m.sort(),
                   Numbers.count(c.batch().count(), c.batch().kind().name()),
-                  m.words()));
+                  m.said()));
         }
       }
     }
@@ -289,7 +289,7 @@ final class DryLook {
         Numbers.count(e.pieces, kind.name()),
         e.pieces,
         e.placeId,
-        tumbling ? dryerName(e.dryerId) : facts.spot(e).words() + (e.crowded ? ", crowded" : ""),
+        tumbling ? dryerName(e.dryerId) : facts.spot(e).said() + (e.crowded ? ", crowded" : ""),
         e.hungAt,
         words.at(e.hungAt),
         past(e, staying, moistureNow),
@@ -346,7 +346,7 @@ final class DryLook {
     Spot first = c.legs().get(0).spot();
     return first == null
         ? Objects.requireNonNull(c.tumble()).dryer().name()
-        : first.words() + (c.legs().get(0).crowded() ? ", crowded" : "");
+        : first.said() + (c.legs().get(0).crowded() ? ", crowded" : "");
   }
 
   private Way tumblingWay(HangingEntity e) {
@@ -369,7 +369,7 @@ final class DryLook {
                       ? facts.staying(e).dryBy()
                       : facts.in(e, spot, false, now, moistureNow).dryBy();
               return new Choice(
-                  spot.placeId(), spot.carriedIn(), spot.words(), dryWords(by), stays);
+                  spot.placeId(), spot.carriedIn(), spot.said(), dryWords(by), stays);
             })
         .toList();
   }
@@ -425,7 +425,7 @@ final class DryLook {
         .line(DryingSaying.WENT_IN, new Quantity(e.startMoisture, Unit.KG_PER_KG, 2))
         .line(DryingSaying.DRY_AT, new Quantity(TumbleDrying.dryMoisture(kind), Unit.KG_PER_KG, 2))
         .line(DryingSaying.WATER, new Quantity(t.waterKg(), Unit.KILOGRAM, 2))
-        .line(DryingSaying.HEAT, t.heat().words())
+        .line(DryingSaying.HEAT, t.heat().said())
         .line(DryingSaying.COOL_DOWN, Quantity.of(TumbleDrying.COOLING_MINUTES, Unit.MINUTE))
         .total(DryingSaying.TAKES, Quantity.of(t.minutes(), Unit.DURATION))
         .line(DryingSaying.ELECTRICITY, new Quantity(t.kwh(), Unit.KILOWATT_HOUR, 2))

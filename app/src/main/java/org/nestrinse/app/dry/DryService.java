@@ -41,10 +41,11 @@ import org.nestrinse.core.dry.Spot;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.Range;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
@@ -54,7 +55,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What hangs, where, what is to be done with it, and by when it is dry. */
 @Service
 public class DryService {
-  private static final Range HOUR = new Range(0, 23, "");
+  private static final Range HOUR = new Range(0, 23);
   private static final double SECONDS_PER_HOUR = 3600;
 
   private final HangingRepository groups;
@@ -335,7 +336,7 @@ public class DryService {
             ? 0
             : check.damp == null
                 ? e.pieces
-                : new Range(1, e.pieces, "pieces").check("damp", check.damp.intValue());
+                : new Range(1, e.pieces, Unit.PIECE).check("damp", check.damp.intValue());
     String words = learn(e, answer);
     if (damp < e.pieces && damp > 0) {
       HangingEntity dry = e.part(e.pieces - damp);
@@ -376,7 +377,7 @@ public class DryService {
       f.checks++;
       factors.saveAndFlush(f);
     }
-    return check.words();
+    return check.said();
   }
 
   @EventListener

@@ -37,8 +37,8 @@ import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 
 /** One look at all pails: everything was read once. */
@@ -221,7 +221,7 @@ final class GatherLook {
     String limit = hours >= 48 ? hours / 24 + " days" : hours == 24 ? "a day" : hours + " hours";
     return w.pieces().dampCloth()
         ? "damp cloths in " + w.pailName() + " sour in " + limit
-        : w.pailName() + " reaches " + limit + " with " + w.pieces().soil().words() + " pieces";
+        : w.pailName() + " reaches " + limit + " with " + w.pieces().soil().said() + " pieces";
   }
 
   private Why nextWhy(NextWash next, List<NextWash> candidates) {
@@ -292,7 +292,7 @@ final class GatherLook {
         shown,
         due == null ? null : words.at(due),
         state(due),
-        first == null ? null : first.pieces().words() + ", " + first.pieces().soil().words(),
+        first == null ? null : first.pieces().said() + ", " + first.pieces().soil().said(),
         p.emptiedAt == null ? null : words.at(p.emptiedAt));
   }
 
@@ -302,7 +302,7 @@ final class GatherLook {
   }
 
   private String styleWords(PailEntity p) {
-    String words = p.style().words();
+    String words = p.style().said();
     if (p.liner != null) {
       words += ", liner " + p.liner + " in";
     }
@@ -353,7 +353,7 @@ final class GatherLook {
         today
             ? "today"
             : DayPart.dayOf(local).getDayOfWeek().getDisplayName(TextStyle.SHORT, Locale.ENGLISH);
-    return day + " " + DayPart.of(local).words();
+    return day + " " + DayPart.of(local).said();
   }
 
   private double age(SoiledPieces pieces) {
@@ -371,9 +371,9 @@ final class GatherLook {
         w.pieces().kind().name(),
         e.left(),
         e.soil(),
-        e.soil().words(),
+        e.soil().said(),
         e.solids(),
-        e.solids().words(),
+        e.solids().said(),
         e.assumed,
         part(e.cameIn),
         e.cameIn,
@@ -387,8 +387,8 @@ final class GatherLook {
         .line(
             GatherSaying.FIRST_OVER,
             Said.of(GatherSaying.PIECES_SOIL)
-                .with("pieces", p.words())
-                .with("soil", p.soil().words()))
+                .with("pieces", p.said())
+                .with("soil", p.soil().said()))
         .line(GatherSaying.CAME_IN, words.at(p.since()))
         .line(GatherSaying.MAY_WAIT, Quantity.of(HoldingClock.limit(p).toHours(), Unit.HOUR))
         .total(GatherSaying.DUE, words.at(HoldingClock.due(p)))

@@ -36,9 +36,9 @@ import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -48,8 +48,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class GatherService {
   private static final int LONGEST_NAME = 80;
-  private static final Range CAPACITY_L = new Range(1, 300, "L");
-  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range CAPACITY_L = new Range(1, 300, Unit.LITRE);
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
   private static final double NEW_PIECES_L = 30;
   private static final Duration LONGEST_AGO = Duration.ofDays(14);
 

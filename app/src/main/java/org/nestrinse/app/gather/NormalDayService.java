@@ -168,7 +168,7 @@ public class NormalDayService {
                         h.pailId,
                         pail.get(h.pailId),
                         h.soil,
-                        h.soil.words(),
+                        h.soil.said(),
                         h.part,
                         h.pieces))
             .sorted(

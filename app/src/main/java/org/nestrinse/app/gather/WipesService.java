@@ -17,9 +17,9 @@ import org.nestrinse.core.gather.WipesKit;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -28,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class WipesService {
   private static final int USUAL_PER_DAY = 10;
-  private static final Range BOX = new Range(1, WipesKit.BOXES, "");
+  private static final Range BOX = new Range(1, WipesKit.BOXES);
 
   private final WipesBoxRepository boxes;
   private final NormalDayService normal;
@@ -150,7 +150,7 @@ public class WipesService {
         until == null ? null : words.at(until),
         until != null && until.isBefore(clock.instant()),
         e.addition,
-        e.addition.words());
+        e.addition.said());
   }
 
   /** The household's wipes: the kind of which there are most. */

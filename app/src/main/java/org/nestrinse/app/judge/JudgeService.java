@@ -34,10 +34,10 @@ import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.judge.Trim;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.wash.Standing;
 import org.nestrinse.core.why.Why;
 import org.springframework.context.event.EventListener;
@@ -147,17 +147,17 @@ public class JudgeService {
         Why.of(
             Said.of(JudgeSaying.CAUSE_TITLE)
                 .with("probability", Quantity.share(r.probability()))
-                .with("cause", r.cause().words()),
+                .with("cause", r.cause().said()),
             JudgeSaying.BAYES);
-    r.speaksFor().forEach(a -> why.line(a.words(), new Quantity(a.factor(), Unit.TIMES, 1)));
-    r.speaksAgainst().forEach(a -> why.line(a.words(), new Quantity(a.factor(), Unit.TIMES, 2)));
+    r.speaksFor().forEach(a -> why.line(a.said(), new Quantity(a.factor(), Unit.TIMES, 1)));
+    r.speaksAgainst().forEach(a -> why.line(a.said(), new Quantity(a.factor(), Unit.TIMES, 2)));
     why.total(JudgeSaying.PROBABILITY, Quantity.share(r.probability()));
     return new JudgeViews.CauseLine(
         r.cause(),
-        r.cause().words(),
+        r.cause().said(),
         r.probability(),
-        r.speaksFor().stream().map(a -> a.words() + ": " + a.reason()).toList(),
-        r.speaksAgainst().stream().map(a -> a.words() + ": " + a.reason()).toList(),
+        r.speaksFor().stream().map(a -> a.said() + ": " + a.reason()).toList(),
+        r.speaksAgainst().stream().map(a -> a.said() + ": " + a.reason()).toList(),
         r.changes().stream().map(p -> change(p, last, move)).toList(),
         why.source(
             "House figures; docs/models.md, causes. They order causes, they measure nothing."));
@@ -167,7 +167,7 @@ public class JudgeService {
       Diagnosis.Proposal p, @Nullable PastRound last, Trim.@Nullable Move move) {
     return new JudgeViews.ChangeLine(
         p.change(),
-        p.change().words(),
+        p.change().said(),
         p.expected(),
         last == null ? List.of() : effects(p.change(), last, move),
         notNow(p.change(), move));
@@ -224,7 +224,7 @@ public class JudgeService {
         experiments.findFirstByStateOrderByStartedAtDesc(Experiment.State.WATCHING);
     if (watched.isPresent()) {
       return "One change at a time: “%s” is still watched."
-          .formatted(watched.get().changeMade.words());
+          .formatted(watched.get().changeMade.said());
     }
     if (change.standing() != null && households.standing().contains(change.standing())) {
       return "Every routine does that already.";
@@ -246,9 +246,9 @@ public class JudgeService {
                 o ->
                     new JudgeViews.OutcomeLine(
                         o.value(),
-                        o.words(),
+                        o.said(),
                         o.expected(),
-                        "%s, %s".formatted(o.cause().words(), Numbers.percent(o.probability()))))
+                        "%s, %s".formatted(o.cause().said(), Numbers.percent(o.probability()))))
             .toList(),
         Why.of(
                 Said.of(JudgeSaying.CHECK_TITLE)
@@ -498,7 +498,7 @@ public class JudgeService {
             JudgeSaying.TRIM);
     lookedAt.stream()
         .skip(Math.max(0, lookedAt.size() - TRIM_ROUNDS_SHOWN))
-        .forEach(r -> why.line(words.at(r.startedAt()), Trim.vote(r.seen()).words()));
+        .forEach(r -> why.line(words.at(r.startedAt()), Trim.vote(r.seen()).said()));
     if (moved != null) {
       why.line(JudgeSaying.MOVED, words.at(moved));
     }
@@ -574,9 +574,9 @@ public class JudgeService {
         "change-" + e.id,
         e.id,
         e.changeMade,
-        e.changeMade.trimDirection() == 0 ? e.changeMade.words() : dose(e.trimAfter, e.trimBefore),
-        e.cause.words(),
-        e.findings().stream().sorted().map(JudgeService::words).toList(),
+        e.changeMade.trimDirection() == 0 ? e.changeMade.said() : dose(e.trimAfter, e.trimBefore),
+        e.cause.said(),
+        e.findings().stream().sorted().map(JudgeService::said).toList(),
         e.startedAt,
         words.at(e.startedAt),
         e.endedAt == null ? null : words.at(e.endedAt),
@@ -587,6 +587,6 @@ public class JudgeService {
 
   private static String words(String finding) {
     int dot = finding.indexOf('.');
-    return Sign.valueOf(finding.substring(0, dot)).value(finding.substring(dot + 1)).words();
+    return Sign.valueOf(finding.substring(0, dot)).value(finding.substring(dot + 1)).said();
   }
 }

@@ -6,6 +6,7 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.core.kit.Dryer;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -15,8 +16,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class DryerService {
   private static final int LONGEST_NAME = 80;
-  private static final Range CAPACITY_KG = new Range(1, 20, "kg");
-  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range CAPACITY_KG = new Range(1, 20, Unit.KILOGRAM);
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
 
   private final DryerRepository dryers;
 

@@ -25,6 +25,7 @@ import org.nestrinse.core.dry.SunLimit;
 import org.nestrinse.core.gather.NewPieceRule;
 import org.nestrinse.core.gather.PailCleaning;
 import org.nestrinse.core.gather.Storage;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -40,7 +41,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class HouseholdService implements HouseFounder {
   private static final int LONGEST_METHOD = 40;
   private static final int LONGEST_NAME = 80;
-  private static final Range PRICE = new Range(0, 100, "");
+  private static final Range PRICE = new Range(0, 100);
 
   private static final int HOURS_PER_DAY = 24;
   private static final String LID = "lid";
@@ -122,11 +123,11 @@ public class HouseholdService implements HouseFounder {
   @Transactional
   public Household change(Change change) {
     HouseholdEntity e = entity();
-    long version = Given.whole("version", change.version, new Range(0, Integer.MAX_VALUE, ""));
+    long version = Given.whole("version", change.version, new Range(0, Integer.MAX_VALUE));
     String name = Given.text("name", change.name, LONGEST_NAME);
     double hardness = Given.number("hardnessMmolL", change.hardnessMmolL, Limits.HARDNESS_MMOL_L);
-    double inlet = Given.number("inletC", change.inletC, new Range(1, 65, "°C"));
-    double room = Given.number("roomC", change.roomC, new Range(0, 40, "°C"));
+    double inlet = Given.number("inletC", change.inletC, new Range(1, 65, Unit.CELSIUS));
+    double room = Given.number("roomC", change.roomC, new Range(0, 40, Unit.CELSIUS));
     double day = Given.number("dayPerKwh", change.dayPerKwh, PRICE);
     double night = Given.number("nightPerKwh", change.nightPerKwh, PRICE);
     double water = Given.number("waterPerM3", change.waterPerM3, PRICE);

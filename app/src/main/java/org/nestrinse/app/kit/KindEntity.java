@@ -97,6 +97,6 @@ class KindEntity extends KitEntity {
         small,
         label,
         Known.or(colour, Colour.DARK),
-        bulkFactor);
+        bulkFactor, name + "s");
   }
 }

@@ -9,6 +9,7 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Colour;
@@ -27,12 +28,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class KindService {
   private static final int LONGEST_NAME = 80;
   private static final int LONGEST_PART = 40;
-  private static final Range OWNED = new Range(0, 1000, "pieces");
-  private static final Range LABEL_WASH_C = new Range(20, 95, "°C");
-  private static final Range LABEL_SPIN_RPM = new Range(0, 1600, "rpm");
-  private static final Range WEIGHED_G = new Range(1, 50_000, "g");
+  private static final Range OWNED = new Range(0, 1000, Unit.PIECE);
+  private static final Range LABEL_WASH_C = new Range(20, 95, Unit.CELSIUS);
+  private static final Range LABEL_SPIN_RPM = new Range(0, 1600, Unit.RPM);
+  private static final Range WEIGHED_G = new Range(1, 50_000, Unit.GRAM);
   private static final double G_PER_KG = 1000;
-  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
 
   private final KindRepository kinds;
   private final StockService stock;
@@ -223,7 +224,7 @@ public class KindService {
         kind.colour(),
         e.bulkFactor,
         kind.massKg(),
-        kind.limits().words(),
+        kind.limits().said(),
         stock);
   }
 }

@@ -45,6 +45,6 @@ public record KindView(
 
   /** Returns the kind as the rules know it. */
   public Kind asKind() {
-    return new Kind(id, name, role, bin, parts, areaM2, small, label, colour, bulkFactor);
+    return new Kind(id, name, role, bin, parts, areaM2, small, label, colour, bulkFactor, name + "s");
   }
 }

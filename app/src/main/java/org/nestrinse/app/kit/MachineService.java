@@ -10,6 +10,7 @@ import org.nestrinse.app.problem.Stale;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -22,19 +23,19 @@ import org.springframework.transaction.annotation.Transactional;
 public class MachineService {
   private static final int LONGEST_NAME = 80;
   private static final int MOST_LEVELS = 8;
-  private static final Range CAPACITY_KG = new Range(1, 20, "kg");
-  private static final Range SHORTFALL_K = new Range(0, 40, "°C");
-  private static final Range WASH_MINUTES = new Range(0, 300, "minutes");
+  private static final Range CAPACITY_KG = new Range(1, 20, Unit.KILOGRAM);
+  private static final Range SHORTFALL_K = new Range(0, 40, Unit.CELSIUS);
+  private static final Range WASH_MINUTES = new Range(0, 300, Unit.MINUTE);
   private static final int MOST_TEMPERATURES = 12;
   private static final int MOST_PROGRAMMES = 40;
 
   /** No tap is colder, and no wash hotter. */
-  private static final Range MEASURED_PEAK_C = new Range(10, 95, "°C");
+  private static final Range MEASURED_PEAK_C = new Range(10, 95, Unit.CELSIUS);
 
   /** Less than this wets no load. */
-  private static final Range BATH_L = new Range(2, 300, "L");
+  private static final Range BATH_L = new Range(2, 300, Unit.LITRE);
 
-  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
 
   private final MachineRepository machines;
 

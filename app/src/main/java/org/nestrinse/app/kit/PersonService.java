@@ -8,6 +8,7 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.core.gather.SkinNeed;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -19,8 +20,8 @@ public class PersonService {
   private static final int LONGEST_NAME = 80;
   private static final int LONGEST_ABOUT = 200;
   private static final int LONGEST_SETTING = 40;
-  private static final Range USES = new Range(0, 40, "a day");
-  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range USES = new Range(0, 40, Unit.A_DAY);
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
 
   private final PersonRepository people;
 

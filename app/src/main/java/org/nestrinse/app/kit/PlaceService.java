@@ -17,7 +17,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PlaceService {
   private static final int LONGEST_NAME = 80;
-  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
 
   private final PlaceRepository places;
 
@@ -109,6 +109,6 @@ public class PlaceService {
   }
 
   private static Numbered view(PlaceEntity e) {
-    return new Numbered(e.id, e.version, e.toPlace(), e.toPlace().words());
+    return new Numbered(e.id, e.version, e.toPlace(), e.toPlace().said());
   }
 }

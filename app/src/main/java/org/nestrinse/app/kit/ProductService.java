@@ -11,6 +11,7 @@ import org.nestrinse.app.problem.Stale;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Chemical;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -22,10 +23,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ProductService {
   private static final int LONGEST_NAME = 80;
-  private static final Range PRICE = new Range(0, 1000, "");
-  private static final Range PACK_G = new Range(1, 50000, "g");
-  private static final Range LEFT_G = new Range(0, 100000, "g");
-  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range PRICE = new Range(0, 1000);
+  private static final Range PACK_G = new Range(1, 50000, Unit.GRAM);
+  private static final Range LEFT_G = new Range(0, 100000, Unit.GRAM);
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
 
   private final ProductRepository products;
 
@@ -157,7 +158,7 @@ public class ProductService {
     e.activator = Given.yesNo("activator", c.activator);
     e.pieceG = Given.optional("pieceG", c.pieceG, Limits.PIECE_G);
     if (e.form.pieces() && e.pieceG == null) {
-      throw new OutOfRange("pieceG", "missing", "what one " + e.form.words() + " weighs [g]");
+      throw new OutOfRange("pieceG", "missing", "what one " + e.form.said() + " weighs [g]");
     }
     e.pieceG = e.form.pieces() ? e.pieceG : null;
     LabelRow typical = e.form.typicalLabel();
@@ -240,7 +241,7 @@ public class ProductService {
 
   private static View view(ProductEntity e) {
     Product product = e.toProduct();
-    List<String> chemicals = product.chemicals().stream().map(Chemical::words).sorted().toList();
+    List<String> chemicals = product.chemicals().stream().map(Chemical::said).sorted().toList();
     return new View(e.version, product, left(e), chemicals, List.copyOf(e.filledIn));
   }
 }

@@ -109,7 +109,7 @@ public class RemovalService {
   }
 
   private KitEntity entity(Thing thing, long id) {
-    return repository(thing).findById(id).orElseThrow(() -> new NotFound(thing.words(), id));
+    return repository(thing).findById(id).orElseThrow(() -> new NotFound(thing.said(), id));
   }
 
   private JpaRepository<? extends KitEntity, Long> repository(Thing thing) {

@@ -7,7 +7,8 @@ import org.nestrinse.app.kit.Stock.Whereabouts;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.store.RowLocks;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Service;
@@ -27,7 +28,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 @Transactional(propagation = Propagation.MANDATORY)
 public class StockService {
-  private static final Range OWNED = new Range(0, 1000, "pieces");
+  private static final Range OWNED = new Range(0, 1000, Unit.PIECE);
 
   private final StockRepository stocks;
   private final KindRepository kinds;

@@ -16,7 +16,7 @@ public enum Thing {
   }
 
   /** Returns it in a word. */
-  public String words() {
+  public Said said() {
     return words;
   }
 }

@@ -118,7 +118,7 @@ class LineController {
       return new Peg("gather", "nothing waiting", false);
     }
     String waiting = g.pieces() + " waiting, oldest " + due.oldest();
-    String wash = due.over() ? "; wash is due now" : "; wash by " + due.words();
+    String wash = due.over() ? "; wash is due now" : "; wash by " + due.said();
     return new Peg("gather", waiting + wash, due.over());
   }
 

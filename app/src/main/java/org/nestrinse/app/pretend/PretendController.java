@@ -2,6 +2,7 @@ package org.nestrinse.app.pretend;
 
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.springframework.http.HttpStatus;
@@ -76,6 +77,6 @@ class PretendController {
 
   @GetMapping(value = "/weather", produces = MediaType.TEXT_PLAIN_VALUE)
   String weather(@RequestParam int hours) {
-    return station.csv(new Range(1, 240, "hours").check("hours", hours));
+    return station.csv(new Range(1, 240, Unit.HOUR).check("hours", hours));
   }
 }

@@ -8,6 +8,7 @@ import org.nestrinse.core.bath.BathWater;
 import org.nestrinse.core.bath.TemperaturePoint;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.OutOfRange;
@@ -20,7 +21,7 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class PretendLogs {
-  static final Range SHORT_BY_K = new Range(0, 30, "°C");
+  static final Range SHORT_BY_K = new Range(0, 30, Unit.CELSIUS);
 
   private static final double INLET_C = 12;
   private static final double ROOM_C = 19;

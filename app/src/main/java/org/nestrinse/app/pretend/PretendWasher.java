@@ -17,6 +17,7 @@ import org.nestrinse.app.wash.RoundStream;
 import org.nestrinse.app.wash.RunService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.bath.TemperaturePoint;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.Bath;
 import org.nestrinse.core.wash.Step;
@@ -36,7 +37,7 @@ import org.springframework.transaction.event.TransactionalEventListener;
 @Component
 public class PretendWasher {
   /** How fast it may run. */
-  public static final Range SPEED = new Range(1, 600, "times");
+  public static final Range SPEED = new Range(1, 600, Unit.TIMES);
 
   private static final Logger LOG = LoggerFactory.getLogger(PretendWasher.class);
   private static final long BETWEEN_MS = 250;

@@ -24,7 +24,7 @@ import org.nestrinse.app.problem.LineError;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundFiles;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.text.Numbers;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JsonGenerator;

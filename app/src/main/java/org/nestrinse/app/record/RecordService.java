@@ -29,9 +29,9 @@ import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.record.Stretch;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -40,7 +40,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class RecordService {
   /** How far back the picture goes. */
-  private static final Range DAYS = new Range(1, 4000, "days");
+  private static final Range DAYS = new Range(1, 4000, Unit.DAY);
 
   /** Days that can be asked for. */
   private static final LocalDate FIRST_DAY = LocalDate.of(2000, 1, 1);

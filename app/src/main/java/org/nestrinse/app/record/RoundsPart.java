@@ -21,6 +21,7 @@ import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.record.RoundFigures;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Component;
@@ -36,22 +37,22 @@ class RoundsPart implements ArchivePart {
   private static final int DOSES = 400;
   private static final int NOTE = 2000;
   private static final int PLAN = 4_000_000;
-  private static final Range PIECES = new Range(0, 2000, "pieces");
-  private static final Range MASS_KG = new Range(0, 100, "kg");
-  private static final Range FILL = new Range(0, 3, "");
-  private static final Range MINUTES = new Range(0, 100_000, "min");
-  private static final Range RINSES = new Range(0, 40, "rinses");
-  private static final Range LOG = new Range(0, 60, "log");
-  private static final Range RESIDUE = new Range(0, 1_000_000, "mg/kg");
-  private static final Range LITRES = new Range(0, 5000, "L");
-  private static final Range KWH = new Range(0, 200, "kWh");
-  private static final Range COST = new Range(0, 10_000, "");
-  private static final Range HOURS = new Range(0, 100_000, "h");
+  private static final Range PIECES = new Range(0, 2000, Unit.PIECE);
+  private static final Range MASS_KG = new Range(0, 100, Unit.KILOGRAM);
+  private static final Range FILL = new Range(0, 3);
+  private static final Range MINUTES = new Range(0, 100_000, Unit.MINUTE);
+  private static final Range RINSES = new Range(0, 40, Unit.RINSE);
+  private static final Range LOG = new Range(0, 60, Unit.LOG);
+  private static final Range RESIDUE = new Range(0, 1_000_000, Unit.MG_PER_KG);
+  private static final Range LITRES = new Range(0, 5000, Unit.LITRE);
+  private static final Range KWH = new Range(0, 200, Unit.KILOWATT_HOUR);
+  private static final Range COST = new Range(0, 10_000);
+  private static final Range HOURS = new Range(0, 100_000, Unit.HOUR);
   private static final double LOG_SLACK = 0.5;
-  private static final Range VERSIONS = new Range(1, 1000, "");
-  private static final Range STEP = new Range(0, 1000, "");
-  private static final Range SHARE = new Range(0, 20, "");
-  private static final Range GRAMS = new Range(0, 10_000, "g");
+  private static final Range VERSIONS = new Range(1, 1000);
+  private static final Range STEP = new Range(0, 1000);
+  private static final Range SHARE = new Range(0, 20);
+  private static final Range GRAMS = new Range(0, 10_000, Unit.GRAM);
   private static final Range HARDNESS = Limits.HARDNESS_MMOL_L;
 
   private static final List<String> COLUMNS =
@@ -174,7 +175,7 @@ class RoundsPart implements ArchivePart {
     e.put("temperature_c", r.bath().temperatureC());
     e.put("peak_c", r.bath().peakC());
     e.put("hold_minutes", r.bath().holdMinutes());
-    e.put("doses", r.dose().words());
+    e.put("doses", r.dose().said());
     e.put("detergent_g", r.dose().detergentG());
     e.put("dose_share", r.dose().share());
     e.put("trim", r.dose().trim());
@@ -234,7 +235,7 @@ class RoundsPart implements ArchivePart {
     m.put("step", x.step());
     m.put("kind", x.kind().name());
     m.put("code", x.code());
-    m.put("words", x.words());
+    m.put("words", x.said());
     m.put("carer", x.carer());
     return m;
   }

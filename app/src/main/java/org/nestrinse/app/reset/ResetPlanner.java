@@ -31,7 +31,7 @@ import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.reset.ResetStep;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -218,10 +218,10 @@ public class ResetPlanner {
             ? ResetRecipe.FILLED
             : plan.waterL() / request.vesselL();
     return new ResetViews.ResetPlanLine(
-        plan.recipe().words(),
+        plan.recipe().said(),
         plan.waterL(),
         level,
-        plan.batches().stream().map(b -> b.words()).toList(),
+        plan.batches().stream().map(b -> b.said()).toList(),
         plan.perBatch(),
         plan.steps(),
         plan.cautions(),
@@ -242,7 +242,7 @@ public class ResetPlanner {
     ResetRecipe recipe = Given.choice("recipe", request.recipe, ResetRecipe.class);
     String notNow = notNow(recipe);
     if (!notNow.isEmpty()) {
-      throw new OutOfRange("recipe", recipe.words(), notNow);
+      throw new OutOfRange("recipe", recipe.said(), notNow);
     }
     List<ResetFitness> fits = fits(recipe, pieces(request));
     List<ResetViews.ResetFitLine> lines = new ArrayList<>();

@@ -47,7 +47,7 @@ import org.nestrinse.core.reset.ResetStep;
 import org.nestrinse.core.reset.RinseOut;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
@@ -152,7 +152,7 @@ public class ResetService {
     for (ResetRecipe r : ResetRecipe.values()) {
       recipes.add(
           new ResetViews.ResetRecipeLine(
-              r, r.words(), r.takesOut(), r.temper().words(), planner.notNow(r)));
+              r, r.said(), r.takesOut(), r.temper().said(), planner.notNow(r)));
     }
     List<ResetViews.ResetVesselLine> vessels =
         machines.all().stream()
@@ -209,12 +209,12 @@ public class ResetService {
         e.id,
         e.startedAt,
         words.at(e.startedAt),
-        e.recipe.words(),
+        e.recipe.said(),
         contents(e),
         e.steps.stream()
             .map(s -> s.water)
             .filter(Objects::nonNull)
-            .map(w -> Sign.JAR.value(w).words())
+            .map(w -> Sign.JAR.value(w).said())
             .toList(),
         e.predictedRinses,
         e.countedRinses);
@@ -410,7 +410,7 @@ public class ResetService {
               null,
               names.now(p.kindId, p.kind),
               e.carer,
-              "the water of a " + e.recipe.words()),
+              "the water of a " + e.recipe.said()),
           source(e, step));
     }
   }
@@ -546,7 +546,7 @@ public class ResetService {
             0,
             e.startedAt,
             PastRound.RESET,
-            e.recipe.words(),
+            e.recipe.said(),
             pieces.stream()
                 .map(
                     p ->
@@ -615,7 +615,7 @@ public class ResetService {
     return new ResetViews.ResetRunning(
         e.id,
         e.state.name(),
-        e.recipe.words() + ", " + contents(e),
+        e.recipe.said() + ", " + contents(e),
         kept.steps,
         e.steps.stream().map(s -> s.doneAt == null ? null : words.at(s.doneAt)).toList(),
         row == null ? null : row.number,

@@ -15,6 +15,7 @@ import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.reset.RinseOut;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Component;
@@ -27,8 +28,8 @@ class ResetsPart implements ArchivePart {
   private static final int NAME = 80;
   private static final int CARER = 60;
   private static final int WATER = 20;
-  private static final Range RINSES = new Range(0, RinseOut.RINSES.max(), "rinses");
-  private static final Range FACTOR = new Range(0.01, 100, "");
+  private static final Range RINSES = new Range(0, RinseOut.RINSES.max(), Unit.RINSE);
+  private static final Range FACTOR = new Range(0.01, 100);
 
   private final ResetRepository resets;
   private final RoundFiles rounds;

@@ -35,7 +35,7 @@ import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.text.Numbers;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -208,7 +208,7 @@ public class CoverService {
     private String remedyWords(Cover.Remedy r) {
       return "%s: %d more by %s, costs %s"
           .formatted(
-              r.words(), r.count(), words.at(r.ready().toInstant()), Numbers.fixed(r.cost(), 2));
+              r.said(), r.count(), words.at(r.ready().toInstant()), Numbers.fixed(r.cost(), 2));
     }
 
     private List<Cover.Remedy> remedies(Cover.Need need) {
@@ -313,7 +313,7 @@ public class CoverService {
     Why why(Lasting line, ShelfService.Supply supply) {
       Why.Builder why =
           Why.of(
-                  Said.of(RhythmSaying.UNTIL).with("need", line.need()).with("when", line.words()),
+                  Said.of(RhythmSaying.UNTIL).with("need", line.need()).with("when", line.said()),
                   RhythmSaying.COVER)
               .line(RhythmSaying.CLEAN_NOW, line.clean())
               .line(RhythmSaying.NORMAL_DAY, supply.need().perDay())
@@ -322,7 +322,7 @@ public class CoverService {
         why.line(
             Said.of(RhythmSaying.COMES_BACK).with("when", words.at(a.at().toInstant())), a.count());
       }
-      why.total(RhythmSaying.MISSING_FROM, line.words());
+      why.total(RhythmSaying.MISSING_FROM, line.said());
       if (line.remedy() != null) {
         why.line(RhythmSaying.REMEDY, line.remedy());
       }

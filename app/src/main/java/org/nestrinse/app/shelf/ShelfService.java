@@ -30,13 +30,14 @@ import org.nestrinse.app.shelf.ShelfViews.Shelf;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.Bundling;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.shelf.Recipe;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.why.Why;
@@ -46,7 +47,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** What is clean, the bundles it makes, and until when it lasts. */
 @Service
 public class ShelfService {
-  private static final Range WANTED = new Range(0, 60, "bundles");
+  private static final Range WANTED = new Range(0, 60, Unit.BUNDLE);
 
   private final KindService kinds;
   private final PersonService people;
@@ -96,7 +97,7 @@ public class ShelfService {
         Need.DAYS.uses(bundling, clean),
         Need.NIGHTS.uses(bundling, clean),
         lines,
-        bundling.missing() == null ? null : bundling.missing().words(),
+        bundling.missing() == null ? null : bundling.missing().said(),
         settings(),
         covers.stream().map(c -> new CoverLine(c, words.at(c.until().toInstant()))).toList(),
         first.map(c -> words.at(c.until().toInstant())).orElse(null),
@@ -320,7 +321,7 @@ public class ShelfService {
     Bundling bundling = Bundling.quickly(there, wanted());
     Map<String, Integer> counted = new HashMap<>();
     for (Need need : Need.values()) {
-      counted.put(need.words(), need.uses(bundling, there));
+      counted.put(need.said(), need.uses(bundling, there));
     }
     return counted;
   }
@@ -354,8 +355,8 @@ public class ShelfService {
         .map(
             n ->
                 new OwnedNeed(
-                    n.words(),
-                    counted.getOrDefault(n.words(), 0),
+                    n.said(),
+                    counted.getOrDefault(n.said(), 0),
                     perDay(n, everyone),
                     n.roles(kindsOwned)))
         .filter(n -> n.perDay() > 0)
@@ -378,7 +379,7 @@ public class ShelfService {
         (role, uses) -> {
           Cover.Need need =
               new Cover.Need(
-                  role.words(),
+                  role.said(),
                   clean.getOrDefault(role, 0),
                   uses,
                   Need.DAYS.fromHour(),
@@ -401,8 +402,8 @@ public class ShelfService {
         .map(
             n ->
                 new Cover.Need(
-                    n.words(),
-                    counted.getOrDefault(n.words(), 0),
+                    n.said(),
+                    counted.getOrDefault(n.said(), 0),
                     perDay(n, everyone),
                     n.fromHour(),
                     n.toHour()))
@@ -420,7 +421,7 @@ public class ShelfService {
             e ->
                 new Compartment(
                     e.getKey(),
-                    e.getKey().words(),
+                    e.getKey().said(),
                     e.getValue().stream().mapToInt(k -> k.stock().clean()).sum(),
                     e.getValue().stream().mapToInt(k -> k.stock().owned()).sum(),
                     e.getValue().stream().map(ShelfService::line).toList()))

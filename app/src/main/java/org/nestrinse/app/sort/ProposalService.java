@@ -43,7 +43,7 @@ import org.nestrinse.core.sort.SortWords;
 import org.nestrinse.core.sort.Sorted;
 import org.nestrinse.core.sort.ThinLoad;
 import org.nestrinse.core.sort.TravelRules;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Service;
@@ -54,7 +54,7 @@ import org.springframework.transaction.annotation.Transactional;
 public class ProposalService {
   private static final int LONGEST_REASON = 200;
   private static final int MOST_MOVES = 60;
-  private static final Range LOAD = new Range(Rearrangement.STAYS, 1000, "");
+  private static final Range LOAD = new Range(Rearrangement.STAYS, 1000);
 
   private final SortService sort;
   private final GatherService gather;
@@ -225,7 +225,7 @@ public class ProposalService {
       List<String> setAside =
           seen.proposal().setAside().stream()
               .filter(s -> s.drum() == number)
-              .map(s -> s.words() + " (set aside: " + s.reason() + ")")
+              .map(s -> s.said() + " (set aside: " + s.reason() + ")")
               .toList();
       Sorted.Drum drum = drums.get(number);
       List<Long> pails =
@@ -329,7 +329,7 @@ public class ProposalService {
             w ->
                 notes.add(
                     SortWords.staysBehind(
-                        w.pieces().words(),
+                        w.pieces().said(),
                         Joining.refuse(w.pieces(), going, List.of(), machines.machine())
                             .orElse(SortWords.noRoom()))));
     return new WashedNow(load, notes);
@@ -343,7 +343,7 @@ public class ProposalService {
         pair.together(),
         pair.rule() == null ? null : pair.rule().name(),
         pair.rule() != null && pair.rule().hard(),
-        pair.words() + ".");
+        pair.said() + ".");
   }
 
   private SoiledPieces waiting(long entryId) {
@@ -550,12 +550,12 @@ public class ProposalService {
           one.kind().name(),
           count,
           Numbers.count(count, one.kind().name()),
-          one.newDye() ? "new, dye may bleed" : one.soil().words(),
+          one.newDye() ? "new, dye may bleed" : one.soil().said(),
           alike.stream()
               .map(o -> byId.get(o.id()).pailName())
               .distinct()
               .collect(Collectors.joining(", ")),
-          one.kind().limits().words(),
+          one.kind().limits().said(),
           due(first));
     }
   }

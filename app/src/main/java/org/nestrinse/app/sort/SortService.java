@@ -43,11 +43,11 @@ import org.nestrinse.core.sort.Joining;
 import org.nestrinse.core.sort.Sorted;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -272,7 +272,7 @@ public class SortService {
     List<LoadItemEntity> alike = new ArrayList<>(all.stream().filter(i -> i.alike(like)).toList());
     int there = alike.stream().mapToInt(i -> i.pieces).sum();
     int count =
-        wanted == null ? there : new Range(1, there, "pieces").check("count", wanted.intValue());
+        wanted == null ? there : new Range(1, there, Unit.PIECE).check("count", wanted.intValue());
     int soiled = all.stream().filter(i -> !i.bulker).mapToInt(i -> i.pieces).sum();
     if (!like.bulker && soiled == count) {
       throw new NotNow("These are the last of the load. Take the whole load back instead.");
@@ -516,7 +516,7 @@ public class SortService {
     return new MachineFront(
         machine.name(),
         machine.type(),
-        machine.type().words(),
+        machine.type().said(),
         machine.drumL(),
         machine.capacityKg(),
         machine.window());
@@ -543,15 +543,15 @@ public class SortService {
         group.get(0).id,
         kind.name(),
         count,
-        group.get(0).soil().words(),
+        group.get(0).soil().said(),
         Numbers.count(count, kind.name()),
-        kind.limits().words());
+        kind.limits().said());
   }
 
   private static Staying staying(Waiting w, LoadPieces pieces, Machine machine) {
     String reason =
         Joining.refuse(w.pieces(), pieces.first(), pieces.bulkers(), machine).orElse(null);
-    return new Staying(w.entryId(), w.pieces().words(), w.pailName(), reason);
+    return new Staying(w.entryId(), w.pieces().said(), w.pailName(), reason);
   }
 
   private Offer offer(List<Waiting> waiting, LoadPieces pieces, Fill fill, Machine machine) {

@@ -31,7 +31,7 @@ import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Caution;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.Bath;
 import org.nestrinse.core.wash.CannotPlan;
@@ -187,7 +187,7 @@ public class PlanService {
         cannot,
         dominated,
         offered.school(),
-        offered.words());
+        offered.said());
   }
 
   /** The method that this load opens on; one that cannot wash it here is not offered. */
@@ -259,14 +259,14 @@ public class PlanService {
       q.positions()
           .add(
               new WashViews.PositionEffect(
-                  e.position().id(), e.position().words(), e.chosen(), e.words()));
+                  e.position().id(), e.position().said(), e.chosen(), e.said()));
     }
     List<WashViews.RemedyView> remedies =
         Remedies.of(p.job, school, p.routine).stream()
             .map(
                 r ->
                     new WashViews.RemedyView(
-                        r.words(),
+                        r.said(),
                         r.celsius(),
                         r.boosts(),
                         r.routine().outcome().hygiene().totalLog(),
@@ -426,10 +426,10 @@ public class PlanService {
         o.hygiene().killLog(),
         o.hygiene().totalLog(),
         o.goal(),
-        o.goal().words(),
+        o.goal().said(),
         o.goal().totalLog(),
         o.verdict().met(),
-        o.verdict().words(),
+        o.verdict().said(),
         o.residueMgKg(),
         o.residueTarget().mgKg(),
         o.residueMet(),
@@ -455,7 +455,7 @@ public class PlanService {
         routine.doseShare(),
         doses.stream().anyMatch(d -> d.product().coats()),
         job.trim(),
-        o.hygiene().words(),
+        o.hygiene().said(),
         o.hygiene().lowLog(),
         o.hygiene().highLog(),
         worst == null ? null : Double.valueOf(worst.soilLeft()),

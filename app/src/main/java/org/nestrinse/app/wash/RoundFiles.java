@@ -284,7 +284,7 @@ public class RoundFiles {
       row.step = x.step();
       row.kind = x.kind();
       row.code = x.code();
-      row.words = x.words();
+      row.words = x.said();
       row.carer = x.carer();
       e.events.add(row);
     }

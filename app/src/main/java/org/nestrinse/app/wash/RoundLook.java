@@ -198,7 +198,7 @@ class RoundLook {
                     j.name(),
                     j.question(),
                     j.answers().stream()
-                        .map(a -> new WashViews.AnswerView(a.id(), a.words(), a.adds().words()))
+                        .map(a -> new WashViews.AnswerView(a.id(), a.said(), a.adds().said()))
                         .toList(),
                     given(e, row.number, j)))
         .toList();
@@ -231,6 +231,6 @@ class RoundLook {
     }
     double minutes = Duration.between(from, now).toSeconds() / SECONDS_PER_MINUTE;
     UnloadClock lies = new UnloadClock(minutes);
-    return new WashViews.Lying(from, lies.state(), lies.words());
+    return new WashViews.Lying(from, lies.state(), lies.said());
   }
 }

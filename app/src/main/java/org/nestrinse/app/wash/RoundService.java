@@ -35,6 +35,7 @@ import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.CannotPlan;
@@ -63,7 +64,7 @@ public class RoundService {
   private static final int LONGEST_DOSES = 400;
   private static final int LARGEST_PAGE = 100;
   private static final double MINUTES_PER_HOUR = 60;
-  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
 
   private final RoundRepository rounds;
   private final PlanService plans;
@@ -268,8 +269,8 @@ public class RoundService {
   /** Returns a page of the record, newest first. */
   @Transactional(readOnly = true)
   public SummaryPage page(int page, int size) {
-    int number = new Range(0, 100000, "").check("page", page);
-    int length = new Range(1, LARGEST_PAGE, "rounds").check("size", size);
+    int number = new Range(0, 100000).check("page", page);
+    int length = new Range(1, LARGEST_PAGE, Unit.ROUND).check("size", size);
     Page<RoundEntity> found =
         rounds.findByStateNotInOrderByStartedAtDesc(
             RoundState.NO_WASH, PageRequest.of(number, length));

@@ -24,7 +24,8 @@ import org.nestrinse.app.wash.WashViews.Round;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.run.Branch;
 import org.nestrinse.core.run.Judgement;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.PlannedDose;
 import org.nestrinse.core.wash.Routine;
@@ -40,8 +41,8 @@ public class RunService {
   private static final double SECONDS_PER_MINUTE = 60;
   private static final int LONGEST_REASON = 200;
   private static final int LONGEST_WORDS = 300;
-  private static final Range SHARE = new Range(0, 2, "times the planned dose");
-  private static final Range MORE_MINUTES = new Range(1, 120, "minutes");
+  private static final Range SHARE = new Range(0, 2, Unit.OF_THE_DOSE);
+  private static final Range MORE_MINUTES = new Range(1, 120, Unit.MINUTE);
 
   private final RoundRepository rounds;
   private final RoundLook look;
@@ -274,7 +275,7 @@ public class RunService {
     if (!asked) {
       throw new NotNow("That is not looked at in this step.");
     }
-    String said = judgement.question() + " " + answer.words();
+    String said = judgement.question() + " " + answer.said();
     String code = judgement.name() + "=" + answer.id();
     happened(e, row.number, EventKind.ANSWERED, code, said, clock.instant(), sent.carer);
     if (e.state == RoundState.RUNNING) {

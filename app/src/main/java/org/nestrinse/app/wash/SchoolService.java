@@ -26,7 +26,7 @@ public class SchoolService {
   private static final int LONGEST_NAME = 60;
   private static final int LONGEST_DRYING = 200;
   private static final int MOST_OWN = 20;
-  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
 
   private final OwnSchoolRepository own;
   private final StoredRecords records;

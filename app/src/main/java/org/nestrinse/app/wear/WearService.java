@@ -21,9 +21,9 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.TextileLife;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.units.Quantity;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -36,7 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class WearService {
   private static final int LONGEST_NOTE = 400;
-  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
 
   private final BatchRepository batches;
   private final KindService kinds;
@@ -138,7 +138,7 @@ public class WearService {
   @Transactional
   public List<Batch> retire(long id, Retire retire) {
     BatchEntity e = batch(id);
-    int pieces = Given.whole("pieces", retire.pieces, new Range(1, e.pieces, "pieces"));
+    int pieces = Given.whole("pieces", retire.pieces, new Range(1, e.pieces, Unit.PIECE));
     KindView kind = views().get(e.kindId);
     if (kind.stock().clean() < pieces) {
       throw new NotNow(

@@ -51,11 +51,11 @@ class WeekCalendar {
                       ? ""
                       : " Against it: " + String.join(", ", round.notes()) + ".");
       for (WeekViews.Moment step : round.steps()) {
-        events.add(event(step.at(), title(step.words()), about));
+        events.add(event(step.at(), title(step.said()), about));
       }
     }
     for (WeekViews.Extra extra : now.extras()) {
-      events.add(event(extra.start(), title(extra.words()), "Beside the nappy rounds."));
+      events.add(event(extra.start(), title(extra.said()), "Beside the nappy rounds."));
     }
     PropertyList properties =
         new PropertyList(

@@ -43,6 +43,7 @@ import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.record.RoundFigures;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.SlowestDrying;
 import org.nestrinse.core.shelf.TextileLife;
 import org.nestrinse.core.shelf.WeekExtras;
@@ -66,8 +67,8 @@ public class WeekService {
       DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
   private static final int DAYS = 7;
   private static final int HOURS = DAYS * 24;
-  private static final Range HOUR = new Range(0, 23, "h");
-  private static final Range VERSION = new Range(0, Integer.MAX_VALUE, "");
+  private static final Range HOUR = new Range(0, 23, Unit.HOUR);
+  private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
   private static final int LOOK_BACK_ROUNDS = 40;
 
   /** Drying is computed for every third hour; weather changes no faster than that. */
@@ -350,7 +351,7 @@ public class WeekService {
                   e ->
                       new WeekViews.Extra(
                           e.sort(),
-                          e.sort().words(),
+                          e.sort().said(),
                           e.start().toInstant(),
                           e.end().toInstant(),
                           words.at(e.start().toInstant())))

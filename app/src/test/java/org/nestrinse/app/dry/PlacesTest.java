@@ -152,7 +152,7 @@ class PlacesTest {
     double exposure = sort == Place.Sort.SUN_LINE ? 0.35 : 0.25;
     Place place =
         new Place(
-            sort.words(), sort, Place.Facing.OPEN, exposure, 1, 1, 19, 60, false, 0, metres, null);
+            sort.said(), sort, Place.Facing.OPEN, exposure, 1, 1, 19, 60, false, 0, metres, null);
     return new PlaceService.Numbered(id, 0, place, "");
   }
 

@@ -10,7 +10,7 @@ import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.text.Numbers;
 import tools.jackson.databind.JsonNode;
 
 /** Observations, causes, one change at a time, and the trim, over the demo's record. */

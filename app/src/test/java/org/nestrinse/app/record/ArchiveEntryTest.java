@@ -9,6 +9,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.app.problem.LineError;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -16,7 +17,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** One entry of a file: every fault is noted at its place, and none stops the reading. */
 class ArchiveEntryTest {
   private static final JsonMapper JSON = JsonMapper.shared();
-  private static final Range TEN = new Range(0, 10, "L");
+  private static final Range TEN = new Range(0, 10, Unit.LITRE);
 
   private final FileErrors errors = new FileErrors();
 
@@ -78,7 +79,7 @@ class ArchiveEntryTest {
   })
   void aNumberHasItsRange(String json, String found) {
     entry(json).number("n", TEN);
-    assertThat(errors.first()).containsExactly(new LineError(4, "n", found, TEN.describe()));
+    assertThat(errors.first()).containsExactly(new LineError(4, "n", found, TEN.allowed()));
   }
 
   @Test

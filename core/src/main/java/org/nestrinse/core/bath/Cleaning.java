@@ -3,6 +3,8 @@ package org.nestrinse.core.bath;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -30,7 +32,7 @@ public record Cleaning(
     List<Double> before,
     List<After> baths) {
   /** Hours that soil may have waited. */
-  public static final Range AGE_H = new Range(0, 1000, "hours");
+  public static final Range AGE_H = new Range(0, 1000, Unit.HOUR);
 
   /** How old soil is taken to be when nobody says [h]. */
   public static final double USUAL_AGE_H = 24;
@@ -49,7 +51,7 @@ public record Cleaning(
   private static final double SETS_ABOVE_C = 50;
   private static final double REFERENCE_C = 40;
   private static final double NO_FASTER_ABOVE_C = 60;
-  private static final Range ENZYMES_WORK_C = new Range(15, 60, "°C");
+  private static final Range ENZYMES_WORK_C = new Range(15, 60, Unit.CELSIUS);
   private static final double ENZYMES_END_C = 65;
 
   private static final double FIRST_FULL_ENOUGH = 0.4;
@@ -95,7 +97,7 @@ public record Cleaning(
       AGE_H.check("ageHours", ageHours);
       Limits.HARDNESS_MMOL_L.check("hardnessMmolL", hardnessMmolL);
       if (baths.isEmpty()) {
-        throw new OutOfRange("baths", "empty", "at least one bath");
+        throw new OutOfRange("baths", Allowed.EMPTY, BathSaying.AT_LEAST_ONE_BATH);
       }
       baths = List.copyOf(baths);
     }

@@ -2,6 +2,8 @@ package org.nestrinse.core.bath;
 
 import java.util.List;
 import org.nestrinse.core.kit.Agitation;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -32,10 +34,9 @@ public record CleaningBath(
     double rinseL,
     double retainedL) {
   /** How full a drum may be said to be; 1 is full to the top. */
-  public static final Range DRUM_FILL = new Range(0, 3, "");
+  public static final Range DRUM_FILL = new Range(0, 3);
 
-  private static final Range SPEED =
-      new Range(Agitation.SOAK.speed(), Agitation.PLUNGED.speed(), "");
+  private static final Range SPEED = new Range(Agitation.SOAK.speed(), Agitation.PLUNGED.speed());
   private static final int LEAST_POINTS = 2;
 
   public CleaningBath {
@@ -46,7 +47,10 @@ public record CleaningBath(
     Limits.RINSES.check("rinses", rinses);
     Limits.WATER_L.check("rinseL", rinseL);
     if (profile.size() < LEAST_POINTS) {
-      throw new OutOfRange("profile", profile.size() + " point(s)", "at least two points");
+      throw new OutOfRange(
+          "profile",
+          Said.of(Allowed.POINTS).with("points", profile.size()),
+          BathSaying.AT_LEAST_TWO_POINTS);
     }
     profile = List.copyOf(profile);
     TemperaturePoint.checkRising(profile);

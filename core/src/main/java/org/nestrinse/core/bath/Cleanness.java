@@ -1,11 +1,13 @@
 package org.nestrinse.core.bath;
 
+import org.nestrinse.core.said.Saying;
+
 /**
  * How clean a load comes out, in four steps.
  *
  * @see "docs/models.md, section 6"
  */
-public enum Cleanness {
+public enum Cleanness implements Saying {
   CLEAN(0.03),
   NEARLY_CLEAN(0.08),
   TRACES(0.20),

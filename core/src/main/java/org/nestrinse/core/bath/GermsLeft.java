@@ -1,5 +1,7 @@
 package org.nestrinse.core.bath;
 
+import org.nestrinse.core.said.Said;
+
 /**
  * How many germs a routine leaves, as a person hears it: one in so many, with its range. It never
  * claims more than one in a hundred thousand, and the figure in the middle never runs more than a
@@ -42,7 +44,7 @@ public record GermsLeft(double typicalLog, double lowLog, double highLog) {
   }
 
   /** Returns it in a sentence without its stop. */
-  public String words() {
+  public Said said() {
     return BathWords.of(this);
   }
 }

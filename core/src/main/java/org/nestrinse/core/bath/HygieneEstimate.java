@@ -2,6 +2,7 @@ package org.nestrinse.core.bath;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -53,7 +54,7 @@ public record HygieneEstimate(
   private static final double MIXING_MINUTES = 4;
   private static final double CROWDED_MIXING_MINUTES = 8;
   private static final double CROWDED_KG_L = 0.056;
-  private static final Range KILLED = new Range(0, MOST, "");
+  private static final Range KILLED = new Range(0, MOST);
 
   /** A temperature and how long it must be held, without mixing time. */
   private record Holding(double temperatureC, double minutes) {}
@@ -96,8 +97,8 @@ public record HygieneEstimate(
   }
 
   /** Returns what is left in a plain sentence. */
-  public String words() {
-    return GermsLeft.of(this).words();
+  public Said said() {
+    return GermsLeft.of(this).said();
   }
 
   /** Returns the estimate of one bath. */

@@ -1,34 +1,30 @@
 package org.nestrinse.core.bath;
 
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+
 /**
  * What a household wants of a wash, by soil and by who uses the pieces.
  *
  * @see "docs/models.md, section 7"
  */
-public enum HygieneGoal {
+public enum HygieneGoal implements Saying {
   /** For what carries no germs worth it: glass, polish, wheel and workshop cloths, new pieces. */
-  NONE("no hygiene goal", 0, 0),
-  LIGHT("light", 1, 0),
-  EVERYDAY("everyday", 1.5, 0),
-  EXTRA_CARE("extra care", 4, 2),
-  ILLNESS("illness", 4, 4);
+  NONE(0, 0),
+  LIGHT(1, 0),
+  EVERYDAY(1.5, 0),
+  EXTRA_CARE(4, 2),
+  ILLNESS(4, 4);
 
   /** From this temperature on, oxygen whitener completes the illness goal [°C]. */
   private static final double ILLNESS_OXYGEN_C = 60;
 
-  private final String words;
   private final double totalLog;
   private final double killLog;
 
-  HygieneGoal(String words, double totalLog, double killLog) {
-    this.words = words;
+  HygieneGoal(double totalLog, double killLog) {
     this.totalLog = totalLog;
     this.killLog = killLog;
-  }
-
-  /** Returns the name a person uses. */
-  public String words() {
-    return words;
   }
 
   /** Returns the total reduction wanted [log₁₀]. */
@@ -94,7 +90,7 @@ public enum HygieneGoal {
     }
 
     /** Returns it in a sentence without its stop. */
-    public String words() {
+    public Said said() {
       return BathWords.of(this);
     }
   }

@@ -2,7 +2,9 @@ package org.nestrinse.core.bath;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 
@@ -35,7 +37,10 @@ public record HygienePhase(
     Limits.DOSE_G.check("oxygenG", oxygenG);
     Limits.PHASE_SHARE.check("proteinLeft", proteinLeft);
     if (profile.size() < LEAST_POINTS) {
-      throw new OutOfRange("profile", profile.size() + " point(s)", "at least two points");
+      throw new OutOfRange(
+          "profile",
+          Said.of(Allowed.POINTS).with("points", profile.size()),
+          BathSaying.AT_LEAST_TWO_POINTS);
     }
     TemperaturePoint.checkRising(profile);
     profile = List.copyOf(profile);

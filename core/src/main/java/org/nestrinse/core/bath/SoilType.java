@@ -1,12 +1,14 @@
 package org.nestrinse.core.bath;
 
+import org.nestrinse.core.said.Saying;
+
 /**
  * A soil as the cleaning model sees it: how much of it comes loose by itself, how fast the rest
  * leaves the fibre, and whether heat sets it.
  *
  * @see "docs/models.md, section 6"
  */
-public enum SoilType {
+public enum SoilType implements Saying {
   URINE(new Rates(0.90, 0.100, 1.20, 0.60, 1.0, 0.05, 0)),
   MILK(new Rates(0.40, 0.060, 1.25, 0.30, 1.5, 0.10, 0.010)),
   STOOL(new Rates(0.50, 0.060, 1.35, 0.30, 1.5, 0.15, 0.004)),

@@ -1,5 +1,6 @@
 package org.nestrinse.core.bath;
 
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
@@ -26,7 +27,7 @@ public record SpinRetention(
   private static final double REFERENCE_G = 263;
   private static final double REFERENCE_L_KG = 0.60;
   private static final double EXPONENT = -0.29;
-  private static final Range LITRES_PER_KG = new Range(0.35, 2.2, "L/kg");
+  private static final Range LITRES_PER_KG = new Range(0.35, 2.2, Unit.LITRE_PER_KG);
 
   /**
    * Returns what the load keeps.

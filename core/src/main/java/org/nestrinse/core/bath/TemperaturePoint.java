@@ -25,7 +25,7 @@ public record TemperaturePoint(double minute, double temperatureC) {
     for (int i = 1; i < profile.size(); i++) {
       if (profile.get(i).minute() < profile.get(i - 1).minute()) {
         throw new OutOfRange(
-            "profile.minute", profile.get(i).minute(), "no earlier than the point before it");
+            "profile.minute", profile.get(i).minute(), BathSaying.NOT_BEFORE_THE_LAST);
       }
     }
   }

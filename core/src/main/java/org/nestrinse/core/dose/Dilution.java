@@ -1,5 +1,9 @@
 package org.nestrinse.core.dose;
 
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 
@@ -12,13 +16,13 @@ import org.nestrinse.core.units.Range;
  */
 public record Dilution(double productMl, double waterL) {
   /** Strength of a product by its label. */
-  public static final Range PERCENT = new Range(0.01, 100, "%");
+  public static final Range PERCENT = new Range(0.01, 100, Unit.PERCENT);
 
   /** Strength that is wanted. */
-  public static final Range TARGET_MG_L = new Range(1, 5_000, "mg/L");
+  public static final Range TARGET_MG_L = new Range(1, 5_000, Unit.MG_PER_L);
 
   /** Water in a vessel. */
-  public static final Range WATER_L = new Range(0.05, 300, "L");
+  public static final Range WATER_L = new Range(0.05, 300, Unit.LITRE);
 
   /** Milligrams in a millilitre at one percent, which is 10 g in a litre. */
   private static final double MG_PER_ML_AND_PERCENT = 10;
@@ -41,7 +45,7 @@ public record Dilution(double productMl, double waterL) {
       throw new OutOfRange(
           "targetMgL",
           targetMgL,
-          "at most the " + mgPerMl * ML_PER_L + " mg/L of the product itself");
+          Said.of(Allowed.AT_MOST).with("most", Quantity.of(mgPerMl * ML_PER_L, Unit.MG_PER_L)));
     }
     return new Dilution(targetMgL * waterL / mgPerMl, waterL);
   }

@@ -44,7 +44,7 @@ public record Dose(
   private static final double USUAL_DENSITY_G_ML = 1;
   private static final double SCALE_BASE = 0.25;
   private static final double SCALE_PER_REFERENCE = 0.75;
-  private static final Range MASS_SCALE = new Range(0.3, 1.8, "");
+  private static final Range MASS_SCALE = new Range(0.3, 1.8);
   private static final double QUARTERS = 4;
   private static final double HALVES = 2;
 

@@ -3,7 +3,9 @@ package org.nestrinse.core.dry;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Material;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -48,7 +50,7 @@ public record AirDrying(
 
   private static final double CRITICAL_BASE = 0.15;
   private static final double CRITICAL_PER_500_G_M2 = 0.12;
-  private static final Range CRITICAL = new Range(0.15, 0.6, "");
+  private static final Range CRITICAL = new Range(0.15, 0.6);
   private static final double REGAIN_RH = 65;
   private static final double REGAIN_EXPONENT = 1.2;
   private static final int NEWTON_STEPS = 8;
@@ -216,10 +218,10 @@ public record AirDrying(
    */
   public record Room(long key, double volumeM3, double freshM3H, double otherKgH) {
     /** Volumes of rooms. */
-    public static final Range VOLUME_M3 = new Range(0.2, 500, "m³");
+    public static final Range VOLUME_M3 = new Range(0.2, 500, Unit.CUBIC_METRE);
 
     /** Fresh air, from a shut cupboard to an open window. */
-    public static final Range FRESH_M3_H = new Range(0.5, 2000, "m³/h");
+    public static final Range FRESH_M3_H = new Range(0.5, 2000, Unit.CUBIC_METRE_PER_H);
 
     public Room {
       VOLUME_M3.check("room.volumeM3", volumeM3);
@@ -295,7 +297,7 @@ public record AirDrying(
    */
   static AirDrying along(Hung piece, int pieces, List<Stretch> way, int firstMinutes) {
     if (way.isEmpty()) {
-      throw new OutOfRange("hours", "empty", "at least one hour");
+      throw new OutOfRange("hours", Allowed.EMPTY, Allowed.AT_LEAST_ONE);
     }
     return new Walk(piece, pieces, way).hours(firstMinutes);
   }

@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Dryer;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.textile.DryerHeat;
 
 /**
@@ -89,25 +91,14 @@ public record Course(
   record Weights(DryingWishes wishes, int whole, double dampH) {}
 
   /** What is done to hanging pieces. */
-  public enum Sort {
-    HANG("hang"),
-    TURN("turn"),
-    SHADE("into the shade"),
-    OUT("take out"),
-    BRING_IN("bring in"),
-    DRYER("into the dryer"),
-    DRY("dry");
-
-    private final String words;
-
-    Sort(String words) {
-      this.words = words;
-    }
-
-    /** Returns what is done, in words. */
-    public String words() {
-      return words;
-    }
+  public enum Sort implements Saying {
+    HANG,
+    TURN,
+    SHADE,
+    OUT,
+    BRING_IN,
+    DRYER,
+    DRY;
   }
 
   /**
@@ -117,7 +108,7 @@ public record Course(
    * @param sort what
    * @param words the same with its reason
    */
-  public record Mark(Instant at, Sort sort, String words) {}
+  public record Mark(Instant at, Sort sort, Said words) {}
 
   /** Returns the dryer's run, or null when it dries in the air alone. */
   public @Nullable Tumble tumble() {
@@ -234,7 +225,7 @@ public record Course(
         .map(
             leg ->
                 leg.spot() != null
-                    ? leg.spot().words() + leg.crowded
+                    ? leg.spot().placeId() + "/" + leg.spot().carriedIn() + leg.crowded
                     : leg.tumble == null ? "" : leg.tumble.dryer.name())
         .toList();
   }

@@ -1,8 +1,11 @@
 package org.nestrinse.core.dry;
 
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -13,15 +16,15 @@ import org.nestrinse.core.units.Range;
  * @param answer what was felt
  * @param factor the factor from now on, within {@link #FACTOR}
  * @param learnt whether it changed
- * @param words what was learnt, for the person
+ * @param words what was learnt
  * @see "docs/models.md, dry checks"
  */
-public record DryCheck(Answer answer, double factor, boolean learnt, String words) {
+public record DryCheck(Answer answer, double factor, boolean learnt, Said words) {
   /** Bounds of what checks may make of a place. */
-  public static final Range FACTOR = new Range(0.5, 2, "");
+  public static final Range FACTOR = new Range(0.5, 2);
 
   /** One check moves the factor by a quarter at most. */
-  private static final Range STEP = new Range(0.8, 1.25, "");
+  private static final Range STEP = new Range(0.8, 1.25);
 
   /** A check before this says nothing about the place [h]. */
   private static final double LEAST_H = 0.5;
@@ -30,24 +33,17 @@ public record DryCheck(Answer answer, double factor, boolean learnt, String word
   private static final double WORTH_LEARNING = 0.02;
 
   /** What a hand feels. */
-  public enum Answer {
-    COOL("cool to the touch", 0.15, 1.25),
-    SEAM("a damp seam", 0.06, 1.1),
-    DRY("dry", 0, 1);
+  public enum Answer implements Saying {
+    COOL(0.15, 1.25),
+    SEAM(0.06, 1.1),
+    DRY(0, 1);
 
-    private final String words;
     private final double aboveDry;
     private final double longer;
 
-    Answer(String words, double aboveDry, double longer) {
-      this.words = words;
+    Answer(double aboveDry, double longer) {
       this.aboveDry = aboveDry;
       this.longer = longer;
-    }
-
-    /** Returns what is felt, in words. */
-    public String words() {
-      return words;
     }
 
     /** Returns how damp a kind at least is that feels so [kg/kg]. */
@@ -66,7 +62,7 @@ public record DryCheck(Answer answer, double factor, boolean learnt, String word
   public static DryCheck of(Answer answer, double before, double hungH, @Nullable Double plannedH) {
     FACTOR.check("factor", before);
     if (hungH < LEAST_H) {
-      return new DryCheck(answer, before, false, "Too early to tell anything about the place.");
+      return new DryCheck(answer, before, false, DrySaying.TOO_EARLY.said());
     }
     double step = 1;
     if (answer == Answer.DRY) {
@@ -76,14 +72,12 @@ public record DryCheck(Answer answer, double factor, boolean learnt, String word
     }
     double factor = FACTOR.clamp(before * STEP.clamp(step));
     if (Math.abs(factor - before) < WORTH_LEARNING) {
-      return new DryCheck(answer, before, false, "As planned: nothing to learn.");
+      return new DryCheck(answer, before, false, DrySaying.AS_PLANNED.said());
     }
-    String words =
-        "Planned %s from now on here: × %s, before × %s."
-            .formatted(
-                factor > before ? "faster" : "slower",
-                Numbers.fixed(factor, 2),
-                Numbers.fixed(before, 2));
+    Said words =
+        Said.of(factor > before ? DrySaying.FASTER : DrySaying.SLOWER)
+            .with("factor", new Quantity(factor, Unit.TIMES, 2))
+            .with("before", new Quantity(before, Unit.TIMES, 2));
     return new DryCheck(answer, factor, true, words);
   }
 }

@@ -6,88 +6,62 @@ import java.time.format.DateTimeFormatter;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Dryer;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 
 /** Everything that Dry says: what to carry where, and why. */
 public final class DryWords {
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm", Locale.ROOT);
+  private static final String PLACE = "place";
 
   private DryWords() {}
 
   /** What pieces are brought in before. */
   enum Before {
-    RAIN("before the rain"),
-    DAMP("before the evening damp"),
-    NIGHT("before the night");
+    RAIN(DrySaying.BRING_IN_BEFORE_RAIN),
+    DAMP(DrySaying.BRING_IN_BEFORE_DAMP),
+    NIGHT(DrySaying.BRING_IN_BEFORE_NIGHT);
 
-    private final String words;
+    private final DrySaying bringIn;
 
-    Before(String words) {
-      this.words = words;
+    Before(DrySaying bringIn) {
+      this.bringIn = bringIn;
     }
   }
 
-  static String bringIn(@Nullable Before before, Spot to) {
-    return "bring in" + (before == null ? "" : " " + before.words) + ": " + to.words();
+  static Said bringIn(@Nullable Before before, Spot to) {
+    return Said.of(before == null ? DrySaying.BRING_IN : before.bringIn).with(PLACE, to.said());
   }
 
-  static String out(Spot to) {
-    return "take out: " + to.words();
+  static Said out(Spot to) {
+    return Said.of(DrySaying.TAKE_OUT).with(PLACE, to.said());
   }
 
-  static String hang(Spot to, boolean again, boolean crowded) {
-    return (again ? "move to: " : "hang: ") + to.words() + (crowded ? ", close together" : "");
+  static Said hang(Spot to, boolean again, boolean crowded) {
+    DrySaying once = crowded ? DrySaying.HANG_CLOSE : DrySaying.HANG;
+    DrySaying moved = crowded ? DrySaying.MOVE_CLOSE : DrySaying.MOVE;
+    return Said.of(again ? moved : once).with(PLACE, to.said());
   }
 
-  static String shade(boolean hot) {
-    return hot
-        ? "move to the shade, it is above 35°"
-        : "move to the shade, 3 h of strong sun are enough";
+  static Said shade(boolean hot) {
+    return (hot ? DrySaying.SHADE_HOT : DrySaying.SHADE_ENOUGH_SUN).said();
   }
 
-  static String insideOut() {
-    return "turn inside out";
-  }
-
-  static String toTheSun() {
-    return "turn the thick side to the sun";
-  }
-
-  static String dryer(Dryer dryer, TumbleDrying run) {
-    return "into %s, %s, %s; clean the lint filter first"
-        .formatted(dryer.name(), run.heat().words(), Numbers.duration(run.minutes()));
+  static Said dryer(Dryer dryer, TumbleDrying run) {
+    return Said.of(DrySaying.INTO_DRYER)
+        .with("dryer", dryer.name())
+        .with("heat", run.heat())
+        .with("time", Quantity.of(run.minutes(), Unit.DURATION));
   }
 
   /** Returns by what a plan was chosen. */
-  public static String weighed(boolean proven) {
-    return "Dry before the shelf needs it and before it smells; then as this house wishes; then money and hours together."
-        + (proven
-            ? " No other way through your places is better."
-            : " The best of many thousand ways that were looked at.");
-  }
-
-  /** Returns where pieces are that fit nowhere. */
-  public static String noRoom() {
-    return "no room anywhere: hang it when something is dry";
-  }
-
-  /** Returns what stands before the number of pieces that stay damp too long. */
-  public static String dampTooLong() {
-    return "damp for more than a day, whatever is done";
-  }
-
-  /** Returns what becomes of such a piece. */
-  public static String willSmell() {
-    return "damp so long that it will smell";
+  public static Said weighed(boolean proven) {
+    return (proven ? DrySaying.WEIGHED_PROVEN : DrySaying.WEIGHED).said();
   }
 
   /** Returns an hour of the clock: "14:00". */
   public static String clock(Instant at, ZoneId zone) {
     return CLOCK.format(at.atZone(zone));
-  }
-
-  /** Returns that a check of pieces that hang too close teaches nothing. */
-  public static String tooClose() {
-    return "Kept. They hang too close to tell how fast the place dries.";
   }
 }

@@ -1,22 +1,13 @@
 package org.nestrinse.core.dry;
 
+import org.nestrinse.core.said.Saying;
+
 /** Which ways of drying are thought of at all. */
-public enum DryingPolicy {
-  BEST("the plan"),
-  AIR_ONLY("all in the air"),
-  DRYER_ONLY("all in the dryer"),
-  AIR_THEN_DRYER("air, then dryer");
-
-  private final String words;
-
-  DryingPolicy(String words) {
-    this.words = words;
-  }
-
-  /** Returns the name a person uses. */
-  public String words() {
-    return words;
-  }
+public enum DryingPolicy implements Saying {
+  BEST,
+  AIR_ONLY,
+  DRYER_ONLY,
+  AIR_THEN_DRYER;
 
   /** Returns whether a batch may dry in the air alone. */
   boolean air(boolean mayTumble, int dryHour) {

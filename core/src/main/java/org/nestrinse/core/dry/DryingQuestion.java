@@ -11,6 +11,7 @@ import java.util.function.UnaryOperator;
 import org.nestrinse.core.kit.Dryer;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.kit.Tariff;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 
 /**
@@ -66,10 +67,10 @@ public record DryingQuestion(
 
   public DryingQuestion {
     if (weather.isEmpty()) {
-      throw new OutOfRange("weather", "empty", "at least one hour");
+      throw new OutOfRange("weather", Allowed.EMPTY, Allowed.AT_LEAST_ONE);
     }
     if (spots.isEmpty()) {
-      throw new OutOfRange("places", "empty", "at least one place to hang");
+      throw new OutOfRange("places", Allowed.EMPTY, DrySaying.A_PLACE_TO_HANG);
     }
     weather = List.copyOf(weather);
     spots = List.copyOf(spots);

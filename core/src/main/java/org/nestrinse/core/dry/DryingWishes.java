@@ -1,5 +1,6 @@
 package org.nestrinse.core.dry;
 
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -17,7 +18,7 @@ import org.nestrinse.core.units.Range;
 public record DryingWishes(
     Tumbling tumbling, boolean outdoors, boolean afterDark, Aim aim, int tripsADay, SunLimit sun) {
   /** Trips a day that a household may want at most. */
-  public static final Range TRIPS = new Range(1, 12, "trips");
+  public static final Range TRIPS = new Range(1, 12, Unit.TRIP);
 
   private static final int FEW_TRIPS = 3;
 

@@ -8,14 +8,14 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /**

@@ -1,6 +1,7 @@
 package org.nestrinse.core.dry;
 
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.said.Said;
 
 /**
  * Where pieces hang: a place, or its rails carried inside.
@@ -21,7 +22,9 @@ public record Spot(long placeId, Place place, boolean carriedIn) {
   }
 
   /** Returns what it is called. */
-  public String words() {
-    return place.name() + (carriedIn ? ", inside" : "");
+  public Said said() {
+    return carriedIn
+        ? Said.of(DrySaying.CARRIED_INSIDE).with("place", place.name())
+        : Said.from(place.name());
   }
 }

@@ -6,6 +6,7 @@ import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 
@@ -59,16 +60,13 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
    */
   public static TumbleDrying of(Dryer dryer, List<Damp> pieces) {
     if (pieces.isEmpty()) {
-      throw new OutOfRange("pieces", "empty", "at least one group of pieces");
+      throw new OutOfRange("pieces", Allowed.EMPTY, Allowed.AT_LEAST_ONE);
     }
     DryerHeat heat = DryerHeat.NORMAL;
     for (Damp damp : pieces) {
       DryerHeat bears = damp.kind.tumble();
       if (bears == DryerHeat.NONE) {
-        throw new OutOfRange(
-            "pieces",
-            damp.kind.name(),
-            "only what may be tumbled: it hangs, waterproof, elastic or oily");
+        throw new OutOfRange("pieces", damp.kind.name(), DrySaying.ONLY_WHAT_TUMBLES);
       }
       heat = heat.strictest(bears);
     }
@@ -158,7 +156,7 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
       case NORMAL -> dryer.type() == Dryer.Type.HEAT_PUMP ? HEAT_PUMP_KG_H : NORMAL_KG_H;
       case LOW -> LOW_KG_H;
       case NO_HEAT -> NO_HEAT_KG_H;
-      case NONE -> throw new IllegalStateException("nothing may be tumbled");
+      case NONE -> throw new IllegalStateException(heat.name());
     };
   }
 
@@ -167,7 +165,7 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
       case NORMAL -> waterKg * dryer.type().kwhPerKg();
       case LOW -> waterKg * dryer.type().kwhPerKg() * LOW_MORE;
       case NO_HEAT -> NO_HEAT_KW * minutes / MINUTES_PER_HOUR;
-      case NONE -> throw new IllegalStateException("nothing may be tumbled");
+      case NONE -> throw new IllegalStateException(heat.name());
     };
   }
 }

@@ -444,7 +444,7 @@ final class Ways {
       double damp = dampH(airEnd, lastHour, hangs);
       if (dryer == null) {
         if (airDry != null) {
-          marks.add(new Course.Mark(airDry, Course.Sort.DRY, "dry"));
+          marks.add(new Course.Mark(airDry, Course.Sort.DRY, Course.Sort.DRY.said()));
         }
         return new Course(
             batch, legs, marks, points, airDry, airKwh, money, wear, sun, weights(damp));
@@ -459,7 +459,7 @@ final class Ways {
               dryer.id(), dryer.dryer(), run.heat(), run.minutes(), run.waterKg(), run.kwh());
       legs.add(new Course.Leg(airEnd, end, null, tumble, false));
       marks.add(new Course.Mark(airEnd, Course.Sort.DRYER, DryWords.dryer(dryer.dryer(), run)));
-      marks.add(new Course.Mark(end, Course.Sort.DRY, "dry"));
+      marks.add(new Course.Mark(end, Course.Sort.DRY, Course.Sort.DRY.said()));
       List<HangingGroup.Point> way =
           new ArrayList<>(points.stream().filter(p -> p.at().isBefore(airEnd)).toList());
       way.add(new HangingGroup.Point(airEnd, moisture));
@@ -611,9 +611,9 @@ final class Ways {
       Spot spot = question.spots().get(route[hour]);
       boolean sunny = question.weather().get(hour).sunAt(spot.felt()) > 0 && !shade[hour];
       if (batch.kind().sunShy()) {
-        marks.add(new Course.Mark(at, Course.Sort.TURN, DryWords.insideOut()));
+        marks.add(new Course.Mark(at, Course.Sort.TURN, DrySaying.INSIDE_OUT.said()));
       } else if (batch.kind().thick() && sunny) {
-        marks.add(new Course.Mark(at, Course.Sort.TURN, DryWords.toTheSun()));
+        marks.add(new Course.Mark(at, Course.Sort.TURN, DrySaying.THICK_SIDE_TO_SUN.said()));
       }
     }
   }

@@ -3,6 +3,7 @@ package org.nestrinse.core.dry;
 import java.time.OffsetDateTime;
 import java.util.List;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
 
@@ -24,7 +25,7 @@ public record WeatherHour(
     double irradianceWm2,
     double rainMm) {
   /** How much it may rain in an hour. */
-  public static final Range RAIN_MM = new Range(0, 200, "mm");
+  public static final Range RAIN_MM = new Range(0, 200, Unit.MILLIMETRE);
 
   /** From this irradiance on the sun is strong enough to wear out elastic [W/m²]. */
   public static final double STRONG_SUN_W_M2 = 400;

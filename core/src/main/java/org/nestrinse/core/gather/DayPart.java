@@ -2,32 +2,22 @@ package org.nestrinse.core.gather;
 
 import java.time.LocalDate;
 import java.time.ZonedDateTime;
+import org.nestrinse.core.said.Saying;
 
 /**
  * The parts of a day by which a household remembers what came in. A night belongs to the day on
  * which it began.
  */
-public enum DayPart {
-  MORNING("morning"),
-  AFTERNOON("afternoon"),
-  EVENING("evening"),
-  NIGHT("night");
+public enum DayPart implements Saying {
+  MORNING,
+  AFTERNOON,
+  EVENING,
+  NIGHT;
 
   private static final int MORNING_FROM = 6;
   private static final int AFTERNOON_FROM = 12;
   private static final int EVENING_FROM = 18;
   private static final int NIGHT_FROM = 22;
-
-  private final String words;
-
-  DayPart(String words) {
-    this.words = words;
-  }
-
-  /** Returns the name a person uses. */
-  public String words() {
-    return words;
-  }
 
   /** Returns the part of the day of a time. */
   public static DayPart of(ZonedDateTime time) {

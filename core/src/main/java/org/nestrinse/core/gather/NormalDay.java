@@ -8,6 +8,7 @@ import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -17,7 +18,7 @@ import org.nestrinse.core.units.Range;
  */
 public final class NormalDay {
   /** How many pieces of one kind and soil a part of the day may bring. */
-  public static final Range COUNT = new Range(1, 40, "pieces");
+  public static final Range COUNT = new Range(1, 40, Unit.PIECE);
 
   /** Nothing is assumed further back than this [days]. */
   public static final int LONGEST_BACK_DAYS = 7;

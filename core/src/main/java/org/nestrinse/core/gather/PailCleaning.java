@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dose.Dilution;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Unit;
 
 /**
  * What to do when a pail is emptied, in order.

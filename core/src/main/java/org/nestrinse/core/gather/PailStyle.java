@@ -1,28 +1,23 @@
 package org.nestrinse.core.gather;
 
-/** Sorts of places where soiled pieces wait. */
-public enum PailStyle {
-  DRY_PAIL("dry pail", false, true),
-  OPEN_BAG("open wet bag", true, true),
-  MESH_BUCKET("mesh-lined bucket", true, true),
-  OUT_BAG("out-and-about bag", true, false),
-  SORTED_BIN("sorted bin", false, true),
-  BASKET("laundry basket", false, true),
-  NEW_PIECES("new pieces", false, true);
+import org.nestrinse.core.said.Saying;
 
-  private final String words;
+/** Sorts of places where soiled pieces wait. */
+public enum PailStyle implements Saying {
+  DRY_PAIL(false, true),
+  OPEN_BAG(true, true),
+  MESH_BUCKET(true, true),
+  OUT_BAG(true, false),
+  SORTED_BIN(false, true),
+  BASKET(false, true),
+  NEW_PIECES(false, true);
+
   private final boolean lined;
   private final boolean usuallyAiry;
 
-  PailStyle(String words, boolean lined, boolean usuallyAiry) {
-    this.words = words;
+  PailStyle(boolean lined, boolean usuallyAiry) {
     this.lined = lined;
     this.usuallyAiry = usuallyAiry;
-  }
-
-  /** Returns a few words about it. */
-  public String words() {
-    return words;
   }
 
   /** Returns whether its bag or liner goes into the wash with what is in it. */

@@ -12,7 +12,8 @@ public enum PrepSaying implements Saying {
   SLOW_FIBRE,
   COTTON,
   ONE_WASH,
-  DARK("need");
+  DARK("need"),
+  OILS_SENSITISE;
 
   private final Set<String> valueNames;
 

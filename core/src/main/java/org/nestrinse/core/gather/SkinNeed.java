@@ -1,21 +1,12 @@
 package org.nestrinse.core.gather;
 
+import org.nestrinse.core.said.Saying;
+
 /** What the person who uses a piece needs of its wash. */
-public enum SkinNeed {
-  SENSITIVE("sensitive skin"),
-  NEWBORN("under three months"),
-  ILL("ill now"),
+public enum SkinNeed implements Saying {
+  SENSITIVE,
+  NEWBORN,
+  ILL,
   /** A load with such a piece in it goes without enzymes and scent, so it may meet any soil. */
-  PLAIN_WASH("washed without enzymes and scent");
-
-  private final String words;
-
-  SkinNeed(String words) {
-    this.words = words;
-  }
-
-  /** Returns the need in words. */
-  public String words() {
-    return words;
-  }
+  PLAIN_WASH;
 }

@@ -2,37 +2,31 @@ package org.nestrinse.core.gather;
 
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.bath.SoilType;
+import org.nestrinse.core.said.Saying;
 
 /** What soiled a piece, and what that asks for. */
-public enum Soil {
-  WET("wet", false, false, HygieneGoal.LIGHT, 48),
-  STOOL("stool", true, true, HygieneGoal.EVERYDAY, 48),
-  BLOOD("blood", true, true, HygieneGoal.EVERYDAY, 168),
-  VOMIT("vomit", true, true, HygieneGoal.EVERYDAY, 48),
-  MILK("milk", true, false, HygieneGoal.LIGHT, 48),
-  FOOD("food", false, true, HygieneGoal.EVERYDAY, 48),
-  GREASE("grease", false, true, HygieneGoal.LIGHT, 72),
-  WAX("wax or polish", false, true, HygieneGoal.NONE, 168),
-  OIL("oil or solvent", false, true, HygieneGoal.NONE, 72),
-  DIRT("plain dirt", false, false, HygieneGoal.LIGHT, 336);
+public enum Soil implements Saying {
+  WET(false, false, HygieneGoal.LIGHT, 48),
+  STOOL(true, true, HygieneGoal.EVERYDAY, 48),
+  BLOOD(true, true, HygieneGoal.EVERYDAY, 168),
+  VOMIT(true, true, HygieneGoal.EVERYDAY, 48),
+  MILK(true, false, HygieneGoal.LIGHT, 48),
+  FOOD(false, true, HygieneGoal.EVERYDAY, 48),
+  GREASE(false, true, HygieneGoal.LIGHT, 72),
+  WAX(false, true, HygieneGoal.NONE, 168),
+  OIL(false, true, HygieneGoal.NONE, 72),
+  DIRT(false, false, HygieneGoal.LIGHT, 336);
 
-  private final String words;
   private final boolean protein;
   private final boolean heavy;
   private final HygieneGoal goal;
   private final int holdHours;
 
-  Soil(String words, boolean protein, boolean heavy, HygieneGoal goal, int holdHours) {
-    this.words = words;
+  Soil(boolean protein, boolean heavy, HygieneGoal goal, int holdHours) {
     this.protein = protein;
     this.heavy = heavy;
     this.goal = goal;
     this.holdHours = holdHours;
-  }
-
-  /** Returns the name a person uses. */
-  public String words() {
-    return words;
   }
 
   /** Returns whether heat would set it: stool, blood, vomit, milk. */

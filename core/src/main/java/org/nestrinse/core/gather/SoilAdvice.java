@@ -68,7 +68,7 @@ public final class SoilAdvice {
         ? pail.inside().stream()
             .filter(bin -> bin != kind.bin())
             .findFirst()
-            .map(bin -> Said.of(AdviceSaying.OTHER_BIN).with("bin", bin.words()))
+            .map(bin -> Said.of(AdviceSaying.OTHER_BIN).with("bin", bin.said()))
         : Optional.empty();
   }
 

@@ -4,12 +4,12 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Set;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Numbers;
 
 /**
  * Some pieces of one kind that were soiled in the same way at about the same time.
@@ -104,8 +104,8 @@ public record SoiledPieces(
     return dampUse && soil != Soil.DIRT;
   }
 
-  /** Returns them in words: "3 bamboo trifolds". */
-  public String words() {
-    return Numbers.count(count, kind.name());
+  /** Returns them: "3 bamboo trifolds". */
+  public Said said() {
+    return kind.counted(count);
   }
 }

@@ -1,23 +1,14 @@
 package org.nestrinse.core.gather;
 
+import org.nestrinse.core.said.Saying;
+
 /** How solids were dealt with before a piece went into the pail. */
-public enum Solids {
-  NONE("nothing to take off"),
-  LINER("gone with the liner"),
-  SHAKEN("shaken off"),
-  SPRAYED("sprayed off"),
-  STILL_ON("still on");
-
-  private final String words;
-
-  Solids(String words) {
-    this.words = words;
-  }
-
-  /** Returns how, in words. */
-  public String words() {
-    return words;
-  }
+public enum Solids implements Saying {
+  NONE,
+  LINER,
+  SHAKEN,
+  SPRAYED,
+  STILL_ON;
 
   /** Returns whether the piece may go into a wash. */
   public boolean off() {

@@ -2,6 +2,9 @@ package org.nestrinse.core.gather;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 
 /**
@@ -14,22 +17,15 @@ import org.nestrinse.core.units.OutOfRange;
  */
 public record Spell(long personId, Sort sort, LocalDate from, LocalDate to) {
   /** How days differ. */
-  public enum Sort {
-    AWAY("away", 0),
-    VISITOR("someone like them stays too", 2),
-    ILLNESS("ill", 1.5);
+  public enum Sort implements Saying {
+    AWAY(0),
+    VISITOR(2),
+    ILLNESS(1.5);
 
-    private final String words;
     private final double factor;
 
-    Sort(String words, double factor) {
-      this.words = words;
+    Sort(double factor) {
       this.factor = factor;
-    }
-
-    /** Returns it in words. */
-    public String words() {
-      return words;
     }
 
     /** Returns how many times the usual comes in; house figures. */
@@ -40,7 +36,7 @@ public record Spell(long personId, Sort sort, LocalDate from, LocalDate to) {
 
   public Spell {
     if (to.isBefore(from)) {
-      throw new OutOfRange("to", to, from + " or later");
+      throw new OutOfRange("to", to, Said.of(Allowed.NOT_BEFORE).with("time", from));
     }
   }
 

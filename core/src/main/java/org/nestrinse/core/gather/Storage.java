@@ -1,5 +1,6 @@
 package org.nestrinse.core.gather;
 
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -10,7 +11,7 @@ import org.nestrinse.core.units.Range;
  */
 public record Storage(boolean airy, int wetHours) {
   /** What a household may choose for wet pieces: one to three days [h]. */
-  public static final Range WET_HOURS = new Range(24, HoldingClock.LONGEST_WET_HOURS, "h");
+  public static final Range WET_HOURS = new Range(24, HoldingClock.LONGEST_WET_HOURS, Unit.HOUR);
 
   /** Dry and airy, two days. */
   public static final Storage USUAL = new Storage(true, 48);

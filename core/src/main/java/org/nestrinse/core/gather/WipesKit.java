@@ -2,6 +2,9 @@ package org.nestrinse.core.gather;
 
 import java.time.Duration;
 import java.time.Instant;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Range;
 
@@ -19,7 +22,7 @@ public record WipesKit(int pieces, int waterMl) {
   public static final int BOXES = 2;
 
   /** What a day may use. */
-  public static final Range PER_DAY = new Range(1, 60, "wipes a day");
+  public static final Range PER_DAY = new Range(1, 60, Unit.WIPE_A_DAY);
 
   /**
    * Damp, not dripping: water for each gram of dry cotton, by its absorbency [mL/g]; house figure.
@@ -29,28 +32,14 @@ public record WipesKit(int pieces, int waterMl) {
   private static final int MARKER_ML = 10;
 
   /** What may be in the water. */
-  public enum Addition {
-    PLAIN("plain water"),
-    MILD_SOAP("a drop of mild soap"),
-    OIL("essential oil");
+  public enum Addition implements Saying {
+    PLAIN,
+    MILD_SOAP,
+    OIL;
 
-    private final String words;
-
-    Addition(String words) {
-      this.words = words;
-    }
-
-    /** Returns it in words. */
-    public String words() {
-      return words;
-    }
-
-    /** Returns what must be read before it is used, or an empty text. */
-    public String caution() {
-      return this == OIL
-          ? "Essential oils are skin sensitisers, and some are poisonous to small children and pets. Plain water cleans"
-              + " as well. For a newborn or sensitive skin leave them out."
-          : "";
+    /** Returns what must be read before it is used, or nothing. */
+    public Said caution() {
+      return this == OIL ? PrepSaying.OILS_SENSITISE.said() : Said.NOTHING;
     }
   }
 

@@ -33,10 +33,10 @@ final class CauseTable {
   private CauseTable() {}
 
   /** How often a finding shows, and why. */
-  record Row(double probability, String reason) {}
+  record Row(double probability, @Nullable CauseReason reason) {}
 
   /** A change that a cause asks for, and what it is expected to do. */
-  record Proposed(Change change, String expected) {}
+  record Proposed(Change change, CauseReason expected) {}
 
   private static CauseTable read() {
     CauseTable table = new CauseTable();
@@ -46,8 +46,8 @@ final class CauseTable {
                 Objects.requireNonNull(CauseTable.class.getResourceAsStream(FILE)),
                 StandardCharsets.UTF_8))) {
       file.lines()
-          .map(String::strip)
-          .filter(line -> !line.isEmpty() && !line.startsWith("#"))
+          .map(line -> line.replaceFirst("#.*", "").strip())
+          .filter(line -> !line.isEmpty())
           .forEach(line -> table.add(line.split("\\s*\\|\\s*")));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -59,7 +59,8 @@ final class CauseTable {
     switch (f[0]) {
       case "prior" -> priors.put(Cause.valueOf(f[1]), Double.parseDouble(f[2]) / PERCENT);
       case "seen" -> {
-        Row row = new Row(Double.parseDouble(f[3]), f[4]);
+        Row row =
+            new Row(Double.parseDouble(f[3]), f.length > 4 ? CauseReason.valueOf(f[4]) : null);
         if (f[2].equals(ALL)) {
           usual.put(f[1], row);
         } else {
@@ -69,8 +70,8 @@ final class CauseTable {
       case "change" ->
           changes
               .computeIfAbsent(Cause.valueOf(f[1]), k -> new ArrayList<>())
-              .add(new Proposed(Change.valueOf(f[2]), f[3]));
-      default -> throw new IllegalStateException("unknown row " + f[0]);
+              .add(new Proposed(Change.valueOf(f[2]), CauseReason.valueOf(f[3])));
+      default -> throw new IllegalStateException(f[0]);
     }
   }
 
@@ -97,7 +98,7 @@ final class CauseTable {
   }
 
   /** Returns why a cause shows a finding, or null when it shows it no more than others do. */
-  @Nullable String reason(Cause cause, Sign sign, String value) {
+  @Nullable CauseReason reason(Cause cause, Sign sign, String value) {
     Row row = rows.getOrDefault(sign.name() + "." + value, Map.of()).get(cause);
     return row == null ? null : row.reason;
   }

@@ -3,57 +3,51 @@ package org.nestrinse.core.judge;
 import java.util.Arrays;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.wash.Standing;
 
 /**
  * One thing to do otherwise. Some of them the plans do by themselves once they are tried; the
  * others are the person's to do, and are only watched.
  */
-public enum Change {
-  DOSE_UP("a tenth more detergent", Set.of("SUDS.suds", "FEEL.slimy", "JAR.suds")),
-  DOSE_DOWN("a tenth less detergent", Set.of("SMELL_WET.ammonia", "SMELL_WET.barnyard")),
-  RINSE_MORE("one rinse more", Standing.MORE_RINSE),
-  HOTTER("the main wash at 60 where the pieces bear it", Standing.HOTTER),
-  POWDER("powder in place of liquid", Standing.POWDER),
-  FILL_MORE("small pieces added until the drum is two thirds full"),
-  FILL_LESS("fewer pieces in a run"),
-  SHORTER_HOLDING("washed after one day"),
-  NO_COATING("no softener, no liquid with care; cream kept off by a liner"),
-  REAL_DETERGENT("detergent in place of soap"),
-  DRY_THROUGH("dried until the seams are warm, before anything is put away"),
-  LOWER_DRYER("air, or the dryer on low"),
-  PREPARE("washed in: a day's soak or a few washes more"),
-  COLD_FIRST("cold water first; oxygen whitener and sun on what is set"),
-  MORE_ABSORBENCY("a booster more, and the fit looked at"),
-  BINS_APART("a bin for each use"),
-  RETIRE("worn pieces taken out of use"),
-  RESET("a reset");
+public enum Change implements Saying {
+  DOSE_UP(Set.of("SUDS.suds", "FEEL.slimy", "JAR.suds")),
+  DOSE_DOWN(Set.of("SMELL_WET.ammonia", "SMELL_WET.barnyard")),
+  RINSE_MORE(Standing.MORE_RINSE),
+  HOTTER(Standing.HOTTER),
+  POWDER(Standing.POWDER),
+  FILL_MORE,
+  FILL_LESS,
+  SHORTER_HOLDING,
+  NO_COATING,
+  REAL_DETERGENT,
+  DRY_THROUGH,
+  LOWER_DRYER,
+  PREPARE,
+  COLD_FIRST,
+  MORE_ABSORBENCY,
+  BINS_APART,
+  RETIRE,
+  RESET;
 
-  private final String words;
   private final Set<String> contrary;
   private final @Nullable Standing standing;
 
-  Change(String words) {
-    this(words, Set.of(), null);
+  Change() {
+    this(Set.of(), null);
   }
 
-  Change(String words, Set<String> contrary) {
-    this(words, contrary, null);
+  Change(Set<String> contrary) {
+    this(contrary, null);
   }
 
-  Change(String words, Standing standing) {
-    this(words, Set.of(), standing);
+  Change(Standing standing) {
+    this(Set.of(), standing);
   }
 
-  Change(String words, Set<String> contrary, @Nullable Standing standing) {
-    this.words = words;
+  Change(Set<String> contrary, @Nullable Standing standing) {
     this.contrary = contrary;
     this.standing = standing;
-  }
-
-  /** Returns what is done, in words. */
-  public String words() {
-    return words;
   }
 
   /** Returns the findings that show that it went too far, such as "SUDS.suds". */

@@ -13,6 +13,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
 
 /**
  * What the causes may be, ranked; what speaks for and against each; and which check would tell
@@ -26,7 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param checks what to look at next, the most telling for its work first
  * @see "docs/models.md, causes"
  */
-public record Diagnosis(State state, String says, List<Ranked> causes, List<NextCheck> checks) {
+public record Diagnosis(State state, Said says, List<Ranked> causes, List<NextCheck> checks) {
   /** Below this probability the first cause is not named as likely. */
   public static final double LIKELY = 0.4;
 
@@ -73,7 +75,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
   }
 
   /** Returns it in one sentence where the checks are not shown beside it. */
-  public String saysElsewhere() {
+  public Said saysElsewhere() {
     return state == State.NOT_ENOUGH ? JudgeWords.notEnough(false) : says;
   }
 
@@ -125,14 +127,14 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
    * Something that speaks for or against a cause.
    *
    * @param sign what was looked at
-   * @param words what it was, in words
+   * @param words what it was
    * @param reason why it counts
    * @param factor how much likelier it makes the cause against all others; below 1 less likely
    */
-  public record Argument(Sign sign, String words, String reason, double factor) {}
+  public record Argument(Sign sign, SignSaying words, Saying reason, double factor) {}
 
   /** A change that a cause asks for, and what it is expected to do. */
-  public record Proposal(Change change, String expected) {}
+  public record Proposal(Change change, CauseReason expected) {}
 
   /**
    * A check that is worth its work.
@@ -157,13 +159,13 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
    * One outcome of a check.
    *
    * @param value short name of the value
-   * @param words it in words
+   * @param words what it is
    * @param expected how likely it is, 0 to 1
    * @param cause the cause that would then come first
    * @param probability of that cause then
    */
   public record Outcome(
-      String value, String words, double expected, Cause cause, double probability) {}
+      String value, SignSaying words, double expected, Cause cause, double probability) {}
 
   private record Evidence(Sign sign, String value, double weight) {}
 
@@ -177,18 +179,13 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
   public static Diagnosis of(HouseFacts facts, List<Seen> all) {
     List<Seen> seen = all.stream().filter(Seen::tellsOfWashes).toList();
     if (skin(seen)) {
-      return new Diagnosis(
-          State.CLINICIAN,
-          "Redness, fever or an infection is a clinician's matter, not laundry's. No cause is named until the skin is"
-              + " calm again.",
-          List.of(),
-          List.of());
+      return new Diagnosis(State.CLINICIAN, DiagnosisSaying.CLINICIAN.said(), List.of(), List.of());
     }
     boolean complaint = seen.stream().anyMatch(Seen::wrong);
     if (!complaint) {
       return new Diagnosis(
           State.NOTHING_WRONG,
-          seen.isEmpty() ? "Nothing was seen yet." : "Nothing that was seen is wrong.",
+          (seen.isEmpty() ? DiagnosisSaying.NOTHING_SEEN : DiagnosisSaying.NOTHING_WRONG).said(),
           List.of(),
           List.of());
     }
@@ -210,7 +207,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
         pair != null
             && ranked.stream().anyMatch(r -> r.cause == pair.one)
             && ranked.stream().anyMatch(r -> r.cause == pair.other);
-    String says =
+    Said says =
         !known
             ? JudgeWords.notEnough(!checks.isEmpty())
             : both
@@ -275,7 +272,7 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
   private static List<Seen> oncePerRound(List<Seen> seen) {
     Set<String> told = new HashSet<>();
     return seen.stream()
-        .filter(s -> s.round() == null || told.add(s.round() + " " + s.value()))
+        .filter(s -> s.round() == null || told.add(s.round() + "." + s.value()))
         .toList();
   }
 
@@ -404,14 +401,16 @@ public record Diagnosis(State state, String says, List<Ranked> causes, List<Next
       double own = likelihood(cause, e.sign, e.value);
       double others = others(cause, e);
       double factor = Math.pow(own / others, e.weight);
-      String words = e.sign.value(e.value).words();
-      String reason = TABLE.reason(cause, e.sign, e.value);
+      SignSaying words = e.sign.value(e.value).words();
+      CauseReason reason = TABLE.reason(cause, e.sign, e.value);
       if (factor >= TELLING) {
         speaksFor.add(
-            new Argument(e.sign, words, reason == null ? "as it would be" : reason, factor));
+            new Argument(
+                e.sign, words, reason == null ? DiagnosisSaying.AS_IT_WOULD_BE : reason, factor));
       } else if (factor <= 1 / TELLING) {
         against.add(
-            new Argument(e.sign, words, reason == null ? "it would be otherwise" : reason, factor));
+            new Argument(
+                e.sign, words, reason == null ? DiagnosisSaying.OTHERWISE : reason, factor));
       }
     }
     speaksFor.sort(Comparator.comparing(a -> -a.factor));

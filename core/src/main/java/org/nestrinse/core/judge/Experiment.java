@@ -4,6 +4,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.nestrinse.core.said.Said;
 
 /**
  * One change at a time, watched over the next rounds. Only rounds at which somebody looked count.
@@ -14,7 +15,7 @@ import java.util.stream.Collectors;
  * @param says it in a sentence
  * @see "docs/models.md, experiments"
  */
-public record Experiment(State state, int watched, int bad, String says) {
+public record Experiment(State state, int watched, int bad, Said says) {
   /** Number of rounds that are watched. */
   public static final int ROUNDS = 3;
 
@@ -62,8 +63,7 @@ public record Experiment(State state, int watched, int bad, String says) {
       bad += still ? 1 : 0;
       contrary += worse ? 1 : 0;
       if (contrary >= AGREEING) {
-        return new Experiment(
-            State.UNDONE, watched, bad, "It went too far the other way. Back to before.");
+        return new Experiment(State.UNDONE, watched, bad, DiagnosisSaying.TOO_FAR.said());
       }
       if (bad >= AGREEING) {
         return failed(change, watched, bad);
@@ -73,11 +73,13 @@ public record Experiment(State state, int watched, int bad, String says) {
       }
     }
     if (all >= PATIENCE) {
-      return new Experiment(
-          State.UNCLEAR, watched, bad, "Too few rounds were looked at to tell. You decide.");
+      return new Experiment(State.UNCLEAR, watched, bad, DiagnosisSaying.TOO_FEW_LOOKED.said());
     }
     return new Experiment(
-        State.WATCHING, watched, bad, "%d of %d rounds looked at.".formatted(watched, ROUNDS));
+        State.WATCHING,
+        watched,
+        bad,
+        Said.of(DiagnosisSaying.ROUNDS_LOOKED_AT).with("looked", watched).with("rounds", ROUNDS));
   }
 
   /** The dose goes on by steps, so one that is not enough yet is not taken back. */
@@ -87,19 +89,21 @@ public record Experiment(State state, int watched, int bad, String says) {
             State.UNDONE,
             watched,
             bad,
-            "It did not help." + (change == Change.RESET ? "" : " Back to before."))
-        : new Experiment(
-            State.UNCLEAR, watched, bad, "Not enough yet. A further step can be tried from here.");
+            (change == Change.RESET
+                    ? DiagnosisSaying.DID_NOT_HELP
+                    : DiagnosisSaying.DID_NOT_HELP_BACK)
+                .said())
+        : new Experiment(State.UNCLEAR, watched, bad, DiagnosisSaying.NOT_ENOUGH_YET.said());
   }
 
   private static Experiment settled(int watched, int bad) {
     return bad == 0
         ? new Experiment(
-            State.KEPT, watched, bad, "Gone in %d rounds of %d. Kept.".formatted(watched, watched))
+            State.KEPT, watched, bad, Said.of(DiagnosisSaying.GONE).with("rounds", watched))
         : new Experiment(
             State.UNCLEAR,
             watched,
             bad,
-            "Seen again in %d round of %d. You decide.".formatted(bad, watched));
+            Said.of(DiagnosisSaying.SEEN_AGAIN).with("bad", bad).with("rounds", watched));
   }
 }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.DoubleUnaryOperator;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.units.Limits;
 
 /**
@@ -34,24 +35,13 @@ public final class Trim {
   private Trim() {}
 
   /** What one round says about the dose. */
-  public enum Vote {
-    MORE("more is needed"),
-    LESS("less would do"),
+  public enum Vote implements Saying {
+    MORE,
+    LESS,
     /** Looked at, and neither. */
-    WELL("well"),
+    WELL,
     /** Nothing was told, or the one against the other. */
-    NOTHING("nothing told");
-
-    private final String words;
-
-    Vote(String words) {
-      this.words = words;
-    }
-
-    /** Returns it in words. */
-    public String words() {
-      return words;
-    }
+    NOTHING;
   }
 
   /**

@@ -1,29 +1,24 @@
 package org.nestrinse.core.kit;
 
+import org.nestrinse.core.said.Saying;
+
 /**
  * How a load is moved in its bath, with how fast soil leaves against an ordinary programme.
  *
  * @see "docs/models.md, section 6"
  */
-public enum Agitation {
-  SOAK("soaked", 0.5),
-  GENTLE("gentle", 0.6),
-  NORMAL("normal", 1),
-  INTENSIVE("intensive", 1.25),
+public enum Agitation implements Saying {
+  SOAK(0.5),
+  GENTLE(0.6),
+  NORMAL(1),
+  INTENSIVE(1.25),
   /** By hand: counts only while the plunger moves, and as a soak in between. */
-  PLUNGED("plunged by hand", 6);
+  PLUNGED(6);
 
-  private final String words;
   private final double speed;
 
-  Agitation(String words, double speed) {
-    this.words = words;
+  Agitation(double speed) {
     this.speed = speed;
-  }
-
-  /** Returns the name a person uses. */
-  public String words() {
-    return words;
   }
 
   /** Returns how fast soil leaves, an ordinary programme being 1. */

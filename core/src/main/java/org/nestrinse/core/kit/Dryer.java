@@ -1,5 +1,6 @@
 package org.nestrinse.core.kit;
 
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.units.Limits;
 
 /**
@@ -12,22 +13,15 @@ import org.nestrinse.core.units.Limits;
 public record Dryer(String name, Type type, double capacityKg) {
 
   /** How a dryer gets rid of the damp, with what it uses for a kilogram of water. */
-  public enum Type {
-    VENTED("vented", 1.00),
-    CONDENSER("condenser", 1.05),
-    HEAT_PUMP("heat pump", 0.42);
+  public enum Type implements Saying {
+    VENTED(1.00),
+    CONDENSER(1.05),
+    HEAT_PUMP(0.42);
 
-    private final String words;
     private final double kwhPerKg;
 
-    Type(String words, double kwhPerKg) {
-      this.words = words;
+    Type(double kwhPerKg) {
       this.kwhPerKg = kwhPerKg;
-    }
-
-    /** Returns the name a person uses. */
-    public String words() {
-      return words;
     }
 
     /** Returns the energy for a kilogram of water at normal heat [kWh/kg]. */

@@ -2,6 +2,7 @@ package org.nestrinse.core.kit;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.units.Limits;
 
 /**
@@ -33,29 +34,22 @@ public record Machine(
     boolean pauses) {
 
   /** How a machine moves the pieces, which decides how full it should be. */
-  public enum Type {
+  public enum Type implements Saying {
     /** Lifts and drops: two thirds to three quarters. */
-    FRONT_LOADER("front loader", new FillWindow(0.5, 2.0 / 3, 0.75, 0.85)),
+    FRONT_LOADER(new FillWindow(0.5, 2.0 / 3, 0.75, 0.85)),
     /** Stirs in deep water, a thick stew: house figures, a half to two thirds. */
-    TOP_LOADER("top loader", new FillWindow(0.3, 0.5, 2.0 / 3, 0.8)),
+    TOP_LOADER(new FillWindow(0.3, 0.5, 2.0 / 3, 0.8)),
     /** Stirs in one tub and spins in the other; a person moves the pieces between them. */
-    TWIN_TUB("twin tub", new FillWindow(0.3, 0.5, 2.0 / 3, 0.8)),
+    TWIN_TUB(new FillWindow(0.3, 0.5, 2.0 / 3, 0.8)),
     /** Plunged by hand, everything under water: house figures, a third to a half. */
-    BUCKET("bucket", new FillWindow(0.1, 1.0 / 3, 0.5, 0.6)),
+    BUCKET(new FillWindow(0.1, 1.0 / 3, 0.5, 0.6)),
     /** Swirled and pressed by hand; as a bucket, shallower. */
-    HAND_BASIN("hand basin", new FillWindow(0.1, 1.0 / 3, 0.5, 0.6));
+    HAND_BASIN(new FillWindow(0.1, 1.0 / 3, 0.5, 0.6));
 
-    private final String words;
     private final FillWindow window;
 
-    Type(String words, FillWindow window) {
-      this.words = words;
+    Type(FillWindow window) {
       this.window = window;
-    }
-
-    /** Returns the name a person uses. */
-    public String words() {
-      return words;
     }
 
     /** Returns how full it should be. */

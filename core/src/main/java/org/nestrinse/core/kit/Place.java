@@ -3,9 +3,12 @@ package org.nestrinse.core.kit;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -51,10 +54,10 @@ public record Place(
   private static final double FULL = 1 + 1e-9;
 
   /** Volumes of rooms. */
-  public static final Range ROOM_M3 = new Range(0.2, 500, "m³");
+  public static final Range ROOM_M3 = new Range(0.2, 500, Unit.CUBIC_METRE);
 
   /** Fresh air of a room, from a shut cupboard to an open window. */
-  public static final Range FRESH_M3_H = new Range(0.5, 2000, "m³/h");
+  public static final Range FRESH_M3_H = new Range(0.5, 2000, Unit.CUBIC_METRE_PER_H);
 
   private static final double LIVING_ROOM_M3 = 30;
   private static final double LIVING_ROOM_FRESH_M3_H = 15;
@@ -93,62 +96,48 @@ public record Place(
   }
 
   /** Room on lines and rails. */
-  public static final Range METRES = new Range(0.5, 200, "m");
+  public static final Range METRES = new Range(0.5, 200, Unit.METRE);
 
   /** Room by number. */
-  public static final Range PIECES = new Range(1, 500, "pieces");
+  public static final Range PIECES = new Range(1, 500, Unit.PIECE);
 
   /** What a place may draw. */
-  public static final Range WATTS = new Range(0, 3000, "W");
+  public static final Range WATTS = new Range(0, 3000, Unit.WATT);
 
   /** Shares of wind and sun. */
-  public static final Range FACTOR = new Range(0, 1, "");
+  public static final Range FACTOR = new Range(0, 1);
 
   /** What a place is, which decides whether rain and wind reach it. */
-  public enum Sort {
-    SUN_LINE("sun line", true, false),
-    BALCONY("covered balcony", true, true),
-    MOVABLE_AIRER("movable airer", true, false),
-    AIRER("airer indoors", false, true),
-    AIRING_CUPBOARD("airing cupboard", false, true);
+  public enum Sort implements Saying {
+    SUN_LINE(true, false),
+    BALCONY(true, true),
+    MOVABLE_AIRER(true, false),
+    AIRER(false, true),
+    AIRING_CUPBOARD(false, true);
 
-    private final String words;
     private final boolean outdoors;
     private final boolean covered;
 
-    Sort(String words, boolean outdoors, boolean covered) {
-      this.words = words;
+    Sort(boolean outdoors, boolean covered) {
       this.outdoors = outdoors;
       this.covered = covered;
-    }
-
-    /** Returns the name a person uses. */
-    public String words() {
-      return words;
     }
   }
 
   /** Where the sun of a place comes from, with the hours between which it does. */
-  public enum Facing {
-    OPEN("open to all sides", 0, 24),
-    EAST("east, sun until noon", 5, 12),
-    SOUTH("south, sun from 9 to 17", 9, 17),
-    WEST("west, sun from noon on", 12, 22),
-    NORTH("north, no sun", 0, 0);
+  public enum Facing implements Saying {
+    OPEN(0, 24),
+    EAST(5, 12),
+    SOUTH(9, 17),
+    WEST(12, 22),
+    NORTH(0, 0);
 
-    private final String words;
     private final int from;
     private final int to;
 
-    Facing(String words, int from, int to) {
-      this.words = words;
+    Facing(int from, int to) {
       this.from = from;
       this.to = to;
-    }
-
-    /** Returns the direction in words. */
-    public String words() {
-      return words;
     }
 
     /** Returns whether the sun reaches it in the hour that begins then, 0 to 23. */
@@ -248,26 +237,29 @@ public record Place(
         freshM3H);
   }
 
-  /** Returns what it is, where its sun comes from, its room and what it draws, in words. */
-  public String words() {
-    List<String> words = new ArrayList<>(List.of(sort.words()));
+  /** Returns what it is, where its sun comes from, its room and what it draws. */
+  public Said said() {
+    List<Said> words = new ArrayList<>(List.of(sort.said()));
     if (outdoors()) {
-      words.add(facing.words());
+      words.add(facing.said());
     } else {
-      words.add("%s°, %s %% damp".formatted(Numbers.of(roomC, 0), Numbers.of(roomHumidity, 0)));
+      words.add(
+          Said.of(KitSaying.ROOM_AIR)
+              .with("celsius", Quantity.celsius(roomC))
+              .with("damp", Quantity.of(roomHumidity, Unit.PERCENT)));
     }
     if (fan) {
-      words.add("a fan");
+      words.add(KitSaying.FAN.said());
     }
     if (metres != null) {
-      words.add("room for " + Numbers.of(metres, 1) + " m");
+      words.add(Said.of(KitSaying.ROOM_FOR).with("room", new Quantity(metres, Unit.METRE, 1)));
     } else if (pieces != null) {
-      words.add("room for " + Numbers.count(pieces, "piece"));
+      words.add(Said.of(KitSaying.ROOM_FOR).with("room", Quantity.of(pieces, Unit.PIECE)));
     }
     if (watts > 0) {
-      words.add("draws " + Numbers.of(watts, 0) + " W");
+      words.add(Said.of(KitSaying.DRAWS).with("power", Quantity.of(watts, Unit.WATT)));
     }
-    return String.join(", ", words);
+    return Said.row(words);
   }
 
   /**

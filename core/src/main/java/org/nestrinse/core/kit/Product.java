@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dose.Dose;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.safety.Chemical;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.units.Limits;
 
 /**
@@ -105,28 +106,21 @@ public record Product(
   }
 
   /** How it comes, with the label that such a product usually has at 4.5 kg. */
-  public enum Form {
-    POWDER("powder", new LabelRow(50, 70, 90), 0.65),
-    LIQUID("liquid", new LabelRow(51.5, 72.1, 92.7), 1.03),
-    CONCENTRATE("concentrate", new LabelRow(21, 29.4, 37.8), 1.05),
+  public enum Form implements Saying {
+    POWDER(new LabelRow(50, 70, 90), 0.65),
+    LIQUID(new LabelRow(51.5, 72.1, 92.7), 1.03),
+    CONCENTRATE(new LabelRow(21, 29.4, 37.8), 1.05),
     /** Its label counts sheets: 1, 1 and 2. */
-    SHEET("sheet", new LabelRow(1, 1, 2), 1),
+    SHEET(new LabelRow(1, 1, 2), 1),
     /** Tabs and capsules: 1, 1 and 2. */
-    TAB("tab", new LabelRow(1, 1, 2), 1);
+    TAB(new LabelRow(1, 1, 2), 1);
 
-    private final String words;
     private final LabelRow typical;
     private final double densityGMl;
 
-    Form(String words, LabelRow typical, double densityGMl) {
-      this.words = words;
+    Form(LabelRow typical, double densityGMl) {
       this.typical = typical;
       this.densityGMl = densityGMl;
-    }
-
-    /** Returns the name a person uses. */
-    public String words() {
-      return words;
     }
 
     /** Returns the usual label at 4.5 kg: grams, or pieces for what is counted in pieces. */

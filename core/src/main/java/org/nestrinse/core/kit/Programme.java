@@ -2,6 +2,8 @@ package org.nestrinse.core.kit;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -102,7 +104,7 @@ public record Programme(
    */
   public record Label(double kwh, double litres, double loadKg, int temperatureC) {
     /** What a label may say that one run takes [kWh]. */
-    public static final Range KWH = new Range(0.01, 10, "kWh");
+    public static final Range KWH = new Range(0.01, 10, Unit.KILOWATT_HOUR);
 
     public Label {
       KWH.check("label.kwh", kwh);
@@ -187,7 +189,7 @@ public record Programme(
 
   public Programme {
     if (temperaturesC.isEmpty()) {
-      throw new OutOfRange("temperaturesC", "empty", "at least one temperature");
+      throw new OutOfRange("temperaturesC", Allowed.EMPTY, KitSaying.AT_LEAST_ONE_TEMPERATURE);
     }
     temperaturesC.forEach(t -> Limits.WATER_C.check("temperaturesC", t.doubleValue()));
     Limits.MINUTES.check("washMinutes", washMinutes);

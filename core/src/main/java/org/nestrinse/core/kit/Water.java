@@ -1,5 +1,6 @@
 package org.nestrinse.core.kit;
 
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Limits;
 
 /**
@@ -18,10 +19,10 @@ public record Water(double hardnessMmolL, double inletC) {
   }
 
   /** Returns the hardness in a word. */
-  public String words() {
+  public Said said() {
     if (hardnessMmolL < SOFT_BELOW) {
-      return "soft";
+      return KitSaying.SOFT.said();
     }
-    return hardnessMmolL > HARD_ABOVE ? "hard" : "medium";
+    return (hardnessMmolL > HARD_ABOVE ? KitSaying.HARD : KitSaying.MEDIUM).said();
   }
 }

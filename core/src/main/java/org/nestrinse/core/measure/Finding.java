@@ -1,5 +1,7 @@
 package org.nestrinse.core.measure;
 
+import org.nestrinse.core.said.Said;
+
 /**
  * What the programme promises beside what a log shows.
  *
@@ -8,4 +10,4 @@ package org.nestrinse.core.measure;
  * @param seen in the log
  * @param agrees whether they agree well enough
  */
-public record Finding(String what, String promised, String seen, boolean agrees) {}
+public record Finding(MeasureSaying what, Said promised, Said seen, boolean agrees) {}

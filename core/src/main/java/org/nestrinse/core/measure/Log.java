@@ -1,6 +1,10 @@
 package org.nestrinse.core.measure;
 
 import java.util.List;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 
@@ -15,18 +19,24 @@ final class Log {
   /** Returns the readings; throws {@link OutOfRange} when they cannot be one run. */
   static List<Reading> checked(String field, List<Reading> readings, Range range) {
     if (readings.size() < LEAST_READINGS) {
-      throw new OutOfRange(field, readings.size() + " readings", "at least " + LEAST_READINGS);
+      throw new OutOfRange(
+          field,
+          Said.of(MeasureSaying.READINGS).with("readings", readings.size()),
+          Said.of(Allowed.AT_LEAST).with("least", LEAST_READINGS));
     }
     for (int i = 0; i < readings.size(); i++) {
       range.check(field, readings.get(i).value());
       if (i > 0 && readings.get(i).minute() <= readings.get(i - 1).minute()) {
-        throw new OutOfRange(field, "reading " + (i + 1), "a later time than the one before");
+        throw new OutOfRange(
+            field,
+            Said.of(MeasureSaying.READING).with("number", i + 1),
+            MeasureSaying.A_LATER_TIME);
       }
     }
     double minutes = readings.get(readings.size() - 1).minute() - readings.get(0).minute();
     if (minutes < LEAST_MINUTES || minutes > MOST_MINUTES) {
       throw new OutOfRange(
-          field, Math.round(minutes) + " minutes", "10 to 600 minutes, one run of the machine");
+          field, Said.from(Quantity.of(minutes, Unit.MINUTE)), MeasureSaying.ONE_RUN);
     }
     return List.copyOf(readings);
   }

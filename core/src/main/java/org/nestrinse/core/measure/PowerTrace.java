@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Programme;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -26,7 +28,7 @@ public record PowerTrace(
     double minutes,
     List<Phase> phases) {
   /** What a plug may show [W]. */
-  public static final Range WATTS = new Range(0, 10000, "W");
+  public static final Range WATTS = new Range(0, 10000, Unit.WATT);
 
   /** A heater draws at least this [W]. */
   private static final double HEATER_FROM_W = 800;
@@ -125,19 +127,31 @@ public record PowerTrace(
     List<Finding> all = new ArrayList<>();
     all.add(
         new Finding(
-            "heater",
-            Numbers.of(machineHeaterW, 0) + " W",
-            heaterW == null ? "never on" : Numbers.of(heaterW, 0) + " W",
+            MeasureSaying.HEATER,
+            Said.from(Quantity.of(machineHeaterW, Unit.WATT)),
+            heaterW == null
+                ? MeasureSaying.NEVER_ON.said()
+                : Said.from(Quantity.of(heaterW, Unit.WATT)),
             heaterW != null && Math.abs(heaterW - machineHeaterW) <= NEAR_ENOUGH * machineHeaterW));
     all.add(
         new Finding(
-            "whole run",
-            Numbers.duration(programme.minutes(programme.rinses())),
-            Numbers.duration(minutes),
+            MeasureSaying.WHOLE_RUN,
+            Said.from(Quantity.of(programme.minutes(programme.rinses()), Unit.DURATION)),
+            Said.from(Quantity.of(minutes, Unit.DURATION)),
             Math.abs(minutes - programme.minutes(programme.rinses()))
                 <= NEAR_ENOUGH * programme.minutes(programme.rinses())));
-    all.add(new Finding("heats up in", "", Numbers.duration(heatingMinutes), true));
-    all.add(new Finding("electricity", "", Numbers.of(kwh, 2) + " kWh", true));
+    all.add(
+        new Finding(
+            MeasureSaying.HEATS_UP_IN,
+            Said.NOTHING,
+            Said.from(Quantity.of(heatingMinutes, Unit.DURATION)),
+            true));
+    all.add(
+        new Finding(
+            MeasureSaying.ELECTRICITY,
+            Said.NOTHING,
+            Said.from(new Quantity(kwh, Unit.KILOWATT_HOUR, 2)),
+            true));
     return all;
   }
 

@@ -3,8 +3,10 @@ package org.nestrinse.core.measure;
 import java.util.ArrayList;
 import java.util.List;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Numbers;
 
 /**
  * The temperature in the drum over one run.
@@ -110,16 +112,21 @@ public record TemperatureLog(
     double promised = chosenC - programme.shortfallC();
     return List.of(
         new Finding(
-            "highest",
-            Numbers.of(promised, 0) + "°",
-            Numbers.of(peakC, 0) + "°",
+            MeasureSaying.HIGHEST,
+            Said.from(Quantity.celsius(promised)),
+            Said.from(Quantity.celsius(peakC)),
             Math.abs(peakC - promised) <= NEAR_ENOUGH_K),
         new Finding(
-            "held",
-            "up to " + Numbers.duration(programme.washMinutes()),
-            Numbers.duration(holdMinutes),
+            MeasureSaying.HELD,
+            Said.of(MeasureSaying.UP_TO)
+                .with("time", Quantity.of(programme.washMinutes(), Unit.DURATION)),
+            Said.from(Quantity.of(holdMinutes, Unit.DURATION)),
             holdMinutes >= programme.washMinutes() / 3.0),
-        new Finding("warms by", "", Numbers.of(heatingKMin, 1) + " K a minute", true));
+        new Finding(
+            MeasureSaying.WARMS_BY,
+            Said.NOTHING,
+            Said.from(new Quantity(heatingKMin, Unit.KELVIN_PER_MINUTE, 1)),
+            true));
   }
 
   /** Returns what a programme keeps of this log, beside what it already knows of the plug. */

@@ -2,9 +2,9 @@ package org.nestrinse.core.record;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Unit;
 
 /** What was done differently from one round to the next. */
 public final class Changes {

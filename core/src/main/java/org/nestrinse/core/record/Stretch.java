@@ -7,10 +7,10 @@ import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Unit;
 
 /**
  * A stretch of rounds in means, for putting beside another.

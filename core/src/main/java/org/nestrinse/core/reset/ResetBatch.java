@@ -5,10 +5,12 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.TextileLoad;
-import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 
 /**
@@ -40,11 +42,9 @@ public record ResetBatch(Map<Kind, Integer> pieces) {
         .reduce(TextileLoad.EMPTY, TextileLoad::plus);
   }
 
-  /** Returns it in words: "6 tea towels, 2 bath towels". */
-  public String words() {
-    return pieces.entrySet().stream()
-        .map(e -> Numbers.count(e.getValue(), e.getKey().name()))
-        .collect(java.util.stream.Collectors.joining(", "));
+  /** Returns it: "6 tea towels, 2 bath towels". */
+  public Said said() {
+    return Said.row(pieces.entrySet().stream().map(e -> e.getKey().counted(e.getValue())).toList());
   }
 
   /**
@@ -72,11 +72,14 @@ public record ResetBatch(Map<Kind, Integer> pieces) {
     if (kind.massKg() > roomKg + TINY_KG) {
       throw new OutOfRange(
           "vesselL",
-          "too small for one " + kind.name(),
-          "at least %s L for it"
-              .formatted(
-                  Numbers.of(
-                      Math.ceil(kind.massKg() / ResetRecipe.ROOM_KG_L / ResetRecipe.FILLED), 0)));
+          Said.of(PotSaying.TOO_SMALL_FOR).with("kind", kind.name()),
+          Said.of(PotSaying.AT_LEAST_FOR_IT)
+              .with(
+                  "litres",
+                  new Quantity(
+                      Math.ceil(kind.massKg() / ResetRecipe.ROOM_KG_L / ResetRecipe.FILLED),
+                      Unit.LITRE,
+                      0)));
     }
     for (int i = 0; i < count; i++) {
       Map<Kind, Integer> into =

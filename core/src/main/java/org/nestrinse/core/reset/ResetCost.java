@@ -1,10 +1,10 @@
 package org.nestrinse.core.reset;
 
 import java.time.LocalTime;
-import java.util.Arrays;
 import java.util.List;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Tariff;
+import org.nestrinse.core.said.Said;
 
 /**
  * What a reset costs: water, electricity by the hours that it takes, and what goes in.
@@ -40,22 +40,12 @@ public final class ResetCost {
     return litres * tariff.waterPerL() + tariff.cost(kwh, start, minutes) + goesIn;
   }
 
-  /** Returns the price of the cheapest product that serves for a plain name [1/g]. */
-  private static double pricePerG(String plainName, List<Product> owned) {
+  /** Returns the price of the cheapest product that serves as it [1/g]. */
+  private static double pricePerG(Said plainName, List<Product> owned) {
     return owned.stream()
-        .filter(p -> servesAs(p, plainName))
+        .filter(p -> plainName.saying() instanceof ResetSalt salt && salt.servedBy(p))
         .mapToDouble(Product::pricePerG)
         .min()
         .orElse(0);
-  }
-
-  private static boolean servesAs(Product product, String plainName) {
-    return switch (product.purpose()) {
-      case DETERGENT -> plainName.contains("detergent");
-      case SODA -> plainName.contains("soda");
-      case ACID -> plainName.contains("vinegar");
-      case CHLORINE_BLEACH -> plainName.contains("chlorine");
-      default -> Arrays.stream(plainName.split(" ")).anyMatch(product.name()::contains);
-    };
   }
 }

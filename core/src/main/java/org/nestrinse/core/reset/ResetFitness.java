@@ -3,8 +3,9 @@ package org.nestrinse.core.reset;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Kind;
@@ -20,9 +21,9 @@ import org.nestrinse.core.textile.TextileLoad;
  * @param recipe the recipe
  * @param allowed whether it may
  * @param test whether the damp white cloth has to be tried first
- * @param reason why it may not, naming what forbids it; empty when it may
+ * @param reason why it may not, naming what forbids it; nothing when it may
  * @param instead the recipe that it may have instead, or null when it may have none
- * @param insteadWords that in words; empty when it is allowed
+ * @param insteadWords that in words; nothing when it is allowed
  * @see "docs/models.md, section 11"
  */
 public record ResetFitness(
@@ -30,9 +31,9 @@ public record ResetFitness(
     ResetRecipe recipe,
     boolean allowed,
     boolean test,
-    String reason,
+    Said reason,
     @Nullable ResetRecipe instead,
-    String insteadWords) {
+    Said insteadWords) {
   /** A label that ends below this forbids the boil [°C]. */
   private static final int BOIL_LABEL_C = 90;
 
@@ -55,18 +56,18 @@ public record ResetFitness(
    */
   public static ResetFitness of(Kind kind, ResetRecipe recipe, Fastness fastness) {
     if (kind.animalFibre()) {
-      String fibre = kind.has(Material.WOOL) ? "wool" : "silk";
+      Material fibre = kind.has(Material.WOOL) ? Material.WOOL : Material.SILK;
       return new ResetFitness(
           kind,
           recipe,
           false,
           false,
-          "%s bears neither soda, heat nor a long soak; it felts or goes dull.".formatted(fibre),
+          Said.of(FitSaying.ANIMAL_FIBRE).with("fibre", fibre),
           null,
-          "A lukewarm rinse by hand with a little wool wash, no soak.");
+          FitSaying.LUKEWARM_RINSE.said());
     }
-    String forbids = forbids(kind, recipe);
-    if (!forbids.isEmpty()) {
+    Said forbids = forbids(kind, recipe);
+    if (!forbids.nothing()) {
       ResetRecipe instead = instead(kind, recipe, fastness);
       return refused(kind, recipe, forbids, instead);
     }
@@ -75,45 +76,39 @@ public record ResetFitness(
     }
     return switch (fastness) {
       case FAST -> allowed(kind, recipe);
-      case BLEEDS ->
-          refused(
-              kind,
-              recipe,
-              "its colour is not fast: it came off on the white cloth.",
-              ResetRecipe.RINSE_OUT);
+      case BLEEDS -> refused(kind, recipe, FitSaying.NOT_FAST.said(), ResetRecipe.RINSE_OUT);
       case NOT_TRIED ->
           new ResetFitness(
               kind,
               recipe,
               false,
               true,
-              "its colour is not tried yet. Press a damp white cloth on a seam for a minute: does colour come off?",
+              FitSaying.NOT_TRIED.said(),
               ResetRecipe.RINSE_OUT,
-              "Until then " + ResetRecipe.RINSE_OUT.words() + ".");
+              Said.of(FitSaying.UNTIL_THEN).with("recipe", ResetRecipe.RINSE_OUT));
     };
   }
 
   /** Returns what in a load of materials forbids a recipe, or nothing when none does. */
-  public static Optional<String> forbidden(TextileLoad load, ResetRecipe recipe) {
+  public static Optional<Said> forbidden(TextileLoad load, ResetRecipe recipe) {
     return load.masses().stream()
         .map(m -> of(plain(m), recipe, Fastness.FAST))
         .filter(f -> !f.allowed)
-        .map(f -> f.reason + " " + f.insteadWords)
+        .map(f -> Said.sentences(List.of(f.reason, f.insteadWords)))
         .findFirst();
   }
 
   private static Kind plain(TextileLoad.MaterialMass m) {
     Part part = new Part("body", m.material(), ANY_KG, false);
-    return new Kind(0, m.material().words(), Role.TOWEL, Bin.HOUSE, List.of(part), 1, false, null);
+    return new Kind(0, m.material().name(), Role.TOWEL, Bin.HOUSE, List.of(part), 1, false, null);
   }
 
   private static ResetFitness allowed(Kind kind, ResetRecipe recipe) {
-    return new ResetFitness(kind, recipe, true, false, "", null, "");
+    return new ResetFitness(kind, recipe, true, false, Said.NOTHING, null, Said.NOTHING);
   }
 
   private static ResetFitness refused(
-      Kind kind, ResetRecipe recipe, String reason, ResetRecipe instead) {
-    String words = instead.words();
+      Kind kind, ResetRecipe recipe, Said reason, ResetRecipe instead) {
     return new ResetFitness(
         kind,
         recipe,
@@ -121,56 +116,58 @@ public record ResetFitness(
         false,
         reason,
         instead,
-        words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1) + ".");
+        Said.of(FitSaying.INSTEAD).with("recipe", instead));
   }
 
   /** Returns what forbids it, or nothing. */
-  private static String forbids(Kind kind, ResetRecipe recipe) {
+  private static Said forbids(Kind kind, ResetRecipe recipe) {
     return switch (recipe) {
       case SIMMER_POT, SIMMER_POT_BORAX -> boil(kind);
       case OVERNIGHT_DETERGENT, OVERNIGHT_ACID, MINERAL_SOAK -> soak(kind);
       case CHLORINE_SOAK -> chlorine(kind);
-      case RINSE_OUT -> "";
+      case RINSE_OUT -> Said.NOTHING;
     };
   }
 
-  private static String boil(Kind kind) {
+  private static Said boil(Kind kind) {
     if (kind.oily()) {
-      return "it may hold oil or solvent, which catches fire on a stove.";
+      return FitSaying.MAY_HOLD_OIL.said();
     }
-    String synthetic =
+    List<Material> synthetic =
         kind.parts().stream()
             .map(Part::material)
             .filter(m -> !BOILED.contains(m))
             .distinct()
-            .map(Material::words)
-            .collect(Collectors.joining(" and "));
+            .toList();
     if (!synthetic.isEmpty()) {
-      return synthetic + " does not bear the boil; only cotton and linen do.";
+      return Said.of(FitSaying.NO_BOIL).with("materials", synthetic);
     }
     if (kind.elastic()) {
-      return "elastic does not bear the boil.";
+      return FitSaying.ELASTIC_NO_BOIL.said();
     }
     boolean cooler = kind.label() != null && kind.label().hottestWashC() < BOIL_LABEL_C;
-    return cooler ? "its label ends at " + kind.label().hottestWashC() + "." : "";
+    return cooler
+        ? Said.of(FitSaying.LABEL_ENDS_AT)
+            .with("celsius", Quantity.celsius(kind.label().hottestWashC()))
+        : Said.NOTHING;
   }
 
-  private static String soak(Kind kind) {
+  private static Said soak(Kind kind) {
     if (kind.elastic()) {
-      return "elastic weakens in a long soak.";
+      return FitSaying.ELASTIC_NO_SOAK.said();
     }
-    return kind.has(Material.LAMINATE) ? "waterproof laminate parts in a long soak." : "";
+    return kind.has(Material.LAMINATE) ? FitSaying.LAMINATE_NO_SOAK.said() : Said.NOTHING;
   }
 
-  private static String chlorine(Kind kind) {
+  private static Said chlorine(Kind kind) {
     if (!kind.bearsChlorine()) {
-      return "chlorine ruins wool, silk, elastic, laminate, nylon and microfibre.";
+      return FitSaying.CHLORINE_RUINS.said();
     }
     boolean plain = kind.parts().stream().map(Part::material).allMatch(BOILED::contains);
     if (!plain) {
-      return "chlorine is for white cotton and linen only.";
+      return FitSaying.CHLORINE_ONLY_WHITE.said();
     }
-    return kind.colour() == Colour.PALE ? "" : "chlorine takes its colour.";
+    return kind.colour() == Colour.PALE ? Said.NOTHING : FitSaying.CHLORINE_BLEACHES.said();
   }
 
   /** The mildest recipe for the same trouble that the piece can take. */

@@ -3,17 +3,16 @@ package org.nestrinse.core.reset;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.judge.SignSaying;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.units.Numbers;
-import org.nestrinse.core.units.Words;
 
 /**
  * Whether a kind needs a reset, and which.
@@ -24,7 +23,7 @@ import org.nestrinse.core.units.Words;
  * @param yearly how often a year is usual for it
  * @see "docs/models.md, section 11"
  */
-public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, int yearly) {
+public record ResetNeed(State state, @Nullable ResetRecipe recipe, Said says, int yearly) {
   private static final Set<String> DETERGENT = Set.of("SUDS.suds", "JAR.suds", "FEEL.slimy");
   private static final Set<String> GREASE =
       Set.of("DROP.beads", "FEEL.greasy", "JAR.film", "LEAKS.runs_off", "GRAB.streaks");
@@ -33,6 +32,7 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
   private static final int KITCHEN_YEARLY = 4;
   private static final int TOWEL_YEARLY = 1;
   private static final int OTHER_YEARLY = 2;
+  private static final String BECAUSE = "because";
 
   /** What is advised. */
   public enum State {
@@ -70,38 +70,39 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
       return new ResetNeed(
           State.CHECK_FIRST,
           null,
-          "Seen of a whole load it was in: %s. Try one piece of it first, with a drop of water or in a jar."
-              .formatted(because(seen)),
+          Said.of(NeedSaying.ONE_PIECE_FIRST).with("because", because(seen)),
           yearly);
     }
     if (recipe == null) {
-      return new ResetNeed(
-          State.NOT_NEEDED, null, "No check speaks of residue. Leave it alone.", yearly);
+      return new ResetNeed(State.NOT_NEEDED, null, Said.of(NeedSaying.NOT_NEEDED), yearly);
     }
-    String because = because(own);
+    List<SignSaying> because = because(own);
     if (resetsInYear >= yearly) {
-      String cause = likely == null ? "Record says what to check" : "likely " + likely.words();
+      Said why =
+          likely == null
+              ? Said.of(NeedSaying.TOO_OFTEN)
+              : Said.of(NeedSaying.TOO_OFTEN_LIKELY).with("cause", likely);
       return new ResetNeed(
           State.ROUTINE_FIRST,
           recipe,
-          "Reset %s in a year already, and again %s. Something in the routine puts it there: %s."
-              .formatted(Numbers.count(resetsInYear, "time"), because, cause),
+          why.with("times", resetsInYear).with(BECAUSE, because),
           yearly);
     }
     if (likely != null && !Change.RESET.touches(likely)) {
       return new ResetNeed(
           State.ROUTINE_FIRST,
           recipe,
-          "%s. But the cause is likely this: %s. A reset does nothing about that, so see to it first."
-              .formatted(Words.capital(because), likely.words()),
+          Said.of(NeedSaying.OTHER_CAUSE).with("because", because).with("cause", likely.said()),
           yearly);
     }
-    String last =
-        daysSince == null ? "never reset yet" : "last reset %d days ago".formatted(daysSince);
+    Said last =
+        daysSince == null
+            ? NeedSaying.NEVER_YET.said()
+            : Said.of(NeedSaying.DAYS_AGO).with("days", daysSince);
     return new ResetNeed(
         State.WANTED,
         recipe,
-        "%s, %s: a %s.".formatted(Words.capital(because), last, recipe.words()),
+        Said.of(NeedSaying.WANTED).with(BECAUSE, because).with("last", last).with("recipe", recipe),
         yearly);
   }
 
@@ -142,7 +143,7 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
     return seen.stream().anyMatch(s -> findings.contains(s.finding()));
   }
 
-  private static String because(Collection<Seen> seen) {
+  private static List<SignSaying> because(Collection<Seen> seen) {
     return seen.stream()
         .filter(
             s ->
@@ -152,6 +153,6 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, String says, 
         .map(s -> s.sign().value(s.value()).words())
         .distinct()
         .limit(3)
-        .collect(Collectors.joining(", "));
+        .toList();
   }
 }

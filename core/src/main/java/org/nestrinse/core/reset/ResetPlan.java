@@ -8,15 +8,15 @@ import org.nestrinse.core.bath.BathWater;
 import org.nestrinse.core.dose.Dilution;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.safety.Meetings;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.units.Quantity;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -47,10 +47,10 @@ public record ResetPlan(
     double litres,
     double kwh) {
   /** Volume of a pot, bucket or tub [L]. */
-  public static final Range VESSEL_L = new Range(1, 300, "L");
+  public static final Range VESSEL_L = new Range(1, 300, Unit.LITRE);
 
   /** Power of a burner [W]. */
-  public static final Range BURNER_W = new Range(300, 6000, "W");
+  public static final Range BURNER_W = new Range(300, 6000, Unit.WATT);
 
   /** An ordinary burner [W]. */
   public static final double USUAL_BURNER_W = 1800;
@@ -122,7 +122,7 @@ public record ResetPlan(
       BURNER_W.check("burnerW", burnerW);
       Limits.WATER_C.check("tapC", tapC);
       if (pieces.isEmpty()) {
-        throw new OutOfRange("pieces", "empty", "at least one piece");
+        throw new OutOfRange("pieces", Allowed.EMPTY, Allowed.AT_LEAST_ONE);
       }
       pieces.forEach((kind, count) -> Limits.COUNT.check("pieces", count.intValue()));
     }
@@ -163,24 +163,30 @@ public record ResetPlan(
     Limits.HARDNESS_MMOL_L.check("hardnessMmolL", hardnessMmolL);
     if (recipe == ResetRecipe.CHLORINE_SOAK) {
       if (chlorinePercent == null) {
-        throw new OutOfRange(
-            "recipe", recipe.words(), "only with a chlorine bleach, with its strength, in Kit");
+        throw new OutOfRange("recipe", recipe, PotSaying.NEEDS_CHLORINE_IN_KIT);
       }
       double ml = Dilution.of(chlorinePercent, ResetRecipe.CHLORINE_MG_L, waterL).productMl();
-      return List.of(new ResetRecipe.Salt("chlorine bleach", 0, 0, "mL", 1.1).amount(ml));
+      return List.of(new ResetRecipe.Salt(ResetSalt.CHLORINE_BLEACH, 0, 0, "mL", 1.1).amount(ml));
     }
     return recipe.salts().stream().map(s -> s.in(waterL, hardnessMmolL)).toList();
   }
 
   /** Returns what to know about a recipe, a sentence each. */
-  public static List<String> notes(ResetRecipe recipe) {
-    List<String> all = new ArrayList<>();
+  public static List<Said> notes(ResetRecipe recipe) {
+    List<Said> all = new ArrayList<>();
     all.add(
-        "For %s; %s, %s."
-            .formatted(
-                recipe.takesOut(), recipe.temper().words(), Numbers.duration(recipe.minutes())));
-    all.add("Start from clean pieces; finish with a wash or rinse without detergent.");
-    ResetCautions.of(recipe).forEach(c -> all.add(c.title() + ": " + c.sentence()));
+        Said.of(PotSaying.FOR_WHAT)
+            .with("takesOut", recipe.takesOut())
+            .with("temper", recipe.temper().said())
+            .with("time", Quantity.of(recipe.minutes(), Unit.DURATION)));
+    all.add(PotSaying.START_CLEAN.said());
+    ResetCautions.of(recipe)
+        .forEach(
+            c ->
+                all.add(
+                    Said.of(PotSaying.CARE)
+                        .with("title", c.title())
+                        .with("sentence", c.sentence())));
     return all;
   }
 
@@ -201,9 +207,8 @@ public record ResetPlan(
       steps.add(
           ResetStep.of(
               ResetStep.Action.RINSE,
-              "Rinse %d of %d".formatted(n, rinseOut.rinses()),
-              "%s in %s, a rinse as hot as they bear, no detergent. Then look: suds?"
-                  .formatted(all.words(), q.drum.name),
+              Said.of(PotSaying.RINSE_OF).with("number", n).with("of", rinseOut.rinses()),
+              Said.of(PotSaying.RINSE_HOT).with("pieces", all.said()).with("machine", q.drum.name),
               q.recipe.minutes(),
               false));
     }
@@ -229,9 +234,8 @@ public record ResetPlan(
     double heating = 0;
     double kwh = 0;
     for (int i = 0; i < batches.size(); i++) {
-      String of = batches.size() == 1 ? "" : " " + (i + 1) + " of " + batches.size();
       ResetBatch batch = batches.get(i);
-      steps.add(fill(q, water, goesIn, of));
+      steps.add(fill(q, water, goesIn, batches.size(), i + 1));
       if (q.recipe.boils()) {
         double minutes = heatingMinutes(q, batch, water);
         heating = Math.max(heating, minutes);
@@ -239,29 +243,25 @@ public record ResetPlan(
         steps.add(
             ResetStep.of(
                 ResetStep.Action.HEAT,
-                "Bring it to the boil",
-                "Lid on, back burner, handle turned in. Nobody leaves the kitchen.",
+                Said.of(PotSaying.TO_THE_BOIL),
+                Said.of(PotSaying.NOBODY_LEAVES),
                 minutes,
                 true));
       }
       steps.add(
           ResetStep.of(
               ResetStep.Action.PUT_IN,
-              "Batch" + (of.isEmpty() ? "" : of) + " in",
-              batch.words()
-                  + (q.recipe.boils()
-                      ? ", one by one with tongs, the lightest first."
-                      : ", one by one, pressed under."),
+              of(PotSaying.BATCH_IN, PotSaying.BATCH_OF_IN, batches.size(), i + 1),
+              Said.of(q.recipe.boils() ? PotSaying.IN_WITH_TONGS : PotSaying.IN_PRESSED)
+                  .with("pieces", batch.said()),
               1 + batch.count() * MINUTES_PER_PIECE,
               true));
       steps.add(work(q.recipe));
       steps.add(
           ResetStep.of(
               ResetStep.Action.LOOK,
-              "Out, and look at the water",
-              q.recipe.boils()
-                  ? "Lift the pieces into a bucket with tongs. How is the water? Let it cool before it is poured out."
-                  : "Wring the pieces out. How is the water?",
+              Said.of(PotSaying.LOOK_AT_WATER),
+              (q.recipe.boils() ? PotSaying.LIFT_OUT : PotSaying.WRING_OUT).said(),
               OUT_MINUTES,
               true));
     }
@@ -270,8 +270,10 @@ public record ResetPlan(
         steps.add(
             ResetStep.of(
                 ResetStep.Action.RINSE,
-                "Rinse %d of %d".formatted(n, Meetings.RINSES_AFTER_CHLORINE),
-                "Plenty of cold water, before anything else goes in.",
+                Said.of(PotSaying.RINSE_OF)
+                    .with("number", n)
+                    .with("of", Meetings.RINSES_AFTER_CHLORINE),
+                Said.of(PotSaying.PLENTY_OF_COLD),
                 OUT_MINUTES,
                 true));
       }
@@ -293,28 +295,27 @@ public record ResetPlan(
   }
 
   private static ResetStep fill(
-      Question q, double water, List<ResetRecipe.Amount> goesIn, String of) {
+      Question q, double water, List<ResetRecipe.Amount> goesIn, int batches, int batch) {
     return ResetStep.of(
             ResetStep.Action.FILL,
-            "Fill" + of,
-            "%s L of water, two thirds of the vessel, %s."
-                .formatted(Numbers.of(water, 1), q.recipe.temper().words()),
+            of(PotSaying.FILL, PotSaying.FILL_OF, batches, batch),
+            Said.of(PotSaying.FILL_WATER)
+                .with("water", new Quantity(water, Unit.LITRE, 1))
+                .with("temper", q.recipe.temper().said()),
             FILL_MINUTES,
             true)
         .with(goesIn);
   }
 
   private static ResetStep work(ResetRecipe recipe) {
-    String detail =
+    PotSaying detail =
         recipe.boils()
-            ? "Keep it at a gentle boil. Stir with the long wooden spoon when the timer says so."
-            : recipe.stirEveryMinutes() > 0
-                ? "Leave it, and turn the pieces over when the timer says so."
-                : "Leave it overnight, with a lid and out of a child's reach.";
+            ? PotSaying.KEEP_BOILING
+            : recipe.stirEveryMinutes() > 0 ? PotSaying.TURN_OVER : PotSaying.LEAVE_OVERNIGHT;
     return ResetStep.of(
             ResetStep.Action.WORK,
-            recipe.boils() ? "At the boil" : "Soak",
-            detail,
+            (recipe.boils() ? PotSaying.AT_THE_BOIL : PotSaying.SOAK).said(),
+            detail.said(),
             recipe.minutes(),
             recipe.boils())
         .stirred(recipe.stirEveryMinutes());
@@ -329,23 +330,25 @@ public record ResetPlan(
       steps.add(
           ResetStep.of(
               ResetStep.Action.CLOSING_WASH,
-              runs == 1 ? "Closing wash" : "Closing wash %d of %d".formatted(run, runs),
-              "%s together in %s, warm, no detergent, %s."
-                  .formatted(
-                      runs == 1 ? "All batches" : "As many as fill it to three quarters",
-                      q.drum.name,
-                      Numbers.count(rinseOut.rinses(), "rinse")),
+              of(PotSaying.CLOSING_WASH, PotSaying.CLOSING_WASH_OF, runs, run),
+              Said.of(runs == 1 ? PotSaying.CLOSING_ALL : PotSaying.CLOSING_SOME)
+                  .with("machine", q.drum.name)
+                  .with("rinses", rinseOut.rinses()),
               CLOSING_MINUTES,
               false));
     }
     return runs;
   }
 
+  private static Said of(PotSaying single, PotSaying several, int count, int number) {
+    return count == 1 ? single.said() : Said.of(several).with("number", number).with("of", count);
+  }
+
   private static ResetStep hang() {
     return ResetStep.of(
         ResetStep.Action.HANG,
-        "Hang them",
-        "Then a drop of water on a dry one: it should soak in at once.",
+        Said.of(PotSaying.HANG_THEM),
+        Said.of(PotSaying.DROP_AFTER),
         10,
         true);
   }
@@ -366,8 +369,7 @@ public record ResetPlan(
       throw new OutOfRange(
           "burnerW",
           q.burnerW,
-          "a stronger burner, or a smaller pot: %s L would not boil within four hours"
-              .formatted(Numbers.of(water, 1)));
+          Said.of(PotSaying.STRONGER_BURNER).with("water", new Quantity(water, Unit.LITRE, 1)));
     }
     return Math.max(0, minutes);
   }
@@ -386,9 +388,7 @@ public record ResetPlan(
   public Why why() {
     Why.Builder why =
         Why.of(
-                Said.of(ResetSaying.TITLE)
-                    .with("time", duration(minutes()))
-                    .with("recipe", recipe.words()),
+                Said.of(ResetSaying.TITLE).with("time", duration(minutes())).with("recipe", recipe),
                 Said.of(ResetSaying.VESSEL).with("takesOut", recipe.takesOut()))
             .line(ResetSaying.FILLING, new Quantity(waterL, Unit.LITRE, 1))
             .line(ResetSaying.BATCHES, batches.size());
@@ -397,7 +397,9 @@ public record ResetPlan(
           Said.of(ResetSaying.EACH).with("product", a.product()),
           Said.of(ResetSaying.SPOONS)
               .with("spoons", a.spoons())
-              .with("amount", Numbers.of(a.amount(), 0) + " " + a.unit()));
+              .with(
+                  "amount",
+                  Quantity.of(a.amount(), a.unit().equals("g") ? Unit.GRAM : Unit.MILLILITRE)));
     }
     if (heatingMinutes > 0) {
       why.line(ResetSaying.UNTIL_BOILING, duration(heatingMinutes));

@@ -1,56 +1,29 @@
 package org.nestrinse.core.reset;
 
 import java.util.List;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.said.Unit;
 
 /**
  * A way to take residue out, by the litre.
  *
  * @see "docs/models.md, section 11"
  */
-public enum ResetRecipe {
-  SIMMER_POT(
-      "simmer pot with washing soda",
-      "grease, softener and old detergent in cotton and linen",
-      List.of(Salt.ml("washing soda", 12, 1.1)),
-      Temper.BOIL,
-      new Course(15, 5)),
+public enum ResetRecipe implements Saying {
+  SIMMER_POT(List.of(Salt.ml(ResetSalt.WASHING_SODA, 12, 1.1)), Temper.BOIL, new Course(15, 5)),
   SIMMER_POT_BORAX(
-      "simmer pot with washing soda and borax",
-      "grease, softener and old detergent in cotton and linen",
-      List.of(Salt.ml("washing soda", 8, 1.1), Salt.ml("borax", 8, 0.95)),
+      List.of(Salt.ml(ResetSalt.WASHING_SODA, 8, 1.1), Salt.ml(ResetSalt.BORAX, 8, 0.95)),
       Temper.BOIL,
       new Course(15, 5)),
   OVERNIGHT_DETERGENT(
-      "overnight soak with cloth detergent",
-      "microfibre that lost its grip",
-      List.of(Salt.ml("cloth detergent", 8, 1.02)),
-      Temper.WARM,
-      new Course(12 * 60, 0)),
+      List.of(Salt.ml(ResetSalt.CLOTH_DETERGENT, 8, 1.02)), Temper.WARM, new Course(12 * 60, 0)),
   OVERNIGHT_ACID(
-      "overnight soak with vinegar",
-      "a mineral film on microfibre and towels",
-      List.of(Salt.ml("white vinegar 5 %", 30, 1.0)),
-      Temper.WARM,
-      new Course(12 * 60, 0)),
-  MINERAL_SOAK(
-      "mineral soak with citrate",
-      "a mineral film on what absorbs, in hard water",
-      List.of(Salt.citrate()),
-      Temper.AS_PIECES_BEAR,
-      new Course(5 * 60, 60)),
-  RINSE_OUT(
-      "rinse-out",
-      "detergent that was left behind",
-      List.of(),
-      Temper.AS_PIECES_BEAR,
-      new Course(15, 0)),
-  CHLORINE_SOAK(
-      "chlorine soak",
-      "white cotton and linen after an illness, seldom",
-      List.of(),
-      Temper.COLD,
-      new Course(10, 5));
+      List.of(Salt.ml(ResetSalt.WHITE_VINEGAR, 30, 1.0)), Temper.WARM, new Course(12 * 60, 0)),
+  MINERAL_SOAK(List.of(Salt.citrate()), Temper.AS_PIECES_BEAR, new Course(5 * 60, 60)),
+  RINSE_OUT(List.of(), Temper.AS_PIECES_BEAR, new Course(15, 0)),
+  CHLORINE_SOAK(List.of(), Temper.COLD, new Course(10, 5));
 
   /** A vessel is filled so far at most. */
   public static final double FILLED = 2.0 / 3;
@@ -64,37 +37,22 @@ public enum ResetRecipe {
   /** Above this hardness citrate is topped up [mmol/L]. */
   static final double SOFT_ENOUGH_MMOL_L = 2;
 
-  private final String words;
-  private final String takesOut;
   private final List<Salt> salts;
   private final Temper temper;
   private final Course course;
 
-  ResetRecipe(String words, String takesOut, List<Salt> salts, Temper temper, Course course) {
-    this.words = words;
-    this.takesOut = takesOut;
+  ResetRecipe(List<Salt> salts, Temper temper, Course course) {
     this.salts = salts;
     this.temper = temper;
     this.course = course;
   }
 
   /** How warm the water is. */
-  public enum Temper {
-    COLD("cold, 30 at most"),
-    WARM("warm, 40 at most"),
-    AS_PIECES_BEAR("as hot as the pieces bear"),
-    BOIL("at the boil");
-
-    private final String words;
-
-    Temper(String words) {
-      this.words = words;
-    }
-
-    /** Returns it in words. */
-    public String words() {
-      return words;
-    }
+  public enum Temper implements Saying {
+    COLD,
+    WARM,
+    AS_PIECES_BEAR,
+    BOIL
   }
 
   /** How long it works [min], and how often it is stirred [min], 0 for never. */
@@ -110,16 +68,16 @@ public enum ResetRecipe {
    * @param densityGMl as it lies in a spoon [g/mL]
    */
   public record Salt(
-      String product, double perL, double perLAndMmol, String unit, double densityGMl) {
+      ResetSalt product, double perL, double perLAndMmol, String unit, double densityGMl) {
     private static final double TABLESPOON_ML = 15;
     private static final double TEASPOON_ML = 5;
 
-    static Salt ml(String product, double mlPerL, double densityGMl) {
+    static Salt ml(ResetSalt product, double mlPerL, double densityGMl) {
       return new Salt(product, mlPerL, 0, "mL", densityGMl);
     }
 
     static Salt citrate() {
-      return new Salt("sodium citrate", 5, 1, "g", 0.9);
+      return new Salt(ResetSalt.SODIUM_CITRATE, 5, 1, "g", 0.9);
     }
 
     /** Returns how much goes into this much water of this hardness. */
@@ -132,13 +90,14 @@ public enum ResetRecipe {
     Amount amount(double amount) {
       double ml = unit.equals("mL") ? amount : amount / densityGMl;
       double grams = unit.equals("g") ? amount : amount * densityGMl;
-      return new Amount(product, amount, unit, spoons(ml), grams);
+      return new Amount(product.said(), amount, unit, spoons(ml), grams);
     }
 
-    private static String spoons(double ml) {
-      return ml >= TABLESPOON_ML
-          ? Numbers.scoops(ml / TABLESPOON_ML).replace("scoop", "tablespoon")
-          : Numbers.teaspoons(ml / TEASPOON_ML);
+    private static Said spoons(double ml) {
+      return Said.from(
+          ml >= TABLESPOON_ML
+              ? Quantity.of(ml / TABLESPOON_ML, Unit.TABLESPOON)
+              : Quantity.of(ml / TEASPOON_ML, Unit.TEASPOON));
     }
   }
 
@@ -151,16 +110,11 @@ public enum ResetRecipe {
    * @param spoons in spoons
    * @param grams the same [g]
    */
-  public record Amount(String product, double amount, String unit, String spoons, double grams) {}
-
-  /** Returns the name a person uses. */
-  public String words() {
-    return words;
-  }
+  public record Amount(Said product, double amount, String unit, Said spoons, double grams) {}
 
   /** Returns what it takes out of what. */
-  public String takesOut() {
-    return takesOut;
+  public TakesOut takesOut() {
+    return TakesOut.valueOf(name());
   }
 
   /** Returns what goes in by the litre; nothing for the recipes that have no salt of their own. */

@@ -1,6 +1,7 @@
 package org.nestrinse.core.reset;
 
 import java.util.List;
+import org.nestrinse.core.said.Said;
 
 /**
  * One thing to do in a reset.
@@ -17,8 +18,8 @@ import java.util.List;
 public record ResetStep(
     int number,
     Action action,
-    String title,
-    String detail,
+    Said title,
+    Said detail,
     int minutes,
     boolean attended,
     int stirEveryMinutes,
@@ -47,8 +48,7 @@ public record ResetStep(
     return action == Action.LOOK || action == Action.RINSE;
   }
 
-  static ResetStep of(
-      Action action, String title, String detail, double minutes, boolean attended) {
+  static ResetStep of(Action action, Said title, Said detail, double minutes, boolean attended) {
     return new ResetStep(
         1, action, title, detail, (int) Math.ceil(minutes), attended, 0, List.of());
   }

@@ -4,6 +4,7 @@ import java.util.List;
 import org.nestrinse.core.bath.BathWater;
 import org.nestrinse.core.bath.Solution;
 import org.nestrinse.core.bath.SpinRetention;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
@@ -19,10 +20,10 @@ import org.nestrinse.core.units.Range;
  */
 public record RinseOut(int rinses, List<Double> concentrationsGL, double residueMgKg) {
   /** How many can be predicted or counted. */
-  public static final Range RINSES = new Range(1, 8, "rinses");
+  public static final Range RINSES = new Range(1, 8, Unit.RINSE);
 
   /** What can be in a piece [mg/kg]. */
-  public static final Range RESIDUE_MG_KG = new Range(0, 50_000, "mg/kg");
+  public static final Range RESIDUE_MG_KG = new Range(0, 50_000, Unit.MG_PER_KG);
 
   /**
    * Suds in a jar: a piece of 60 g makes visible suds, 0.2 g/L, in 0.7 L, so that it holds so much

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.wash.MachineRun;
 import org.nestrinse.core.wash.Step;
 
@@ -21,9 +22,9 @@ public final class Branch {
    *
    * @param steps all steps, numbered anew
    * @param current the number of the step to do now
-   * @param added what was added, in words; empty when nothing was
+   * @param added what was added; nothing when nothing was
    */
-  public record After(List<Step> steps, int current, String added) {}
+  public record After(List<Step> steps, int current, Said added) {}
 
   /**
    * Returns the steps as an answer makes them. What is added comes before the current step, so that
@@ -36,7 +37,7 @@ public final class Branch {
    */
   public static After of(List<Step> steps, int current, Judgement.Adds adds, Machine machine) {
     return switch (adds) {
-      case NOTHING -> new After(steps, current, "");
+      case NOTHING -> new After(steps, current, Said.NOTHING);
       case FIRST_AGAIN -> inserted(steps, current, again(firstRun(steps, current), false));
       case RINSE_FIRST -> inserted(steps, current, rinse(steps, current, machine, false));
       case RINSE -> inserted(steps, current, rinse(steps, current, machine, true));
@@ -48,10 +49,10 @@ public final class Branch {
               Optional.of(
                   person(
                       Step.Action.TREAT,
-                      "Treat what is marked",
-                      "Stain remover, worked in with a soft brush; then both piles go back.",
+                      Said.of(RunSaying.TREAT_TITLE),
+                      Said.of(RunSaying.TREAT_DETAIL),
                       TREAT_MINUTES,
-                      "Treated while wet it comes out; dried it sets.")));
+                      Said.of(RunSaying.TREAT_REASON))));
       case MORE_PIECES ->
           inserted(
               steps,
@@ -59,10 +60,10 @@ public final class Branch {
               Optional.of(
                   person(
                       Step.Action.TREAT,
-                      "Add a few small pieces",
-                      "Clean hand towels or cloths, until the drum is half full and more.",
+                      Said.of(RunSaying.ADD_TITLE),
+                      Said.of(RunSaying.ADD_DETAIL),
                       PIECES_MINUTES,
-                      "A fuller drum rubs better.")));
+                      Said.of(RunSaying.ADD_REASON))));
       case FEWER_PIECES ->
           inserted(
               steps,
@@ -70,10 +71,10 @@ public final class Branch {
               Optional.of(
                   person(
                       Step.Action.TREAT,
-                      "Take a few pieces out",
-                      "Until a hand fits above the load. They wait for the next round.",
+                      Said.of(RunSaying.TAKE_OUT_TITLE),
+                      Said.of(RunSaying.TAKE_OUT_DETAIL),
                       PIECES_MINUTES,
-                      "What cannot turn over does not get clean.")));
+                      Said.of(RunSaying.TAKE_OUT_REASON))));
     };
   }
 
@@ -83,15 +84,13 @@ public final class Branch {
    *
    * @param number of the step
    */
-  public static @Nullable String neverLeftOut(List<Step> steps, int number) {
+  public static @Nullable Said neverLeftOut(List<Step> steps, int number) {
     Step step = steps.get(number - 1);
     if (step.action() == Step.Action.LOAD || step.action() == Step.Action.UNLOAD) {
-      return "Loading and unloading cannot be left out.";
+      return Said.of(RunSaying.NEVER_SKIP_LOADING);
     }
     boolean another = steps.stream().anyMatch(s -> s != step && washesAll(s));
-    return washesAll(step) && !another
-        ? "Without its main wash it is no wash. Hold it, or go back and plan anew."
-        : null;
+    return washesAll(step) && !another ? Said.of(RunSaying.NEVER_SKIP_MAIN) : null;
   }
 
   private static boolean washesAll(Step step) {
@@ -100,7 +99,7 @@ public final class Branch {
 
   private static After inserted(List<Step> steps, int current, Optional<Step> added) {
     if (added.isEmpty()) {
-      return new After(steps, current, "");
+      return new After(steps, current, Said.NOTHING);
     }
     List<Step> more = new ArrayList<>(steps);
     more.add(current - 1, added.get());
@@ -123,13 +122,13 @@ public final class Branch {
             new Step(
                 s.number(),
                 s.action(),
-                s.title() + ", once more",
+                Said.of(RunSaying.ONCE_MORE).with("step", s.title()),
                 s.detail(),
                 whole || s.wholeLoad(),
                 s.run(),
                 s.doses(),
                 s.minutes(),
-                "What you saw asks for it."));
+                Said.of(RunSaying.YOU_SAW_IT)));
   }
 
   /** A rinse by its own programme; by hand the last rinse of the routine again, once. */
@@ -142,7 +141,7 @@ public final class Branch {
           .map(
               s -> {
                 MachineRun once = new MachineRun(s.run().programme(), s.run().temperatureC(), 0, 0);
-                return rinseStep(s.action(), once, "Fill, plunge, wring, empty.", whole);
+                return rinseStep(s.action(), once, Said.of(RunSaying.FILL_PLUNGE), whole);
               });
     }
     int spin =
@@ -157,25 +156,31 @@ public final class Branch {
         .map(
             p -> {
               MachineRun run = new MachineRun(p, 0, 0, Math.min(spin, p.fastestSpinRpm()));
-              return rinseStep(Step.Action.RUN, run, p.name() + ", " + run.settings(), whole);
+              return rinseStep(
+                  Step.Action.RUN,
+                  run,
+                  Said.of(RunSaying.RUN_AT)
+                      .with("programme", p.name())
+                      .with("settings", run.settings()),
+                  whole);
             });
   }
 
-  private static Step rinseStep(Step.Action action, MachineRun run, String detail, boolean whole) {
+  private static Step rinseStep(Step.Action action, MachineRun run, Said detail, boolean whole) {
     return new Step(
         1,
         action,
-        "Rinse once more",
+        Said.of(RunSaying.RINSE_AGAIN),
         detail,
         whole,
         run,
         List.of(),
         run.minutes(),
-        "What you saw asks for it.");
+        Said.of(RunSaying.YOU_SAW_IT));
   }
 
   private static Step person(
-      Step.Action action, String title, String detail, int minutes, String reason) {
+      Step.Action action, Said title, Said detail, int minutes, Said reason) {
     return new Step(1, action, title, detail, true, null, List.of(), minutes, reason);
   }
 }

@@ -1,6 +1,8 @@
 package org.nestrinse.core.run;
 
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 
 /**
  * A machine's step that is ticked off far sooner than it can take: somebody is asked about it, and
@@ -28,8 +30,10 @@ public final class EarlyTick {
   }
 
   /** Returns it in a sentence. */
-  public static String words(String step, double minutes, double took) {
-    return "%s was ticked off after %s and takes %s."
-        .formatted(step, Numbers.duration(took), Numbers.duration(minutes));
+  public static Said of(Said step, double minutes, double took) {
+    return Said.of(RunSaying.TOO_SOON)
+        .with("step", step)
+        .with("took", Quantity.of(took, Unit.DURATION))
+        .with("minutes", Quantity.of(minutes, Unit.DURATION));
   }
 }

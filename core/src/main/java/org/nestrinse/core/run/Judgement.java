@@ -2,6 +2,8 @@ package org.nestrinse.core.run;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.Step;
 
@@ -12,67 +14,48 @@ import org.nestrinse.core.wash.Step;
  */
 public enum Judgement {
   WATER(
-      "How was the water?",
-      answer("clear", "clear", Adds.NOTHING),
-      answer("grey", "grey", Adds.RINSE_FIRST),
-      answer("solids", "solids in it", Adds.FIRST_AGAIN)),
+      answer("clear", JudgementSaying.WATER_CLEAR, Adds.NOTHING),
+      answer("grey", JudgementSaying.WATER_GREY, Adds.RINSE_FIRST),
+      answer("solids", JudgementSaying.WATER_SOLIDS, Adds.FIRST_AGAIN)),
   STUCK(
-      "Anything stuck to the drum?",
-      answer("no", "no", Adds.NOTHING),
-      answer("yes", "yes, peeled off", Adds.NOTHING)),
+      answer("no", JudgementSaying.STUCK_NO, Adds.NOTHING),
+      answer("yes", JudgementSaying.STUCK_YES, Adds.NOTHING)),
   STAINS(
-      "Two piles: is anything still marked?",
-      answer("none", "all clean", Adds.NOTHING),
-      answer("some", "some are marked", Adds.TREAT),
-      answer("many", "blood or protein still there", Adds.FIRST_AGAIN)),
+      answer("none", JudgementSaying.STAINS_NONE, Adds.NOTHING),
+      answer("some", JudgementSaying.STAINS_SOME, Adds.TREAT),
+      answer("many", JudgementSaying.STAINS_MANY, Adds.FIRST_AGAIN)),
   FILL(
-      "How full is the drum now?",
-      answer("good", "half to three quarters", Adds.NOTHING),
-      answer("thin", "less than half", Adds.MORE_PIECES),
-      answer("stuffed", "nothing turns over", Adds.FEWER_PIECES)),
+      answer("good", JudgementSaying.FILL_GOOD, Adds.NOTHING),
+      answer("thin", JudgementSaying.FILL_THIN, Adds.MORE_PIECES),
+      answer("stuffed", JudgementSaying.FILL_STUFFED, Adds.FEWER_PIECES)),
   SUDS(
-      "Suds in the last water?",
-      answer("no", "none", Adds.NOTHING),
-      answer("yes", "still suds", Adds.RINSE)),
+      answer("no", JudgementSaying.SUDS_NO, Adds.NOTHING),
+      answer("yes", JudgementSaying.SUDS_YES, Adds.RINSE)),
   SMELL(
-      "Sniff one wet piece.",
-      answer("fresh", "of nothing", Adds.NOTHING),
-      answer("sharp", "sharp, of ammonia", Adds.MAIN_AGAIN),
-      answer("musty", "musty or of barnyard", Adds.MAIN_AGAIN));
+      answer("fresh", JudgementSaying.SMELL_FRESH, Adds.NOTHING),
+      answer("sharp", JudgementSaying.SMELL_SHARP, Adds.MAIN_AGAIN),
+      answer("musty", JudgementSaying.SMELL_MUSTY, Adds.MAIN_AGAIN));
 
-  private final String question;
   private final List<Answer> answers;
 
-  Judgement(String question, Answer... answers) {
-    this.question = question;
+  Judgement(Answer... answers) {
     this.answers = List.of(answers);
   }
 
   /** What an answer adds to the routine. */
-  public enum Adds {
-    NOTHING(""),
+  public enum Adds implements Saying {
+    NOTHING,
     /** Before anything joins. */
-    FIRST_AGAIN("the first wash once more"),
+    FIRST_AGAIN,
     /** Of the first set. */
-    RINSE_FIRST("a rinse"),
+    RINSE_FIRST,
     /** Worked in with a brush. */
-    TREAT("stain remover"),
-    MORE_PIECES("a few small pieces"),
-    FEWER_PIECES("a moment to take some out"),
+    TREAT,
+    MORE_PIECES,
+    FEWER_PIECES,
     /** Of the whole load. */
-    RINSE("a rinse"),
-    MAIN_AGAIN("the main wash once more");
-
-    private final String words;
-
-    Adds(String words) {
-      this.words = words;
-    }
-
-    /** Returns what is added, in words; empty for nothing. */
-    public String words() {
-      return words;
-    }
+    RINSE,
+    MAIN_AGAIN;
   }
 
   /**
@@ -82,15 +65,15 @@ public enum Judgement {
    * @param words as shown
    * @param adds what it adds
    */
-  public record Answer(String id, String words, Adds adds) {}
+  public record Answer(String id, JudgementSaying words, Adds adds) {}
 
-  private static Answer answer(String id, String words, Adds adds) {
+  private static Answer answer(String id, JudgementSaying words, Adds adds) {
     return new Answer(id, words, adds);
   }
 
-  /** Returns the question in words. */
-  public String question() {
-    return question;
+  /** Returns the question. */
+  public Said question() {
+    return JudgementSaying.valueOf(name()).said();
   }
 
   /** Returns the answers there are. */
@@ -104,11 +87,7 @@ public enum Judgement {
         .filter(a -> a.id.equals(id))
         .findFirst()
         .orElseThrow(
-            () ->
-                new OutOfRange(
-                    "answer",
-                    id,
-                    "one of " + String.join(", ", answers.stream().map(Answer::id).toList())));
+            () -> OutOfRange.noneOf("answer", id, answers.stream().map(Answer::id).toList()));
   }
 
   /**

@@ -1,6 +1,8 @@
 package org.nestrinse.core.run;
 
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 
 /**
  * How long a washed load may lie in the closed drum. Mould needs hours; the warning comes well
@@ -32,17 +34,15 @@ public record UnloadClock(double lyingMinutes) {
   }
 
   /** Returns it in a sentence. */
-  public String words() {
+  public Said said() {
     return switch (state()) {
       case FRESH ->
-          "Out of the drum within %s."
-              .formatted(Numbers.duration(Math.max(1, WARN_MINUTES - lyingMinutes)));
+          Said.of(RunSaying.UNLOAD_WITHIN)
+              .with("time", Quantity.of(Math.max(1, WARN_MINUTES - lyingMinutes), Unit.DURATION));
       case SOON ->
-          "It has lain wet for %s. Take it out now; mould begins after a few hours."
-              .formatted(Numbers.duration(lyingMinutes));
+          Said.of(RunSaying.LIES_WET).with("time", Quantity.of(lyingMinutes, Unit.DURATION));
       case SOUR ->
-          "It has lain wet for %s. Sniff it, and rinse once more before it hangs."
-              .formatted(Numbers.duration(lyingMinutes));
+          Said.of(RunSaying.LIES_SOUR).with("time", Quantity.of(lyingMinutes, Unit.DURATION));
     };
   }
 }

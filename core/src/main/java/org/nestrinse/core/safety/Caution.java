@@ -1,6 +1,7 @@
 package org.nestrinse.core.safety;
 
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
 
 /**
  * Something a person should know before a step.
@@ -16,12 +17,12 @@ import org.jspecify.annotations.Nullable;
 public record Caution(
     Strength strength,
     String key,
-    String title,
-    String sentence,
+    Said title,
+    Said sentence,
     int step,
     @Nullable Integer nearestC) {
   /** Makes a caution that another temperature would not lift. */
-  public Caution(Strength strength, String key, String title, String sentence, int step) {
+  public Caution(Strength strength, String key, Said title, Said sentence, int step) {
     this(strength, key, title, sentence, step, null);
   }
 

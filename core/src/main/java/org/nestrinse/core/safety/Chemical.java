@@ -1,41 +1,32 @@
 package org.nestrinse.core.safety;
 
+import org.nestrinse.core.said.Saying;
+
 /**
  * Chemical classes of what can be in a bath, as far as they decide what may not meet.
  *
  * @see "docs/models.md, products that must not meet"
  */
-public enum Chemical {
-  CHLORINE("chlorine bleach"),
+public enum Chemical implements Saying {
+  CHLORINE,
   /** Vinegar, citric acid. */
-  ACID("acid"),
+  ACID,
   /** Oxygen whitener. */
-  PEROXIDE("oxygen whitener"),
+  PEROXIDE,
   /** Washing soda, most powders. */
-  ALKALI("alkali"),
+  ALKALI,
   /** Detergents. */
-  ANIONIC("detergent"),
+  ANIONIC,
   /** Softener, many sanitising rinses. */
-  CATIONIC("softener or sanitising rinse"),
+  CATIONIC,
   /** Unrinsed urine counts. */
-  AMMONIA("urine"),
-  ENZYME("enzymes"),
+  AMMONIA,
+  ENZYME,
   /** Pine and disinfectant cleaners. */
-  PHENOLIC("phenolic cleaner"),
-  BORATE("borate"),
+  PHENOLIC,
+  BORATE,
   /** On the textile. */
-  OIL_SOLVENT("oil or solvent"),
+  OIL_SOLVENT,
   /** A cleaner of which nothing is known. */
-  UNKNOWN("unknown cleaner");
-
-  private final String words;
-
-  Chemical(String words) {
-    this.words = words;
-  }
-
-  /** Returns the name a person uses. */
-  public String words() {
-    return words;
-  }
+  UNKNOWN;
 }

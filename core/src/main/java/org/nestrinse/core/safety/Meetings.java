@@ -26,45 +26,20 @@ public final class Meetings {
 
   private static final List<Meeting> TABLE =
       List.of(
-          both(Chemical.CHLORINE, Chemical.ACID, Strength.STOP, "That makes chlorine gas."),
-          both(
-              Chemical.CHLORINE,
-              Chemical.AMMONIA,
-              Strength.STOP,
-              "Unrinsed urine with chlorine makes chloramine gas."),
-          both(
-              Chemical.CHLORINE,
-              Chemical.PEROXIDE,
-              Strength.STOP,
-              "They release oxygen violently and both are spent."),
-          both(
-              Chemical.CHLORINE,
-              Chemical.PHENOLIC,
-              Strength.STOP,
-              "That makes toxic organochlorines."),
-          both(
-              Chemical.CHLORINE,
-              Chemical.UNKNOWN,
-              Strength.STOP,
-              "Nobody knows what is in it, and with chlorine it may be toxic."),
+          both(Chemical.CHLORINE, Chemical.ACID, Strength.STOP, MeetingSaying.CHLORINE_GAS),
+          both(Chemical.CHLORINE, Chemical.AMMONIA, Strength.STOP, MeetingSaying.CHLORAMINE),
+          both(Chemical.CHLORINE, Chemical.PEROXIDE, Strength.STOP, MeetingSaying.OXYGEN_BURST),
+          both(Chemical.CHLORINE, Chemical.PHENOLIC, Strength.STOP, MeetingSaying.ORGANOCHLORINES),
+          both(Chemical.CHLORINE, Chemical.UNKNOWN, Strength.STOP, MeetingSaying.MAY_BE_TOXIC),
           new Meeting(
               Chemical.ACID,
               Chemical.PEROXIDE,
               Strength.STOP,
               Strength.CHECK,
-              "Together they make peracetic acid, which is corrosive."),
-          new Meeting(
-              Chemical.ACID, Chemical.ALKALI, Strength.NOTE, null, "They fizz and cancel out."),
-          both(
-              Chemical.CATIONIC,
-              Chemical.ANIONIC,
-              Strength.CHECK,
-              "The two cancel out and leave a sticky film."),
-          both(
-              Chemical.ENZYME,
-              Chemical.CHLORINE,
-              Strength.NOTE,
-              "Chlorine destroys enzymes, so they do nothing."));
+              MeetingSaying.PERACETIC_ACID),
+          new Meeting(Chemical.ACID, Chemical.ALKALI, Strength.NOTE, null, MeetingSaying.FIZZ),
+          both(Chemical.CATIONIC, Chemical.ANIONIC, Strength.CHECK, MeetingSaying.STICKY_FILM),
+          both(Chemical.ENZYME, Chemical.CHLORINE, Strength.NOTE, MeetingSaying.ENZYMES_DESTROYED));
 
   private Meetings() {}
 
@@ -82,9 +57,9 @@ public final class Meetings {
       Chemical other,
       Strength inOneBath,
       @Nullable Strength carriedOver,
-      String what) {}
+      MeetingSaying what) {}
 
-  private static Meeting both(Chemical one, Chemical other, Strength strength, String what) {
+  private static Meeting both(Chemical one, Chemical other, Strength strength, MeetingSaying what) {
     return new Meeting(one, other, strength, strength, what);
   }
 

@@ -7,7 +7,6 @@ import java.util.Collections;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.nestrinse.core.units.Quantity;
 
 /**
  * Something to be said: which sentence, and the values that stand in it.
@@ -17,9 +16,12 @@ import org.nestrinse.core.units.Quantity;
  *     moment, day or time, another {@link Said}, a list of these, or a name that a person gave
  */
 public record Said(Saying saying, Map<String, Object> values) {
+  /** No word at all. */
+  public static final Said NOTHING = of(Plain.NOTHING);
+
   public Said {
     if (!saying.valueNames().containsAll(values.keySet())) {
-      throw new IllegalArgumentException(saying.key() + " has no " + values.keySet());
+      throw new IllegalArgumentException(saying.key() + values.keySet());
     }
     Map<String, Object> own = new TreeMap<>();
     values.forEach((name, value) -> own.put(name, checked(value)));
@@ -52,7 +54,56 @@ public record Said(Saying saying, Map<String, Object> values) {
 
   /** Returns words from before there was a catalogue. */
   public static Said oldNote(String words) {
-    return of(Plain.OLD_NOTE).with(Plain.VALUE, words);
+    return words.isEmpty() ? NOTHING : of(Plain.OLD_NOTE).with(Plain.VALUE, words);
+  }
+
+  /** Returns things one after the other, with commas between them. */
+  public static Said row(List<?> things) {
+    return several(Plain.ROW, things);
+  }
+
+  /** Returns things of which all count: "a, b and c". */
+  public static Said all(List<?> things) {
+    return several(Plain.ALL, things);
+  }
+
+  /** Returns things of which one counts: "a, b or c". */
+  public static Said either(List<?> things) {
+    return several(Plain.EITHER, things);
+  }
+
+  /** Returns whole sentences one after the other; those that say nothing are left out. */
+  public static Said sentences(List<Said> sentences) {
+    return several(Plain.SENTENCES, sentences.stream().filter(s -> !s.nothing()).toList());
+  }
+
+  /** Returns so many of something: "3 bamboo trifolds". */
+  public static Said pieces(int count, String one, String several) {
+    return of(Plain.PIECES).with("count", count).with("one", one).with("several", several);
+  }
+
+  private static Said several(Plain how, List<?> things) {
+    return switch (things.size()) {
+      case 0 -> NOTHING;
+      case 1 -> from(things.get(0));
+      default -> of(how).with(Plain.VALUES, things);
+    };
+  }
+
+  /** Returns whether there is no word in it. */
+  public boolean nothing() {
+    return saying == Plain.NOTHING;
+  }
+
+  /** Returns the same as a sentence begins. */
+  public Said capital() {
+    return nothing() ? this : of(Plain.CAPITAL).with(Plain.VALUE, this);
+  }
+
+  /** Returns the key with its values, for logs and tests. */
+  @Override
+  public String toString() {
+    return values.isEmpty() ? saying.key() : saying.key() + values;
   }
 
   /**
@@ -83,7 +134,7 @@ public record Said(Saying saying, Map<String, Object> values) {
             || value instanceof Said
             || value instanceof String;
     if (!worded) {
-      throw new IllegalArgumentException("Not to be worded: " + value.getClass());
+      throw new IllegalArgumentException(value.getClass().getName());
     }
     return value;
   }

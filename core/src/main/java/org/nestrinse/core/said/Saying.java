@@ -10,16 +10,25 @@ public interface Saying {
 
   /**
    * Returns its key in the catalogue: the package, the list and the name, such as
-   * "record.change.fuller-drum".
+   * "record.change.fuller-drum". A list within a class has the name of both, such as
+   * "kit.place-sort.balcony".
    */
   default String key() {
     Class<?> list = ((Enum<?>) this).getDeclaringClass();
     String of = list.getPackageName();
+    Class<?> outer = list.getEnclosingClass();
+    String name =
+        outer == null ? list.getSimpleName() : outer.getSimpleName() + list.getSimpleName();
     return of.substring(of.lastIndexOf('.') + 1)
         + "."
-        + words(list.getSimpleName().replaceAll("([a-z])([A-Z])", "$1_$2"))
+        + dashed(name.replaceAll("([a-z])([A-Z])", "$1_$2"))
         + "."
-        + words(name());
+        + dashed(name());
+  }
+
+  /** Returns it as something to be said, when no values stand in it. */
+  default Said said() {
+    return Said.of(this);
   }
 
   /** Returns the names of the values that stand in it. */
@@ -27,7 +36,7 @@ public interface Saying {
     return Set.of();
   }
 
-  private static String words(String name) {
+  private static String dashed(String name) {
     return name.toLowerCase(Locale.ROOT).replace('_', '-');
   }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
 
 /**
@@ -45,7 +46,7 @@ public record Bundling(List<Made> made, double value, @Nullable Missing missing)
    * @param pieces how many
    * @param substitute whether something else would be preferred
    */
-  public record Use(Kind kind, String part, int pieces, boolean substitute) {}
+  public record Use(Kind kind, RecipeSaying part, int pieces, boolean substitute) {}
 
   /**
    * The piece that is missed most.
@@ -54,7 +55,7 @@ public record Bundling(List<Made> made, double value, @Nullable Missing missing)
    * @param recipe would make one more of these
    * @param words the same in words
    */
-  public record Missing(Kind kind, Recipe recipe, String words) {}
+  public record Missing(Kind kind, Recipe recipe, Said words) {}
 
   /** Returns how many bundles of a recipe there are. */
   public int count(Recipe recipe) {
@@ -95,9 +96,10 @@ public record Bundling(List<Made> made, double value, @Nullable Missing missing)
         boolean oneMore = then.count(recipe) > best.count(recipe);
         if (oneMore && then.value - best.value > gain) {
           gain = then.value - best.value;
-          String words =
-              "The %s runs short: one more makes one more %s."
-                  .formatted(kind.name(), recipe.name());
+          Said words =
+              Said.of(StockSaying.RUNS_SHORT)
+                  .with("kind", kind.name())
+                  .with("bundle", recipe.name());
           most = new Missing(kind, recipe, words);
         }
       }
@@ -126,7 +128,7 @@ public record Bundling(List<Made> made, double value, @Nullable Missing missing)
           continue;
         }
         Map<String, Use> merged = new TreeMap<>();
-        Map<String, Integer> filled = new TreeMap<>();
+        Map<RecipeSaying, Integer> filled = new TreeMap<>();
         for (int i = 0; i < counts.length; i++) {
           if (tiers.get(i).recipe.equals(recipe)) {
             for (Use u : uses.getOrDefault(i, List.of())) {

@@ -8,7 +8,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
 
 /**
  * Until when clean stock covers a normal day's use.
@@ -18,7 +20,7 @@ import org.nestrinse.core.units.OutOfRange;
  * @param perDay how many a normal day uses
  * @param until when the next one would be missing
  */
-public record Cover(String need, int stock, int perDay, ZonedDateTime until) {
+public record Cover(Said need, int stock, int perDay, ZonedDateTime until) {
   private static final int MINUTES_PER_HOUR = 60;
   private static final int MOST_PER_DAY = 100;
   private static final Duration WORTH_IT = Duration.ofHours(12);
@@ -32,14 +34,16 @@ public record Cover(String need, int stock, int perDay, ZonedDateTime until) {
    * @param fromHour uses are spread evenly from this hour of the day …
    * @param toHour … to this one, 1 to 24
    */
-  public record Need(String name, int stock, int perDay, int fromHour, int toHour) {
+  public record Need(Said name, int stock, int perDay, int fromHour, int toHour) {
     public Need {
       if (perDay < 1 || perDay > MOST_PER_DAY) {
-        throw new OutOfRange("perDay", perDay, "1 to " + MOST_PER_DAY);
+        throw new OutOfRange("perDay", perDay, new Range(1, MOST_PER_DAY).allowed());
       }
       if (fromHour < 0 || toHour > 24 || fromHour >= toHour) {
         throw new OutOfRange(
-            "fromHour", fromHour + " to " + toHour, "hours of one day, the first before the last");
+            "fromHour",
+            Said.of(StockSaying.HOURS).with("from", fromHour).with("to", toHour),
+            StockSaying.HOURS_OF_ONE_DAY);
       }
     }
   }
@@ -90,7 +94,7 @@ public record Cover(String need, int stock, int perDay, ZonedDateTime until) {
    * @param count how many pieces or bundles it gives
    * @param cost what it costs
    */
-  public record Remedy(String words, ZonedDateTime ready, int count, double cost) {}
+  public record Remedy(Said words, ZonedDateTime ready, int count, double cost) {}
 
   /**
    * Pieces of one role and where they are.

@@ -1,39 +1,33 @@
 package org.nestrinse.core.shelf;
 
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
 
 /** Something in daily use, with the bundles that serve for it and what they are made of. */
-public enum Need {
+public enum Need implements Saying {
   /** A pocket with its insert, an all-in-one, or a flat with a cover: whatever the house has. */
-  DAYS("day bundles", 7, 20, Recipe.DAY, Recipe.ALL_IN_ONE, Recipe.FLAT_DAY),
-  NIGHTS("night bundles", 19, 22, Recipe.TWO_PART_NIGHT, Recipe.NIGHT),
-  PADS("bed pads", 19, 22, Recipe.BED),
-  SANITARY("sanitary pads", 7, 22, Recipe.SANITARY),
-  NURSING("nursing pads", 7, 22, Recipe.NURSING);
+  DAYS(7, 20, Recipe.DAY, Recipe.ALL_IN_ONE, Recipe.FLAT_DAY),
+  NIGHTS(19, 22, Recipe.TWO_PART_NIGHT, Recipe.NIGHT),
+  PADS(19, 22, Recipe.BED),
+  SANITARY(7, 22, Recipe.SANITARY),
+  NURSING(7, 22, Recipe.NURSING);
 
-  private final String words;
   private final int fromHour;
   private final int toHour;
   private final List<Recipe> recipes;
 
-  Need(String words, int fromHour, int toHour, Recipe... recipes) {
-    this.words = words;
+  Need(int fromHour, int toHour, Recipe... recipes) {
     this.fromHour = fromHour;
     this.toHour = toHour;
     this.recipes = List.of(recipes);
-  }
-
-  /** Returns the name a person uses. */
-  public String words() {
-    return words;
   }
 
   /** Returns the hour from which it is used. */
@@ -51,9 +45,9 @@ public enum Need {
     return recipes;
   }
 
-  /** Returns the need with this name, or nothing. */
-  public static Optional<Need> named(String words) {
-    return Arrays.stream(values()).filter(n -> n.words.equals(words)).findFirst();
+  /** Returns the need that is said, or nothing. */
+  public static Optional<Need> of(Said said) {
+    return said.saying() instanceof Need need ? Optional.of(need) : Optional.empty();
   }
 
   /** Returns the bundles of it that a household could make at all from what it owns. */

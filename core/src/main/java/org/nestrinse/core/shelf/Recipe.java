@@ -19,7 +19,7 @@ import org.nestrinse.core.textile.Role;
  * @param fills whether more are made than were asked for, while parts last
  * @param parts from the skin outwards; the stuffing among them is ordered by its fibre
  */
-public record Recipe(String id, String name, double value, boolean fills, List<Part> parts) {
+public record Recipe(String id, RecipeSaying name, double value, boolean fills, List<Part> parts) {
   private static final Set<Material> QUICK = Set.of(Material.COTTON, Material.MICROFIBRE);
   private static final Set<Material> THIRSTY =
       Set.of(Material.BAMBOO_VISCOSE, Material.HEMP_COTTON);
@@ -36,35 +36,42 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
   /** Days for which bundles are kept ready by default. */
   public static final int DAYS_READY = 2;
 
-  private static final Part SHELL = part("shell", 1, false, new Choice(Role.SHELL, null, null));
+  private static final Part SHELL =
+      part(RecipeSaying.SHELL, 1, false, new Choice(Role.SHELL, null, null));
   private static final Part BOOSTER =
-      part("booster", 1, true, new Choice(Role.BOOSTER, null, null), Choice.FOLDED_CLOTH);
+      part(
+          RecipeSaying.BOOSTER, 1, true, new Choice(Role.BOOSTER, null, null), Choice.FOLDED_CLOTH);
 
   /** A shell, a quick main insert, a booster. */
   public static final Recipe DAY =
       new Recipe(
-          "day", "day bundle", 3, true, List.of(insert("main insert", 1, QUICK), BOOSTER, SHELL));
+          "day",
+          RecipeSaying.DAY_BUNDLE,
+          3,
+          true,
+          List.of(insert(RecipeSaying.MAIN_INSERT, 1, QUICK), BOOSTER, SHELL));
 
   /** An all-in-one, which needs nothing else. */
   public static final Recipe ALL_IN_ONE =
       new Recipe(
           "all-in-one",
-          "all-in-one",
+          RecipeSaying.ALL_IN_ONE,
           3,
           true,
-          List.of(part("all-in-one", 1, false, new Choice(Role.ALL_IN_ONE, null, null))));
+          List.of(
+              part(RecipeSaying.ALL_IN_ONE, 1, false, new Choice(Role.ALL_IN_ONE, null, null))));
 
   /** A flat or a prefold with a cover over it. */
   public static final Recipe FLAT_DAY =
       new Recipe(
           "flat",
-          "flat with cover",
+          RecipeSaying.FLAT_WITH_COVER,
           3,
           true,
           List.of(
-              part("flat or prefold", 1, false, new Choice(Role.FLAT, null, null)),
+              part(RecipeSaying.FLAT_OR_PREFOLD, 1, false, new Choice(Role.FLAT, null, null)),
               part(
-                  "cover",
+                  RecipeSaying.COVER,
                   1,
                   false,
                   new Choice(Role.COVER, Set.of(Material.LAMINATE), null),
@@ -74,89 +81,104 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
   public static final Recipe SANITARY =
       new Recipe(
           "sanitary",
-          "sanitary pad",
+          RecipeSaying.SANITARY_PAD,
           2,
           true,
-          List.of(part("sanitary pad", 1, false, new Choice(Role.SANITARY_PAD, null, null))));
+          List.of(
+              part(
+                  RecipeSaying.SANITARY_PAD, 1, false, new Choice(Role.SANITARY_PAD, null, null))));
 
   /** A nursing pad; two are worn at a time. */
   public static final Recipe NURSING =
       new Recipe(
           "nursing",
-          "nursing pads",
+          RecipeSaying.NURSING_PADS,
           2,
           true,
-          List.of(part("nursing pads", 2, false, new Choice(Role.NURSING_PAD, null, null))));
+          List.of(
+              part(RecipeSaying.NURSING_PADS, 2, false, new Choice(Role.NURSING_PAD, null, null))));
 
   /** A shell with two inserts, the thirsty one outside. */
   public static final Recipe NAP =
       new Recipe(
           "nap",
-          "nap bundle",
+          RecipeSaying.NAP_BUNDLE,
           3.2,
           false,
-          List.of(insert("thirsty insert", 1, THIRSTY), insert("quick insert", 1, QUICK), SHELL));
+          List.of(
+              insert(RecipeSaying.THIRSTY_INSERT, 1, THIRSTY),
+              insert(RecipeSaying.QUICK_INSERT, 1, QUICK),
+              SHELL));
 
   /** A shell with two thirsty inserts and a booster. */
   public static final Recipe NIGHT =
       new Recipe(
           "night",
-          "pocket night bundle",
+          RecipeSaying.POCKET_NIGHT_BUNDLE,
           4.5,
           false,
-          List.of(insert("thirsty insert", 2, THIRSTY), BOOSTER, SHELL));
+          List.of(insert(RecipeSaying.THIRSTY_INSERT, 2, THIRSTY), BOOSTER, SHELL));
 
   /** A night fitted with a booster, and a cover over it. */
   public static final Recipe TWO_PART_NIGHT =
       new Recipe(
-          "two-part night",
-          "night bundle",
+          "two-part-night",
+          RecipeSaying.NIGHT_BUNDLE,
           5,
           true,
           List.of(
-              part("night fitted", 1, false, new Choice(Role.NIGHT_FITTED, null, null)),
+              part(RecipeSaying.NIGHT_FITTED, 1, false, new Choice(Role.NIGHT_FITTED, null, null)),
               part(
-                  "booster",
+                  RecipeSaying.BOOSTER,
                   1,
                   true,
                   new Choice(Role.BOOSTER, THIRSTY, null),
                   new Choice(Role.BOOSTER, null, null),
                   Choice.FOLDED_CLOTH),
               part(
-                  "cover",
+                  RecipeSaying.COVER,
                   1,
                   false,
                   new Choice(Role.COVER, Set.of(Material.LAMINATE), null),
                   new Choice(Role.COVER, null, null))));
 
   /** A bare shell. */
-  public static final Recipe SWIM = new Recipe("swim", "swim bundle", 1, false, List.of(SHELL));
+  public static final Recipe SWIM =
+      new Recipe("swim", RecipeSaying.SWIM_BUNDLE, 1, false, List.of(SHELL));
 
   /** A bed pad for one bed. */
   public static final Recipe BED =
       new Recipe(
           "bed",
-          "bed pad",
+          RecipeSaying.BED_PAD,
           3,
           true,
-          List.of(part("bed pad", 1, false, new Choice(Role.BED_PAD, null, null))));
+          List.of(part(RecipeSaying.BED_PAD, 1, false, new Choice(Role.BED_PAD, null, null))));
 
   /** Cloths for one cabin, each from its own bin. */
   public static final Recipe CABIN =
       new Recipe(
           "cabin",
-          "cabin kit",
+          RecipeSaying.CABIN_KIT,
           4,
           false,
           List.of(
-              part("bathroom cloths", 3, false, new Choice(Role.CLOTH, null, Bin.BATHROOM)),
               part(
-                  "glass cloths",
+                  RecipeSaying.BATHROOM_CLOTHS,
+                  3,
+                  false,
+                  new Choice(Role.CLOTH, null, Bin.BATHROOM)),
+              part(
+                  RecipeSaying.GLASS_CLOTHS,
                   2,
                   false,
                   new Choice(Role.CLOTH, Set.of(Material.MICROFIBRE), Bin.GLASS),
                   new Choice(Role.CLOTH, null, Bin.GLASS)),
-              part("kitchen cloths", 3, false, new Choice(Role.CLOTH, null, Bin.KITCHEN))));
+              part(
+                  RecipeSaying.KITCHEN_CLOTHS,
+                  3,
+                  false,
+                  new Choice(Role.CLOTH, null, Bin.KITCHEN))));
 
   /** All recipes, the most valuable first. */
   public static final List<Recipe> ALL =
@@ -188,7 +210,7 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
   }
 
   /** An insert, of some fibres by preference. */
-  private static Part insert(String name, int count, Set<Material> fibres) {
+  private static Part insert(RecipeSaying name, int count, Set<Material> fibres) {
     return part(
         name,
         count,
@@ -198,19 +220,19 @@ public record Recipe(String id, String name, double value, boolean fills, List<P
         new Choice(Role.FLAT, null, null));
   }
 
-  private static Part part(String name, int count, boolean optional, Choice... choices) {
+  private static Part part(RecipeSaying name, int count, boolean optional, Choice... choices) {
     return new Part(name, count, optional, List.of(choices));
   }
 
   /**
    * A part of a bundle.
    *
-   * @param name in words
+   * @param name what it is called
    * @param count how many pieces of it
    * @param optional whether the bundle may go without
    * @param choices what serves, the preferred first
    */
-  public record Part(String name, int count, boolean optional, List<Choice> choices) {
+  public record Part(RecipeSaying name, int count, boolean optional, List<Choice> choices) {
     /**
      * Returns the rank of a kind for this part, 0 for the preferred, or -1 when it does not serve.
      */

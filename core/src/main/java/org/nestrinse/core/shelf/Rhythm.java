@@ -2,6 +2,8 @@ package org.nestrinse.core.shelf;
 
 import java.util.Arrays;
 import java.util.SplittableRandom;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 
@@ -29,10 +31,10 @@ public record Rhythm(
     double longestHoldingDays,
     double usedPerYear) {
   /** How many years are simulated. */
-  public static final Range YEARS = new Range(1, 1000, "years");
+  public static final Range YEARS = new Range(1, 1000, Unit.YEAR);
 
   /** How many pieces there can be. */
-  public static final Range PIECES = new Range(0, 2000, "pieces");
+  public static final Range PIECES = new Range(0, 2000, Unit.PIECE);
 
   /** Instead of a number of days: wash when a run is full or the oldest has waited long enough. */
   public static final int BY_TRIGGER = 0;
@@ -76,10 +78,10 @@ public record Rhythm(
       int longestDays,
       int years,
       long seed) {
-    private static final Range EVERY = new Range(BY_TRIGGER, WEEK, "days");
-    private static final Range LONGEST_DAYS = new Range(1, WEEK, "days");
-    private static final Range PER_RUN = new Range(1, 2000, "pieces");
-    private static final Range ILL = new Range(0, 52, "weeks");
+    private static final Range EVERY = new Range(BY_TRIGGER, WEEK, Unit.DAY);
+    private static final Range LONGEST_DAYS = new Range(1, WEEK, Unit.DAY);
+    private static final Range PER_RUN = new Range(1, 2000, Unit.PIECE);
+    private static final Range ILL = new Range(0, 52, Unit.WEEK);
     private static final int MONTHS = 12;
 
     /** Makes a year without holidays, washed by the calendar. */
@@ -105,12 +107,15 @@ public record Rhythm(
       LONGEST_DAYS.check("longestDays", longestDays);
       YEARS.check("years", years);
       if (dryingDays.length != MONTHS) {
-        throw new OutOfRange("dryingDays", dryingDays.length + " rows", "12, one for each month");
+        throw new OutOfRange(
+            "dryingDays",
+            Said.of(StockSaying.ROWS).with("rows", dryingDays.length),
+            StockSaying.A_ROW_A_MONTH);
       }
       for (double[] month : dryingDays) {
         boolean whole = Math.abs(Arrays.stream(month).sum() - 1) < 1e-6;
         if (!whole || month.length > LONGEST_DRYING_DAYS + 1) {
-          throw new OutOfRange("dryingDays", Arrays.toString(month), "shares that add up to 1");
+          throw new OutOfRange("dryingDays", Arrays.toString(month), StockSaying.SHARES_OF_ONE);
         }
       }
     }

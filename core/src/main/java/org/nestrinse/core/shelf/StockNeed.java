@@ -1,5 +1,6 @@
 package org.nestrinse.core.shelf;
 
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -12,16 +13,16 @@ import org.nestrinse.core.units.Range;
  */
 public record StockNeed(int pieces, double expectedUses) {
   /** Uses of a day. */
-  public static final Range USES_PER_DAY = new Range(0, 100, "a day");
+  public static final Range USES_PER_DAY = new Range(0, 100, Unit.A_DAY);
 
   /** Days between washes. */
-  public static final Range EVERY_DAYS = new Range(0.25, 30, "days");
+  public static final Range EVERY_DAYS = new Range(0.25, 30, Unit.DAY);
 
   /** Days from the pail back to the shelf. */
-  public static final Range PAIL_TO_SHELF_DAYS = new Range(0, 14, "days");
+  public static final Range PAIL_TO_SHELF_DAYS = new Range(0, 14, Unit.DAY);
 
   /** How certain it should be. */
-  public static final Range SERVICE_LEVEL = new Range(0.5, 0.9999, "");
+  public static final Range SERVICE_LEVEL = new Range(0.5, 0.9999);
 
   /**
    * Returns the stock for a rhythm.

@@ -16,7 +16,7 @@ import org.nestrinse.core.units.Range;
  */
 public record TextileLife(double expected, double used) {
   /** What a piece costs. */
-  public static final Range PRICE = new Range(0, 500, "");
+  public static final Range PRICE = new Range(0, 500);
 
   /**
    * From this peak on a wash counts as a hot one: 60 as set, less what a machine falls short [°C].

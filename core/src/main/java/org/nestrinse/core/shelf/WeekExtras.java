@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -28,7 +30,7 @@ public record WeekExtras(List<Run> runs, @Nullable Integer hotRound) {
   public static final int MAINTENANCE_COOL_ROUNDS = 30;
 
   /** Days between household loads; 0 for none in the plan. */
-  public static final Range HOUSEHOLD_EVERY_DAYS = new Range(0, 14, "days");
+  public static final Range HOUSEHOLD_EVERY_DAYS = new Range(0, 14, Unit.DAY);
 
   private static final int HOURS_PER_DAY = 24;
   private static final int NEAR_H = 18;
@@ -39,20 +41,9 @@ public record WeekExtras(List<Run> runs, @Nullable Integer hotRound) {
   }
 
   /** What a run is for. */
-  public enum Sort {
-    HOUSEHOLD("household load"),
-    MAINTENANCE("maintenance wash of the machine, empty and hot");
-
-    private final String words;
-
-    Sort(String words) {
-      this.words = words;
-    }
-
-    /** Returns it in words. */
-    public String words() {
-      return words;
-    }
+  public enum Sort implements Saying {
+    HOUSEHOLD,
+    MAINTENANCE;
   }
 
   /**

@@ -9,10 +9,10 @@ import java.util.List;
 import java.util.TreeSet;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -91,7 +91,7 @@ public record WeekPlan(List<Round> rounds, double cost) {
       boolean late,
       double missing,
       boolean pinned,
-      List<String> objections,
+      List<StockSaying> objections,
       List<String> carers) {
 
     /** Returns the reason of its time. */
@@ -151,7 +151,7 @@ public record WeekPlan(List<Round> rounds, double cost) {
       int before = -apart;
       for (int pin : pins) {
         if (pin - before < apart) {
-          throw new OutOfRange("start", question.at(pin), "not while another round runs");
+          throw new OutOfRange("start", question.at(pin), StockSaying.NOT_WHILE_ANOTHER_RUNS);
         }
         before = pin;
       }

@@ -9,6 +9,10 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Tariff;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 
@@ -42,7 +46,7 @@ public record WeekQuestion(
     List<Need> needs,
     List<Drying> drying) {
   /** How many days are laid out. */
-  public static final Range DAYS = new Range(1, 14, "days");
+  public static final Range DAYS = new Range(1, 14, Unit.DAY);
 
   private static final int HOURS_PER_DAY = 24;
   private static final int PRICE_STEP_MINUTES = 15;
@@ -58,7 +62,7 @@ public record WeekQuestion(
   public record Presence(String carer, DayOfWeek day, LocalTime from, LocalTime to) {
     public Presence {
       if (!from.isBefore(to)) {
-        throw new OutOfRange("to", to, "later than " + from);
+        throw new OutOfRange("to", to, Said.of(Allowed.LATER_THAN).with("time", from));
       }
     }
 
@@ -93,8 +97,8 @@ public record WeekQuestion(
    */
   public record Shape(
       int bulkAfterMinutes, int minutes, int perRun, double kwh, double otherMoney) {
-    private static final Range MINUTES = new Range(20, 720, "minutes");
-    private static final Range PER_RUN = new Range(1, 2000, "pieces");
+    private static final Range MINUTES = new Range(20, 720, Unit.MINUTE);
+    private static final Range PER_RUN = new Range(1, 2000, Unit.PIECE);
 
     public Shape {
       MINUTES.check("minutes", minutes);
@@ -126,7 +130,10 @@ public record WeekQuestion(
     needs = List.copyOf(needs);
     drying = List.copyOf(drying);
     if (drying.size() < days * HOURS_PER_DAY) {
-      throw new OutOfRange("drying", drying.size() + " hours", days * HOURS_PER_DAY + " hours");
+      throw new OutOfRange(
+          "drying",
+          Said.from(Quantity.of(drying.size(), Unit.HOUR)),
+          Said.from(Quantity.of(days * HOURS_PER_DAY, Unit.HOUR)));
     }
     from = from.truncatedTo(ChronoUnit.HOURS).plusHours(1);
   }
@@ -161,24 +168,24 @@ public record WeekQuestion(
     return presence.isEmpty() || !there(moment).isEmpty();
   }
 
-  /** Returns what stands against a round that starts in an hour, in words; empty when nothing. */
-  List<String> objections(int hour) {
+  /** Returns what stands against a round that starts in an hour, none when nothing does. */
+  List<StockSaying> objections(int hour) {
     ZonedDateTime start = at(hour);
     ZonedDateTime end = start.plusMinutes(shape.minutes);
-    List<String> all = new java.util.ArrayList<>();
+    List<StockSaying> all = new java.util.ArrayList<>();
     if (!attended(start)) {
-      all.add("nobody is there to start it");
+      all.add(StockSaying.NOBODY_STARTS);
     }
     if (shape.bulkAfterMinutes > 0 && !attended(start.plusMinutes(shape.bulkAfterMinutes))) {
-      all.add("nobody is there to add bulkers");
+      all.add(StockSaying.NOBODY_ADDS);
     }
     if (!attended(end)) {
-      all.add("nobody is there to hang it");
+      all.add(StockSaying.NOBODY_HANGS);
     }
     if (quiet != null) {
       for (ZonedDateTime t = start; t.isBefore(end); t = t.plusMinutes(PRICE_STEP_MINUTES)) {
         if (quiet.holds(t.toLocalTime())) {
-          all.add("it runs in quiet hours");
+          all.add(StockSaying.QUIET_HOURS);
           break;
         }
       }

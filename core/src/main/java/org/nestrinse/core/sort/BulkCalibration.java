@@ -4,6 +4,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Range;
 
@@ -16,7 +17,7 @@ import org.nestrinse.core.units.Range;
  */
 public final class BulkCalibration {
   /** What a person may see. */
-  public static final Range SEEN = new Range(0.05, 1.2, "of the drum");
+  public static final Range SEEN = new Range(0.05, 1.2, Unit.OF_THE_DRUM);
 
   private BulkCalibration() {}
 

@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 
 /** Which small household pieces bring a main wash into its window. */
 public final class Bulking {
@@ -162,7 +164,7 @@ public final class Bulking {
 
   /** Returns the kinds of the basket that may not join a load, and why. */
   List<Sorted.Refused> refused(List<SoiledPieces> going) {
-    Map<String, String> refused = new LinkedHashMap<>();
+    Map<String, Said> refused = new LinkedHashMap<>();
     for (Offered o : basket) {
       refuse(o.pieces(), going)
           .ifPresent(why -> refused.putIfAbsent(o.pieces().kind().name(), why));
@@ -178,19 +180,25 @@ public final class Bulking {
    * @param bulker small household pieces
    * @param going everything that is in the load already, bulkers too
    */
-  public static Optional<String> refuse(SoiledPieces bulker, Collection<SoiledPieces> going) {
+  public static Optional<Said> refuse(SoiledPieces bulker, Collection<SoiledPieces> going) {
     if (!bulker.kind().small()) {
-      return Optional.of("larger than a hand towel, it would wrap the small pieces");
+      return Optional.of(Said.of(SortSaying.WRAPS));
     }
     int mainC = TravelRules.commonC(going);
     int limit = bulker.kind().limits().hottestWashC();
     if (limit < mainC) {
-      return Optional.of("bears %d at most, and the load runs at %d".formatted(limit, mainC));
+      return Optional.of(
+          Said.of(SortSaying.TOO_DELICATE)
+              .with("celsius", Quantity.celsius(limit))
+              .with("load", Quantity.celsius(mainC)));
     }
     for (SoiledPieces other : going) {
       for (TravelRule rule : TravelRules.ALL) {
         if (rule.keepsApart(bulker, other)) {
-          return Optional.of("not with " + other.kind().name() + ": " + rule.reason());
+          return Optional.of(
+              Said.of(SortSaying.NOT_WITH)
+                  .with("kind", other.kind().name())
+                  .with("reason", rule.reason()));
         }
       }
     }

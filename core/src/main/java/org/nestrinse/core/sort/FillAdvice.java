@@ -3,11 +3,10 @@ package org.nestrinse.core.sort;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.kit.FillWindow;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.units.Numbers;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -16,7 +15,7 @@ import org.nestrinse.core.why.Why;
  * @param state too little, good or too much
  * @param words what to do, in one sentence
  */
-public record FillAdvice(State state, String words) {
+public record FillAdvice(State state, Said words) {
   /** Where a fill lies. */
   public enum State {
     EMPTY,
@@ -30,28 +29,30 @@ public record FillAdvice(State state, String words) {
   /** Returns the advice for a fill of the main wash. */
   public static FillAdvice of(Fill fill, FillWindow window) {
     double full = fill.main();
-    String percent = Numbers.percent(full);
     if (fill.massKg() == 0) {
-      return new FillAdvice(State.EMPTY, "Nothing is in the drum yet.");
+      return new FillAdvice(State.EMPTY, SortSaying.DRUM_EMPTY.said());
     }
     if (full < window.least()) {
-      return new FillAdvice(
-          State.TOO_LITTLE,
-          percent + " full: too few to rub each other clean. Add small household pieces.");
+      return new FillAdvice(State.TOO_LITTLE, full(SortSaying.FULL_TOO_LITTLE, full));
     }
     if (full < window.from()) {
       return new FillAdvice(
-          State.A_LITTLE_LOW, percent + " full: it washes; " + words(window) + " is better.");
+          State.A_LITTLE_LOW,
+          full(SortSaying.FULL_A_LITTLE_LOW, full)
+              .with("from", Quantity.share(window.from()))
+              .with("to", Quantity.share(window.to())));
     }
     if (full <= window.to()) {
-      return new FillAdvice(State.GOOD, percent + " full: just right.");
+      return new FillAdvice(State.GOOD, full(SortSaying.FULL_GOOD, full));
     }
     if (full <= window.most()) {
-      return new FillAdvice(
-          State.A_LITTLE_HIGH, percent + " full: a little tight. Take a few small pieces out.");
+      return new FillAdvice(State.A_LITTLE_HIGH, full(SortSaying.FULL_A_LITTLE_HIGH, full));
     }
-    return new FillAdvice(
-        State.TOO_MUCH, percent + " full: too tight to turn over. Take pieces out.");
+    return new FillAdvice(State.TOO_MUCH, full(SortSaying.FULL_TOO_MUCH, full));
+  }
+
+  private static Said full(SortSaying saying, double full) {
+    return Said.of(saying).with("share", Quantity.share(full));
   }
 
   /**
@@ -101,16 +102,12 @@ public record FillAdvice(State state, String words) {
             Said.of(FillSaying.SETTLED)
                 .with("from", Quantity.share(machine.window().from()))
                 .with("to", Quantity.share(machine.window().to()))
-                .with("machine", machine.type().words()))
+                .with("machine", machine.type()))
         .line(FillSaying.FIRST_SET_DRY, litres(fill.dry() * drumL))
         .line(FillSaying.FIRST_SET_WASHED, litres(fill.preWashed() * drumL))
         .line(FillSaying.BULKERS_DRY, litres((fill.main() - fill.preWashed()) * drumL))
         .line(FillSaying.DRUM, litres(drumL))
         .total(FillSaying.IN_MAIN_WASH, Quantity.share(fill.main()))
         .section(2);
-  }
-
-  private static String words(FillWindow window) {
-    return Numbers.percent(window.from()) + " to " + Numbers.percent(window.to());
   }
 }

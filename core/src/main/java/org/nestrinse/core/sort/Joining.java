@@ -9,12 +9,16 @@ import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 
 /** Whether pieces may join a load, and the rule that says so. */
 public final class Joining {
   /** Sums of many pieces are a hair off. */
   private static final double SLACK = 1e-9;
+
+  private static final String REASON = "reason";
 
   private Joining() {}
 
@@ -26,10 +30,10 @@ public final class Joining {
    * @param hard whether it cannot be overridden
    * @param reason why, in one sentence
    */
-  public record Verdict(String rule, boolean hard, String reason) {}
+  public record Verdict(String rule, boolean hard, Said reason) {}
 
   /** Returns why pieces may not join the first set of a load, or nothing when they may. */
-  public static Optional<String> refuse(
+  public static Optional<Said> refuse(
       SoiledPieces pieces, List<SoiledPieces> first, List<SoiledPieces> bulkers, Machine machine) {
     return verdict(pieces, first, bulkers, machine).map(Verdict::reason);
   }
@@ -45,9 +49,7 @@ public final class Joining {
   public static Optional<Verdict> verdict(
       SoiledPieces pieces, List<SoiledPieces> first, List<SoiledPieces> bulkers, Machine machine) {
     if (pieces.soil() == Soil.OIL) {
-      return Optional.of(
-          new Verdict(
-              "oil", true, "soaked in oil or solvent it goes into no machine and no dryer"));
+      return Optional.of(new Verdict("oil", true, Said.of(SortSaying.OILY)));
     }
     List<SoiledPieces> going = new ArrayList<>(first);
     going.addAll(bulkers);
@@ -82,7 +84,11 @@ public final class Joining {
     }
     String name = together.get(together.size() - 1).kind().name();
     boolean hard = mainC < TravelRules.leastC(together);
-    String reason = "%s bears %d at most, and the load needs %d".formatted(name, mainC, least);
+    Said reason =
+        Said.of(SortSaying.CHILLS)
+            .with("kind", name)
+            .with("celsius", Quantity.celsius(mainC))
+            .with("least", Quantity.celsius(least));
     return Optional.of(new Verdict("heat", hard, reason));
   }
 
@@ -98,17 +104,16 @@ public final class Joining {
           new Verdict(
               "room",
               true,
-              "dry, the first set would be "
-                  + Numbers.percent(fill.dry())
-                  + " of the drum and not go in"));
+              Said.of(SortSaying.DOES_NOT_GO_IN).with("share", Quantity.share(fill.dry()))));
     }
     if (fill.massKg() > machine.capacityKg() + SLACK) {
       return Optional.of(
           new Verdict(
               "mass",
               true,
-              "the load would weigh %s kg and the machine takes %s"
-                  .formatted(Numbers.of(fill.massKg(), 1), Numbers.of(machine.capacityKg(), 1))));
+              Said.of(SortSaying.TOO_HEAVY)
+                  .with("mass", new Quantity(fill.massKg(), Unit.KILOGRAM, 1))
+                  .with("most", new Quantity(machine.capacityKg(), Unit.KILOGRAM, 1))));
     }
     return Optional.empty();
   }
@@ -121,19 +126,19 @@ public final class Joining {
    * @param words why, in one sentence
    */
   public record Pair(
-      boolean together, @org.jspecify.annotations.Nullable TravelRule rule, String words) {}
+      boolean together, @org.jspecify.annotations.Nullable TravelRule rule, Said words) {}
 
   /** Returns why two pieces may not travel together, or that they may. */
   public static Pair pair(SoiledPieces one, SoiledPieces other) {
     int mainC = TravelRules.commonC(List.of(one, other));
     Optional<TravelRule> broken = TravelRules.broken(one, other, mainC).findFirst();
-    String both = one.kind().name() + " and " + other.kind().name();
     if (broken.isPresent()) {
       TravelRule rule = broken.get();
       return new Pair(
           false,
           rule,
-          both + " stay apart: " + (rule.name().equals("heat") ? heat(one, other) : rule.reason()));
+          both(SortSaying.STAY_APART, one, other)
+              .with(REASON, rule.name().equals("heat") ? heat(one, other) : rule.reason()));
     }
     int least = TravelRules.leastC(List.of(one, other));
     int alone = Math.max(TravelRules.neededC(one), TravelRules.neededC(other));
@@ -146,14 +151,16 @@ public final class Joining {
       return new Pair(
           true,
           lifted,
-          "%s may travel together when the main wash holds %d; %s"
-              .formatted(both, least, lifted.reason()));
+          both(SortSaying.FINE_FROM, one, other)
+              .with("celsius", Quantity.celsius(least))
+              .with(REASON, lifted.reason()));
     }
     return new Pair(
-        true,
-        null,
-        "%s may travel together: both bear %d, and no rule keeps them apart"
-            .formatted(both, mainC));
+        true, null, Said.of(SortSaying.FINE_TOGETHER).with("celsius", Quantity.celsius(mainC)));
+  }
+
+  private static Said both(SortSaying saying, SoiledPieces one, SoiledPieces other) {
+    return Said.of(saying).with("one", one.kind().name()).with("other", other.kind().name());
   }
 
   /**
@@ -184,21 +191,22 @@ public final class Joining {
     return all;
   }
 
-  private static String reason(TravelRule rule, SoiledPieces pieces, SoiledPieces other) {
+  private static Said reason(TravelRule rule, SoiledPieces pieces, SoiledPieces other) {
     return rule.name().equals("heat")
         ? heat(pieces, other)
-        : "not with " + other.kind().name() + ": " + rule.reason();
+        : Said.of(SortSaying.NOT_WITH)
+            .with("kind", other.kind().name())
+            .with("reason", rule.reason());
   }
 
-  private static String heat(SoiledPieces one, SoiledPieces other) {
+  private static Said heat(SoiledPieces one, SoiledPieces other) {
     boolean oneIsWeak = one.kind().limits().hottestWashC() < TravelRules.neededC(other);
     SoiledPieces weak = oneIsWeak ? one : other;
     SoiledPieces needy = oneIsWeak ? other : one;
-    return "%s bears %d at most, and %s needs %d"
-        .formatted(
-            weak.kind().name(),
-            weak.kind().limits().hottestWashC(),
-            needy.kind().name(),
-            TravelRules.neededC(needy));
+    return Said.of(SortSaying.WEAK_AND_NEEDY)
+        .with("weak", weak.kind().name())
+        .with("celsius", Quantity.celsius(weak.kind().limits().hottestWashC()))
+        .with("needy", needy.kind().name())
+        .with("needed", Quantity.celsius(TravelRules.neededC(needy)));
   }
 }

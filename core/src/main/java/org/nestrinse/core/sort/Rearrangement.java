@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
 
 /**
@@ -60,7 +61,7 @@ public record Rearrangement(
    * @param words what the rule says
    * @param reason why it was set aside
    */
-  public record SetAside(int drum, String rule, String words, String reason) {}
+  public record SetAside(int drum, String rule, Said words, String reason) {}
 
   /**
    * Returns a sorting after some moves, in their order. The first move that cannot be made ends it.
@@ -89,7 +90,7 @@ public record Rearrangement(
     private final List<Offered> basket = new ArrayList<>();
     private final List<SetAside> setAside = new ArrayList<>();
     private final Set<Integer> made = new TreeSet<>();
-    private final Map<Long, String> reasons = new TreeMap<>();
+    private final Map<Long, Said> reasons = new TreeMap<>();
 
     Bench(Sorted sorted, Machine machine) {
       this.machine = machine;
@@ -113,10 +114,10 @@ public record Rearrangement(
         }
       }
       if (moved.isEmpty()) {
-        throw new OutOfRange("moves.ids", move.ids(), "pieces that are there");
+        throw new OutOfRange("moves.ids", move.ids(), Said.of(SortSaying.PIECES_THERE));
       }
       if (move.to() != STAYS && move.to() != OWN && !made.contains(move.to())) {
-        throw new OutOfRange("moves.to", move.to(), "a load that is there, 0 or -1");
+        throw new OutOfRange("moves.to", move.to(), Said.of(SortSaying.A_LOAD_THERE));
       }
       int target = move.to() == OWN ? made.stream().max(Integer::compare).orElse(0) + 1 : move.to();
       if (target != STAYS) {
@@ -130,7 +131,7 @@ public record Rearrangement(
         moved.forEach(
             o -> {
               add(o.forBulk() ? basket : waiting, o);
-              reasons.put(o.id(), "You kept it back.");
+              reasons.put(o.id(), Said.of(SortSaying.KEPT_BACK));
             });
       } else {
         made.add(target);
@@ -206,8 +207,8 @@ public record Rearrangement(
             drums.put(number, SortSolver.drum(first, joined, no, machine));
           });
       List<Sorted.Wait> waits = new ArrayList<>();
-      waiting.forEach(o -> waits.add(wait(o, reasons.getOrDefault(o.id(), ""))));
-      bulking.left().forEach(o -> waits.add(wait(o, SortSolver.IN_BASKET)));
+      waiting.forEach(o -> waits.add(wait(o, reasons.getOrDefault(o.id(), Said.NOTHING))));
+      bulking.left().forEach(o -> waits.add(wait(o, SortSaying.IN_BASKET.said())));
       return new Rearrangement(
           drums,
           waits,
@@ -217,7 +218,7 @@ public record Rearrangement(
           refused);
     }
 
-    private static Sorted.Wait wait(Offered o, String reason) {
+    private static Sorted.Wait wait(Offered o, Said reason) {
       return new Sorted.Wait(o, HoldingClock.due(o.pieces()), reason);
     }
   }

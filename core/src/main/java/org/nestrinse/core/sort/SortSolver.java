@@ -11,7 +11,8 @@ import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 
 /**
  * Makes loads of everything that waits: fewest machine runs, then every main wash in its fill
@@ -23,8 +24,6 @@ import org.nestrinse.core.units.Numbers;
 public final class SortSolver {
   /** Default time to the next wash; what is due before it goes now. */
   public static final Duration NEXT_CHANCE = Duration.ofHours(24);
-
-  static final String IN_BASKET = "In the basket: it joins a main wash when bulk is wanted.";
 
   /** Number of loads named when something has to wait. */
   private static final int MOST_TOLD = 3;
@@ -75,9 +74,7 @@ public final class SortSolver {
     if (p.soil() == Soil.OIL) {
       return Optional.of(
           new Sorted.Answer(
-              o,
-              "Soaked in oil or solvent it goes into no machine and no dryer: it can catch fire.",
-              "Spread it flat outdoors to dry, then follow local rules."));
+              o, Said.of(SortSaying.SOAKED_IN_OIL), Said.of(SortSaying.SPREAD_OUTDOORS)));
     }
     int limit = p.kind().limits().hottestWashC();
     int needed = TravelRules.neededC(p);
@@ -85,10 +82,12 @@ public final class SortSolver {
       return Optional.of(
           new Sorted.Answer(
               o,
-              "%s bears %d at most, and %s asks for %d."
-                  .formatted(p.kind().name(), limit, p.goal().words(), needed),
-              "Wash it by hand at %d, twice, and dry it well; do not count on it for hygiene."
-                  .formatted(limit)));
+              Said.of(SortSaying.GOAL_TOO_HOT)
+                  .with("kind", p.kind().name())
+                  .with("celsius", Quantity.celsius(limit))
+                  .with("goal", p.goal().said())
+                  .with("needed", Quantity.celsius(needed)),
+              Said.of(SortSaying.BY_HAND_TWICE).with("celsius", Quantity.celsius(limit))));
     }
     if (p.kind().wetL() > machine.drumL() * machine.window().most()
         || p.kind().dryL() > machine.drumL()
@@ -96,13 +95,15 @@ public final class SortSolver {
       return Optional.of(
           new Sorted.Answer(
               o,
-              "%s is too large for %s.".formatted(p.kind().name(), machine.name()),
-              "It needs a larger machine, or the bath tub."));
+              Said.of(SortSaying.TOO_LARGE)
+                  .with("kind", p.kind().name())
+                  .with("machine", machine.name()),
+              Said.of(SortSaying.LARGER_MACHINE)));
     }
     return Optional.empty();
   }
 
-  /** Turns what was found into words and drums. */
+  /** Turns what was found into drums and reasons. */
   private record Draft(Machine machine, Bulking bulking, List<Sorted.Answer> answers) {
 
     Sorted sorted(SortSearch.Found found) {
@@ -118,25 +119,25 @@ public final class SortSolver {
             new Sorted.Wait(o, HoldingClock.due(o.pieces()), whyItWaits(o.pieces(), drums)));
       }
       for (Offered o : bulking.left()) {
-        waiting.add(new Sorted.Wait(o, HoldingClock.due(o.pieces()), IN_BASKET));
+        waiting.add(new Sorted.Wait(o, HoldingClock.due(o.pieces()), SortSaying.IN_BASKET.said()));
       }
       return new Sorted(drums, waiting, answers, found.proven());
     }
 
-    private String whyItWaits(SoiledPieces p, List<Sorted.Drum> drums) {
+    private Said whyItWaits(SoiledPieces p, List<Sorted.Drum> drums) {
       if (drums.isEmpty()) {
-        return "Nothing is due yet, and together it would not fill half a drum.";
+        return Said.of(SortSaying.NOTHING_DUE);
       }
-      StringBuilder why = new StringBuilder("Alone it would not fill half a drum.");
+      List<Said> why = new ArrayList<>();
+      why.add(SortSaying.TOO_LITTLE_ALONE.said());
       for (int i = 0; i < drums.size() && i < MOST_TOLD; i++) {
         Sorted.Drum drum = drums.get(i);
-        why.append(" Load ").append(i + 1).append(": ");
-        why.append(
+        Said against =
             Joining.refuse(p, drum.firstPieces(), List.of(), machine)
-                .orElse("it would be tighter than what may wait should make it"));
-        why.append('.');
+                .orElse(SortSaying.TIGHTER_THAN_WORTH.said());
+        why.add(Said.of(SortSaying.LOAD_SAYS).with("number", i + 1).with("reason", against));
       }
-      return why.toString();
+      return Said.sentences(why);
     }
   }
 
@@ -165,7 +166,7 @@ public final class SortSolver {
     return offered.stream().min(SortTable.BY_DUE).orElse(null);
   }
 
-  static String tooFull(double full) {
-    return "the drum would be " + Numbers.percent(full) + " full, and things must turn over";
+  static Said tooFull(double full) {
+    return Said.of(SortSaying.TOO_FULL).with("share", Quantity.share(full));
   }
 }

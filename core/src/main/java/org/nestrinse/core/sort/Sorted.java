@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.said.Said;
 
 /**
  * What goes together, what waits, and what goes into no load.
@@ -65,7 +66,7 @@ public record Sorted(List<Drum> drums, List<Wait> waiting, List<Answer> answers,
    * @param until their clock: the latest moment
    * @param reason why they wait
    */
-  public record Wait(Offered offered, Instant until, String reason) {}
+  public record Wait(Offered offered, Instant until, Said reason) {}
 
   /**
    * Pieces that fit no load.
@@ -74,7 +75,7 @@ public record Sorted(List<Drum> drums, List<Wait> waiting, List<Answer> answers,
    * @param reason why not
    * @param instead what to do
    */
-  public record Answer(Offered offered, String reason, String instead) {}
+  public record Answer(Offered offered, Said reason, Said instead) {}
 
   /**
    * Small pieces that do not serve as bulk here.
@@ -82,7 +83,7 @@ public record Sorted(List<Drum> drums, List<Wait> waiting, List<Answer> answers,
    * @param kind name of the kind
    * @param reason why not
    */
-  public record Refused(String kind, String reason) {}
+  public record Refused(String kind, Said reason) {}
 
   /**
    * A soft rule that a load breaks.

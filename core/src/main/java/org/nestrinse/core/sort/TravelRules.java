@@ -38,93 +38,38 @@ public final class TravelRules {
   /** All rules, hard ones first, most telling first. */
   public static final List<TravelRule> ALL =
       List.of(
-          TravelRule.hard(
-              "heat",
-              "what needs heat from what bears none",
-              "the load needs a warmer wash than its care limit allows",
-              (a, b) -> a.kind().limits().hottestWashC() < neededC(b)),
-          TravelRule.hard(
-              "illness",
-              "an ill person's things from everyone's",
-              "an ill person's things travel alone, so that germs do not move on",
-              (a, b) -> ill(a) && !ill(b)),
-          TravelRule.hard(
-              "wool",
-              "wool and silk from everything else",
-              "wool and silk go into a gentle programme of their own",
-              (a, b) -> a.kind().animalFibre() && !b.kind().animalFibre()),
+          TravelRule.hard("heat", (a, b) -> a.kind().limits().hottestWashC() < neededC(b)),
+          TravelRule.hard("illness", (a, b) -> ill(a) && !ill(b)),
+          TravelRule.hard("wool", (a, b) -> a.kind().animalFibre() && !b.kind().animalFibre()),
           TravelRule.hard(
               "toilet",
-              SortWords.title(SortWords.Rule.TOILET),
-              SortWords.reason(SortWords.Rule.TOILET),
               (a, b) ->
                   TOILET_OR_FLOOR.contains(a.kind().bin()) && !CLEANING.contains(b.kind().bin())),
           TravelRule.hard(
-              "food",
-              "kitchen cloths from what touched toilet or floor",
-              "what touched the toilet or the floor never meets what touches food",
-              (a, b) -> a.kind().bin() == Bin.BODY && b.kind().bin() == Bin.KITCHEN),
+              "food", (a, b) -> a.kind().bin() == Bin.BODY && b.kind().bin() == Bin.KITCHEN),
           TravelRule.hard(
               "workshop",
-              "wheel, engine and oily cloths from everything else",
-              "oily cloths soil the rest, and oil in a dryer burns",
               (a, b) -> a.kind().bin() == Bin.WORKSHOP && b.kind().bin() != Bin.WORKSHOP),
-          TravelRule.hard(
-              "polish",
-              "polish, wax and coatings from everything else",
-              "wax moves on to everything in the drum, and repels water there",
-              (a, b) -> waxy(a) && !waxy(b)),
-          TravelRule.hard(
-              "dye",
-              "new dark pieces from pale ones, for three washes",
-              "new dark pieces bleed for three washes, and pale ones take the dye",
-              (a, b) -> bleeds(a) && b.kind().colour() == Colour.PALE),
-          TravelRule.hard(
-              "first",
-              SortWords.title(SortWords.Rule.FIRST_WASH),
-              SortWords.reason(SortWords.Rule.FIRST_WASH),
-              (a, b) -> a.firstWash() && !b.firstWash()),
-          TravelRule.hard(
-              "skin",
-              "what must not see enzymes or scent from what needs them",
-              SortWords.reason(SortWords.Rule.SKIN),
-              (a, b) -> enzymesHarm(a) && !sensitive(b) && b.soil().protein()),
-          TravelRule.hardBelow(
-              SANITISING_MAIN_C,
-              "newborn",
-              "a newborn's things from others, below 60",
-              "below 60 a newborn's things travel alone",
-              (a, b) -> newborn(a) && !newborn(b)),
+          TravelRule.hard("polish", (a, b) -> waxy(a) && !waxy(b)),
+          TravelRule.hard("dye", (a, b) -> bleeds(a) && b.kind().colour() == Colour.PALE),
+          TravelRule.hard("first", (a, b) -> a.firstWash() && !b.firstWash()),
+          TravelRule.hard("skin", (a, b) -> enzymesHarm(a) && !sensitive(b) && b.soil().protein()),
+          TravelRule.hardBelow(SANITISING_MAIN_C, "newborn", (a, b) -> newborn(a) && !newborn(b)),
           TravelRule.softBelow(
               SANITISING_MAIN_C,
               160,
               "clothes",
-              "clothes from heavily soiled things, below 60",
-              "below 60 clothes had better not share a wash with heavily soiled things",
               (a, b) -> clothes(a) && !clothes(b) && heavilySoiled(b)),
+          TravelRule.soft(200, "lint", (a, b) -> a.kind().gripsLint() && b.kind().givesLint()),
           TravelRule.soft(
-              200,
-              "lint",
-              "microfibre from what sheds lint",
-              "microfibre grips the lint of the others and cannot let go",
-              (a, b) -> a.kind().gripsLint() && b.kind().givesLint()),
-          TravelRule.soft(
-              200,
-              "glass",
-              "glass cloths from every other bin",
-              "glass cloths streak once they have met other soil",
-              (a, b) -> a.kind().bin() == Bin.GLASS && b.kind().bin() != Bin.GLASS),
+              200, "glass", (a, b) -> a.kind().bin() == Bin.GLASS && b.kind().bin() != Bin.GLASS),
           TravelRule.soft(
               150,
               "bins",
-              "cleaning cloths from each other and from the linen",
-              "cleaning cloths carry what they wiped into the rest",
               (a, b) -> CLEANING.contains(a.kind().bin()) && a.kind().bin() != b.kind().bin()),
           TravelRule.soft(
               130,
               "wrapping",
-              "large pieces from nappies",
-              "large pieces wrap the small ones and stop them rubbing",
               (a, b) -> large(a) && (b.kind().role().nappyPart() || b.kind().role() == Role.WIPE)));
 
   private TravelRules() {}

@@ -1,5 +1,9 @@
 package org.nestrinse.core.textile;
 
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
+
 /**
  * What a piece can take.
  *
@@ -51,9 +55,13 @@ public record CareLimits(int hottestWashC, int fastestSpinRpm, DryerHeat dryer) 
         dryer.strictest(other.dryer));
   }
 
-  /** Returns the limits in words: "60 at most, spin 1000 at most, tumble low". */
-  public String words() {
-    String spin = fastestSpinRpm < NO_SPIN_LIMIT_RPM ? ", spin " + fastestSpinRpm + " at most" : "";
-    return hottestWashC + " at most" + spin + ", " + dryer.words();
+  /** Returns the limits: "up to 60°, spin up to 1000 rpm, tumble low". */
+  public Said said() {
+    boolean limited = fastestSpinRpm < NO_SPIN_LIMIT_RPM;
+    Said said =
+        Said.of(limited ? TextileSaying.CARE_SPIN : TextileSaying.CARE)
+            .with("celsius", Quantity.celsius(hottestWashC))
+            .with("dryer", dryer);
+    return limited ? said.with("spin", Quantity.of(fastestSpinRpm, Unit.RPM)) : said;
   }
 }

@@ -1,22 +1,13 @@
 package org.nestrinse.core.textile;
 
+import org.nestrinse.core.said.Saying;
+
 /** How warm a tumble dryer may be for a piece, from never to normal. */
-public enum DryerHeat {
-  NONE("no tumbling"),
-  NO_HEAT("tumble without heat"),
-  LOW("tumble low"),
-  NORMAL("tumble normal");
-
-  private final String words;
-
-  DryerHeat(String words) {
-    this.words = words;
-  }
-
-  /** Returns the limit in words. */
-  public String words() {
-    return words;
-  }
+public enum DryerHeat implements Saying {
+  NONE,
+  NO_HEAT,
+  LOW,
+  NORMAL;
 
   /** Returns the stricter of the two. */
   public DryerHeat strictest(DryerHeat other) {

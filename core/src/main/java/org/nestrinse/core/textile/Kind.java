@@ -2,6 +2,8 @@ package org.nestrinse.core.textile;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -21,6 +23,7 @@ import org.nestrinse.core.units.Range;
  * @param colour whether its dye may bleed while it is new
  * @param bulkFactor what the household saw: its volume over the computed one, {@link #BULK_FACTOR};
  *     1 when nobody looked
+ * @param plural the name of several, such as "bamboo trifolds"
  */
 public record Kind(
     long id,
@@ -32,10 +35,11 @@ public record Kind(
     boolean small,
     @Nullable CareLimits label,
     Colour colour,
-    double bulkFactor) {
+    double bulkFactor,
+    String plural) {
 
   /** Bounds of what a look into the drum may make of a kind's bulk. */
-  public static final Range BULK_FACTOR = new Range(0.7, 1.4, "");
+  public static final Range BULK_FACTOR = new Range(0.7, 1.4);
 
   /** Room for a peg and a gap beside each piece [m]. */
   private static final double PEG_M = 0.05;
@@ -48,14 +52,14 @@ public record Kind(
 
   public Kind {
     if (parts.isEmpty()) {
-      throw new OutOfRange("parts", "empty", "at least one part");
+      throw new OutOfRange("parts", Allowed.EMPTY, TextileSaying.AT_LEAST_ONE_PART);
     }
     Limits.AREA_M2.check("areaM2", areaM2);
     BULK_FACTOR.check("bulkFactor", bulkFactor);
     parts = List.copyOf(parts);
   }
 
-  /** Makes a pale kind whose bulk is as computed. */
+  /** Makes a pale kind whose bulk is as computed, with a regular plural. */
   public Kind(
       long id,
       String name,
@@ -65,7 +69,12 @@ public record Kind(
       double areaM2,
       boolean small,
       @Nullable CareLimits label) {
-    this(id, name, role, bin, parts, areaM2, small, label, Colour.PALE, 1);
+    this(id, name, role, bin, parts, areaM2, small, label, Colour.PALE, 1, name + "s");
+  }
+
+  /** Returns so many of it by name: "3 bamboo trifolds". */
+  public Said counted(int count) {
+    return Said.pieces(count, name, plural);
   }
 
   /** Returns the dry mass of one piece [kg]. */

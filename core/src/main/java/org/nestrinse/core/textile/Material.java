@@ -1,26 +1,27 @@
 package org.nestrinse.core.textile;
 
+import org.nestrinse.core.said.Saying;
+
 /**
  * What textiles are made of, with the constants that the models need.
  *
  * @see "docs/models.md, section 1"
  */
-public enum Material {
-  COTTON("cotton", 1.00, 1.00, 7.5, 0.62, 0.30, 0.085, 60, DryerHeat.NORMAL, true),
-  LINEN("linen", 0.90, 0.95, 7.0, 0.65, 0.28, 0.120, 60, DryerHeat.NORMAL, false),
-  BAMBOO_VISCOSE("bamboo", 1.20, 1.45, 7.5, 0.60, 0.35, 0.130, 60, DryerHeat.LOW, true),
-  HEMP_COTTON("hemp and cotton", 1.10, 1.15, 7.0, 0.62, 0.32, 0.100, 60, DryerHeat.LOW, true),
-  MICROFIBRE("microfibre", 0.90, 0.45, 9.0, 0.60, 0.25, 0.012, 40, DryerHeat.NO_HEAT, false),
-  POLYESTER_FLEECE("fleece", 0.40, 0.30, 12.0, 0.75, 0.15, 0.004, 60, DryerHeat.LOW, true),
-  LAMINATE("waterproof laminate", 0.15, 0.15, 9.0, 0.85, 0.05, 0.004, 60, DryerHeat.NONE, false),
-  POLYCOTTON("polycotton", 0.70, 0.70, 7.5, 0.65, 0.25, 0.045, 60, DryerHeat.LOW, false),
-  WOOL("wool", 1.00, 0.90, 9.0, 0.70, 0.40, 0.160, 30, DryerHeat.NONE, false),
+public enum Material implements Saying {
+  COTTON(1.00, 1.00, 7.5, 0.62, 0.30, 0.085, 60, DryerHeat.NORMAL, true),
+  LINEN(0.90, 0.95, 7.0, 0.65, 0.28, 0.120, 60, DryerHeat.NORMAL, false),
+  BAMBOO_VISCOSE(1.20, 1.45, 7.5, 0.60, 0.35, 0.130, 60, DryerHeat.LOW, true),
+  HEMP_COTTON(1.10, 1.15, 7.0, 0.62, 0.32, 0.100, 60, DryerHeat.LOW, true),
+  MICROFIBRE(0.90, 0.45, 9.0, 0.60, 0.25, 0.012, 40, DryerHeat.NO_HEAT, false),
+  POLYESTER_FLEECE(0.40, 0.30, 12.0, 0.75, 0.15, 0.004, 60, DryerHeat.LOW, true),
+  LAMINATE(0.15, 0.15, 9.0, 0.85, 0.05, 0.004, 60, DryerHeat.NONE, false),
+  POLYCOTTON(0.70, 0.70, 7.5, 0.65, 0.25, 0.045, 60, DryerHeat.LOW, false),
+  WOOL(1.00, 0.90, 9.0, 0.70, 0.40, 0.160, 30, DryerHeat.NONE, false),
   /** House figures: like other thin synthetics; heat creases it for good. */
-  NYLON("nylon", 0.40, 0.40, 8.0, 0.70, 0.15, 0.040, 40, DryerHeat.LOW, false),
+  NYLON(0.40, 0.40, 8.0, 0.70, 0.15, 0.040, 40, DryerHeat.LOW, false),
   /** House figures: between wool and viscose; treated like wool by every rule. */
-  SILK("silk", 0.90, 0.90, 8.0, 0.65, 0.35, 0.110, 30, DryerHeat.NONE, false);
+  SILK(0.90, 0.90, 8.0, 0.65, 0.35, 0.110, 30, DryerHeat.NONE, false);
 
-  private final String words;
   private final double absorbency;
   private final double spinFactor;
   private final double looseBulkLKg;
@@ -32,7 +33,6 @@ public enum Material {
   private final boolean givesLint;
 
   Material(
-      String words,
       double absorbency,
       double spinFactor,
       double looseBulkLKg,
@@ -42,7 +42,6 @@ public enum Material {
       int hottestWashC,
       DryerHeat dryer,
       boolean givesLint) {
-    this.words = words;
     this.absorbency = absorbency;
     this.spinFactor = spinFactor;
     this.looseBulkLKg = looseBulkLKg;
@@ -52,11 +51,6 @@ public enum Material {
     this.hottestWashC = hottestWashC;
     this.dryer = dryer;
     this.givesLint = givesLint;
-  }
-
-  /** Returns the name a person uses. */
-  public String words() {
-    return words;
   }
 
   /** Returns how much bath water a kilogram takes up, cotton being 1. */

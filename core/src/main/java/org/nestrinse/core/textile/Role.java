@@ -1,37 +1,28 @@
 package org.nestrinse.core.textile;
 
+import org.nestrinse.core.said.Saying;
+
 /** What a kind is for, once clean: which place it takes in a bundle, or which shelf it lies on. */
-public enum Role {
-  SHELL("shell"),
-  COVER("cover"),
-  NIGHT_FITTED("night fitted"),
+public enum Role implements Saying {
+  SHELL,
+  COVER,
+  NIGHT_FITTED,
   /** A day nappy by itself, without cover or booster. */
-  ALL_IN_ONE("all-in-one"),
-  INSERT("main insert"),
+  ALL_IN_ONE,
+  INSERT,
   /** A flat or a prefold, which is a day nappy with a cover over it. */
-  FLAT("flat or prefold"),
-  BOOSTER("booster"),
-  LINER("liner"),
-  WIPE("wipe"),
-  WET_BAG("wet bag"),
-  BED_PAD("bed pad"),
-  SANITARY_PAD("sanitary pad"),
-  NURSING_PAD("nursing pad"),
-  CLOTHES("clothes"),
-  BEDDING("bedding"),
-  TOWEL("towel"),
-  CLOTH("cloth");
-
-  private final String words;
-
-  Role(String words) {
-    this.words = words;
-  }
-
-  /** Returns the name a person uses. */
-  public String words() {
-    return words;
-  }
+  FLAT,
+  BOOSTER,
+  LINER,
+  WIPE,
+  WET_BAG,
+  BED_PAD,
+  SANITARY_PAD,
+  NURSING_PAD,
+  CLOTHES,
+  BEDDING,
+  TOWEL,
+  CLOTH;
 
   /** Returns whether it is a nappy or a part of one. */
   public boolean nappyPart() {

@@ -3,6 +3,9 @@ package org.nestrinse.core.textile;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 
@@ -31,7 +34,10 @@ public record TextileLoad(List<MaterialMass> masses) {
     masses = List.copyOf(masses);
     double total = masses.stream().mapToDouble(MaterialMass::massKg).sum();
     if (total > Limits.MASS_KG.max()) {
-      throw new OutOfRange("load", total + " kg in all", Limits.MASS_KG.describe() + " in all");
+      throw new OutOfRange(
+          "load",
+          Said.of(TextileSaying.IN_ALL).with("mass", new Quantity(total, Unit.KILOGRAM, 1)),
+          Said.of(TextileSaying.IN_ALL).with("mass", Limits.MASS_KG.allowed()));
     }
   }
 

@@ -1,11 +1,21 @@
 package org.nestrinse.core.wash;
 
-/** Says in one sentence why there is no routine for a load on this machine. */
+import org.nestrinse.core.said.Said;
+
+/** Says why there is no routine for a load on this machine. */
 public final class CannotPlan extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
-  /** Makes the error with a sentence for the person. */
-  public CannotPlan(String sentence) {
-    super(sentence);
+  private final transient Said said;
+
+  /** Makes the error with what the person is told. */
+  public CannotPlan(Said said) {
+    super(said.toString());
+    this.said = said;
+  }
+
+  /** Returns what the person is told. */
+  public Said said() {
+    return said;
   }
 }

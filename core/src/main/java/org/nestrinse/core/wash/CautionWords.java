@@ -1,170 +1,158 @@
 package org.nestrinse.core.wash;
 
-import org.nestrinse.core.bath.BathWords;
-import org.nestrinse.core.units.Numbers;
-import org.nestrinse.core.units.Words;
+import java.util.List;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.textile.Kind;
 
-/** The words of the cautions of a wash. */
+/** What the cautions of a wash say. */
 final class CautionWords {
+  private static final String KIND = "kind";
+  private static final String CELSIUS = "celsius";
+  private static final String PRODUCT = "product";
+  private static final String AMOUNT = "amount";
+  private static final String NEAREST = "nearest";
+  private static final double WORTH_TELLING_MG_KG = 1;
+
   private CautionWords() {}
 
   /** Returns what it is, in a few words. */
-  static String title(WashCaution c) {
+  static Said title(WashCaution c) {
     if (c instanceof WashCaution.TooHot x) {
-      return "Too hot for " + x.kind().name();
+      return ofKind(CautionSaying.TOO_HOT_TITLE, x.kind());
     }
     if (c instanceof WashCaution.LittleTooHot x) {
-      return "A little hot for " + x.kind().name();
+      return ofKind(CautionSaying.LITTLE_TOO_HOT_TITLE, x.kind());
     }
     if (c instanceof WashCaution.TooFast x) {
-      return "Spin too fast for " + x.kind().name();
+      return ofKind(CautionSaying.TOO_FAST_TITLE, x.kind());
     }
     if (c instanceof WashCaution.NotTogether x) {
-      return "Not together at " + x.plannedC() + "°";
+      return celsius(CautionSaying.NOT_TOGETHER_TITLE, x.plannedC());
     }
     if (c instanceof WashCaution.ProteinSets x) {
-      return "Heat would set the " + BathWords.of(x.soil());
+      return Said.of(CautionSaying.PROTEIN_TITLE).with("soil", x.soil());
     }
     if (c instanceof WashCaution.Coats x) {
-      return Words.capital(x.product().name()) + " coats " + x.what();
+      return Said.of(CautionSaying.COATS_TITLE)
+          .with(PRODUCT, Said.from(x.product().name()).capital())
+          .with("what", x.what());
     }
     if (c instanceof WashCaution.StaysOnSkin x) {
-      return Words.capital(x.product().name()) + " stays on the textile";
+      return Said.of(CautionSaying.STAYS_TITLE)
+          .with(PRODUCT, Said.from(x.product().name()).capital());
     }
     if (c instanceof WashCaution.AboveMaximum x) {
-      return "Too much " + x.product().name();
-    }
-    if (c instanceof WashCaution.ChlorineLast) {
-      return "No chlorine in the last bath";
-    }
-    if (c instanceof WashCaution.ChlorineRinses) {
-      return "Rinse chlorine out twice";
+      return Said.of(CautionSaying.TOO_MUCH_TITLE).with(PRODUCT, x.product().name());
     }
     if (c instanceof WashCaution.ChlorineDye x) {
-      return "Chlorine bleaches " + x.kind().name();
-    }
-    if (c instanceof WashCaution.ChlorineNewborn) {
-      return "No chlorine for a newborn";
-    }
-    if (c instanceof WashCaution.ChlorineCare) {
-      return "Chlorine: gloves and fresh air";
+      return ofKind(CautionSaying.CHLORINE_DYE_TITLE, x.kind());
     }
     if (c instanceof WashCaution.Oily x) {
-      return "Oil or solvent on " + x.kind().name();
+      return ofKind(CautionSaying.OILY_TITLE, x.kind());
     }
-    return "Nothing that coats";
+    return CautionSaying.valueOf(c.sort() + "_TITLE").said();
   }
 
   /** Returns what to do and why. */
-  static String sentence(WashCaution c) {
+  static Said sentence(WashCaution c) {
     if (c instanceof WashCaution.TooHot x) {
       return tooHot(x);
     }
     if (c instanceof WashCaution.LittleTooHot x) {
-      return "The bath reaches %s°, and the label says %d°. Machines vary by that much."
-          .formatted(Numbers.of(x.peakC(), 0), x.kind().limits().hottestWashC());
+      return celsius(CautionSaying.LITTLE_TOO_HOT, x.peakC())
+          .with("limit", Quantity.celsius(x.kind().limits().hottestWashC()));
     }
     if (c instanceof WashCaution.TooFast x) {
-      return "%s tolerates %d rpm at most, and %d is planned. Choose a slower spin."
-          .formatted(
-              Words.capital(x.kind().name()), x.kind().limits().fastestSpinRpm(), x.plannedRpm());
+      return ofKind(CautionSaying.TOO_FAST, x.kind())
+          .with("limit", Quantity.of(x.kind().limits().fastestSpinRpm(), Unit.RPM))
+          .with("planned", Quantity.of(x.plannedRpm(), Unit.RPM));
     }
     if (c instanceof WashCaution.NotTogether x) {
       return notTogether(x);
     }
     if (c instanceof WashCaution.ProteinSets x) {
-      return "Above 50° about %s of it would set and stay. %s"
-          .formatted(
-              Numbers.percent(x.share()),
-              x.coldFirst()
-                  ? "A longer cold rinse first takes more of it out."
-                  : "Rinse it cold first, or start cooler.");
+      CautionSaying then = x.coldFirst() ? CautionSaying.LONGER_COLD : CautionSaying.COLD_FIRST;
+      return both(
+          Said.of(CautionSaying.PROTEIN).with("share", Quantity.share(x.share())), then.said());
     }
     if (c instanceof WashCaution.Coats x) {
-      return coats(x);
+      Said leaves = x.mgKg() >= WORTH_TELLING_MG_KG ? leaves(x.mgKg()) : Said.NOTHING;
+      return both(CautionSaying.valueOf("COATS_" + x.harmed()).said(), leaves);
     }
     if (c instanceof WashCaution.StaysOnSkin x) {
-      return "About %s mg/kg would dry on what touches skin. %s"
-          .formatted(
-              Numbers.of(x.mgKg(), 0),
-              x.labelSays()
-                  ? "Its label says that it stays in. Confirm that you want that."
-                  : "Rinse once more after it, or leave it out.");
+      CautionSaying then = x.labelSays() ? CautionSaying.CONFIRM_IT : CautionSaying.RINSE_AFTER;
+      return both(
+          Said.of(CautionSaying.STAYS).with(AMOUNT, Quantity.of(x.mgKg(), Unit.MG_PER_KG)),
+          then.said());
     }
     if (c instanceof WashCaution.AboveMaximum x) {
-      return "%s g would go in. Its label allows %s g in one bath. Put in less."
-          .formatted(Numbers.of(x.grams(), 0), Numbers.of(x.mostG(), 0));
+      return Said.of(CautionSaying.TOO_MUCH)
+          .with(AMOUNT, Quantity.of(x.grams(), Unit.GRAM))
+          .with("most", Quantity.of(x.mostG(), Unit.GRAM));
     }
     if (c instanceof WashCaution.ChlorineLast x) {
-      return "%s would dry on the textile. Put it into a bath that is rinsed twice afterwards."
-          .formatted(Words.capital(x.product().name()));
+      return Said.of(CautionSaying.CHLORINE_LAST).with(PRODUCT, x.product().name());
     }
     if (c instanceof WashCaution.ChlorineRinses x) {
-      return "%s, and %s of it would remain. Two full rinses must follow, and under 2 %% may remain."
-          .formatted(
-              Numbers.count(x.rinses(), "rinse follows", "rinses follow"),
-              Numbers.of(100 * x.remains(), 1) + " %");
+      return Said.of(CautionSaying.CHLORINE_RINSES)
+          .with("rinses", x.rinses())
+          .with("share", new Quantity(x.remains(), Unit.SHARE, 1));
     }
     if (c instanceof WashCaution.ChlorineDye x) {
-      return x.fresh()
-          ? "It is new, and nobody knows yet whether its colour holds. Leave the chlorine out."
-          : "Chlorine is only for white or proven colour-fast pieces. Leave it out.";
-    }
-    if (c instanceof WashCaution.ChlorineNewborn) {
-      return "Never on a newborn's things. Heat or oxygen whitener does the work.";
+      return (x.fresh() ? CautionSaying.CHLORINE_NEW : CautionSaying.CHLORINE_DYE).said();
     }
     if (c instanceof WashCaution.ChlorineCare x) {
-      return x.byHand()
-          ? "Wear gloves, use cool water, open the window. Mix it with nothing else."
-          : "Wear gloves when you pour it, and open the window. Mix it with nothing else.";
+      return (x.byHand() ? CautionSaying.CHLORINE_BY_HAND : CautionSaying.CHLORINE_POURED).said();
     }
-    if (c instanceof WashCaution.Oily) {
-      return "It can catch fire in a machine or a dryer. Dry it flat outdoors and follow local rules.";
+    if (c instanceof WashCaution.LoadForbids x) {
+      return (x.microfibre() ? CautionSaying.NO_BALLS : CautionSaying.NO_SHEETS).said();
     }
-    WashCaution.LoadForbids x = (WashCaution.LoadForbids) c;
-    return x.microfibre()
-        ? "Leave the softener drawer empty. No dryer sheets and no dryer balls."
-        : "Leave the softener drawer empty. No dryer sheets: they stop pieces soaking up.";
+    return CautionSaying.valueOf(c.sort().name()).said();
   }
 
-  private static String tooHot(WashCaution.TooHot x) {
-    int limit = x.kind().limits().hottestWashC();
-    String reaches =
+  private static Said tooHot(WashCaution.TooHot x) {
+    Said reaches =
         x.peakC() > x.chosenC() + 1
-            ? "This programme reaches %s° when set to %d°"
-                .formatted(Numbers.of(x.peakC(), 0), x.chosenC())
-            : "%s° is planned".formatted(Numbers.of(x.peakC(), 0));
-    String nearest =
+            ? celsius(CautionSaying.REACHES, x.peakC()).with("set", Quantity.celsius(x.chosenC()))
+            : celsius(CautionSaying.IS_PLANNED, x.peakC());
+    Said limit =
+        ofKind(CautionSaying.TOO_HOT, x.kind())
+            .with("reaches", reaches)
+            .with("limit", Quantity.celsius(x.kind().limits().hottestWashC()));
+    Said nearest =
         x.nearestC() == null
-            ? "No programme of this machine fits, so take it out of the load."
-            : "%d° fits.".formatted(x.nearestC());
-    String label =
-        x.kind().label() == null
-            ? " If its care label allows more, write that into Kit, Textiles."
-            : "";
-    return "%s, and %s tolerates %d° at most. %s%s"
-        .formatted(reaches, x.kind().name(), limit, nearest, label);
+            ? CautionSaying.NONE_FITS.said()
+            : Said.of(CautionSaying.FITS).with(NEAREST, Quantity.celsius(x.nearestC()));
+    Said label = x.kind().label() == null ? CautionSaying.TELL_KIT.said() : Said.NOTHING;
+    return Said.sentences(List.of(limit, nearest, label));
   }
 
-  private static String notTogether(WashCaution.NotTogether x) {
-    String what =
-        x.newborn()
-            ? "Below %d° a newborn's things are washed alone.".formatted(x.fromC())
-            : "Below %d° germs move from soiled pieces to clothes and whites.".formatted(x.fromC());
-    String then =
+  private static Said notTogether(WashCaution.NotTogether x) {
+    Said what =
+        celsius(x.newborn() ? CautionSaying.NEWBORN_ALONE : CautionSaying.GERMS_MOVE, x.fromC());
+    Said then =
         x.nearestC() == null
-            ? " Take them out of this load."
-            : " Plan %d°, or take them out.".formatted(x.nearestC());
-    return what + then + (x.newborn() ? "" : " Some families do it after a thorough first wash.");
+            ? CautionSaying.TAKE_OUT.said()
+            : Said.of(CautionSaying.PLAN_OR_TAKE_OUT).with(NEAREST, Quantity.celsius(x.nearestC()));
+    Said some = x.newborn() ? Said.NOTHING : CautionSaying.SOME_FAMILIES.said();
+    return Said.sentences(List.of(what, then, some));
   }
 
-  private static String coats(WashCaution.Coats x) {
-    String leaves =
-        x.mgKg() >= 1 ? " About %s mg/kg would stay.".formatted(Numbers.of(x.mgKg(), 0)) : "";
-    return switch (x.harmed()) {
-      case ABSORBENT -> "It makes water run off, and is never needed." + leaves;
-      case MICROFIBRE -> "Coated microfibre no longer grabs dirt. It is never needed." + leaves;
-      case NEWBORN -> "A newborn's skin does better without it. It is never needed." + leaves;
-    };
+  private static Said leaves(double mgKg) {
+    return Said.of(CautionSaying.LEAVES).with(AMOUNT, Quantity.of(mgKg, Unit.MG_PER_KG));
+  }
+
+  private static Said both(Said one, Said other) {
+    return Said.sentences(List.of(one, other));
+  }
+
+  private static Said ofKind(CautionSaying saying, Kind kind) {
+    return Said.of(saying).with(KIND, kind.name());
+  }
+
+  private static Said celsius(CautionSaying saying, double celsius) {
+    return Said.of(saying).with(CELSIUS, Quantity.celsius(celsius));
   }
 }

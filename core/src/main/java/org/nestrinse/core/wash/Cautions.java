@@ -14,11 +14,12 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.safety.Caution.Strength;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.units.Numbers;
 
 /** What a person should know before and during a routine, each at its step. */
 final class Cautions {
@@ -63,8 +64,8 @@ final class Cautions {
       cautions.add(
           Strength.CHECK,
           "no-detergent",
-          "No detergent suits this load",
-          "Nothing on the shelf fits these pieces and people; the plan washes with water alone.",
+          WashPhrase.NO_DETERGENT_TITLE.said(),
+          WashPhrase.NO_DETERGENT.said(),
           cautions.mainStep());
     }
     return List.copyOf(cautions.found);
@@ -163,9 +164,8 @@ final class Cautions {
       add(
           Strength.CHECK,
           "enzymes-skin",
-          "Enzymes for sensitive skin",
-          "You asked for enzymes, and someone's skin is sensitive. Rinse well and watch; redness that lasts is a"
-              + " clinician's matter.",
+          WashPhrase.ENZYMES_SKIN_TITLE.said(),
+          WashPhrase.ENZYMES_SKIN.said(),
           mainStep());
     }
     boolean clothes = job.all().stream().anyMatch(p -> p.kind().role() == Role.CLOTHES);
@@ -174,8 +174,8 @@ final class Cautions {
       add(
           Strength.CHECK,
           "clothes-alone",
-          "Clothes are with other things",
-          "You wash baby clothes always alone, and here they are not. Sort can part them.",
+          WashPhrase.CLOTHES_ALONE_TITLE.said(),
+          WashPhrase.CLOTHES_ALONE.said(),
           1);
     }
     HygieneGoal asked = job.wishes().goal();
@@ -183,9 +183,8 @@ final class Cautions {
       add(
           Strength.CHECK,
           "goal-lowered",
-          "Goal lowered to " + asked.words(),
-          "Soil and people here call for %s. Your choice stays visible in the record."
-              .formatted(job.calledFor().words()),
+          Said.of(WashPhrase.GOAL_LOWERED_TITLE).with("goal", asked),
+          Said.of(WashPhrase.GOAL_LOWERED).with("goal", job.calledFor()),
           1);
     }
   }
@@ -200,9 +199,9 @@ final class Cautions {
         add(
             Strength.CHECK,
             "hot-hands",
-            "Hot for hands",
-            "%d is planned. Cold water first, then hot; gloves; the child out of reach."
-                .formatted(step.run().temperatureC()),
+            WashPhrase.HOT_HANDS_TITLE.said(),
+            Said.of(WashPhrase.HOT_HANDS)
+                .with("celsius", Quantity.celsius(step.run().temperatureC())),
             step.number());
       }
     }
@@ -214,34 +213,19 @@ final class Cautions {
                 add(
                     Strength.CHECK,
                     "bucket-child",
-                    "Water in a bucket",
-                    "Never leave it within a child's reach, not for a minute. Empty it before you turn away.",
+                    WashPhrase.BUCKET_TITLE.said(),
+                    WashPhrase.BUCKET.said(),
                     s.number()));
   }
 
   private void loading() {
     if (job.first().stream().anyMatch(p -> p.soil().hasSolids() && !p.solidsOff())) {
-      add(
-          Strength.CHECK,
-          "solids",
-          "Solids off first",
-          "Some pieces still carry solids. They go into the toilet, not the drain: shake, or rinse under cold water.",
-          1);
+      add(Strength.CHECK, "solids", WashPhrase.SOLIDS_TITLE.said(), WashPhrase.SOLIDS.said(), 1);
     }
     if (job.needs(SkinNeed.ILL)) {
-      add(
-          Strength.CHECK,
-          "illness",
-          "Gloves, and no shaking",
-          "Someone is ill: wear gloves, do not shake the pieces, wash your hands after. Follow local health advice.",
-          1);
+      add(Strength.CHECK, "illness", WashPhrase.ILLNESS_TITLE.said(), WashPhrase.ILLNESS.said(), 1);
     } else if (job.first().stream().anyMatch(p -> p.soil() == Soil.BLOOD)) {
-      add(
-          Strength.NOTE,
-          "blood",
-          "Blood",
-          "Gloves when it is someone else's. Cold water first.",
-          1);
+      add(Strength.NOTE, "blood", WashPhrase.BLOOD_TITLE.said(), WashPhrase.BLOOD.said(), 1);
     }
     job.first().stream()
         .filter(p -> p.soil() == Soil.WET || p.soil() == Soil.STOOL)
@@ -253,9 +237,8 @@ final class Cautions {
                 add(
                     Strength.CHECK,
                     "held-too-long",
-                    "Waited more than three days",
-                    p.kind().name()
-                        + " is past three days: ammonia may have formed. Air the room, rinse twice.",
+                    WashPhrase.HELD_TITLE.said(),
+                    Said.of(WashPhrase.HELD).with("kind", p.kind().name()),
                     1));
   }
 
@@ -266,15 +249,15 @@ final class Cautions {
           add(
               Strength.NOTE,
               "products-up-high",
-              "Products closed and up high",
-              "Close the pack and put it back out of a child's reach before you start the machine.",
+              WashPhrase.UP_HIGH_TITLE.said(),
+              WashPhrase.UP_HIGH.said(),
               step.number());
           if (step.doses().stream().anyMatch(d -> d.product().form() == Product.Form.POWDER)) {
             add(
                 Strength.NOTE,
                 "powder",
-                "Powder irritates",
-                "Do not breathe it in. Wash it off skin; gloves for oxygen whitener.",
+                WashPhrase.POWDER_TITLE.said(),
+                WashPhrase.POWDER_CARE.said(),
                 step.number());
           }
         });
@@ -290,8 +273,8 @@ final class Cautions {
       add(
           Strength.NOTE,
           "enzymes-heat",
-          "Enzymes do nothing here",
-          "Above 65 for the whole time they are destroyed.",
+          WashPhrase.ENZYMES_HEAT_TITLE.said(),
+          WashPhrase.ENZYMES_HEAT.said(),
           mainStep());
     }
   }
@@ -302,16 +285,16 @@ final class Cautions {
       add(
           Strength.CHECK,
           "under-full",
-          "The drum is only " + Numbers.percent(fill.main()) + " full",
-          "Few pieces in a big drum do not rub each other clean. Add small pieces, or let it wait if the clock allows.",
+          Said.of(WashPhrase.UNDER_FULL_TITLE).with("share", Quantity.share(fill.main())),
+          WashPhrase.UNDER_FULL.said(),
           mainStep());
     }
     if (fill.main() > job.machine().window().most()) {
       add(
           Strength.CHECK,
           "over-full",
-          "The drum is " + Numbers.percent(fill.main()) + " full",
-          "Nothing turns over in there. Take pieces out.",
+          Said.of(WashPhrase.OVER_FULL_TITLE).with("share", Quantity.share(fill.main())),
+          WashPhrase.OVER_FULL.said(),
           mainStep());
     }
   }
@@ -322,8 +305,8 @@ final class Cautions {
         add(
             Strength.NOTE,
             "scald",
-            "Water that scalds",
-            "Above 55 it scalds in seconds, a child's skin faster. Keep children from the door and the drain hose.",
+            WashPhrase.SCALD_TITLE.said(),
+            WashPhrase.SCALD.said(),
             step.number());
       }
     }
@@ -341,19 +324,18 @@ final class Cautions {
       add(
           Strength.NOTE,
           "hang",
-          "Hang, never tumble",
-          String.join(", ", hang) + ": waterproof or elastic, so no dryer. " + sun(),
+          WashPhrase.HANG_TITLE.said(),
+          Said.sentences(List.of(Said.of(WashPhrase.HANG).with("kinds", Said.row(hang)), sun())),
           steps.size());
     }
   }
 
-  private String sun() {
+  private Said sun() {
     if (job.wishes().chose(Disagreement.SUN, "never")) {
-      return "Always in the shade, as you chose.";
+      return WashPhrase.SUN_NEVER.said();
     }
-    return job.wishes().chose(Disagreement.SUN, "full")
-        ? "All day in the sun, as you chose; above 35 °C it shortens the life of rubber."
-        : "At most 3 h of strong sun, and shade above 35 °C.";
+    boolean full = job.wishes().chose(Disagreement.SUN, "full");
+    return (full ? WashPhrase.SUN_FULL : WashPhrase.SUN_LIMITED).said();
   }
 
   private int mainStep() {
@@ -368,7 +350,7 @@ final class Cautions {
     found.add(caution.at(step));
   }
 
-  private void add(Strength strength, String key, String title, String sentence, int step) {
+  private void add(Strength strength, String key, Said title, Said sentence, int step) {
     found.add(new Caution(strength, key, title, sentence, step));
   }
 }

@@ -19,9 +19,11 @@ import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.safety.Caution.Strength;
 import org.nestrinse.core.safety.Chemical;
 import org.nestrinse.core.safety.Meetings;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.units.Numbers;
 
 /**
  * Every product of a routine against every other that is in its bath, put in or carried over, and
@@ -309,8 +311,8 @@ final class ChemistryCheck {
           new Caution(
               m.inOneBath(),
               key,
-              comes.name() + " meets " + there.name(),
-              "Both are in one bath. " + m.what() + " Leave one of them out.",
+              meetsTitle(comes, there),
+              Said.of(WashPhrase.MEETS_TOGETHER).with("what", m.what()),
               step.number()));
       return;
     }
@@ -322,19 +324,20 @@ final class ChemistryCheck {
         new Caution(
             strength,
             key,
-            comes.name() + " meets " + there.name(),
-            "%s of the %s is still there when the %s comes in. %s %s before it would make it safe."
-                .formatted(
-                    percent(share),
-                    there.name(),
-                    comes.name(),
-                    m.what(),
-                    Numbers.count(more, "rinse more", "rinses more")),
+            meetsTitle(comes, there),
+            Said.of(WashPhrase.MEETS_CARRIED)
+                .with("share", new Quantity(share, Unit.SHARE, share < 0.1 ? 1 : 0))
+                .with("there", there.name())
+                .with("comes", comes.name())
+                .with("what", m.what())
+                .with("rinses", more),
             step.number()));
   }
 
-  private static String percent(double share) {
-    return Numbers.of(100 * share, share < 0.1 ? 1 : 0) + " %";
+  private static Said meetsTitle(Product comes, Product there) {
+    return Said.of(WashPhrase.MEETS_TITLE)
+        .with("one", Said.from(comes.name()).capital())
+        .with("other", there.name());
   }
 
   private static String key(Chemical chemical) {
@@ -352,9 +355,10 @@ final class ChemistryCheck {
                     new Caution(
                         Strength.STOP,
                         "chlorine-textile",
-                        chlorine.name() + " ruins " + k.name(),
-                        "Wool, silk, elastic, laminate, nylon and microfibre do not bear chlorine. Take it out of the load,"
-                            + " or leave the chlorine out.",
+                        Said.of(WashPhrase.RUINS_TITLE)
+                            .with("product", Said.from(chlorine.name()).capital())
+                            .with("kind", k.name()),
+                        WashPhrase.RUINS.said(),
                         step.number())));
   }
 
@@ -369,9 +373,11 @@ final class ChemistryCheck {
           new Caution(
               Strength.STOP,
               "chlorine-heat",
-              chlorine.name() + " in warm water",
-              "This bath reaches %s; above %s chlorine fumes and does damage. A cold bath, or leave it out."
-                  .formatted(Numbers.of(peak, 0), Numbers.of(CHLORINE_MOST_C, 0)),
+              Said.of(WashPhrase.WARM_CHLORINE_TITLE)
+                  .with("product", Said.from(chlorine.name()).capital()),
+              Said.of(WashPhrase.WARM_CHLORINE)
+                  .with("celsius", Quantity.celsius(peak))
+                  .with("most", Quantity.celsius(CHLORINE_MOST_C)),
               step.number()));
     }
   }
@@ -394,9 +400,9 @@ final class ChemistryCheck {
           new Caution(
               Strength.STOP,
               "chlorine-ammonia",
-              dose.product().name() + " meets urine or vomit",
-              "Before they are rinsed out, chlorine makes poisonous gas with them. Two full rinses must come first; %s missing."
-                  .formatted(missing == 1 ? "one is" : "both are"),
+              Said.of(WashPhrase.MEETS_SOIL_TITLE)
+                  .with("product", Said.from(dose.product().name()).capital()),
+              Said.of(WashPhrase.MEETS_SOIL).with("missing", missing),
               step.number()));
     }
   }

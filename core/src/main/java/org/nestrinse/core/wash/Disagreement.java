@@ -1,7 +1,10 @@
 package org.nestrinse.core.wash;
 
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
 
 /**
@@ -11,91 +14,34 @@ import org.nestrinse.core.units.OutOfRange;
  * @see "docs/models.md, disagreements"
  */
 public enum Disagreement {
-  PRE_RINSE(
-      "Detergent before the main wash?",
-      "By the soil and the school: none for wet only, half for stool.",
-      at("none", "none"),
-      at("half", "half a dose"),
-      at("full", "a full dose")),
-  MAIN_HEAT(
-      "How hot is the main wash?",
-      "By what the soil and the people ask for; the weakest piece decides.",
-      at("60", "60"),
-      at("40", "40"),
-      at("cold", "cold, and sun")),
-  STRENGTH(
-      "How much detergent?",
-      "The label by hardness and mass, corrected by what was seen.",
-      at("lean", "lean"),
-      at("label", "by the label"),
-      at("strong", "strong")),
-  ENZYMES(
-      "Enzymes?",
-      "For stool and blood, unless someone's skin is sensitive; never with wool or silk.",
-      at("wanted", "wanted"),
-      at("avoided", "avoided")),
-  FORM(
-      "Powder or liquid?",
-      "Powder for what absorbs, liquid for microfibre.",
-      at("powder", "powder"),
-      at("liquid", "liquid")),
-  MICROFIBRE_HEAT(
-      "How hot may microfibre be washed?",
-      "40; 60 on request when its label allows. Heat in the dryer is the worse enemy.",
-      at("40", "40 at most"),
-      at("60", "as its label allows")),
-  SUN(
-      "Sun for covers and elastic?",
-      "Shade above 35 °C, at most 3 h of strong sun.",
-      at("limited", "3 h at most"),
-      at("full", "all day"),
-      at("never", "always shade")),
-  RHYTHM(
-      "How often to wash?",
-      "Every 2 days; 3 is the hard limit.",
-      at("1", "every day"),
-      at("2", "every 2 days"),
-      at("3", "every 3 days")),
-  BABY_CLOTHES(
-      "Baby clothes with the nappies?",
-      "Alone at 40 and below; together from 60 with a hold.",
-      at("together", "together from 60"),
-      at("alone", "always alone")),
-  NEW_PIECES(
-      "New pieces: soak or wash?",
-      "By fibre; a soak counts as two of the washes.",
-      at("fibre", "by fibre"),
-      at("soak", "a 24 h soak"),
-      at("washes", "3 washes")),
-  VINEGAR(
-      "Vinegar in the last rinse?",
-      "Off. It helps rinse powder out; over years it is hard on rubber. At most 20 mL for a kilogram.",
-      at("no", "no"),
-      at("yes", "a little")),
-  PAIL(
-      "Lid on the pail?",
-      "Open or loose: it needs air.",
-      at("open", "open or loose"),
-      at("lid", "shut")),
-  SPIN(
-      "How fast a spin?",
-      "By the weakest piece, and a spin alone for what absorbs.",
-      at("high", "high"),
-      at("low", "low"));
+  PRE_RINSE("none", "half", "full"),
+  MAIN_HEAT("60", "40", "cold"),
+  STRENGTH("lean", "label", "strong"),
+  ENZYMES("wanted", "avoided"),
+  FORM("powder", "liquid"),
+  MICROFIBRE_HEAT("40", "60"),
+  SUN("limited", "full", "never"),
+  RHYTHM("1", "2", "3"),
+  BABY_CLOTHES("together", "alone"),
+  NEW_PIECES("fibre", "soak", "washes"),
+  VINEGAR("no", "yes"),
+  PAIL("open", "lid"),
+  SPIN("high", "low");
 
   private static final int LOW_RPM = 800;
   private static final int HIGH_RPM = 1400;
   private static final int COLD_C = 20;
   private static final int SHORT_WASH_C = 40;
 
-  private final String question;
-  private final String standing;
   private final List<Position> positions;
 
-  Disagreement(String question, String standing, Position... positions) {
-    this.question = question;
-    this.standing = standing;
-    this.positions = List.of(positions);
+  Disagreement(String... positions) {
+    this.positions =
+        Arrays.stream(positions).map(id -> new Position(id, saying("_" + id))).toList();
+  }
+
+  private DisagreementSaying saying(String which) {
+    return DisagreementSaying.valueOf(name() + which.toUpperCase(Locale.ROOT));
   }
 
   /**
@@ -104,20 +50,16 @@ public enum Disagreement {
    * @param id short name that stays the same
    * @param words as shown
    */
-  public record Position(String id, String words) {}
+  public record Position(String id, DisagreementSaying words) {}
 
-  private static Position at(String id, String words) {
-    return new Position(id, words);
-  }
-
-  /** Returns the question in words. */
-  public String question() {
-    return question;
+  /** Returns the question. */
+  public Said question() {
+    return saying("").said();
   }
 
   /** Returns what is done when nobody chooses, and why. */
-  public String standing() {
-    return standing;
+  public Said standing() {
+    return saying("_STANDING").said();
   }
 
   /** Returns the positions in use. */
@@ -132,10 +74,8 @@ public enum Disagreement {
         .findFirst()
         .orElseThrow(
             () ->
-                new OutOfRange(
-                    "positions." + name(),
-                    id,
-                    "one of " + String.join(", ", positions.stream().map(Position::id).toList())));
+                OutOfRange.noneOf(
+                    "positions." + name(), id, positions.stream().map(Position::id).toList()));
   }
 
   /** Returns whether it bends the routine itself, and not what comes before or after it. */

@@ -4,12 +4,15 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.units.Numbers;
 
 /** What each position on a question of dispute would change on this load, before it is chosen. */
 public final class Effects {
@@ -35,7 +38,7 @@ public final class Effects {
    * @param words the change in figures, or in words where it is decided elsewhere
    */
   public record Effect(
-      Disagreement question, Disagreement.Position position, boolean chosen, String words) {}
+      Disagreement question, Disagreement.Position position, boolean chosen, Said words) {}
 
   /** Returns the effects of every position of every question, planned one by one. */
   public static List<Effect> of(WashJob job, School school, Routine now) {
@@ -44,7 +47,7 @@ public final class Effects {
     for (Disagreement question : Disagreement.values()) {
       for (Disagreement.Position position : question.positions()) {
         boolean chosen = job.wishes().chose(question, position.id());
-        String words =
+        Said words =
             question.bendsRoutine()
                 ? effects.onRoutine(question, position)
                 : effects.elsewhere(question, position);
@@ -54,55 +57,66 @@ public final class Effects {
     return all;
   }
 
-  private String onRoutine(Disagreement question, Disagreement.Position position) {
+  private Said onRoutine(Disagreement question, Disagreement.Position position) {
     try {
       WashJob asked =
           job.asking(
               question == Disagreement.MAIN_HEAT ? null : job.askedC(),
               job.wishes().with(question, position.id()));
       Routine other = WashPlanner.plan(asked, school);
-      String stop = other.stop().map(c -> "Stop: " + c.title() + ". ").orElse("");
-      return stop + difference(now.outcome(), other.outcome());
+      Said stop =
+          other
+              .stop()
+              .map(c -> Said.of(WashPhrase.EFFECT_STOP).with("title", c.title()))
+              .orElse(Said.NOTHING);
+      return Said.sentences(List.of(stop, difference(now.outcome(), other.outcome())));
     } catch (CannotPlan e) {
-      return String.valueOf(e.getMessage());
+      return e.said();
     }
   }
 
-  private static String difference(Outcome before, Outcome after) {
-    List<String> parts = new ArrayList<>();
-    figure(parts, 100 * soil(before), 100 * soil(after), 1, "soil left", "%");
+  private static Said difference(Outcome before, Outcome after) {
+    List<Said> parts = new ArrayList<>();
+    figure(parts, 100 * soil(before), 100 * soil(after), 1, WashPhrase.SOIL_LEFT, Unit.PERCENT);
     germs(parts, before.hygiene(), after.hygiene());
-    figure(parts, before.residueMgKg(), after.residueMgKg(), 0, "leftover", "mg/kg");
-    figure(parts, before.litres(), after.litres(), 0, "", "L");
-    figure(parts, before.kwh(), after.kwh(), 1, "", "kWh");
-    figure(parts, before.cost(), after.cost(), 2, "cost", "");
-    figure(parts, before.minutes(), after.minutes(), 0, "", "min");
-    figure(parts, before.wear(), after.wear(), 1, "wear", "");
-    return parts.isEmpty() ? "Changes nothing on this load." : String.join(", ", parts);
+    figure(
+        parts, before.residueMgKg(), after.residueMgKg(), 0, WashPhrase.LEFTOVER, Unit.MG_PER_KG);
+    figure(parts, before.litres(), after.litres(), 0, null, Unit.LITRE);
+    figure(parts, before.kwh(), after.kwh(), 1, null, Unit.KILOWATT_HOUR);
+    figure(parts, before.cost(), after.cost(), 2, WashPhrase.COST, Unit.MONEY);
+    figure(parts, before.minutes(), after.minutes(), 0, null, Unit.MINUTE);
+    figure(parts, before.wear(), after.wear(), 1, WashPhrase.WEAR, Unit.NONE);
+    return parts.isEmpty() ? WashPhrase.EFFECT_NONE.said() : Said.row(parts);
   }
 
   private static double soil(Outcome o) {
     return o.worstSoil().map(Cleaning::soilLeft).orElse(0.0);
   }
 
-  private static void germs(List<String> parts, HygieneEstimate before, HygieneEstimate after) {
+  private static void germs(List<Said> parts, HygieneEstimate before, HygieneEstimate after) {
     if (Math.abs(before.totalLog() - after.totalLog()) >= 0.1) {
       parts.add(WashWords.germs(before, after));
     }
   }
 
   private static void figure(
-      List<String> parts, double before, double after, int digits, String name, String unit) {
+      List<Said> parts,
+      double before,
+      double after,
+      int digits,
+      @Nullable WashPhrase of,
+      Unit unit) {
     double least = Math.max(Math.pow(10, -digits) / 2, SAME * Math.abs(before));
     if (Math.abs(after - before) < least) {
       return;
     }
-    String sign = after > before ? "+" : "−";
-    String amount = sign + Numbers.fixed(Math.abs(after - before), digits);
-    parts.add((name + " " + amount + " " + unit).strip());
+    Said change =
+        Said.of(after > before ? WashPhrase.MORE : WashPhrase.LESS)
+            .with("amount", new Quantity(Math.abs(after - before), unit, digits));
+    parts.add(of == null ? change : Said.of(of).with("change", change));
   }
 
-  private String elsewhere(Disagreement question, Disagreement.Position position) {
+  private Said elsewhere(Disagreement question, Disagreement.Position position) {
     return switch (question) {
       case SUN -> sun(position);
       case RHYTHM -> rhythm(position);
@@ -113,35 +127,35 @@ public final class Effects {
     };
   }
 
-  private String sun(Disagreement.Position position) {
+  private Said sun(Disagreement.Position position) {
     int hang =
         job.all().stream()
             .filter(p -> p.kind().limits().dryer() == DryerHeat.NONE)
             .mapToInt(SoiledPieces::count)
             .sum();
     if (hang == 0) {
-      return "Changes nothing: no covers and no elastic in this load.";
+      return WashPhrase.SUN_NOTHING.said();
     }
-    String where =
+    WashPhrase where =
         switch (position.id()) {
-          case "full" -> "on the line all day, whatever the heat";
-          case "never" -> "in the shade";
-          default -> "on the line for 3 h at most, in the shade above 35 °C";
+          case "full" -> WashPhrase.SUN_HANG_FULL;
+          case "never" -> WashPhrase.SUN_HANG_NEVER;
+          default -> WashPhrase.SUN_HANG_LIMITED;
         };
-    return Numbers.count(hang, "piece") + " with laminate or elastic hang " + where + ".";
+    return Said.of(where).with("pieces", hang);
   }
 
-  private String rhythm(Disagreement.Position position) {
+  private Said rhythm(Disagreement.Position position) {
     Instant oldest =
         job.first().stream().map(SoiledPieces::since).min(Instant::compareTo).orElse(job.now());
     int days = Integer.parseInt(position.id());
     long hours = Duration.between(job.now(), oldest).toHours() + (long) days * HOURS_PER_DAY;
     return hours >= 0
-        ? "This load could wait another " + hours + " h."
-        : "This load was due " + -hours + " h ago.";
+        ? Said.of(WashPhrase.COULD_WAIT).with("time", Quantity.of(hours, Unit.HOUR))
+        : Said.of(WashPhrase.WAS_DUE).with("time", Quantity.of(-hours, Unit.HOUR));
   }
 
-  private String clothes(Disagreement.Position position) {
+  private Said clothes(Disagreement.Position position) {
     int clothes =
         job.all().stream()
             .filter(p -> p.kind().role() == Role.CLOTHES)
@@ -149,32 +163,30 @@ public final class Effects {
             .sum();
     boolean others = job.first().stream().anyMatch(p -> p.kind().role() != Role.CLOTHES);
     if (clothes == 0 || !others) {
-      return "Changes nothing: this load does not mix them.";
+      return WashPhrase.NOT_MIXED.said();
     }
     return position.id().equals("alone")
-        ? Numbers.count(clothes, "piece") + " of clothing would have to come out."
-        : "They share it from " + Math.max(job.sharedC(), 60) + " on.";
+        ? Said.of(WashPhrase.CLOTHES_OUT).with("pieces", clothes)
+        : Said.of(WashPhrase.SHARE_FROM)
+            .with("celsius", Quantity.celsius(Math.max(job.sharedC(), 60)));
   }
 
-  private String newPieces(Disagreement.Position position) {
+  private Said newPieces(Disagreement.Position position) {
     int fresh = job.all().stream().filter(SoiledPieces::newDye).mapToInt(SoiledPieces::count).sum();
     if (fresh == 0) {
-      return "Changes nothing: no new pieces in this load.";
+      return WashPhrase.NO_NEW.said();
     }
-    return Numbers.count(fresh, "new piece")
-        + (position.id().equals("soak")
-            ? " would soak a day first; this wash is the third of three."
-            : " count this as one of their washes.");
+    WashPhrase phrase = position.id().equals("soak") ? WashPhrase.NEW_SOAK : WashPhrase.NEW_COUNT;
+    return Said.of(phrase).with("pieces", fresh);
   }
 
-  private String pail(Disagreement.Position position) {
+  private Said pail(Disagreement.Position position) {
     long hours =
         job.first().stream()
             .map(p -> Duration.between(p.since(), job.now()).toHours())
             .max(Long::compare)
             .orElse(0L);
-    return position.id().equals("lid")
-        ? "Shut for " + hours + " h, these would have had no air: more smell, more ammonia."
-        : "These had air for " + hours + " h.";
+    WashPhrase phrase = position.id().equals("lid") ? WashPhrase.PAIL_SHUT : WashPhrase.PAIL_OPEN;
+    return Said.of(phrase).with("time", Quantity.of(hours, Unit.HOUR));
   }
 }

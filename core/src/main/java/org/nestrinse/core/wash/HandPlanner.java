@@ -7,9 +7,11 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Numbers;
 
 /**
  * Makes a routine by hand, in a bucket or a basin: two lukewarm rinses, hot water and little
@@ -39,7 +41,7 @@ final class HandPlanner {
   private final List<SoiledPieces> covers;
   private final int fillings;
   private final @Nullable ProductChoice detergent;
-  private final List<String> bends = new ArrayList<>();
+  private final List<Said> bends = new ArrayList<>();
 
   private HandPlanner(WashJob whole, School asChosen) {
     this.asChosen = asChosen;
@@ -105,11 +107,13 @@ final class HandPlanner {
   private Routine plan() {
     int celsius = mainC();
     if (fillings > 1) {
-      bends.add("%d fillings: %s takes no more at once.".formatted(fillings, job.machine().name()));
+      bends.add(
+          Said.of(WashPhrase.FILLINGS)
+              .with("fillings", fillings)
+              .with("machine", job.machine().name()));
     }
     if (school.chemistry().whitenerScoops() > 0 || school.chemistry().sanitiser()) {
-      bends.add(
-          "By hand without whitener and sanitising rinse; what you want of it, put in besides.");
+      bends.add(Said.of(WashPhrase.NO_WHITENER_BY_HAND));
     }
     int least = Math.max(2, school.finish().extraRinses());
     int most = (int) Limits.RINSES.max();
@@ -141,13 +145,16 @@ final class HandPlanner {
     int planned = job.askedC() == null ? (int) Math.min(Math.min(asked, limit), hot) : asked;
     if (planned < asked) {
       bends.add(
-          "%d asked, %d planned: %s."
-              .formatted(
-                  asked,
-                  planned,
+          Said.of(WashPhrase.ASKED_PLANNED)
+              .with("asked", Quantity.celsius(asked))
+              .with("planned", Quantity.celsius(planned))
+              .with(
+                  "reason",
                   limit < hot
-                      ? WashJob.weakestInHeat(job.all()).name() + " bears " + limit + " at most"
-                      : "the tap gives no hotter water"));
+                      ? Said.of(WashPhrase.TOLERATES)
+                          .with("kind", WashJob.weakestInHeat(job.all()).name())
+                          .with("celsius", Quantity.celsius(limit))
+                      : WashPhrase.TAP_NO_HOTTER.said()));
     }
     return planned;
   }
@@ -156,47 +163,46 @@ final class HandPlanner {
     double litres = job.machine().drumL() * Liquor.FILLED;
     List<Step> steps = new ArrayList<>();
     int pieces = job.all().stream().mapToInt(SoiledPieces::count).sum();
-    String apart = covers.isEmpty() ? "" : " " + WashWords.coversLast();
+    Said apart = covers.isEmpty() ? Said.NOTHING : WashPhrase.COVERS_LAST.said();
     steps.add(
         new Step(
             1,
             Step.Action.LOAD,
-            "Lay out what is washed",
-            Numbers.count(pieces, "piece")
-                + ", "
-                + Numbers.count(fillings, "filling")
-                + " of "
-                + job.machine().name()
-                + "."
-                + apart,
+            Said.of(WashPhrase.LAY_OUT),
+            Said.sentences(
+                List.of(
+                    Said.of(WashPhrase.LAY_OUT_DETAIL)
+                        .with("pieces", pieces)
+                        .with("fillings", fillings)
+                        .with("machine", job.machine().name()),
+                    apart)),
             true,
             null,
             List.of(),
             LAY_OUT_MINUTES,
-            "A day's nappies of one child fit one bucket; what is squeezed in does not get clean."));
+            Said.of(WashPhrase.LAY_OUT_REASON)));
     if (school.first().before() != School.Before.NOTHING) {
       int c = job.hasProtein() ? COLD_C : LUKEWARM_C;
       steps.add(
           byHand(
               steps,
-              "Two rinses, plunged",
-              "Fill to two thirds, plunge a minute and a half, wring, empty. Twice.",
+              Said.of(WashPhrase.TWO_RINSES),
+              Said.of(WashPhrase.TWO_RINSES_DETAIL),
               new MachineRun(rinse(litres), c, PRE_RINSES - 1, 0),
               List.of(),
-              job.hasProtein()
-                  ? "Cold first: warm water sets stool, milk and blood."
-                  : "Most of the soil leaves with plain water."));
+              (job.hasProtein() ? WashPhrase.COLD_FIRST_REASON : WashPhrase.PLAIN_WATER_REASON)
+                  .said()));
       steps.add(
           new Step(
               steps.size() + 1,
               Step.Action.LOOK,
-              "Look at the water",
-              "Clear enough to see the bottom? Then go on. Else once more.",
+              Said.of(WashPhrase.LOOK_WATER),
+              Said.of(WashPhrase.LOOK_WATER_DETAIL),
               true,
               null,
               List.of(),
               LOOK_MINUTES,
-              "What leaves now need not be washed."));
+              Said.of(WashPhrase.LOOK_WATER_REASON)));
     }
     List<PlannedDose> doses = new ArrayList<>();
     if (detergent != null) {
@@ -212,58 +218,58 @@ final class HandPlanner {
     steps.add(
         byHand(
             steps,
-            "Wash, plunge and soak",
-            "Water at %d to two thirds, plunge a minute and a half, leave it %d min, plunge a minute, wring."
-                .formatted(celsius, SOAK_MINUTES),
+            Said.of(WashPhrase.PLUNGE),
+            Said.of(WashPhrase.PLUNGE_DETAIL)
+                .with("celsius", Quantity.celsius(celsius))
+                .with("minutes", Quantity.of(SOAK_MINUTES, Unit.MINUTE)),
             new MachineRun(wash(litres, celsius), celsius, 0, 0, SOAK_MINUTES),
             WashPlanner.besides(job, doses, Wishes.Where.MAIN_WASH, PlannedDose.Into.BATH),
-            "Just enough suds: what is not put in need not be rinsed out."));
+            Said.of(WashPhrase.PLUNGE_REASON)));
     steps.add(
         byHand(
             steps,
-            "Rinse until clear",
-            "%s by the estimate: fill, plunge a minute, wring, empty, until no suds are left."
-                .formatted(rinses == 2 ? "Twice" : Numbers.count(rinses, "time")),
+            Said.of(WashPhrase.RINSE_CLEAR),
+            Said.of(WashPhrase.RINSE_CLEAR_DETAIL).with("times", rinses),
             new MachineRun(rinse(litres), LUKEWARM_C, rinses - 1, 0),
             WashPlanner.besides(
                 job, List.of(), Wishes.Where.LAST_RINSE, PlannedDose.Into.LAST_RINSE),
-            "Suds show until the water holds less than 0.2 g of detergent per litre."));
+            Said.of(WashPhrase.RINSE_CLEAR_REASON)));
     if (!covers.isEmpty()) {
       int count = covers.stream().mapToInt(SoiledPieces::count).sum();
       steps.add(
           new Step(
               steps.size() + 1,
               Step.Action.BY_HAND,
-              WashWords.coversAlone(),
-              WashWords.coversAlone(count),
+              WashPhrase.COVERS_ALONE.said(),
+              Said.of(WashPhrase.COVERS_RINSE).with("covers", count),
               false,
               new MachineRun(rinse(litres / fillings), LUKEWARM_C, 0, 0),
               List.of(),
               Programme.HAND_RINSE_MINUTES,
-              "Laminate and elastic break when wrung hard, and need little washing.",
+              Said.of(WashPhrase.COVERS_REASON),
               true));
     }
     steps.add(
         new Step(
             steps.size() + 1,
             Step.Action.UNLOAD,
-            "Empty the bucket, hang everything",
-            "Empty it at once and turn it over: water in reach of a child is a danger.",
+            Said.of(WashPhrase.EMPTY_BUCKET),
+            Said.of(WashPhrase.EMPTY_BUCKET_DETAIL),
             true,
             null,
             List.of(),
             LAY_OUT_MINUTES,
-            "Wet pieces in a heap sour."));
+            Said.of(WashPhrase.EMPTY_BUCKET_REASON)));
     return Step.numbered(steps);
   }
 
   private Step byHand(
       List<Step> before,
-      String title,
-      String detail,
+      Said title,
+      Said detail,
       MachineRun run,
       List<PlannedDose> doses,
-      String reason) {
+      Said reason) {
     int work = run.minutes() - run.pauseMinutes();
     return new Step(
         before.size() + 1,
@@ -279,7 +285,7 @@ final class HandPlanner {
 
   private static Programme rinse(double litres) {
     return new Programme(
-        "Plunge in clean water",
+        "plunge",
         Programme.Use.RINSE,
         List.of(LUKEWARM_C),
         0,
@@ -297,7 +303,7 @@ final class HandPlanner {
 
   private static Programme wash(double litres, int celsius) {
     return new Programme(
-        "Plunge and soak",
+        "soak",
         Programme.Use.WASH,
         List.of(celsius),
         0,

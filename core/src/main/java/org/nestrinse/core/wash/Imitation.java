@@ -7,7 +7,9 @@ import java.util.Optional;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 
 /**
  * What a routine wants of a machine, imitated by what the machine has: its programmes, their
@@ -83,7 +85,7 @@ public final class Imitation {
    * @param planned as planned
    * @param met whether they agree
    */
-  public record Difference(String what, String wanted, String planned, boolean met) {}
+  public record Difference(Said what, Said wanted, Said planned, boolean met) {}
 
   /**
    * The nearest sequence.
@@ -286,46 +288,63 @@ public final class Imitation {
     List<Difference> all = new ArrayList<>();
     all.add(
         new Difference(
-            "temperature",
-            want.celsius + "°",
-            Numbers.of(reached, 0) + "°",
+            DifferenceSaying.TEMPERATURE.said(),
+            Said.from(Quantity.celsius(want.celsius)),
+            Said.from(Quantity.celsius(reached)),
             Math.abs(reached - want.celsius) < 1));
     all.add(
         new Difference(
-            "washing time",
-            Numbers.duration(want.minutes),
-            Numbers.duration(minutes),
+            DifferenceSaying.WASHING_TIME.said(),
+            duration(want.minutes),
+            duration(minutes),
             Math.abs(minutes - want.minutes) <= want.minutes / 5));
     all.add(
         new Difference(
-            "movement", rub ? "normal" : "gentle", gentle ? "gentle" : "normal", gentle != rub));
+            DifferenceSaying.MOVEMENT.said(), movement(!rub), movement(gentle), gentle != rub));
     all.add(
         new Difference(
-            "rinses", String.valueOf(want.rinses), String.valueOf(rinses), rinses >= want.rinses));
+            DifferenceSaying.RINSES.said(),
+            Said.from(want.rinses),
+            Said.from(rinses),
+            rinses >= want.rinses));
     all.add(
         new Difference(
-            "spin", String.valueOf(want.spinRpm), String.valueOf(spin), spin >= want.spinRpm));
+            DifferenceSaying.SPIN.said(),
+            Said.from(want.spinRpm),
+            Said.from(spin),
+            spin >= want.spinRpm));
     if (want.whitener) {
+      boolean drawer = machine.whitenerDrawer();
       all.add(
           new Difference(
-              "whitener",
-              "in its drawer",
-              machine.whitenerDrawer() ? "in its drawer" : "in the drum, under the pieces",
-              machine.whitenerDrawer()));
+              DifferenceSaying.WHITENER.said(),
+              DifferenceSaying.IN_ITS_DRAWER.said(),
+              (drawer ? DifferenceSaying.IN_ITS_DRAWER : DifferenceSaying.IN_THE_DRUM).said(),
+              drawer));
     }
     if (want.pauseMinutes > 0) {
       all.add(
           new Difference(
-              "soak-pause",
-              Numbers.duration(want.pauseMinutes),
+              DifferenceSaying.SOAK_PAUSE.said(),
+              duration(want.pauseMinutes),
               machine.pauses()
-                  ? Numbers.duration(want.pauseMinutes)
-                  : "this machine does not pause",
+                  ? duration(want.pauseMinutes)
+                  : DifferenceSaying.DOES_NOT_PAUSE.said(),
               machine.pauses()));
     }
     if (runs.size() > 1) {
-      all.add(new Difference("runs", "1", String.valueOf(runs.size()), false));
+      all.add(
+          new Difference(
+              DifferenceSaying.RUNS.said(), Said.from(1), Said.from(runs.size()), false));
     }
     return all;
+  }
+
+  private static Said duration(int minutes) {
+    return Said.from(Quantity.of(minutes, Unit.DURATION));
+  }
+
+  private static Said movement(boolean gentle) {
+    return (gentle ? Agitation.GENTLE : Agitation.NORMAL).said();
   }
 }

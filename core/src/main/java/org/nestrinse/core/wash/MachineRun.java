@@ -1,7 +1,11 @@
 package org.nestrinse.core.wash;
 
+import java.util.ArrayList;
+import java.util.List;
 import org.nestrinse.core.kit.Programme;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 
 /**
  * One run of the machine, as it is set.
@@ -42,18 +46,29 @@ public record MachineRun(
     return programme.washMinutes() > 0;
   }
 
-  /** Returns how to set the machine, in words. */
-  public String settings() {
-    String heat = temperatureC == 0 ? "cold" : "at " + temperatureC;
-    String option =
-        extraRinses == 0
-            ? "extra rinse off"
-            : "extra rinse on, " + Numbers.count(extraRinses, "time");
-    String rinse = programme.extraRinses() == 0 ? "" : ", " + option;
-    String pause =
-        pauseMinutes == 0
-            ? ""
-            : "; pause it " + PAUSE_AFTER_MINUTES + " min in, for " + pauseMinutes + " min";
-    return heat + rinse + ", spin " + spinRpm + pause;
+  /** Returns how to set the machine. */
+  public Said settings() {
+    List<Said> all = new ArrayList<>();
+    all.add(heat());
+    if (programme.extraRinses() > 0) {
+      all.add(
+          extraRinses == 0
+              ? SettingSaying.EXTRA_RINSE_OFF.said()
+              : Said.of(SettingSaying.EXTRA_RINSE_ON).with("times", extraRinses));
+    }
+    all.add(Said.of(SettingSaying.SPIN).with("speed", spinRpm));
+    if (pauseMinutes > 0) {
+      all.add(
+          Said.of(SettingSaying.PAUSE)
+              .with("after", Quantity.of(PAUSE_AFTER_MINUTES, Unit.MINUTE))
+              .with("minutes", Quantity.of(pauseMinutes, Unit.MINUTE)));
+    }
+    return Said.row(all);
+  }
+
+  private Said heat() {
+    return temperatureC == 0
+        ? SettingSaying.COLD.said()
+        : Said.of(SettingSaying.AT).with("celsius", Quantity.celsius(temperatureC));
   }
 }

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Role;
 
 /**
@@ -81,8 +82,8 @@ public record OfferedMethod(String school, Because because) {
     return some * 2 > all;
   }
 
-  /** Returns why it is offered first, in a sentence. */
-  public String words() {
-    return WashWords.offered(because);
+  /** Returns why it is offered first. */
+  public Said said() {
+    return WashPhrase.valueOf("OFFERED_" + because).said();
   }
 }

@@ -2,11 +2,11 @@ package org.nestrinse.core.wash;
 
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dose.Dose;
+import org.nestrinse.core.dose.Spoons;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.units.Numbers;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 import org.nestrinse.core.why.WhySource;
 
@@ -21,15 +21,13 @@ import org.nestrinse.core.why.WhySource;
  * @param into whether it goes into the bath or into the last rinse
  */
 public record PlannedDose(
-    Product product,
-    Dose dose,
-    Dose.@Nullable Basis basis,
-    double waterL,
-    String reason,
-    Into into) {
+    Product product, Dose dose, Dose.@Nullable Basis basis, double waterL, Said reason, Into into) {
 
   private static final int DOSE_SECTION = 3;
   private static final int CLAIM_SECTION = 7;
+
+  /** Digits of a quarter. */
+  private static final int QUARTERS = 2;
 
   /** Into which water of its run a product goes. */
   public enum Into {
@@ -52,7 +50,7 @@ public record PlannedDose(
   }
 
   /** Makes a dose by the grams of a label. */
-  public PlannedDose(Product product, Dose dose, Dose.Basis basis, String reason) {
+  public PlannedDose(Product product, Dose dose, Dose.Basis basis, Said reason) {
     this(product, dose, basis, 0, reason, Into.BATH);
   }
 
@@ -70,7 +68,7 @@ public record PlannedDose(
       double hardnessMmolL,
       double strength,
       double massKg,
-      String reason) {
+      Said reason) {
     return new PlannedDose(
         product,
         Dose.byHand(
@@ -88,7 +86,7 @@ public record PlannedDose(
   }
 
   /** Returns an amount of a product that the person adds. */
-  static PlannedDose besides(Product product, double ml, Into into, String reason) {
+  static PlannedDose besides(Product product, double ml, Into into, Said reason) {
     return new PlannedDose(
         product, Dose.ofMl(ml, product.scoopMl(), product.densityGMl()), null, 0, reason, into);
   }
@@ -105,7 +103,7 @@ public record PlannedDose(
             claim.minMlPerL(), waterL, moreMl, product.scoopMl(), product.densityGMl()),
         null,
         waterL,
-        WashWords.sanitiserMeasured(),
+        WashPhrase.SANITISER_MEASURED.said(),
         Into.BATH);
   }
 
@@ -119,24 +117,30 @@ public record PlannedDose(
   }
 
   /** Returns the amount in the measure people have in their hand. */
-  public String measure() {
+  public Said measure() {
     Double measured = dose.scoops();
     if (measured == null) {
       return weighed();
     }
     return switch (dose.unit()) {
-      case SCOOP -> Numbers.scoops(measured);
-      case TEASPOON -> Numbers.spoons(measured);
-      case PIECE -> Numbers.pieces(measured, product.form().words());
+      case SCOOP -> Said.from(new Quantity(measured, Unit.SCOOP, QUARTERS));
+      case TEASPOON -> Said.from(Spoons.of(measured));
+      case PIECE ->
+          Said.from(
+              new Quantity(
+                  measured,
+                  product.form() == Product.Form.SHEET ? Unit.SHEET : Unit.TAB,
+                  QUARTERS));
     };
   }
 
   /** Returns the same amount in millilitres for liquids, in grams for the rest. */
-  public String weighed() {
+  public Said weighed() {
     double density = product.densityGMl() == null ? 1 : product.densityGMl();
-    return product.form().liquid()
-        ? Numbers.of(dose.roundedDoseG() / density, 0) + " mL"
-        : Numbers.of(dose.roundedDoseG(), 0) + " g";
+    return Said.from(
+        product.form().liquid()
+            ? Quantity.of(dose.roundedDoseG() / density, Unit.MILLILITRE)
+            : Quantity.of(dose.roundedDoseG(), Unit.GRAM));
   }
 
   /** Returns the reason of the amount. */

@@ -1,9 +1,11 @@
 package org.nestrinse.core.wash;
 
 import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Said;
 
 /**
  * Which products a load gets. Powder for what absorbs, liquid for microfibre; enzymes for stool and
@@ -12,7 +14,7 @@ import org.nestrinse.core.kit.Product;
  * @param product the product
  * @param reason why this one
  */
-record ProductChoice(Product product, String reason) {
+record ProductChoice(Product product, Said reason) {
 
   /** Returns the detergent for a load, or nothing when none on the shelf suits it. */
   static Optional<ProductChoice> detergent(WashJob job, School.Chemistry wish) {
@@ -41,20 +43,21 @@ record ProductChoice(Product product, String reason) {
         .map(p -> new ProductChoice(p, reason(p, job, wool, gentleSkin, sensitive)));
   }
 
-  private static String reason(
+  private static Said reason(
       Product p, WashJob job, boolean wool, boolean plain, boolean sensitive) {
-    String form =
+    Said form =
         WashWords.form(
             p.form().liquid(),
             job.mostlyMicrofibreCloths(),
             job.wishes().chose(Disagreement.FORM, "liquid"));
     if (p.enzymes()) {
-      return form + " Enzymes take protein apart.";
+      return Said.sentences(List.of(form, WashPhrase.ENZYMES_TAKE_PROTEIN.said()));
     }
     if (wool) {
-      return form + " No enzymes: they would eat wool.";
+      return Said.sentences(List.of(form, WashPhrase.NO_ENZYMES_ON_WOOL.said()));
     }
-    return plain ? form + WashWords.plain(sensitive) : form;
+    WashPhrase without = sensitive ? WashPhrase.PLAIN_FOR_SKIN : WashPhrase.PLAIN_BY_METHOD;
+    return plain ? Said.sentences(List.of(form, without.said())) : form;
   }
 
   /** Returns the oxygen whitener for a load, or nothing when there is none or wool forbids it. */
@@ -68,10 +71,7 @@ record ProductChoice(Product product, String reason) {
         .map(
             p ->
                 new ProductChoice(
-                    p,
-                    p.activator()
-                        ? "Oxygen lifts stains and kills at 40 and above; the activator lets it work cooler."
-                        : "Oxygen lifts stains and kills, best at 60."));
+                    p, (p.activator() ? WashPhrase.OXYGEN_ACTIVATED : WashPhrase.OXYGEN).said()));
   }
 
   /**

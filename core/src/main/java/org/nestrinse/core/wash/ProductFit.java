@@ -7,6 +7,7 @@ import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Chemical;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
 
 /**
@@ -18,7 +19,7 @@ import org.nestrinse.core.textile.Kind;
  * @param reasons what speaks against it, or for it when nothing does
  * @see "docs/models.md, which product for which load"
  */
-public record ProductFit(Product product, boolean used, boolean suits, List<String> reasons) {
+public record ProductFit(Product product, boolean used, boolean suits, List<Said> reasons) {
   public ProductFit {
     reasons = List.copyOf(reasons);
   }
@@ -35,37 +36,36 @@ public record ProductFit(Product product, boolean used, boolean suits, List<Stri
   }
 
   private static ProductFit of(WashJob job, Routine routine, Product p) {
-    List<String> against = new ArrayList<>();
+    List<Said> against = new ArrayList<>();
     boolean absorbs = job.all().stream().anyMatch(x -> x.kind().absorbent());
     boolean microfibre = job.mostlyMicrofibreCloths();
     boolean sensitive = job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);
     boolean detergent = p.purpose() == Product.Purpose.DETERGENT;
     if (detergent && p.form().liquid() && absorbs && !microfibre) {
-      against.add("Liquid tends to coat what must absorb.");
+      against.add(WashPhrase.FIT_LIQUID_COATS.said());
     }
     if (detergent && !p.form().liquid() && microfibre) {
-      against.add("Undissolved powder scratches microfibre.");
+      against.add(WashPhrase.FIT_POWDER_SCRATCHES.said());
     }
     if (p.enzymes() && job.hasWool()) {
-      against.add("Enzymes eat wool and silk.");
+      against.add(WashPhrase.FIT_ENZYMES_EAT.said());
     } else if (p.enzymes() && sensitive) {
-      against.add("Enzymes, and someone's skin is sensitive.");
+      against.add(WashPhrase.FIT_ENZYMES_SKIN.said());
     }
     if (p.scented() && sensitive) {
-      against.add("Scent, and someone's skin is sensitive.");
+      against.add(WashPhrase.FIT_SCENT_SKIN.said());
     }
     boolean settles =
         p.purpose() == Product.Purpose.SANITISER && p.forLastRinse() && job.gripsLint();
     if (settles || p.coats() || p.purpose() == Product.Purpose.SOFTENER) {
       against.add(
-          microfibre || settles
-              ? "It coats microfibre, which then no longer grabs."
-              : absorbs
-                  ? "It coats what must absorb; soap builds up."
-                  : "It coats, and soap builds up.");
+          (microfibre || settles
+                  ? WashPhrase.FIT_COATS_MICROFIBRE
+                  : absorbs ? WashPhrase.FIT_COATS_ABSORBENT : WashPhrase.FIT_COATS)
+              .said());
     }
     if (p.purpose() == Product.Purpose.OXYGEN_WHITENER && job.hasWool()) {
-      against.add("Oxygen whitener is not for wool or silk.");
+      against.add(WashPhrase.FIT_NO_WHITENER.said());
     }
     if (p.has(Chemical.CHLORINE)) {
       job.all().stream()
@@ -73,11 +73,11 @@ public record ProductFit(Product product, boolean used, boolean suits, List<Stri
           .filter(k -> !k.bearsChlorine())
           .map(Kind::name)
           .findFirst()
-          .ifPresent(k -> against.add("Chlorine ruins " + k + "."));
-      against.add("Exceptional: never planned, only when you put it in.");
+          .ifPresent(k -> against.add(Said.of(WashPhrase.FIT_CHLORINE_RUINS).with("kind", k)));
+      against.add(WashPhrase.FIT_EXCEPTIONAL.said());
     }
     if (p.purpose() == Product.Purpose.SANITISER && p.claim() == null) {
-      against.add("Its label makes no claim here, so it counts for nothing.");
+      against.add(WashPhrase.FIT_NO_CLAIM.said());
     }
     boolean used =
         routine.steps().stream()
@@ -87,18 +87,22 @@ public record ProductFit(Product product, boolean used, boolean suits, List<Stri
     return new ProductFit(p, used, suits, suits ? List.of(suitsBecause(p, microfibre)) : against);
   }
 
-  private static String suitsBecause(Product p, boolean microfibre) {
+  private static Said suitsBecause(Product p, boolean microfibre) {
+    return suits(p, microfibre).said();
+  }
+
+  private static WashPhrase suits(Product p, boolean microfibre) {
     return switch (p.purpose()) {
       case DETERGENT ->
           !p.form().liquid()
-              ? "Powder rinses out of what absorbs."
-              : microfibre ? "Liquid is kind to microfibre." : "Nothing here must absorb.";
-      case OXYGEN_WHITENER -> "Lifts stains, and kills in warmth.";
-      case SANITISER -> "Counts at its label's strength, time and temperature.";
-      case ACID -> "A little in the last rinse, if you like; never with chlorine.";
-      case SODA -> "Softens water; a reset more than a routine.";
-      case STAIN_REMOVER -> "Worked in with a brush, on what is still marked.";
-      case SOFTENER, CHLORINE_BLEACH, OTHER -> "Not needed in this routine.";
+              ? WashPhrase.FIT_POWDER_RINSES
+              : microfibre ? WashPhrase.FIT_LIQUID_KIND : WashPhrase.FIT_NOTHING_ABSORBS;
+      case OXYGEN_WHITENER -> WashPhrase.FIT_WHITENER;
+      case SANITISER -> WashPhrase.FIT_SANITISER;
+      case ACID -> WashPhrase.FIT_ACID;
+      case SODA -> WashPhrase.FIT_SODA;
+      case STAIN_REMOVER -> WashPhrase.FIT_STAIN_REMOVER;
+      case SOFTENER, CHLORINE_BLEACH, OTHER -> WashPhrase.FIT_NOT_NEEDED;
     };
   }
 }

@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 
 /**
  * What would reach the hygiene goal when a routine does not: hotter, longer, oxygen whitener, an
@@ -24,7 +26,7 @@ public final class Remedies {
    * @param routine the routine that comes of it
    */
   public record Remedy(
-      String words, @Nullable Integer celsius, List<Wishes.Boost> boosts, Routine routine) {}
+      Said words, @Nullable Integer celsius, List<Wishes.Boost> boosts, Routine routine) {}
 
   /** Returns ways that reach the goal and meet no stop, cheapest first; none when it is reached. */
   public static List<Remedy> of(WashJob job, School school, Routine routine) {
@@ -80,12 +82,12 @@ public final class Remedies {
     }
   }
 
-  private static String words(WashJob job, @Nullable Integer celsius, List<Wishes.Boost> boosts) {
-    List<String> parts = new ArrayList<>();
+  private static Said words(WashJob job, @Nullable Integer celsius, List<Wishes.Boost> boosts) {
+    List<Said> parts = new ArrayList<>();
     if (celsius != null && !celsius.equals(job.askedC())) {
-      parts.add(celsius + "°");
+      parts.add(Said.from(Quantity.celsius(celsius)));
     }
-    boosts.forEach(b -> parts.add(b.words()));
-    return String.join(", and ", parts);
+    boosts.forEach(b -> parts.add(b.said()));
+    return Said.all(parts);
   }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.said.Said;
 
 /**
  * An ordered list of steps for one load by one school, with what it does.
@@ -21,7 +22,7 @@ public record Routine(
     School school,
     List<Step> steps,
     Outcome outcome,
-    List<String> bends,
+    List<Said> bends,
     List<Caution> cautions,
     List<Imitation.Difference> imitation) {
   public Routine {

@@ -1,7 +1,9 @@
 package org.nestrinse.core.wash;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.nestrinse.core.bath.Cleaning;
@@ -9,10 +11,10 @@ import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.Solution;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.sort.FillAdvice;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 /** The reasons of every number of a routine, by key. Doses have the key {@code dose.STEP.INDEX}. */
@@ -60,7 +62,6 @@ public final class RoutineWhys {
 
   private void temperature() {
     Bath bath = mainBath();
-    String bends = routine.bends().isEmpty() ? "" : " " + String.join(" ", routine.bends());
     boolean heated = bath.setC() > 0;
     double start = bath.profile().get(0).temperatureC();
     double end = bath.profile().get(bath.profile().size() - 1).temperatureC();
@@ -74,9 +75,7 @@ public final class RoutineWhys {
                 .with("to", Quantity.celsius(end));
     whys.put(
         "temperature",
-        Why.of(
-                title,
-                Said.of(heated ? WashSaying.HEATED : WashSaying.UNHEATED).with("bends", bends))
+        Why.of(title, withBends(heated ? WashSaying.HEATED : WashSaying.UNHEATED))
             .line(WashSaying.WATER, litres(bath.liquorL()))
             .line(WashSaying.LOAD, new Quantity(job.wholeLoad().massKg(), Unit.KILOGRAM, 1))
             .line(WashSaying.TAP, Quantity.celsius(job.water().inletC()))
@@ -86,6 +85,12 @@ public final class RoutineWhys {
             .line(WashSaying.BATH, duration(bath.minutes()))
             .total(WashSaying.AT_TEMPERATURE, duration(bath.holdMinutes()))
             .section(5));
+  }
+
+  private Said withBends(WashSaying first) {
+    List<Said> all = new ArrayList<>(routine.bends());
+    all.add(0, first.said());
+    return Said.sentences(all);
   }
 
   private static Quantity duration(double minutes) {
@@ -130,14 +135,14 @@ public final class RoutineWhys {
   private Said mainAgitation() {
     MachineRun run = routine.mainWash().run();
     return run == null
-        ? Said.from("")
+        ? Said.NOTHING
         : Said.of(WashSaying.MOVEMENT)
-            .with("movement", run.programme().agitation().words())
+            .with("movement", run.programme().agitation())
             .with("rinses", run.rinses());
   }
 
   private void residue() {
-    String pieces = outcome.residueTarget().words();
+    Said pieces = outcome.residueTarget().said();
     Why.Builder why =
         Why.of(
             leftover(outcome.residueMgKg()), Said.of(WashSaying.LEFTOVER).with("pieces", pieces));
@@ -177,7 +182,7 @@ public final class RoutineWhys {
     job.all().stream()
         .map(p -> p.kind())
         .distinct()
-        .forEach(k -> care.line(k.name(), k.limits().words()));
+        .forEach(k -> care.line(k.name(), k.limits().said()));
     whys.put("care", care.source(WashSaying.CARE_SOURCE));
   }
 

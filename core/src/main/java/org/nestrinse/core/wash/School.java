@@ -1,9 +1,10 @@
 package org.nestrinse.core.wash;
 
 import java.util.List;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -22,19 +23,13 @@ import org.nestrinse.core.units.Range;
  * @see "docs/models.md, schools"
  */
 public record School(
-    String id,
-    String name,
-    String belief,
-    First first,
-    Main main,
-    Chemistry chemistry,
-    Finish finish) {
+    String id, Said name, Said belief, First first, Main main, Chemistry chemistry, Finish finish) {
 
   /** Scoops of whitener that a school may want. */
-  public static final Range SCOOPS = new Range(0, 4, "scoops");
+  public static final Range SCOOPS = new Range(0, 4, Unit.SCOOP);
 
   /** Minutes of a main wash. */
-  public static final Range WASH_MINUTES = new Range(5, 300, "minutes");
+  public static final Range WASH_MINUTES = new Range(5, 300, Unit.MINUTE);
 
   /** What comes before the main wash. */
   public enum Before {
@@ -127,9 +122,9 @@ public record School(
    *
    * @param extraRinses rinses more than the programme gives
    * @param spinRpm final spin wanted [rpm]
-   * @param drying how it dries, in words
+   * @param drying how it dries
    */
-  public record Finish(int extraRinses, int spinRpm, String drying) {
+  public record Finish(int extraRinses, int spinRpm, Said drying) {
     public Finish {
       Limits.RINSES.check("finish.extraRinses", extraRinses);
       Limits.RPM.check("finish.spinRpm", spinRpm);
@@ -140,114 +135,111 @@ public record School(
   public static final School HOT_AND_FULL =
       new School(
           "hot-and-full",
-          "Hot and full",
-          "With enough detergent, heat and rubbing, nothing is left to build up.",
+          SchoolSaying.HOT_AND_FULL.said(),
+          SchoolSaying.HOT_AND_FULL_BELIEF.said(),
           new First(Before.SHORT_WASH, 40, 0.5, 0),
           new Main(60, 150, By.MACHINE),
           Chemistry.plain(1.0, 0.5),
-          new Finish(1, 1400, "Absorbents tumble low, shells hang."));
+          new Finish(1, 1400, SchoolSaying.HOT_AND_FULL_DRYING.said()));
 
   /** Kind to fibres, skin and purse; the sun finishes. */
   public static final School COOL_AND_SUN =
       new School(
           "cool-and-sun",
-          "Cool and sun",
-          "Cool water and little detergent are kind to fibre, skin and purse; the sun finishes the work.",
+          SchoolSaying.COOL_AND_SUN.said(),
+          SchoolSaying.COOL_AND_SUN_BELIEF.said(),
           First.COLD_RINSE,
           new Main(40, 75, By.MACHINE),
           Chemistry.plain(0.6, 0),
-          new Finish(
-              1,
-              800,
-              "On the line, as much sun as each piece bears. A hot wash every week or so."));
+          new Finish(1, 800, SchoolSaying.COOL_AND_SUN_DRYING.said()));
 
   /** Certainty for shared or sick-house washing. */
   public static final School SIXTY_WITH_SANITISER =
       new School(
           "sixty-with-sanitiser",
-          "Sixty with sanitiser",
-          "Sixty degrees and an additive by its label give certainty where washing is shared or someone is ill.",
+          SchoolSaying.SIXTY_WITH_SANITISER.said(),
+          SchoolSaying.SIXTY_WITH_SANITISER_BELIEF.said(),
           First.COLD_RINSE,
           new Main(60, 120, By.MACHINE),
           new Chemistry(1.0, 0, Enzymes.AVOIDED, Product.Form.POWDER, true, false),
-          new Finish(2, 1400, "Absorbents tumble, laminates hang."));
+          new Finish(2, 1400, SchoolSaying.SIXTY_WITH_SANITISER_DRYING.said()));
 
   /** Fits the family's other laundry. */
   public static final School ALTERNATE_DAYS =
       new School(
           "alternate-days",
-          "Alternate days",
-          "Every second day, long at forty, it fits the family's other laundry.",
+          SchoolSaying.ALTERNATE_DAYS.said(),
+          SchoolSaying.ALTERNATE_DAYS_BELIEF.said(),
           First.COLD_RINSE,
           new Main(40, 150, By.MACHINE),
           Chemistry.plain(1.0, 0),
-          new Finish(1, 1200, "On the line. Sixty with towels only, every seven to ten days."));
+          new Finish(1, 1200, SchoolSaying.ALTERNATE_DAYS_DRYING.said()));
 
   /** Urine must not sit. */
   public static final School DAILY_CONCENTRATE =
       new School(
           "daily-concentrate",
-          "Daily concentrate",
-          "Washed every day, urine never sits, so cool water and a tiny dose are enough.",
+          SchoolSaying.DAILY_CONCENTRATE.said(),
+          SchoolSaying.DAILY_CONCENTRATE_BELIEF.said(),
           First.COLD_RINSE,
           new Main(30, 60, By.MACHINE),
           Chemistry.plain(0.4, 0),
-          new Finish(2, 1000, "Sun, thick side up; the dryer finishes."));
+          new Finish(2, 1000, SchoolSaying.DAILY_CONCENTRATE_DRYING.said()));
 
   /** No machine. */
   public static final School BUCKET_AND_PLUNGE =
       new School(
           "bucket-and-plunge",
-          "Bucket and plunge",
-          "Two rinses, hot water and a plunger do what a machine does, a day's pieces at a time.",
+          SchoolSaying.BUCKET_AND_PLUNGE.said(),
+          SchoolSaying.BUCKET_AND_PLUNGE_BELIEF.said(),
           First.COLD_RINSE,
           new Main(50, 25, By.HAND),
           Chemistry.plain(1.0, 0),
-          new Finish(2, 1600, "On the line; covers dripping, not wrung hard."));
+          new Finish(2, 1600, SchoolSaying.BUCKET_AND_PLUNGE_DRYING.said()));
 
   /** Delicate skin, baby wear washed alone. */
   public static final School GENTLE_SKIN =
       new School(
           "gentle-skin",
-          "Gentle skin",
-          "Long at forty without enzymes or scent, and rinsed well, leaves nothing on delicate skin.",
+          SchoolSaying.GENTLE_SKIN.said(),
+          SchoolSaying.GENTLE_SKIN_BELIEF.said(),
           First.NOTHING,
           new Main(40, 120, By.MACHINE),
           new Chemistry(1.0, 0, Enzymes.AVOIDED, null, false, false),
-          new Finish(2, 1000, "Hung at once."));
+          new Finish(2, 1000, SchoolSaying.GENTLE_SKIN_DRYING.said()));
 
   /** Blood and protein. */
   public static final School COOL_THEN_WARM =
       new School(
           "cool-then-warm",
-          "Cool then warm",
-          "Blood and protein come out in cool water with oxygen and time; warmth only after that.",
+          SchoolSaying.COOL_THEN_WARM.said(),
+          SchoolSaying.COOL_THEN_WARM_BELIEF.said(),
           new First(Before.SOAK_PAUSE, 30, 0, 1),
           new Main(40, 110, By.MACHINE),
           Chemistry.plain(1.0, 0.5),
-          new Finish(1, 1200, "As a chain on a rail."));
+          new Finish(1, 1200, SchoolSaying.COOL_THEN_WARM_DRYING.said()));
 
   /** Microfibre keeps its split ends. */
   public static final School SOFT_FIBRE =
       new School(
           "soft-fibre",
-          "Soft fibre",
-          "Cool, with liquid, and by itself, microfibre keeps its split ends and its grip.",
+          SchoolSaying.SOFT_FIBRE.said(),
+          SchoolSaying.SOFT_FIBRE_BELIEF.said(),
           First.NOTHING,
           new Main(30, 60, By.MACHINE),
           new Chemistry(0.8, 0, Enzymes.BY_SOIL, Product.Form.LIQUID, false, false),
-          new Finish(1, 1400, "In the air, or tumbled without heat."));
+          new Finish(1, 1400, SchoolSaying.SOFT_FIBRE_DRYING.said()));
 
   /** Rare, for sickness and towels. */
   public static final School HYGIENE_STEAM =
       new School(
           "hygiene-steam",
-          "Hygiene steam",
-          "Steam or ninety, seldom, for sickness and for towels of cotton or linen.",
+          SchoolSaying.HYGIENE_STEAM.said(),
+          SchoolSaying.HYGIENE_STEAM_BELIEF.said(),
           First.NOTHING,
           new Main(90, 140, By.STEAM),
           Chemistry.plain(1.0, 0),
-          new Finish(0, 1200, "As usual for what it is."));
+          new Finish(0, 1200, SchoolSaying.HYGIENE_STEAM_DRYING.said()));
 
   /** All schools, in the order in which they are shown. */
   public static final List<School> ALL =
@@ -288,11 +280,11 @@ public record School(
     return ALL.stream()
         .filter(school -> school.id.equals(id))
         .findFirst()
-        .orElseThrow(() -> new OutOfRange("school", id, "one of " + ids()));
+        .orElseThrow(() -> OutOfRange.noneOf("school", id, ids()));
   }
 
   /** Returns the short names of all schools. */
-  public static String ids() {
-    return ALL.stream().map(School::id).collect(Collectors.joining(", "));
+  public static List<String> ids() {
+    return ALL.stream().map(School::id).toList();
   }
 }

@@ -1,25 +1,15 @@
 package org.nestrinse.core.wash;
 
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Saying;
 
 /** What a household does otherwise in every routine, because it is tried or has helped. */
-public enum Standing {
-  MORE_RINSE("one rinse more"),
-  HOTTER("the main wash at 60"),
-  POWDER("powder");
+public enum Standing implements Saying {
+  MORE_RINSE,
+  HOTTER,
+  POWDER;
 
   private static final int HOT_C = 60;
-
-  private final String words;
-
-  Standing(String words) {
-    this.words = words;
-  }
-
-  /** Returns it in words. */
-  public String words() {
-    return words;
-  }
 
   /** Returns the school as this bends it; what the pieces bear still decides afterwards. */
   School bend(School school) {

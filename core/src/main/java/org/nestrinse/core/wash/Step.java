@@ -3,6 +3,7 @@ package org.nestrinse.core.wash;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
 
 /**
  * One thing to do.
@@ -21,13 +22,13 @@ import org.jspecify.annotations.Nullable;
 public record Step(
     int number,
     Action action,
-    String title,
-    String detail,
+    Said title,
+    Said detail,
     boolean wholeLoad,
     @Nullable MachineRun run,
     List<PlannedDose> doses,
     int minutes,
-    String reason,
+    Said reason,
     boolean apart) {
 
   /** Sorts of steps. */
@@ -49,13 +50,13 @@ public record Step(
   public Step(
       int number,
       Action action,
-      String title,
-      String detail,
+      Said title,
+      Said detail,
       boolean wholeLoad,
       @Nullable MachineRun run,
       List<PlannedDose> doses,
       int minutes,
-      String reason) {
+      Said reason) {
     this(number, action, title, detail, wholeLoad, run, doses, minutes, reason, false);
   }
 

@@ -5,7 +5,9 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.safety.Caution;
-import org.nestrinse.core.units.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 
 /**
  * A routine on one page, in plain words, for the other carer.
@@ -15,7 +17,7 @@ import org.nestrinse.core.units.Numbers;
  * @param steps what to do, in order
  * @param minds what to mind
  */
-public record WallCard(String title, String summary, List<Line> steps, List<String> minds) {
+public record WallCard(Said title, Said summary, List<Line> steps, List<Said> minds) {
   private static final int MOST_MINDS = 5;
 
   public WallCard {
@@ -34,14 +36,14 @@ public record WallCard(String title, String summary, List<Line> steps, List<Stri
    * @param yours whether a person does it
    */
   public record Line(
-      int number, String what, String how, List<String> doses, String minutes, boolean yours) {
+      int number, Said what, Said how, List<Said> doses, Said minutes, boolean yours) {
     public Line {
       doses = List.copyOf(doses);
     }
   }
 
   /** Returns the card of a routine. */
-  public static WallCard of(WashJob job, Routine routine, String title) {
+  public static WallCard of(WashJob job, Routine routine, Said title) {
     List<Line> steps = new ArrayList<>();
     for (Step s : routine.steps()) {
       boolean machine = s.action() == Step.Action.RUN && s.run() != null;
@@ -51,49 +53,57 @@ public record WallCard(String title, String summary, List<Line> steps, List<Stri
               s.title(),
               machine ? buttons(s.run()) : s.detail(),
               s.doses().stream().map(d -> dose(d, s.run())).toList(),
-              Numbers.duration(s.minutes()),
+              Said.from(Quantity.of(s.minutes(), Unit.DURATION)),
               s.attended()));
     }
     int pieces = job.all().stream().mapToInt(SoiledPieces::count).sum();
-    String summary =
-        "%s, %s in all, %s with you there. %s."
-            .formatted(
-                Numbers.count(pieces, "piece"),
-                Numbers.duration(routine.outcome().minutes()),
-                Numbers.duration(routine.outcome().attendedMinutes()),
-                routine.school().name());
-    List<String> minds =
+    Said summary =
+        Said.of(SettingSaying.CARD_SUMMARY)
+            .with("pieces", pieces)
+            .with("time", Quantity.of(routine.outcome().minutes(), Unit.DURATION))
+            .with("yours", Quantity.of(routine.outcome().attendedMinutes(), Unit.DURATION))
+            .with("method", routine.school().name());
+    List<Said> minds =
         routine.cautions().stream()
             .sorted(java.util.Comparator.comparing(Caution::strength))
-            .map(c -> c.title() + ". " + c.sentence())
+            .map(
+                c ->
+                    Said.of(SettingSaying.MIND)
+                        .with("title", c.title())
+                        .with("sentence", c.sentence()))
             .distinct()
             .limit(MOST_MINDS)
             .toList();
     return new WallCard(title, summary, steps, minds);
   }
 
-  private static String buttons(MachineRun run) {
-    List<String> presses = new ArrayList<>();
-    presses.add("dial to " + run.programme().name());
+  private static Said buttons(MachineRun run) {
+    List<Said> presses = new ArrayList<>();
+    presses.add(Said.of(SettingSaying.DIAL).with("programme", run.programme().name()));
     if (run.washes()) {
-      presses.add(run.temperatureC() == 0 ? "cold" : String.valueOf(run.temperatureC()) + "°");
+      presses.add(
+          run.temperatureC() == 0
+              ? SettingSaying.COLD.said()
+              : Said.from(Quantity.celsius(run.temperatureC())));
     }
     if (run.extraRinses() > 0) {
-      presses.add(
-          "extra rinse on" + (run.extraRinses() > 1 ? " " + run.extraRinses() + " times" : ""));
+      presses.add(Said.of(SettingSaying.EXTRA_RINSE_ON).with("times", run.extraRinses()));
     }
-    presses.add("spin " + run.spinRpm());
-    presses.add("start");
+    presses.add(Said.of(SettingSaying.SPIN).with("speed", run.spinRpm()));
+    presses.add(SettingSaying.START.said());
     if (run.pauseMinutes() > 0) {
       presses.add(
-          "pause after %d min, start again %d min later"
-              .formatted(MachineRun.PAUSE_AFTER_MINUTES, run.pauseMinutes()));
+          Said.of(SettingSaying.PAUSE_AND_RESTART)
+              .with("after", Quantity.of(MachineRun.PAUSE_AFTER_MINUTES, Unit.MINUTE))
+              .with("minutes", Quantity.of(run.pauseMinutes(), Unit.MINUTE)));
     }
-    return String.join(", ", presses);
+    return Said.row(presses);
   }
 
-  private static String dose(PlannedDose dose, @Nullable MachineRun run) {
-    String where = dose.inSoftenerDrawer(run) ? " into the softener drawer" : "";
-    return dose.measure() + " of " + dose.product().name() + where;
+  private static Said dose(PlannedDose dose, @Nullable MachineRun run) {
+    boolean drawer = dose.inSoftenerDrawer(run);
+    return Said.of(drawer ? SettingSaying.DOSE_IN_SOFTENER_DRAWER : SettingSaying.DOSE)
+        .with("measure", dose.measure())
+        .with("product", dose.product().name());
   }
 }

@@ -20,6 +20,7 @@ import org.nestrinse.core.sort.DrumFill;
 import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 
@@ -57,7 +58,7 @@ public record WashJob(
     Wishes wishes) {
   public WashJob {
     if (first.isEmpty()) {
-      throw new OutOfRange("first", "empty", "at least one group of pieces");
+      throw new OutOfRange("first", Allowed.EMPTY, Allowed.AT_LEAST_ONE);
     }
     Limits.TRIM.check("trim", trim);
     if (askedC != null) {

@@ -12,13 +12,15 @@ import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 
 /**
@@ -37,7 +39,7 @@ public final class WashPlanner {
   private final WashJob job;
   private final School asChosen;
   private final School school;
-  private final List<String> bends = new ArrayList<>();
+  private final List<Said> bends = new ArrayList<>();
   private final @Nullable ProductChoice detergent;
   private final @Nullable ProductChoice whitener;
   private final @Nullable Product sanitiser;
@@ -100,11 +102,10 @@ public final class WashPlanner {
     bends.addAll(leftOut(job, draft.steps));
     if (!outcome.residueMet()) {
       bends.add(
-          "Even with %d rinses the estimate leaves %s mg/kg; the target is %s."
-              .formatted(
-                  rinsesAfterMain(draft.steps),
-                  Numbers.of(outcome.residueMgKg(), 0),
-                  Numbers.of(job.residueTarget().mgKg(), 0)));
+          Said.of(WashPhrase.RESIDUE_NOT_MET)
+              .with("rinses", rinsesAfterMain(draft.steps))
+              .with("left", new Quantity(outcome.residueMgKg(), Unit.MG_PER_KG, 0))
+              .with("target", new Quantity(job.residueTarget().mgKg(), Unit.MG_PER_KG, 0)));
     }
     return new Routine(
         asChosen,
@@ -122,8 +123,9 @@ public final class WashPlanner {
   private void checkMeans() {
     if (school.main().by() == School.By.HAND) {
       throw new CannotPlan(
-          "%s washes by hand in a bucket or basin; %s is chosen."
-              .formatted(school.name(), job.machine().name()));
+          Said.of(WashPhrase.BY_HAND_ONLY)
+              .with("method", school.name())
+              .with("machine", job.machine().name()));
     }
     if (school.main().by() != School.By.STEAM) {
       return;
@@ -134,10 +136,7 @@ public final class WashPlanner {
         .findFirst()
         .ifPresent(
             k -> {
-              throw new CannotPlan(
-                  "Steam is for cotton and linen only, never for laminate, synthetics, microfibre, wool or elastic: "
-                      + k.name()
-                      + " may not.");
+              throw new CannotPlan(Said.of(WashPhrase.STEAM_ONLY_PLAIN).with("kind", k.name()));
             });
   }
 
@@ -151,17 +150,15 @@ public final class WashPlanner {
     Product.Form wish = school.chemistry().form();
     if (detergent != null && wish != null && detergent.product().form().liquid() != wish.liquid()) {
       bends.add(
-          "%s asked, %s planned: %s"
-              .formatted(
-                  wish.liquid() ? "Liquid" : "Powder",
-                  detergent.product().name(),
-                  detergent.reason()));
+          Said.of(WashPhrase.FORM_INSTEAD)
+              .with("form", wish.said().capital())
+              .with("product", detergent.product().name())
+              .with("reason", detergent.reason()));
     }
     if (school.chemistry().sanitiser() && sanitiser == null && job.gripsLint()) {
-      bends.add(WashWords.noSanitiserOnMicrofibre());
+      bends.add(WashPhrase.NO_SANITISER_ON_MICROFIBRE.said());
     } else if (school.chemistry().sanitiser() && sanitiser == null) {
-      bends.add(
-          "No sanitising product with its label's claim is in Kit; the plan counts with heat alone.");
+      bends.add(WashPhrase.NO_SANITISER_IN_KIT.said());
     }
   }
 
@@ -197,17 +194,22 @@ public final class WashPlanner {
           .map(
               p ->
                   new CannotPlan(
-                      "%s runs at %d, and %s bears %d at most."
-                          .formatted(p.name(), p.temperaturesC().get(0), weakest.name(), limit)))
-          .orElse(new CannotPlan("This machine has no steam programme."));
+                      Said.of(WashPhrase.STEAM_TOO_HOT)
+                          .with("programme", p.name())
+                          .with("celsius", Quantity.celsius(p.temperaturesC().get(0)))
+                          .with("kind", weakest.name())
+                          .with("most", Quantity.celsius(limit))))
+          .orElse(new CannotPlan(WashPhrase.NO_STEAM.said()));
     }
-    String sort = job.hasWool() ? "wool" : "washing";
-    return want.exactly()
-        ? new CannotPlan(
-            "No %s programme of this machine can be set to %d.".formatted(sort, want.celsius()))
-        : new CannotPlan(
-            "No %s programme of this machine stays at %d or below, which is what %s bears."
-                .formatted(sort, limit, weakest.name()));
+    if (want.exactly()) {
+      return new CannotPlan(
+          Said.of(job.hasWool() ? WashPhrase.WOOL_CANNOT_BE_SET : WashPhrase.CANNOT_BE_SET)
+              .with("celsius", Quantity.celsius(want.celsius())));
+    }
+    return new CannotPlan(
+        Said.of(job.hasWool() ? WashPhrase.NO_WOOL_SO_COOL : WashPhrase.NONE_SO_COOL)
+            .with("celsius", Quantity.celsius(limit))
+            .with("kind", weakest.name()));
   }
 
   private void tellBends(Imitation.Want want, Imitation.Match match) {
@@ -221,48 +223,61 @@ public final class WashPlanner {
     if (!want.exactly()) {
       if (planned > asked && want.celsius() > asked) {
         bends.add(
-            "%d asked, %d planned: only from %d may all of these share a wash."
-                .formatted(asked, planned, want.celsius()));
+            askedPlanned(
+                asked,
+                planned,
+                Said.of(WashPhrase.ONLY_FROM).with("celsius", Quantity.celsius(want.celsius()))));
       }
       if (planned > want.celsius()) {
-        bends.add(
-            "%d asked, %d planned: the machine has nothing cooler."
-                .formatted(want.celsius(), planned));
+        bends.add(askedPlanned(want.celsius(), planned, WashPhrase.NOTHING_COOLER.said()));
       }
       if (planned < asked) {
-        bends.add("%d asked, %d planned: %s.".formatted(asked, planned, tooCoolBecause(want)));
+        bends.add(askedPlanned(asked, planned, tooCoolBecause(want)));
       }
     }
     double reaches = main.programme().reachesC(planned);
     boolean heated = job.machine().heaterW() > 0;
     if (heated && reaches < planned) {
       bends.add(
-          "%s at %d reaches %s only; the plan counts with that."
-              .formatted(main.programme().name(), planned, Numbers.of(reaches, 0)));
+          Said.of(WashPhrase.REACHES_ONLY)
+              .with("programme", main.programme().name())
+              .with("celsius", Quantity.celsius(planned))
+              .with("reaches", new Quantity(reaches, Unit.CELSIUS, 0)));
     }
     if (!heated && planned > 0) {
       bends.add(
           job.machine().hotFillC() == null
-              ? "This machine has no heater and fills cold: the bath stays as cold as the tap."
-              : "This machine has no heater: it fills at %s and cools from there."
-                  .formatted(Numbers.of(Math.min(planned, job.machine().hotFillC()), 0)));
+              ? WashPhrase.COLD_FILL.said()
+              : Said.of(WashPhrase.NO_HEATER)
+                  .with(
+                      "celsius",
+                      new Quantity(Math.min(planned, job.machine().hotFillC()), Unit.CELSIUS, 0)));
     }
     if (match.runs().stream().filter(MachineRun::washes).count() > 1) {
       bends.add(
-          "%s asked, and no programme is as long: it washes twice."
-              .formatted(Numbers.duration(school.main().minutes())));
+          Said.of(WashPhrase.WASHES_TWICE)
+              .with("time", Quantity.of(school.main().minutes(), Unit.DURATION)));
     }
   }
 
-  private String tooCoolBecause(Imitation.Want want) {
+  private static Said askedPlanned(int asked, int planned, Said reason) {
+    return Said.of(WashPhrase.ASKED_PLANNED)
+        .with("asked", Quantity.celsius(asked))
+        .with("planned", Quantity.celsius(planned))
+        .with("reason", reason);
+  }
+
+  private Said tooCoolBecause(Imitation.Want want) {
     int asked = school.main().celsius();
     if (want.hottestC() >= asked) {
-      return "the machine has nothing nearer";
+      return WashPhrase.NOTHING_NEARER.said();
     }
     Kind weakest = WashJob.weakestInHeat(job.all());
     return weakest.limits().hottestWashC() <= want.hottestC()
-        ? weakest.name() + " bears " + want.hottestC() + " at most"
-        : "microfibre at 40 at most, unless you choose otherwise";
+        ? Said.of(WashPhrase.TOLERATES)
+            .with("kind", weakest.name())
+            .with("celsius", Quantity.celsius(want.hottestC()))
+        : WashPhrase.MICROFIBRE_40.said();
   }
 
   /** Microfibre may bear more by its label, but gets 40 unless a person wants it hotter. */
@@ -291,20 +306,18 @@ public final class WashPlanner {
         new Step(
             1,
             Step.Action.LOAD,
-            atOnce ? "Load everything" : "Load the first set",
-            Numbers.count(pieces, "piece") + ", tabs closed, parts apart, nothing squeezed in.",
+            (atOnce ? WashPhrase.LOAD_ALL : WashPhrase.LOAD_FIRST).said(),
+            Said.of(WashPhrase.LOAD_DETAIL).with("pieces", pieces),
             atOnce,
             null,
             List.of(),
             LOAD_MINUTES,
-            atOnce
-                ? "Nothing comes before the main wash, so all of it goes in at once."
-                : "Only the soiled pieces go first, so that the dirt leaves before anything joins."));
+            (atOnce ? WashPhrase.LOAD_ALL_REASON : WashPhrase.LOAD_FIRST_REASON).said()));
     if (atOnce) {
       return steps;
     }
     if (coldFirst) {
-      bends.add(WashWords.coldRinseForProtein());
+      bends.add(WashPhrase.COLD_RINSE_FOR_PROTEIN.said());
     }
     steps.addAll(firstRuns(coldFirst));
     steps.add(look(steps.size() + 1));
@@ -315,18 +328,18 @@ public final class WashPlanner {
     if (coldFirst || school.first().before() == School.Before.COLD_RINSE) {
       Optional<Programme> rinse = ProgrammeChoice.rinse(job.machine().programmes());
       if (rinse.isEmpty()) {
-        bends.add("No rinse first: this machine has no rinse programme.");
+        bends.add(WashPhrase.NO_RINSE_FIRST.said());
       }
       return rinse.stream()
           .map(
               p ->
                   runStep(
                       2,
-                      "Cold rinse",
+                      Said.of(WashPhrase.COLD_RINSE),
                       false,
                       new MachineRun(p, 0, 0, Math.min(spinRpm, p.fastestSpinRpm())),
                       List.of(),
-                      "Cold water takes urine and protein out before heat could set them. No detergent yet."))
+                      Said.of(WashPhrase.COLD_RINSE_REASON)))
           .toList();
     }
     boolean soak = school.first().before() == School.Before.SOAK_PAUSE;
@@ -347,18 +360,19 @@ public final class WashPlanner {
                 school.first().whitenerScoops() > 0,
                 soak ? SOAK_PAUSE_MINUTES : 0));
     if (match.isEmpty()) {
-      bends.add("No short wash first: no programme stays at " + limit + " or below.");
+      bends.add(Said.of(WashPhrase.NO_SHORT_WASH).with("celsius", Quantity.celsius(limit)));
       return List.of();
     }
     if (soak && !job.machine().pauses()) {
-      bends.add("No soak-pause: this machine does not pause. Soak in a bucket before, if need be.");
+      bends.add(WashPhrase.NO_PAUSE.said());
     }
     // One run is enough to begin with; what the nearest sequence adds comes with the main wash.
     MachineRun run = match.get().runs().get(0);
     return List.of(
         runStep(
             2,
-            run.pauseMinutes() > 0 ? "Cool wash with a soak" : "First wash",
+            (run.pauseMinutes() > 0 ? WashPhrase.COOL_WASH_WITH_SOAK : WashPhrase.FIRST_WASH)
+                .said(),
             false,
             run,
             withBesides(
@@ -368,29 +382,25 @@ public final class WashPlanner {
             firstReason(run)));
   }
 
-  private String firstReason(MachineRun run) {
+  private Said firstReason(MachineRun run) {
     if (run.pauseMinutes() > 0) {
-      return "Oxygen needs time more than heat: pause it, let it stand, then let it finish.";
+      return WashPhrase.SOAK_REASON.said();
     }
-    return job.hasProtein()
-        ? "A short wash takes the worst away; no warmer than 40, since heat sets protein."
-        : "A short wash takes the worst away, so that the main wash starts in clean water.";
+    return (job.hasProtein() ? WashPhrase.SHORT_PROTEIN_REASON : WashPhrase.SHORT_REASON).said();
   }
 
   private Step look(int number) {
     int bulkers = job.bulkers().stream().mapToInt(p -> p.count()).sum();
-    String add =
-        bulkers == 0 ? "Nothing joins." : "Add " + Numbers.count(bulkers, "small piece") + ".";
     return new Step(
         number,
         Step.Action.LOOK,
-        bulkers == 0 ? "Look and fluff up" : "Look, and add the small pieces",
-        "Peel pieces off the drum wall, treat what is still marked. " + add,
+        (bulkers == 0 ? WashPhrase.LOOK_FLUFF : WashPhrase.LOOK_ADD).said(),
+        Said.of(WashPhrase.LOOK_DETAIL).with("pieces", bulkers),
         true,
         null,
         List.of(),
         LOOK_MINUTES,
-        "Pieces that stick to the wall do not rub; a fuller drum rubs better.");
+        Said.of(WashPhrase.LOOK_REASON));
   }
 
   /** Returns the fewest rinses that leave little enough, and at least what the school wants. */
@@ -450,7 +460,7 @@ public final class WashPlanner {
         steps.add(
             runStep(
                 steps.size() + 1,
-                washed ? "Wash once more" : "Main wash",
+                (washed ? WashPhrase.WASH_AGAIN : WashPhrase.MAIN_WASH).said(),
                 true,
                 run,
                 withBesides(
@@ -466,13 +476,11 @@ public final class WashPlanner {
         steps.add(
             runStep(
                 steps.size() + 1,
-                spins ? "Spin once more" : "Rinse once more",
+                (spins ? WashPhrase.SPIN_AGAIN : WashPhrase.RINSE_AGAIN).said(),
                 true,
                 run,
                 List.of(),
-                spins
-                    ? "What absorbs dries sooner the less water it keeps."
-                    : "The programme's own rinses would leave more detergent than these pieces should carry."));
+                (spins ? WashPhrase.SPIN_REASON : WashPhrase.RINSE_REASON).said()));
       }
     }
     vinegar(steps);
@@ -482,13 +490,13 @@ public final class WashPlanner {
         new Step(
             steps.size() + 1,
             Step.Action.UNLOAD,
-            "Take everything out",
-            "At once: a closed wet drum grows mould within hours. Leave the door ajar.",
+            Said.of(WashPhrase.TAKE_OUT),
+            Said.of(WashPhrase.TAKE_OUT_DETAIL),
             true,
             null,
             List.of(),
             UNLOAD_MINUTES,
-            "Wet pieces in a closed drum sour."));
+            Said.of(WashPhrase.TAKE_OUT_REASON)));
     return Step.numbered(steps);
   }
 
@@ -500,17 +508,14 @@ public final class WashPlanner {
     Optional<Product> acid =
         job.products().stream().filter(p -> p.purpose() == Product.Purpose.ACID).findFirst();
     if (acid.isEmpty()) {
-      bends.add("No vinegar in Kit; the last rinse stays plain.");
+      bends.add(WashPhrase.NO_VINEGAR.said());
       return;
     }
     double ml = Math.min(VINEGAR_ML_KG * job.wholeLoad().massKg(), Wishes.BESIDES_ML.max());
     intoLastRinse(
         steps,
         PlannedDose.besides(
-            acid.get(),
-            ml,
-            PlannedDose.Into.LAST_RINSE,
-            "Vinegar helps to rinse powder out; 15 mL for a kilogram, never more than 20."));
+            acid.get(), ml, PlannedDose.Into.LAST_RINSE, Said.of(WashPhrase.VINEGAR_REASON)));
   }
 
   private void lastRinseBesides(List<Step> steps) {
@@ -537,15 +542,15 @@ public final class WashPlanner {
     return besides(job, doses, where, into);
   }
 
-  /** Returns what a person wants to put into a bath that the plan does not have, in words. */
-  static List<String> leftOut(WashJob job, List<Step> steps) {
+  /** Returns what a person wants to put into a bath that the plan does not have. */
+  static List<Said> leftOut(WashJob job, List<Step> steps) {
     List<PlannedDose> in =
         new ArrayList<>(
             steps.stream()
                 .flatMap(s -> s.doses().stream())
                 .filter(PlannedDose::byMillilitres)
                 .toList());
-    List<String> out = new ArrayList<>();
+    List<Said> out = new ArrayList<>();
     for (Wishes.Besides b : job.wishes().besides()) {
       PlannedDose.Into into =
           b.where() == Wishes.Where.LAST_RINSE
@@ -580,8 +585,9 @@ public final class WashPlanner {
               .findFirst()
               .orElseThrow(
                   () ->
-                      new OutOfRange("besides.productId", b.productId(), "a product that Kit has"));
-      more.add(PlannedDose.besides(product, b.ml(), into, WashWords.besides()));
+                      new OutOfRange(
+                          "besides.productId", b.productId(), WashPhrase.A_PRODUCT_IN_KIT));
+      more.add(PlannedDose.besides(product, b.ml(), into, WashPhrase.YOU_ADD_IT.said()));
     }
     return more;
   }
@@ -595,7 +601,7 @@ public final class WashPlanner {
       return;
     }
     if (rinse == null) {
-      bends.add("No sanitising rinse: this machine has no rinse programme.");
+      bends.add(WashPhrase.NO_SANITISING_RINSE.said());
       return;
     }
     MachineRun run = rinseRun(rinse);
@@ -615,21 +621,21 @@ public final class WashPlanner {
     steps.add(
         runStep(
             steps.size() + 1,
-            "Sanitising rinse",
+            Said.of(WashPhrase.SANITISING_RINSE),
             true,
             run,
             List.of(PlannedDose.byClaim(sanitiser, sanitiser.claim(), waterL, spentMl)),
-            "An additive by its label, after the detergent is out: the two cancel each other."));
+            Said.of(WashPhrase.SANITISING_REASON)));
     boolean skin = job.all().stream().anyMatch(p -> p.kind().touchesSkin());
     if (skin && !Boolean.TRUE.equals(sanitiser.staysIn())) {
       steps.add(
           runStep(
               steps.size() + 1,
-              "Rinse once more",
+              Said.of(WashPhrase.RINSE_AGAIN),
               true,
               run,
               List.of(),
-              WashWords.rinseAfterSanitiser()));
+              WashPhrase.RINSE_AFTER_SANITISER.said()));
     }
   }
 
@@ -656,17 +662,14 @@ public final class WashPlanner {
   }
 
   private static Step runStep(
-      int number,
-      String title,
-      boolean whole,
-      MachineRun run,
-      List<PlannedDose> doses,
-      String reason) {
+      int number, Said title, boolean whole, MachineRun run, List<PlannedDose> doses, Said reason) {
     return new Step(
         number,
         Step.Action.RUN,
         title,
-        run.programme().name() + ", " + run.settings(),
+        Said.of(SettingSaying.RUN)
+            .with("programme", run.programme().name())
+            .with("settings", run.settings()),
         whole,
         run,
         doses,
@@ -737,8 +740,10 @@ public final class WashPlanner {
     CareLimits limits = weakest.limits();
     if (limits.fastestSpinRpm() < school.finish().spinRpm()) {
       bends.add(
-          "Spin %d asked, %d planned: %s bears no more."
-              .formatted(school.finish().spinRpm(), limits.fastestSpinRpm(), weakest.name()));
+          Said.of(WashPhrase.SPIN_LOWERED)
+              .with("asked", school.finish().spinRpm())
+              .with("planned", limits.fastestSpinRpm())
+              .with("kind", weakest.name()));
     }
     return Math.min(school.finish().spinRpm(), limits.fastestSpinRpm());
   }

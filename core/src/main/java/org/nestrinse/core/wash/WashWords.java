@@ -1,5 +1,7 @@
 package org.nestrinse.core.wash;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import org.nestrinse.core.bath.BathWords;
 import org.nestrinse.core.bath.Cleaning;
@@ -7,11 +9,9 @@ import org.nestrinse.core.bath.GermsLeft;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.units.Numbers;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
-import org.nestrinse.core.units.Words;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 
 /** The words of Wash: its reasons and verdicts. */
@@ -22,95 +22,35 @@ final class WashWords {
   private WashWords() {}
 
   /** Returns why a detergent is a powder or a liquid. */
-  static String form(boolean liquid, boolean microfibre, boolean chosen) {
+  static Said form(boolean liquid, boolean microfibre, boolean chosen) {
     if (liquid) {
-      return microfibre
-          ? "Liquid, since undissolved powder scratches microfibre."
-          : chosen ? "Liquid, as you chose." : "Liquid: nothing better suited is on the shelf.";
+      WashPhrase other = chosen ? WashPhrase.LIQUID_CHOSEN : WashPhrase.LIQUID_ONLY;
+      return (microfibre ? WashPhrase.LIQUID_FOR_MICROFIBRE : other).said();
     }
-    return microfibre
-        ? "You have only powder. Stir it into warm water first: undissolved grains scratch microfibre."
-        : "Powder, since liquids tend to coat what must absorb.";
-  }
-
-  /** Returns why a detergent has neither enzymes nor scent. */
-  static String plain(boolean forSkin) {
-    return forSkin
-        ? " No enzymes and no scent, for skin."
-        : " This way of washing does without enzymes and scent.";
-  }
-
-  /** Returns why a sanitiser is left out of a load with microfibre. */
-  static String noSanitiserOnMicrofibre() {
-    return "No sanitising rinse: it settles on microfibre, which then no longer grabs dirt.";
-  }
-
-  /** Returns why a product goes in that the plan alone would not take. */
-  static String besides() {
-    return "You put it in besides.";
+    return (microfibre ? WashPhrase.POWDER_STIRRED : WashPhrase.POWDER).said();
   }
 
   /** Returns that a product stays out, since the bath it was meant for is missing. */
-  static String staysOut(Product product, Wishes.Where where) {
-    return "%s stays out, since %s is not part of this way of washing."
-        .formatted(Words.capital(product.name()), where.words());
-  }
-
-  static String sanitiserMeasured() {
-    return "It only counts at its label's strength, time and warmth, so it is measured for all the water.";
-  }
-
-  static String coversLast() {
-    return "Covers are washed with the rest. Only their last rinse is alone.";
-  }
-
-  static String coversAlone() {
-    return "Last rinse for the covers";
-  }
-
-  static String coversAlone(int count) {
-    return "%s in clean lukewarm water. Press them, do not wring them hard."
-        .formatted(Numbers.count(count, "cover"));
-  }
-
-  static String rinseAfterSanitiser() {
-    return "Nothing but water stays on what touches skin.";
-  }
-
-  static String coldRinseForProtein() {
-    return "Cold rinse added first: above 50° stool, blood, vomit and milk set in the fibre.";
+  static Said staysOut(Product product, Wishes.Where where) {
+    return Said.of(WashPhrase.STAYS_OUT).with("product", product.name()).with("where", where);
   }
 
   /** Returns how the germs that stay change, in a few words. */
-  static String germs(HygieneEstimate before, HygieneEstimate after) {
-    long was = GermsLeft.oneIn(GermsLeft.of(before).typicalLog());
-    long is = GermsLeft.oneIn(GermsLeft.of(after).typicalLog());
-    return "germs left 1 in %,d instead of 1 in %,d".formatted(is, was).replace('.', ',');
-  }
-
-  static String offered(OfferedMethod.Because because) {
-    return switch (because) {
-      case USUAL -> "You usually wash these this way.";
-      case MICROFIBRE -> "Offered first because these are microfibre cloths.";
-      case BUCKET -> "Offered first because it is washed by hand.";
-      case BLOOD -> "Offered first because of the blood.";
-      case DELICATE -> "Offered first because this is wear for delicate skin.";
-      case CHOSEN -> "The method you chose in Kit.";
-      case ONLY_OTHERS -> "Your usual way cannot wash this here, so another is offered first.";
-    };
+  static Said germs(HygieneEstimate before, HygieneEstimate after) {
+    return Said.of(WashPhrase.GERMS_CHANGE)
+        .with("now", BathWords.oneIn(GermsLeft.of(after).typicalLog()))
+        .with("before", BathWords.oneIn(GermsLeft.of(before).typicalLog()));
   }
 
   /** Returns why so much of a soil is left. */
   static Why whySoil(Cleaning c) {
     Why.Builder why =
         Why.of(
-            Said.of(WashSaying.SOIL_TITLE)
-                .with("soil", BathWords.of(c.soil()))
-                .with("left", BathWords.of(c)),
+            Said.of(WashSaying.SOIL_TITLE).with("soil", c.soil()).with("left", BathWords.of(c)),
             WashSaying.SOIL);
     for (int i = 0; i < c.baths().size(); i++) {
       Cleaning.After after = c.baths().get(i);
-      String left = BathWords.about(after.boundLeft() + after.looseLeft());
+      Said left = BathWords.about(after.boundLeft() + after.looseLeft());
       why.line(
           Said.of(WashSaying.AFTER_BATH).with("bath", i + 1),
           after.effectiveGL() > 0
@@ -146,14 +86,17 @@ final class WashWords {
     return Optional.ofNullable(c.stainLeft(h.oxygenLog(), HOUR_OF_SUN_KWH_M2)).orElse(0.0);
   }
 
-  private static String notes(HygieneEstimate h) {
-    return h.notes().stream().map(BathWords::of).distinct().reduce("", (a, b) -> a + " " + b);
+  private static Said withNotes(Said first, HygieneEstimate h) {
+    List<Said> all = new ArrayList<>();
+    all.add(first);
+    h.notes().stream().map(BathWords::of).distinct().forEach(all::add);
+    return Said.sentences(all);
   }
 
   static Why whyHeat(HygieneEstimate h, double peakC) {
     return Why.of(
             Said.of(WashSaying.HEAT_TITLE).with("log", log(h.heatLog())),
-            Said.of(WashSaying.HEAT).with("notes", notes(h)))
+            withNotes(WashSaying.HEAT.said(), h))
         .line(WashSaying.HIGHEST_BATH, Quantity.celsius(peakC))
         .line(WashSaying.A0, new Quantity(h.a0(), Unit.SECOND, 1))
         .line(WashSaying.HOLDING, h.recognisedHolding() ? WashSaying.MET : WashSaying.NOT_MET)
@@ -164,7 +107,7 @@ final class WashWords {
   static Why whyOxygen(HygieneEstimate h) {
     return Why.of(
             Said.of(WashSaying.WHITENER_TITLE).with("log", log(h.oxygenLog())),
-            Said.of(WashSaying.WHITENING).with("notes", notes(h)))
+            withNotes(WashSaying.WHITENING.said(), h))
         .total(WashSaying.WHITENER, log(h.oxygenLog()))
         .section(GERMS_SECTION);
   }
@@ -182,8 +125,8 @@ final class WashWords {
     GermsLeft left = GermsLeft.of(h);
     boolean capped = h.totalLog() > HygieneEstimate.MOST_CLAIMED;
     return Why.of(
-            Words.capital(left.words()),
-            Said.of(WashSaying.GERMS).with("verdict", verdict.words()).with("notes", notes(h)))
+            left.said().capital(),
+            withNotes(Said.of(WashSaying.GERMS).with("verdict", verdict.said()), h))
         .line(WashSaying.WASHED_AWAY, log(h.liftedLog()))
         .line(WashSaying.HEAT_TOTAL, log(h.heatLog()))
         .line(WashSaying.WHITENER, log(h.oxygenLog()))
@@ -194,7 +137,7 @@ final class WashWords {
         .line(
             WashSaying.LIKELY_BETWEEN,
             Said.of(WashSaying.RANGE).with("low", log(h.lowLog())).with("high", log(h.highLog())))
-        .line(Said.of(WashSaying.GOAL).with("goal", goal.words()), log(goal.totalLog()))
+        .line(Said.of(WashSaying.GOAL).with("goal", goal), log(goal.totalLog()))
         .section(GERMS_SECTION);
   }
 

@@ -7,6 +7,9 @@ import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 
 /**
@@ -28,44 +31,22 @@ public record Wishes(
   public static final Wishes NONE = new Wishes(null, Map.of(), List.of(), Set.of(), Set.of());
 
   /** How much of a product may go in besides [mL]. */
-  public static final Range BESIDES_ML = new Range(1, 1000, "mL");
+  public static final Range BESIDES_ML = new Range(1, 1000, Unit.MILLILITRE);
 
   private static final int LONGER_MINUTES = 60;
 
   /** What can be done more for the hygiene goal, beside a hotter wash. */
-  public enum Boost {
-    LONGER("an hour longer"),
-    WHITENER("a scoop of oxygen whitener"),
-    SANITISER("a sanitising rinse by its label");
-
-    private final String words;
-
-    Boost(String words) {
-      this.words = words;
-    }
-
-    /** Returns the name a person uses. */
-    public String words() {
-      return words;
-    }
+  public enum Boost implements Saying {
+    LONGER,
+    WHITENER,
+    SANITISER;
   }
 
   /** Where a product goes in. */
-  public enum Where {
-    FIRST_WASH("the first wash"),
-    MAIN_WASH("the main wash"),
-    LAST_RINSE("the last rinse");
-
-    private final String words;
-
-    Where(String words) {
-      this.words = words;
-    }
-
-    /** Returns the name a person uses. */
-    public String words() {
-      return words;
-    }
+  public enum Where implements Saying {
+    FIRST_WASH,
+    MAIN_WASH,
+    LAST_RINSE;
   }
 
   /**
@@ -131,11 +112,11 @@ public record Wishes(
         c.vinegar());
   }
 
-  /** Returns what the household does otherwise in every routine, in words. */
-  List<String> standingWords() {
+  /** Returns what the household does otherwise in every routine. */
+  List<Said> standingWords() {
     return standing.stream()
         .sorted()
-        .map(s -> "In every routine for now: " + s.words() + ", after what was seen.")
+        .map(s -> Said.of(WashPhrase.STANDING).with("what", s))
         .toList();
   }
 

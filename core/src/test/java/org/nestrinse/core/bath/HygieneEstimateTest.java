@@ -11,6 +11,9 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.OutOfRange;
@@ -95,11 +98,17 @@ class HygieneEstimateTest {
   @Test
   void theSentenceFollowsTheCautiousEnd() {
     HygieneEstimate washedAway = new HygieneEstimate(0, 0, 0, 2, 0, false, List.of());
-    assertThat(washedAway.words()).isEqualTo("about 1 in 100 stays (1 in 50 to 1 in 200)");
+    assertThat(washedAway.said())
+        .isEqualTo(
+            Said.of(BathSaying.GERMS_LEFT)
+                .with("typical", Quantity.of(100, Unit.GROUPED))
+                .with("low", Quantity.of(50, Unit.GROUPED))
+                .with("high", Quantity.of(200, Unit.GROUPED)));
     HygieneEstimate hot = new HygieneEstimate(6, 4, 0, 2.5, 0, true, List.of());
-    assertThat(hot.words()).isEqualTo("under 1 in 100,000 stays");
+    assertThat(hot.said().saying()).isEqualTo(BathSaying.GERMS_AS_FEW);
     HygieneEstimate warm = new HygieneEstimate(3, 0, 0, 2, 0, false, List.of());
-    assertThat(warm.words()).contains("(1 in 1,500 to under 1 in 100,000)");
+    assertThat(warm.said().saying()).isEqualTo(BathSaying.GERMS_LEFT_AND_FEWER);
+    assertThat(warm.said().values()).containsEntry("low", BathWords.oneIn(warm.lowLog()));
   }
 
   @Test
@@ -178,10 +187,15 @@ class HygieneEstimateTest {
     java.util.Locale.setDefault(java.util.Locale.GERMANY);
     try {
       HygieneEstimate weak = new HygieneEstimate(0, 0, 0, 1.2, 0, false, List.of());
-      assertThat(HygieneGoal.EVERYDAY.judge(weak, 40).words())
-          .isEqualTo("not quite everyday: about 1 in 15 stays, and 1 in 30 is wanted");
+      assertThat(HygieneGoal.EVERYDAY.judge(weak, 40).said())
+          .isEqualTo(
+              Said.of(BathSaying.NOT_QUITE)
+                  .with("goal", HygieneGoal.EVERYDAY)
+                  .with("has", Quantity.of(15, Unit.GROUPED))
+                  .with("wanted", Quantity.of(30, Unit.GROUPED)));
       HygieneEstimate strong = new HygieneEstimate(6, 0, 0, 2.5, 0, true, List.of());
-      assertThat(strong.words()).contains("1 in 100,000");
+      assertThat(strong.said())
+          .isEqualTo(Said.of(BathSaying.GERMS_AS_FEW).with("most", BathWords.oneIn(5)));
     } finally {
       java.util.Locale.setDefault(before);
     }
@@ -194,6 +208,6 @@ class HygieneEstimateTest {
     assertThatThrownBy(() -> heated(backwards)).isInstanceOf(OutOfRange.class);
     assertThatThrownBy(() -> heated(List.of(new TemperaturePoint(0, 40))))
         .isInstanceOf(OutOfRange.class)
-        .hasMessageContaining("at least two points");
+        .hasMessageContaining("at-least-two-points");
   }
 }

@@ -72,6 +72,6 @@ class WaterTest {
   void anAbsurdDrumIsRefusedByName(double drumL) {
     assertThatThrownBy(() -> Fill.of(LOAD_A, TextileLoad.EMPTY, drumL))
         .isInstanceOfSatisfying(OutOfRange.class, e -> assertThat(e.field()).isEqualTo("drumL"))
-        .hasMessageContaining("1 to 300 L");
+        .hasMessageContaining("unit=LITRE");
   }
 }

@@ -191,7 +191,8 @@ class DryingYearTest {
             boolean fetched = mark.sort() == Course.Sort.BRING_IN;
             assertThat(fetched || (clock >= 6 && clock < 22)).as(mark.toString()).isTrue();
           }
-          if (mark.words().contains("sun") && mark.sort() == Course.Sort.TURN) {
+          if (mark.words().saying() == DrySaying.THICK_SIDE_TO_SUN
+              && mark.sort() == Course.Sort.TURN) {
             int clock = mark.at().atOffset(ZoneOffset.UTC).getHour();
             assertThat(clock).as("only in the sun").isBetween(6, 20);
           }

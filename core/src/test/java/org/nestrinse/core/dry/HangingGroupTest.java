@@ -15,10 +15,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
 
 class HangingGroupTest {
   private static final Place LINE = new Place("line", true, 0.35, 1, 1, 19, 60);

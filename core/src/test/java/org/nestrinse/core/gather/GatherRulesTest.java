@@ -99,7 +99,7 @@ class GatherRulesTest {
     SoilAdvice.Into kitchen =
         new SoilAdvice.Into(PailStyle.SORTED_BIN, true, Set.of(DISH_CLOTH.bin()));
     assertThat(SoilAdvice.of(GLASS_CLOTH, Soil.DIRT, Solids.NONE, Set.of(), kitchen).get(0))
-        .isEqualTo(Said.of(AdviceSaying.OTHER_BIN).with("bin", DISH_CLOTH.bin().words()));
+        .isEqualTo(Said.of(AdviceSaying.OTHER_BIN).with("bin", DISH_CLOTH.bin().said()));
     assertThat(advice(DISH_CLOTH, Soil.FOOD, Solids.NONE, kitchen))
         .doesNotContain(AdviceSaying.OTHER_BIN);
   }
@@ -157,7 +157,8 @@ class GatherRulesTest {
             true,
             null,
             Colour.DARK,
-            1);
+            1,
+            "red towel" + "s");
     assertThat(Prep.bleeds(dark, 2)).isTrue();
     assertThat(Prep.bleeds(dark, 3)).isFalse();
     assertThat(Prep.bleeds(HAND_TOWEL, 0)).isFalse();
@@ -177,8 +178,8 @@ class GatherRulesTest {
     assertThat(kit.pieces()).isEqualTo(12);
     assertThat(kit.waterMl()).isEqualTo(3240);
     assertThat(WipesKit.goodUntil(NOW)).isEqualTo(NOW.plus(Duration.ofDays(2)));
-    assertThat(WipesKit.Addition.PLAIN.caution()).isEmpty();
-    assertThat(WipesKit.Addition.OIL.caution()).contains("poisonous to small children");
+    assertThat(WipesKit.Addition.PLAIN.caution().nothing()).isTrue();
+    assertThat(WipesKit.Addition.OIL.caution().saying()).isEqualTo(PrepSaying.OILS_SENSITISE);
     assertThatThrownBy(() -> WipesKit.of(wipe, 0)).isInstanceOf(OutOfRange.class);
   }
 

@@ -114,7 +114,7 @@ class DiagnosisTest {
     assertThat(d.state()).isEqualTo(Diagnosis.State.CLINICIAN);
     assertThat(d.causes()).isEmpty();
     assertThat(d.checks()).isEmpty();
-    assertThat(d.says()).contains("clinician");
+    assertThat(d.says().saying()).isEqualTo(DiagnosisSaying.CLINICIAN);
   }
 
   @Test
@@ -147,7 +147,7 @@ class DiagnosisTest {
     for (Diagnosis.NextCheck c : checks) {
       assertThat(c.sign()).isNotEqualTo(Sign.SMELL_WET);
       assertThat(c.bits()).isPositive();
-      assertThat(c.sign().how()).isNotBlank();
+      assertThat(c.sign().how().nothing()).isFalse();
       assertThat(c.outcomes().stream().mapToDouble(Diagnosis.Outcome::expected).sum())
           .isEqualTo(1, within(1e-9));
     }

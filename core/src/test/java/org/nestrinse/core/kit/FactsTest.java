@@ -34,9 +34,9 @@ class FactsTest {
   }
 
   @ParameterizedTest
-  @CsvSource({"0.5, soft", "1.49, soft", "2.0, medium", "2.5, medium", "2.6, hard", "9, hard"})
-  void hardnessHasAWord(double hardness, String word) {
-    assertThat(new Water(hardness, 11).words()).isEqualTo(word);
+  @CsvSource({"0.5, SOFT", "1.49, SOFT", "2.0, MEDIUM", "2.5, MEDIUM", "2.6, HARD", "9, HARD"})
+  void hardnessHasAWord(double hardness, KitSaying word) {
+    assertThat(new Water(hardness, 11).said()).isEqualTo(word.said());
   }
 
   @Test
@@ -111,7 +111,7 @@ class FactsTest {
                     600,
                     800))
         .isInstanceOf(OutOfRange.class)
-        .hasMessageContaining("0 to 8");
+        .hasMessageContaining("amount=8.0");
   }
 
   @Test

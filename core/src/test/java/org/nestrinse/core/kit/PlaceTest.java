@@ -6,9 +6,13 @@ import static org.assertj.core.api.Assertions.within;
 import static org.nestrinse.core.Pieces.HAND_TOWEL;
 import static org.nestrinse.core.Pieces.SHELL;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
 
 class PlaceTest {
@@ -59,10 +63,24 @@ class PlaceTest {
 
   @Test
   void itSaysWhatItIs() {
-    assertThat(place(Place.Sort.BALCONY, 0, 6.0, null).words())
-        .isEqualTo("covered balcony, east, sun until noon, room for 6 m");
-    assertThat(place(Place.Sort.AIRER, 40, null, 12).words())
-        .isEqualTo("airer indoors, 19°, 60 % damp, a fan, room for 12 pieces, draws 40 W");
+    assertThat(place(Place.Sort.BALCONY, 0, 6.0, null).said())
+        .isEqualTo(
+            Said.row(
+                List.of(
+                    Place.Sort.BALCONY,
+                    Place.Facing.EAST,
+                    Said.of(KitSaying.ROOM_FOR).with("room", new Quantity(6, Unit.METRE, 1)))));
+    assertThat(place(Place.Sort.AIRER, 40, null, 12).said())
+        .isEqualTo(
+            Said.row(
+                List.of(
+                    Place.Sort.AIRER,
+                    Said.of(KitSaying.ROOM_AIR)
+                        .with("celsius", Quantity.celsius(19))
+                        .with("damp", Quantity.of(60, Unit.PERCENT)),
+                    KitSaying.FAN,
+                    Said.of(KitSaying.ROOM_FOR).with("room", Quantity.of(12, Unit.PIECE)),
+                    Said.of(KitSaying.DRAWS).with("power", Quantity.of(40, Unit.WATT)))));
   }
 
   @Test

@@ -11,6 +11,8 @@ import org.nestrinse.core.Examples;
 import org.nestrinse.core.Pieces;
 import org.nestrinse.core.bath.BathTemperature;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
 
 /** Logs read for what they show. */
@@ -55,9 +57,13 @@ class LogsTest {
   void saysWhatTheProgrammePromisedAndKeepsWhatWasSeen() {
     TemperatureLog log = TemperatureLog.of(logOf(52, 30));
     assertThat(log.beside(Pieces.COTTONS, 60))
-        .anyMatch(f -> f.what().equals("highest") && f.promised().equals("60°") && !f.agrees());
+        .anyMatch(
+            f ->
+                f.what() == MeasureSaying.HIGHEST
+                    && f.promised().equals(Said.from(Quantity.celsius(60)))
+                    && !f.agrees());
     assertThat(TemperatureLog.of(logOf(60, 60)).beside(Pieces.COTTONS, 60))
-        .anyMatch(f -> f.what().equals("highest") && f.agrees());
+        .anyMatch(f -> f.what() == MeasureSaying.HIGHEST && f.agrees());
     Programme.Measured kept = log.onto(Pieces.COTTONS, 60);
     Programme seen = Pieces.COTTONS.with(kept);
     assertThat(seen.reachesC(60)).isCloseTo(52, within(0.05));
@@ -101,9 +107,9 @@ class LogsTest {
             Phase.Sort.SPINNING);
     assertThat(trace.kwh()).isCloseTo(1.4, within(0.15));
     assertThat(trace.beside(Pieces.COTTONS, 2000))
-        .anyMatch(f -> f.what().equals("heater") && f.agrees());
+        .anyMatch(f -> f.what() == MeasureSaying.HEATER && f.agrees());
     assertThat(trace.beside(Pieces.COTTONS, 1200))
-        .anyMatch(f -> f.what().equals("heater") && !f.agrees());
+        .anyMatch(f -> f.what() == MeasureSaying.HEATER && !f.agrees());
   }
 
   @Test
@@ -111,17 +117,17 @@ class LogsTest {
     PowerTrace trace = PowerTrace.of(trace(100));
     assertThat(trace.heaterW()).isNull();
     assertThat(trace.beside(Pieces.COTTONS, 2000))
-        .anyMatch(f -> f.seen().equals("never on") && !f.agrees());
+        .anyMatch(f -> f.seen().saying() == MeasureSaying.NEVER_ON && !f.agrees());
   }
 
   @Test
   void whatIsNoRunIsRefused() {
     assertThatThrownBy(() -> TemperatureLog.of(List.of(new Reading(0, 20))))
         .isInstanceOf(OutOfRange.class)
-        .hasMessageContaining("at least 10");
+        .hasMessageContaining("least=10");
     List<Reading> log = logOf(60, 60);
     log.set(7, new Reading(6, 20));
-    assertThatThrownBy(() -> TemperatureLog.of(log)).hasMessageContaining("a later time");
+    assertThatThrownBy(() -> TemperatureLog.of(log)).hasMessageContaining("a-later-time");
     List<Reading> boiling = logOf(60, 60);
     boiling.set(7, new Reading(7, 140));
     assertThatThrownBy(() -> TemperatureLog.of(boiling)).hasMessageContaining("100");

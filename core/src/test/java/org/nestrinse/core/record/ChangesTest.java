@@ -13,9 +13,9 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
+import org.nestrinse.core.said.Unit;
 
 /** What is told between two rounds, and what a round says of a sign. */
 class ChangesTest {

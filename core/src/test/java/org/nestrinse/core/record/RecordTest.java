@@ -16,8 +16,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.units.Quantity;
 
 class RecordTest {
   private static final Instant START = Instant.parse("2026-04-20T08:00:00Z");

@@ -13,6 +13,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Kind;
@@ -34,7 +37,8 @@ class ResetBatchTest {
         true,
         null,
         Colour.PALE,
-        1);
+        1,
+        name + "s");
   }
 
   /** The fewest fillings, by trying every way to place each piece. */
@@ -94,7 +98,12 @@ class ResetBatchTest {
     pieces.put(kind("bath towel", 0.3), 1);
     pieces.put(kind("cloth", 0.04), 2);
     ResetBatch batch = ResetBatch.divide(pieces, 0.47).get(0);
-    assertThat(batch.words()).isEqualTo("2 cloths, 1 bath towel");
+    assertThat(batch.said())
+        .isEqualTo(
+            Said.row(
+                List.of(
+                    Said.pieces(2, "cloth", "cloths"),
+                    Said.pieces(1, "bath towel", "bath towels"))));
     assertThat(batch.count()).isEqualTo(3);
     assertThat(batch.load().massKg()).isEqualTo(batch.massKg());
   }
@@ -102,11 +111,10 @@ class ResetBatchTest {
   @ParameterizedTest
   @EnumSource(ResetRecipe.class)
   void everyRecipeSaysWhatItTakesOutAndHowLong(ResetRecipe recipe) {
-    assertThat(recipe.words()).isNotBlank();
-    assertThat(recipe.takesOut()).isNotBlank();
+    assertThat(recipe.takesOut().name()).isEqualTo(recipe.name());
     assertThat(recipe.minutes()).isPositive();
     assertThat(recipe.stirEveryMinutes()).isBetween(0, recipe.minutes());
-    assertThat(ResetPlan.notes(recipe)).hasSizeGreaterThanOrEqualTo(3).allMatch(n -> !n.isBlank());
+    assertThat(ResetPlan.notes(recipe)).hasSizeGreaterThanOrEqualTo(3).allMatch(n -> !n.nothing());
     assertThat(recipe.boils()).isEqualTo(recipe.temper() == ResetRecipe.Temper.BOIL);
   }
 
@@ -139,10 +147,10 @@ class ResetBatchTest {
   void smallAmountsAreTeaspoons() {
     ResetRecipe.Amount little =
         ResetPlan.perBatch(ResetRecipe.OVERNIGHT_DETERGENT, 1, 2, null).get(0);
-    assertThat(little.spoons()).isEqualTo("1½ teaspoons");
+    assertThat(little.spoons()).isEqualTo(Said.from(Quantity.of(8 / 5.0, Unit.TEASPOON)));
     ResetRecipe.Amount more =
         ResetPlan.perBatch(ResetRecipe.OVERNIGHT_DETERGENT, 8, 2, null).get(0);
-    assertThat(more.spoons()).isEqualTo("4¼ tablespoons");
+    assertThat(more.spoons()).isEqualTo(Said.from(Quantity.of(64 / 15.0, Unit.TABLESPOON)));
     assertThat(more.grams()).isCloseTo(65.28, org.assertj.core.api.Assertions.within(1e-9));
   }
 }

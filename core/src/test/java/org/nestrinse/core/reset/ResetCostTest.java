@@ -10,22 +10,23 @@ import java.time.LocalTime;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Said;
 
 /** The total of a reset is the sum of its parts: water, electricity and what goes in. */
 class ResetCostTest {
   private static final LocalTime DAY = LocalTime.of(10, 0);
   private static final LocalTime NIGHT = LocalTime.of(1, 0);
 
-  private static ResetStep takes(String product, double grams) {
+  private static ResetStep takes(ResetSalt product, double grams) {
     return new ResetStep(
         1,
         ResetStep.Action.PUT_IN,
-        "put in",
-        "",
+        Said.from("put in"),
+        Said.NOTHING,
         5,
         true,
         0,
-        List.of(new ResetRecipe.Amount(product, grams, "g", "", grams)));
+        List.of(new ResetRecipe.Amount(product.said(), grams, "g", Said.NOTHING, grams)));
   }
 
   private static double cost(
@@ -42,7 +43,7 @@ class ResetCostTest {
 
   @Test
   void whatGoesInCostsWhatTheHouseholdPaidForIt() {
-    List<ResetStep> vinegar = List.of(takes("white vinegar 5 %", 240));
+    List<ResetStep> vinegar = List.of(takes(ResetSalt.WHITE_VINEGAR, 240));
     double price = 240 * VINEGAR.pricePerG();
     assertThat(cost(0, 0, vinegar, DAY, BIO, VINEGAR)).isCloseTo(price, within(1e-9));
     assertThat(cost(0, 0, vinegar, DAY, BIO)).as("not owned").isZero();
@@ -50,14 +51,15 @@ class ResetCostTest {
 
   @Test
   void everyFillingIsPaidFor() {
-    List<ResetStep> one = List.of(takes("cloth detergent", 50));
-    List<ResetStep> two = List.of(one.get(0), takes("cloth detergent", 50));
+    List<ResetStep> one = List.of(takes(ResetSalt.CLOTH_DETERGENT, 50));
+    List<ResetStep> two = List.of(one.get(0), takes(ResetSalt.CLOTH_DETERGENT, 50));
     assertThat(cost(0, 0, two, DAY, BIO)).isCloseTo(2 * cost(0, 0, one, DAY, BIO), within(1e-9));
   }
 
   @Test
   void theTotalIsTheSumOfItsParts() {
-    List<ResetStep> steps = List.of(takes("cloth detergent", 60), takes("white vinegar 5 %", 100));
+    List<ResetStep> steps =
+        List.of(takes(ResetSalt.CLOTH_DETERGENT, 60), takes(ResetSalt.WHITE_VINEGAR, 100));
     double all = cost(30, 1.5, steps, DAY, BIO, VINEGAR);
     double parts =
         cost(30, 0, List.of(), DAY)

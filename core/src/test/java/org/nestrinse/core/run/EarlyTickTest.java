@@ -5,6 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 
 class EarlyTickTest {
 
@@ -24,9 +27,9 @@ class EarlyTickTest {
 
   @Test
   void itSaysHowLongItTookAndHowLongItTakes() {
-    assertThat(EarlyTick.words("Main wash", 120, 3))
-        .contains("Main wash")
-        .contains("3 min")
-        .contains("2 h");
+    assertThat(EarlyTick.of(Said.from("Main wash"), 120, 3).values())
+        .containsEntry("step", Said.from("Main wash"))
+        .containsEntry("took", Quantity.of(3, Unit.DURATION))
+        .containsEntry("minutes", Quantity.of(120, Unit.DURATION));
   }
 }

@@ -12,23 +12,23 @@ import org.nestrinse.core.safety.Caution.Strength;
 class MeetingsTest {
   @ParameterizedTest
   @CsvSource({
-    "CHLORINE, ACID, STOP, STOP, chlorine gas",
-    "CHLORINE, AMMONIA, STOP, STOP, chloramine",
-    "CHLORINE, PEROXIDE, STOP, STOP, oxygen violently",
-    "CHLORINE, PHENOLIC, STOP, STOP, organochlorines",
-    "CHLORINE, UNKNOWN, STOP, STOP, toxic",
-    "ACID, PEROXIDE, STOP, CHECK, peracetic",
-    "ACID, ALKALI, NOTE, , cancel",
-    "CATIONIC, ANIONIC, CHECK, CHECK, sticky film",
-    "ENZYME, CHLORINE, NOTE, NOTE, destroys"
+    "CHLORINE, ACID, STOP, STOP, CHLORINE_GAS",
+    "CHLORINE, AMMONIA, STOP, STOP, CHLORAMINE",
+    "CHLORINE, PEROXIDE, STOP, STOP, OXYGEN_BURST",
+    "CHLORINE, PHENOLIC, STOP, STOP, ORGANOCHLORINES",
+    "CHLORINE, UNKNOWN, STOP, STOP, MAY_BE_TOXIC",
+    "ACID, PEROXIDE, STOP, CHECK, PERACETIC_ACID",
+    "ACID, ALKALI, NOTE, , FIZZ",
+    "CATIONIC, ANIONIC, CHECK, CHECK, STICKY_FILM",
+    "ENZYME, CHLORINE, NOTE, NOTE, ENZYMES_DESTROYED"
   })
   void eachPairInBothOrders(
-      Chemical one, Chemical other, Strength together, Strength carried, String word) {
+      Chemical one, Chemical other, Strength together, Strength carried, MeetingSaying what) {
     Meetings.Meeting meeting = Meetings.of(one, other).orElseThrow();
     assertThat(Meetings.of(other, one)).contains(meeting);
     assertThat(meeting.inOneBath()).isEqualTo(together);
     assertThat(meeting.carriedOver()).isEqualTo(carried);
-    assertThat(meeting.what()).contains(word);
+    assertThat(meeting.what()).isEqualTo(what);
   }
 
   @Test

@@ -67,7 +67,8 @@ class BundlingTest {
     assertThat(made.count(Recipe.DAY)).isEqualTo(5);
     assertThat(made.without(Recipe.DAY)).isEqualTo(3);
     assertThat(made.missing().kind()).isEqualTo(COVER);
-    assertThat(made.missing().words()).contains("one more night bundle");
+    assertThat(made.missing().words().values())
+        .containsEntry("bundle", RecipeSaying.NIGHT_BUNDLE.said());
   }
 
   @Test

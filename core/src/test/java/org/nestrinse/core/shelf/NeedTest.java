@@ -8,6 +8,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
@@ -97,9 +98,9 @@ class NeedTest {
   @Test
   void everyNeedIsFoundByItsName() {
     for (Need need : Need.values()) {
-      assertThat(Need.named(need.words())).contains(need);
+      assertThat(Need.of(need.said())).contains(need);
       assertThat(need.fromHour()).isLessThan(need.toHour());
     }
-    assertThat(Need.named("holidays")).isEmpty();
+    assertThat(Need.of(Said.from("holidays"))).isEmpty();
   }
 }

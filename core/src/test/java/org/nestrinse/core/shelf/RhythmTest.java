@@ -107,7 +107,7 @@ class RhythmTest {
     broken[3] = new double[] {0.5, 0.2};
     assertThatThrownBy(() -> Rhythm.of(new Rhythm.Setting(20, 7, 2, 10, broken, 2, 10, 1)))
         .isInstanceOf(OutOfRange.class)
-        .hasMessageContaining("add up to 1");
+        .hasMessageContaining("shares-of-one");
   }
 
   private static Rhythm triggered(int pieces, int perRun, int longestDays, double away) {

@@ -101,7 +101,7 @@ class WeekExtrasTest {
     assertThat(Duration.between(MONDAY, run.start()).toHours()).isBetween(50L, 92L);
     WeekExtras cool = extras(question(null), new WeekExtras.Due(0, true, 1, 30, 5));
     assertThat(Duration.between(MONDAY, cool.runs().get(0).start()).toHours()).isLessThan(20);
-    assertThat(cool.runs().get(0).sort().words()).contains("empty and hot");
+    assertThat(cool.runs().get(0).sort()).isEqualTo(WeekExtras.Sort.MAINTENANCE);
   }
 
   @Test

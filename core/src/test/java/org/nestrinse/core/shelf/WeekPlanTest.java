@@ -109,7 +109,7 @@ class WeekPlanTest {
             .filter(WeekPlan.Round::pinned)
             .findFirst()
             .orElseThrow();
-    assertThat(atNight.objections()).contains("nobody is there to start it");
+    assertThat(atNight.objections()).contains(StockSaying.NOBODY_STARTS);
     assertThat(WeekPlan.of(question, List.of(night.minusDays(30))).cost()).isEqualTo(best.cost());
     assertThatThrownBy(() -> WeekPlan.of(question, List.of(wanted, wanted.plusHours(1))))
         .isInstanceOf(OutOfRange.class);

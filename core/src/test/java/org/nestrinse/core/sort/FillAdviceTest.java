@@ -8,10 +8,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.core.bath.Fill;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.sort.FillAdvice.State;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
 import org.nestrinse.core.why.Why;
 
 class FillAdviceTest {
@@ -32,7 +32,7 @@ class FillAdviceTest {
   void everyFillHasItsAdvice(double main, State state) {
     FillAdvice advice = FillAdvice.of(new Fill(3, main, main, main), MACHINE.window());
     assertThat(advice.state()).isEqualTo(state);
-    assertThat(advice.words()).contains(Math.round(main * 100) + " % full");
+    assertThat(advice.words().values()).containsEntry("share", Quantity.share(main));
   }
 
   @Test

@@ -1,6 +1,7 @@
 package org.nestrinse.core.sort;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.nestrinse.core.Heard.heard;
 import static org.nestrinse.core.Pieces.DISH_CLOTH;
 import static org.nestrinse.core.Pieces.GLASS_CLOTH;
 import static org.nestrinse.core.Pieces.HAND_TOWEL;
@@ -21,6 +22,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
 
 /** Whether pieces may join a load, serve as bulk, and what a look into the drum teaches. */
@@ -35,13 +38,18 @@ class JoiningTest {
   void nappiesAndShellsTravelTogether() {
     SoiledPieces shells = soiled(SHELL, 8, Soil.WET);
     assertThat(Joining.verdict(shells, List.of(NAPPIES), List.of(), MACHINE)).isEmpty();
-    assertThat(Joining.pair(NAPPIES, shells).words()).contains("may travel together");
+    assertThat(Joining.pair(NAPPIES, shells).words().saying()).isEqualTo(SortSaying.FINE_TOGETHER);
   }
 
   @Test
   void everyRuleHasItsCase() {
     assertThat(verdict(soiled(WOOL_COVER, 2, Soil.WET)).reason())
-        .isEqualTo("wool cover bears 30 at most, and bamboo trifold needs 40");
+        .isEqualTo(
+            Said.of(SortSaying.WEAK_AND_NEEDY)
+                .with("weak", "wool cover")
+                .with("celsius", Quantity.celsius(30))
+                .with("needy", "bamboo trifold")
+                .with("needed", Quantity.celsius(40)));
     assertThat(verdict(soiled(DISH_CLOTH, 2, Soil.FOOD)).rule()).isEqualTo("food");
     assertThat(verdict(soiled(HAND_TOWEL, 1, Soil.VOMIT, SkinNeed.ILL)).rule())
         .isEqualTo("illness");
@@ -59,7 +67,7 @@ class JoiningTest {
     SoiledPieces vests = soiled(VEST, 4, Soil.DIRT);
     Joining.Pair pair = Joining.pair(vests, NAPPIES);
     assertThat(pair.together()).isTrue();
-    assertThat(pair.words()).contains("when the main wash holds 60");
+    assertThat(pair.words().values()).containsEntry("celsius", Quantity.celsius(60));
     assertThat(TravelRules.sharedC(List.of(vests, NAPPIES))).isEqualTo(60);
     assertThat(TravelRules.sharedC(List.of(NAPPIES))).isZero();
   }
@@ -99,7 +107,7 @@ class JoiningTest {
   @Test
   void everyRuleSaysWhatItKeepsApartAndWhy() {
     assertThat(TravelRules.ALL)
-        .allMatch(r -> !r.title().isBlank() && !r.reason().isBlank())
+        .allMatch(r -> r.title().saying() != r.reason().saying())
         .allMatch(r -> r.hard() == (r.cost() == 0));
     assertThat(TravelRules.ALL.stream().map(TravelRule::name).distinct())
         .hasSameSizeAs(TravelRules.ALL);
@@ -108,13 +116,14 @@ class JoiningTest {
   @Test
   void bulkIsSmallBearsTheHeatAndBringsNoLint() {
     assertThat(Bulking.refuse(soiled(SHEET, 1, Soil.DIRT), List.of(NAPPIES)))
-        .hasValueSatisfying(r -> assertThat(r).contains("larger than a hand towel"));
+        .hasValueSatisfying(r -> assertThat(r.saying()).isEqualTo(SortSaying.WRAPS));
     assertThat(Bulking.refuse(soiled(GLASS_CLOTH, 1, Soil.DIRT), List.of(NAPPIES)))
-        .hasValueSatisfying(r -> assertThat(r).contains("bears 40 at most"));
+        .hasValueSatisfying(
+            r -> assertThat(r.values()).containsEntry("celsius", Quantity.celsius(40)));
     assertThat(
             Bulking.refuse(
                 soiled(HAND_TOWEL, 1, Soil.DIRT), List.of(soiled(GLASS_CLOTH, 9, Soil.DIRT))))
-        .hasValueSatisfying(r -> assertThat(r).contains("lint"));
+        .hasValueSatisfying(r -> assertThat(heard(r, RuleSaying.LINT_REASON)).isTrue());
     assertThat(Bulking.refuse(soiled(HAND_TOWEL, 10, Soil.DIRT), List.of(NAPPIES))).isEmpty();
   }
 
@@ -169,7 +178,8 @@ class JoiningTest {
             k.small(),
             k.label(),
             k.colour(),
-            learned.get(k.id()));
+            learned.get(k.id()),
+            k.name() + "s");
     return new SoiledPieces(seen, p.count(), p.soil(), true, p.since(), p.needs());
   }
 }

@@ -68,7 +68,8 @@ record Morning(
                 f[3].equals("yes"),
                 label,
                 Colour.valueOf(f[5]),
-                1);
+                1,
+                f[0] + "s");
         kinds.put(kind.name(), kind);
       }
       return kinds;

@@ -50,7 +50,7 @@ class MorningTest {
           assertThat(sorted.waiting())
               .as(told)
               .anyMatch(w -> w.offered().pieces().kind().name().equals(line))
-              .allMatch(w -> !w.reason().isBlank() && w.until().isAfter(Morning.NOW));
+              .allMatch(w -> !w.reason().nothing() && w.until().isAfter(Morning.NOW));
       case "answer" ->
           assertThat(sorted.answers())
               .as(told)
@@ -129,10 +129,10 @@ class MorningTest {
         .forEach(
             w ->
                 told.append("\nwaits ")
-                    .append(w.offered().pieces().words())
+                    .append(w.offered().pieces().said())
                     .append(": ")
                     .append(w.reason()));
-    sorted.answers().forEach(a -> told.append("\nanswer ").append(a.offered().pieces().words()));
+    sorted.answers().forEach(a -> told.append("\nanswer ").append(a.offered().pieces().said()));
     return told.append("\nproven ").append(sorted.proven()).toString();
   }
 }

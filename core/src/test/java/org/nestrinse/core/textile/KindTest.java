@@ -15,6 +15,9 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
 
 class KindTest {
@@ -86,8 +89,17 @@ class KindTest {
 
   @Test
   void limitsAreSaidInWords() {
-    assertThat(SHELL.limits().words()).isEqualTo("60 at most, spin 1000 at most, no tumbling");
-    assertThat(TRIFOLD.limits().words()).isEqualTo("60 at most, tumble low");
+    assertThat(SHELL.limits().said())
+        .isEqualTo(
+            Said.of(TextileSaying.CARE_SPIN)
+                .with("celsius", Quantity.celsius(60))
+                .with("spin", Quantity.of(1000, Unit.RPM))
+                .with("dryer", DryerHeat.NONE));
+    assertThat(TRIFOLD.limits().said())
+        .isEqualTo(
+            Said.of(TextileSaying.CARE)
+                .with("celsius", Quantity.celsius(60))
+                .with("dryer", DryerHeat.LOW));
   }
 
   @Test
@@ -110,7 +122,7 @@ class KindTest {
     assertThatThrownBy(
             () -> new Kind(1, "nothing", Role.CLOTH, Bin.HOUSE, List.of(), 0.1, true, null))
         .isInstanceOf(OutOfRange.class)
-        .hasMessageContaining("at least one part");
+        .hasMessageContaining("at-least-one-part");
     assertThatThrownBy(
             () -> new Kind(1, "flat", Role.CLOTH, Bin.HOUSE, TRIFOLD.parts(), 0, true, null))
         .isInstanceOf(OutOfRange.class);
@@ -132,7 +144,7 @@ class KindTest {
             new TextileLoad.MaterialMass(Material.COTTON, 20));
     assertThatThrownBy(() -> new TextileLoad(three))
         .isInstanceOf(OutOfRange.class)
-        .hasMessageContaining("60.0 kg in all");
+        .hasMessageContaining("amount=60.0");
   }
 
   @Test

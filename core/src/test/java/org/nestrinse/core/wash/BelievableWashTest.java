@@ -17,12 +17,14 @@ import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.nestrinse.core.Pieces;
 import org.nestrinse.core.bath.Cleanness;
+import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.DryerHeat;
@@ -58,7 +60,17 @@ class BelievableWashTest {
 
   private static Outcome outcome(Programme programme) {
     MachineRun run = new MachineRun(programme, 60, 0, 1400);
-    Step step = new Step(1, Step.Action.RUN, "run", "", true, run, List.of(), run.minutes(), "");
+    Step step =
+        new Step(
+            1,
+            Step.Action.RUN,
+            Said.from("run"),
+            Said.NOTHING,
+            true,
+            run,
+            List.of(),
+            run.minutes(),
+            Said.NOTHING);
     return Simulation.of(FULL, Step.numbered(List.of(step)));
   }
 
@@ -189,7 +201,7 @@ class BelievableWashTest {
     assertThat(routine.outcome().residueMgKg()).isLessThan(600);
     assertThat(routine.outcome().sudsVisible()).isFalse();
     assertThat(routine.outcome().verdict().met())
-        .as(school.id() + ": " + routine.outcome().verdict().words())
+        .as(school.id() + ": " + routine.outcome().verdict().said())
         .isTrue();
     assertThat(routine.cautions()).noneMatch(c -> c.strength() == Caution.Strength.STOP);
     Routine without = WashPlanner.plan(Pieces.without(job), school);
@@ -207,7 +219,8 @@ class BelievableWashTest {
     Routine routine = WashPlanner.plan(aFew(school, Soil.STOOL), school);
     assertThat(routine.outcome().worstSoil().orElseThrow().cleanness())
         .isIn(Cleanness.CLEAN, Cleanness.NEARLY_CLEAN, Cleanness.TRACES);
-    assertThat(routine.outcome().verdict().words()).startsWith("not quite everyday");
+    assertThat(routine.outcome().verdict().missing()).isEqualTo(HygieneGoal.Missing.TOTAL);
+    assertThat(routine.outcome().verdict().goal()).isEqualTo(HygieneGoal.EVERYDAY);
     assertThat(routine.cautions()).noneMatch(c -> c.strength() == Caution.Strength.STOP);
   }
 

@@ -2,6 +2,7 @@ package org.nestrinse.core.wash;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.nestrinse.core.Heard.heard;
 import static org.nestrinse.core.Pieces.HAND_TOWEL;
 import static org.nestrinse.core.Pieces.TRIFOLD;
 import static org.nestrinse.core.Pieces.job;
@@ -15,6 +16,7 @@ import org.junit.jupiter.params.provider.FieldSource;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.said.Said;
 
 /** The card for the other carer, and how hard a run is on the fibres. */
 class CardAndWearTest {
@@ -34,7 +36,7 @@ class CardAndWearTest {
     } catch (CannotPlan e) {
       return;
     }
-    WallCard card = WallCard.of(JOB, routine, "nappies");
+    WallCard card = WallCard.of(JOB, routine, Said.from("nappies"));
     assertThat(card.steps()).hasSameSizeAs(routine.steps());
     for (int i = 0; i < card.steps().size(); i++) {
       Step step = routine.steps().get(i);
@@ -42,19 +44,21 @@ class CardAndWearTest {
       assertThat(line.yours()).isEqualTo(step.attended());
       assertThat(line.doses()).hasSameSizeAs(step.doses());
       if (step.action() == Step.Action.RUN) {
-        assertThat(line.how()).startsWith("dial to " + step.run().programme().name());
-        assertThat(line.how()).contains("spin " + step.run().spinRpm());
+        assertThat(line.how().toString()).contains(step.run().programme().name());
+        assertThat(line.how().toString()).contains("speed=" + step.run().spinRpm());
       }
     }
-    assertThat(card.summary()).contains("30 pieces").contains(school.name());
+    assertThat(card.summary().values())
+        .containsEntry("pieces", 30)
+        .containsEntry("method", school.name());
     assertThat(card.minds()).hasSizeBetween(1, 5);
   }
 
   @Test
   void aSoakTellsWhenToPauseAndWhenToGoOn() {
     Routine routine = WashPlanner.plan(JOB, School.COOL_THEN_WARM);
-    assertThat(WallCard.of(JOB, routine, "").steps().get(1).how())
-        .contains("pause after 12 min, start again 50 min later");
+    assertThat(WallCard.of(JOB, routine, Said.NOTHING).steps().get(1).how())
+        .satisfies(how -> assertThat(heard(how, SettingSaying.PAUSE_AND_RESTART)).isTrue());
   }
 
   private static MachineRun run(Agitation agitation, int minutes, int rinses, int rpm) {

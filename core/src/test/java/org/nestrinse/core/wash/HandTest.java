@@ -2,6 +2,7 @@ package org.nestrinse.core.wash;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.nestrinse.core.Heard.heard;
 import static org.nestrinse.core.Pieces.SHELL;
 import static org.nestrinse.core.Pieces.TRIFOLD;
 import static org.nestrinse.core.Pieces.WOOL_COVER;
@@ -15,6 +16,9 @@ import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
 
@@ -44,15 +48,15 @@ class HandTest {
   void followsTheOrderOfTheTrade() {
     Routine routine = plan(DAY, School.BUCKET_AND_PLUNGE);
     assertThat(routine.steps())
-        .extracting(Step::title)
+        .extracting(s -> s.title().saying())
         .containsExactly(
-            "Lay out what is washed",
-            "Two rinses, plunged",
-            "Look at the water",
-            "Wash, plunge and soak",
-            "Rinse until clear",
-            "Last rinse for the covers",
-            "Empty the bucket, hang everything");
+            WashPhrase.LAY_OUT,
+            WashPhrase.TWO_RINSES,
+            WashPhrase.LOOK_WATER,
+            WashPhrase.PLUNGE,
+            WashPhrase.RINSE_CLEAR,
+            WashPhrase.COVERS_ALONE,
+            WashPhrase.EMPTY_BUCKET);
     assertThat(routine.steps()).allMatch(Step::attended);
     Step wash = routine.mainWash();
     assertThat(wash.run().pauseMinutes()).isBetween(20, 30);
@@ -67,7 +71,7 @@ class HandTest {
     PlannedDose dose = plan(DAY, School.BUCKET_AND_PLUNGE).mainWash().doses().get(0);
     // 8 L at 1 g/L, times the label at 3.1 mmol/L over the label at 2.0: 80/60.
     assertThat(dose.dose().doseG()).isCloseTo(8 * 1.0 * 80 / 60, within(1e-9));
-    assertThat(dose.measure()).isEqualTo("2¾ teaspoons");
+    assertThat(dose.measure()).isEqualTo(Said.from(new Quantity(2.75, Unit.TEASPOON, 2)));
     assertThat(dose.why().lines()).anyMatch(l -> l.label().saying() == WashSaying.IN_BATH);
   }
 
@@ -90,15 +94,15 @@ class HandTest {
   void aLargeLoadTakesSeveralFillingsAndLonger() {
     Routine one = plan(DAY, School.BUCKET_AND_PLUNGE);
     Routine many = plan(List.of(soiled(TRIFOLD, 40, Soil.WET)), School.BUCKET_AND_PLUNGE);
-    assertThat(one.bends()).noneMatch(b -> b.contains("fillings"));
+    assertThat(one.bends()).noneMatch(b -> heard(b, WashPhrase.FILLINGS));
     Routine withCovers =
         plan(
             List.of(soiled(TRIFOLD, 6, Soil.WET), soiled(SHELL, 30, Soil.WET)),
             School.BUCKET_AND_PLUNGE);
     assertThat(withCovers.bends())
         .as("covers are washed with the rest")
-        .anyMatch(b -> b.contains("fillings"));
-    assertThat(many.bends()).anyMatch(b -> b.contains("fillings: 12 L bucket takes no more"));
+        .anyMatch(b -> heard(b, WashPhrase.FILLINGS));
+    assertThat(many.bends()).anyMatch(b -> "12 L bucket".equals(b.values().get("machine")));
     assertThat(many.outcome().minutes()).isGreaterThan(one.outcome().minutes());
     assertThat(many.outcome().litres()).isGreaterThan(one.outcome().litres());
   }
@@ -107,7 +111,12 @@ class HandTest {
   void otherSchoolsAreDoneByHandTooWithinWhatTapAndPieceGive() {
     Routine hot = plan(DAY, School.HOT_AND_FULL);
     assertThat(hot.mainWash().run().temperatureC()).isEqualTo(55);
-    assertThat(hot.bends()).contains("60 asked, 55 planned: the tap gives no hotter water.");
+    assertThat(hot.bends())
+        .contains(
+            Said.of(WashPhrase.ASKED_PLANNED)
+                .with("asked", Quantity.celsius(60))
+                .with("planned", Quantity.celsius(55))
+                .with("reason", WashPhrase.TAP_NO_HOTTER));
     assertThat(hot.cautions())
         .anyMatch(c -> c.key().equals("hot-hands") && c.strength() == Caution.Strength.CHECK);
     Routine wool = plan(List.of(soiled(WOOL_COVER, 2, Soil.WET)), School.BUCKET_AND_PLUNGE);

@@ -13,6 +13,9 @@ import org.nestrinse.core.Pieces;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 
 /** The nearest sequence of runs, against trying everything. */
 class ImitationTest {
@@ -149,8 +152,12 @@ class ImitationTest {
     Imitation.Match match = Imitation.of(shortOnly, want(60, 60, 150, 2, 1400)).orElseThrow();
     assertThat(match.runs()).hasSize(2).allMatch(r -> r.temperatureC() == 60);
     assertThat(match.differences())
-        .anyMatch(d -> d.what().equals("washing time") && d.planned().equals("1 h 30") && !d.met())
-        .anyMatch(d -> d.what().equals("runs"));
+        .anyMatch(
+            d ->
+                d.what().saying() == DifferenceSaying.WASHING_TIME
+                    && d.planned().equals(Said.from(Quantity.of(90, Unit.DURATION)))
+                    && !d.met())
+        .anyMatch(d -> d.what().saying() == DifferenceSaying.RUNS);
     assertThat(Imitation.of(shortOnly, want(60, 60, 50, 2, 1400)).orElseThrow().runs()).hasSize(1);
   }
 
@@ -196,8 +203,8 @@ class ImitationTest {
     assertThat(match.runs().get(0).pauseMinutes()).isZero();
     assertThat(match.differences())
         .filteredOn(d -> !d.met())
-        .extracting(Imitation.Difference::what)
-        .contains("whitener", "soak-pause");
+        .extracting(d -> d.what().saying())
+        .contains(DifferenceSaying.WHITENER, DifferenceSaying.SOAK_PAUSE);
     assertThat(Imitation.of(Pieces.MACHINE, want).orElseThrow().runs().get(0).pauseMinutes())
         .isEqualTo(50);
   }

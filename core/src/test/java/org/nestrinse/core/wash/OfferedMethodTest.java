@@ -19,6 +19,7 @@ import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.said.Said;
 
 /** A load opens on the method that suits it, not on a fixed one. */
 class OfferedMethodTest {
@@ -81,11 +82,11 @@ class OfferedMethodTest {
   @ParameterizedTest
   @EnumSource(OfferedMethod.Because.class)
   void everyReasonIsSaidInItsOwnWords(OfferedMethod.Because because) {
-    String words = new OfferedMethod(CHOSEN, because).words();
-    assertThat(words).isNotBlank().endsWith(".");
+    Said words = new OfferedMethod(CHOSEN, because).said();
+    assertThat(words.saying().name()).endsWith(because.name());
     assertThat(
             Arrays.stream(OfferedMethod.Because.values())
-                .map(b -> new OfferedMethod(CHOSEN, b).words())
+                .map(b -> new OfferedMethod(CHOSEN, b).said())
                 .collect(Collectors.toSet()))
         .hasSameSizeAs(OfferedMethod.Because.values());
   }

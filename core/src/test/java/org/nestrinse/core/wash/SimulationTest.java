@@ -24,10 +24,10 @@ import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.units.Quantity;
-import org.nestrinse.core.units.Unit;
 
 class SimulationTest {
   private static final List<SoiledPieces> NAPPIES =
@@ -225,8 +225,8 @@ class SimulationTest {
             null);
     assertThatThrownBy(() -> WashPlanner.plan(job, School.HOT_AND_FULL))
         .isInstanceOf(CannotPlan.class)
-        .hasMessageContaining("wool programme")
-        .hasMessageContaining("30 or below");
+        .hasMessageContaining("no-wool-so-cool")
+        .hasMessageContaining("amount=30.0");
   }
 
   @Test

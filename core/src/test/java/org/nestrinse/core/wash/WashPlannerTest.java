@@ -3,6 +3,7 @@ package org.nestrinse.core.wash;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.nestrinse.core.Heard.heard;
 import static org.nestrinse.core.Pieces.CAUTIOUS_COVER;
 import static org.nestrinse.core.Pieces.GLASS_CLOTH;
 import static org.nestrinse.core.Pieces.HAND_TOWEL;
@@ -26,6 +27,8 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
 
 class WashPlannerTest {
@@ -105,7 +108,16 @@ class WashPlannerTest {
     with.add(soiled(CAUTIOUS_COVER, 2, Soil.WET));
     Routine routine = WashPlanner.plan(job(with, TOWELS, null), School.HOT_AND_FULL);
     assertThat(routine.mainWash().run()).extracting(MachineRun::temperatureC).isEqualTo(40);
-    assertThat(routine.bends()).contains("60 asked, 40 planned: delicate cover bears 40 at most.");
+    assertThat(routine.bends())
+        .contains(
+            Said.of(WashPhrase.ASKED_PLANNED)
+                .with("asked", Quantity.celsius(60))
+                .with("planned", Quantity.celsius(40))
+                .with(
+                    "reason",
+                    Said.of(WashPhrase.TOLERATES)
+                        .with("kind", "delicate cover")
+                        .with("celsius", Quantity.celsius(40))));
     assertThat(routine.stop()).isEmpty();
   }
 
@@ -117,7 +129,11 @@ class WashPlannerTest {
     Caution stop = routine.stop().orElseThrow();
     assertThat(stop.step()).isEqualTo(routine.mainWash().number());
     assertThat(stop.sentence())
-        .contains("60° is planned, and delicate cover tolerates 40° at most. 40° fits.");
+        .satisfies(
+            said -> {
+              assertThat(heard(said, CautionSaying.TOO_HOT)).isTrue();
+              assertThat(heard(said, CautionSaying.FITS)).isTrue();
+            });
     assertThat(stop.nearestC()).as("its button does what its words say").isEqualTo(40);
   }
 
@@ -169,7 +185,7 @@ class WashPlannerTest {
     assertThat(routine.mainWash().run()).extracting(r -> r.programme().name()).isEqualTo("Wool");
     assertThatThrownBy(() -> WashPlanner.plan(job(wool, List.of(), 40), School.HOT_AND_FULL))
         .isInstanceOf(CannotPlan.class)
-        .hasMessage("No wool programme of this machine can be set to 40.");
+        .hasMessageContaining("wool-cannot-be-set");
   }
 
   @Test
@@ -193,7 +209,8 @@ class WashPlannerTest {
             null);
     Routine routine = WashPlanner.plan(job, School.HOT_AND_FULL);
     assertThat(routine.outcome().peakC()).isCloseTo(52, within(0.01));
-    assertThat(routine.bends()).anyMatch(b -> b.contains("reaches 52 only"));
+    assertThat(routine.bends())
+        .anyMatch(b -> Quantity.celsius(52).equals(b.values().get("reaches")));
   }
 
   @Test
@@ -217,7 +234,7 @@ class WashPlannerTest {
             usual.start(),
             null);
     Routine routine = WashPlanner.plan(job, School.HOT_AND_FULL);
-    assertThat(routine.steps()).anyMatch(s -> s.title().equals("Rinse once more"));
+    assertThat(routine.steps()).anyMatch(s -> s.title().saying() == WashPhrase.RINSE_AGAIN);
     assertThat(routine.outcome().residueMet()).isTrue();
   }
 

@@ -2,6 +2,7 @@ package org.nestrinse.core.wash;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.nestrinse.core.Heard.heard;
 import static org.nestrinse.core.Pieces.GLASS_CLOTH;
 import static org.nestrinse.core.Pieces.HAND_TOWEL;
 import static org.nestrinse.core.Pieces.SHELL;
@@ -22,6 +23,9 @@ import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
@@ -50,7 +54,7 @@ class WishesTest {
   void detergentBeforeTheMainWashIsNoneHalfOrFull() {
     assertThat(
             choosing(NAPPIES, School.HOT_AND_FULL, Disagreement.PRE_RINSE, "none").steps().get(1))
-        .matches(s -> s.title().equals("Cold rinse") && s.doses().isEmpty());
+        .matches(s -> s.title().saying() == WashPhrase.COLD_RINSE && s.doses().isEmpty());
     double half =
         detergentG(
             choosing(NAPPIES, School.COOL_AND_SUN, Disagreement.PRE_RINSE, "half").steps().get(1));
@@ -118,7 +122,7 @@ class WishesTest {
     WashJob cloths = job(List.of(soiled(labelled, 60, Soil.DIRT)), List.of(), null);
     Routine usual = WashPlanner.plan(cloths, School.HOT_AND_FULL);
     assertThat(usual.mainWash().run().temperatureC()).isEqualTo(40);
-    assertThat(usual.bends()).anyMatch(b -> b.contains("microfibre at 40 at most"));
+    assertThat(usual.bends()).anyMatch(b -> heard(b, WashPhrase.MICROFIBRE_40));
     assertThat(
             choosing(cloths, School.HOT_AND_FULL, Disagreement.MICROFIBRE_HEAT, "60")
                 .mainWash()
@@ -137,7 +141,7 @@ class WishesTest {
   @Test
   void vinegarGoesIntoTheLastRinseAndNeverTooMuch() {
     Routine without = choosing(NAPPIES, School.HOT_AND_FULL, Disagreement.VINEGAR, "yes");
-    assertThat(without.bends()).contains("No vinegar in Kit; the last rinse stays plain.");
+    assertThat(heard(without.bends(), WashPhrase.NO_VINEGAR)).isTrue();
     WashJob job = Pieces.with(NAPPIES, Pieces.VINEGAR);
     Routine routine = choosing(job, School.HOT_AND_FULL, Disagreement.VINEGAR, "yes");
     PlannedDose dose =
@@ -162,8 +166,8 @@ class WishesTest {
             .filter(e -> e.question() == question)
             .toList();
     assertThat(effects).hasSameSizeAs(question.positions());
-    assertThat(effects).allMatch(e -> !e.words().isBlank() && !e.chosen());
-    assertThat(question.standing()).isNotBlank();
+    assertThat(effects).allMatch(e -> !e.words().nothing() && !e.chosen());
+    assertThat(question.standing().nothing()).isFalse();
     assertThatThrownBy(() -> question.position("sideways"))
         .isInstanceOf(OutOfRange.class)
         .hasMessageContaining(question.name());
@@ -173,14 +177,19 @@ class WishesTest {
   void anEffectIsTheDifferenceOfTwoPlans() {
     Routine now = WashPlanner.plan(NAPPIES, School.HOT_AND_FULL);
     Routine other = choosing(NAPPIES, School.HOT_AND_FULL, Disagreement.MAIN_HEAT, "40");
-    String words =
+    Said words =
         Effects.of(NAPPIES, School.HOT_AND_FULL, now).stream()
             .filter(e -> e.question() == Disagreement.MAIN_HEAT && e.position().id().equals("40"))
             .findFirst()
             .orElseThrow()
             .words();
     double kwh = now.outcome().kwh() - other.outcome().kwh();
-    assertThat(words).contains("−" + org.nestrinse.core.units.Numbers.fixed(kwh, 1) + " kWh");
+    assertThat((List<?>) words.values().get("values"))
+        .anyMatch(
+            part ->
+                part.equals(
+                    Said.of(WashPhrase.LESS)
+                        .with("amount", new Quantity(kwh, Unit.KILOWATT_HOUR, 1))));
   }
 
   @Test
@@ -192,7 +201,7 @@ class WishesTest {
     List<Remedies.Remedy> remedies = Remedies.of(job, School.COOL_AND_SUN, cool);
     assertThat(remedies).isNotEmpty();
     assertThat(remedies).allMatch(r -> r.routine().outcome().verdict().met());
-    assertThat(remedies).allMatch(r -> r.routine().stop().isEmpty() && !r.words().isBlank());
+    assertThat(remedies).allMatch(r -> r.routine().stop().isEmpty() && !r.words().nothing());
     assertThat(remedies)
         .isSortedAccordingTo(
             java.util.Comparator.comparingDouble(r -> r.routine().outcome().cost()));
@@ -223,6 +232,6 @@ class WishesTest {
         new Wishes(
             null, Map.of(), List.of(new Wishes.Besides(999, Wishes.Where.MAIN_WASH, 10)), Set.of());
     assertThatThrownBy(() -> WashPlanner.plan(NAPPIES.asking(null, unknown), School.HOT_AND_FULL))
-        .hasMessageContaining("a product that Kit has");
+        .hasMessageContaining("a-product-in-kit");
   }
 }

@@ -1,4 +1,4 @@
-package org.nestrinse.core.units;
+package org.nestrinse.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

@@ -1,4 +1,4 @@
-package org.nestrinse.core.units;
+package org.nestrinse.text;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;

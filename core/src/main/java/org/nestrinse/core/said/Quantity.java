@@ -1,4 +1,4 @@
-package org.nestrinse.core.units;
+package org.nestrinse.core.said;
 
 /**
  * A figure that is to be shown.

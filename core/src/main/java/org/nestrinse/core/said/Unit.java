@@ -1,9 +1,11 @@
-package org.nestrinse.core.units;
+package org.nestrinse.core.said;
 
 /** Units in which the models give their figures. How they are written is the catalogue's. */
 public enum Unit {
   /** A bare number. */
   NONE,
+  /** A large number, its thousands apart. */
+  GROUPED,
   KILOGRAM,
   GRAM,
   /** Milligrams on a kilogram of dry textile. */
@@ -37,5 +39,37 @@ public enum Unit {
   /** Hardness of water. */
   MMOL_PER_L,
   /** In the household's currency. */
-  MONEY
+  MONEY,
+  METRE,
+  CUBIC_METRE,
+  CUBIC_METRE_PER_H,
+  WATT_PER_K,
+  GRAM_PER_ML,
+  LITRE_PER_KG,
+  KELVIN_PER_MINUTE,
+  KELVIN,
+  /** Rain. */
+  MILLIMETRE,
+  /** Of a hundred. */
+  PERCENT,
+  PIECE,
+  A_DAY,
+  DAY,
+  WEEK,
+  YEAR,
+  TRIP,
+  RINSE,
+  ROUND,
+  BUNDLE,
+  WIPE_A_DAY,
+  /** A share of one, of a full drum. */
+  OF_THE_DRUM,
+  /** A factor to the planned dose. */
+  OF_THE_DOSE,
+  /** Measures are written in quarters. */
+  SCOOP,
+  TEASPOON,
+  TABLESPOON,
+  SHEET,
+  TAB
 }
