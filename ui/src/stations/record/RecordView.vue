@@ -113,7 +113,7 @@ function span(next: number) {
           <RouterLink
             :to="`/record/${round.id}`"
             class="font-semibold underline decoration-line underline-offset-4"
-            >{{ round.day }}, {{ round.school }}</RouterLink
+            >{{ round.day }}, {{ round.schoolName }}</RouterLink
           >
           <span v-if="round.changes.length">
             Otherwise than before: {{ round.changes.join(', ') }}.</span

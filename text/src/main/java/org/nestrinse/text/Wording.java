@@ -4,6 +4,11 @@ import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.text.ListFormatter.Type;
 import com.ibm.icu.text.ListFormatter.Width;
 import com.ibm.icu.text.NumberFormat;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.time.format.TextStyle;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -18,6 +23,8 @@ import org.nestrinse.core.said.Unit;
 
 /** Says what there is to say in one language. */
 public final class Wording {
+  private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm", Locale.ROOT);
+  private static final String DAY_PATTERN = "d MMM";
   private static final double PERCENT = 100;
   private static final int QUARTERS = 4;
   private static final long MINUTES_PER_HOUR = 60;
@@ -89,6 +96,15 @@ public final class Wording {
     }
     if (value instanceof Said said) {
       return words(said);
+    }
+    if (value instanceof LocalTime time) {
+      return CLOCK.format(time);
+    }
+    if (value instanceof DayOfWeek day) {
+      return day.getDisplayName(TextStyle.SHORT, catalogue.locale());
+    }
+    if (value instanceof LocalDate date) {
+      return date.format(DateTimeFormatter.ofPattern(DAY_PATTERN, catalogue.locale()));
     }
     if (value instanceof List<?> several) {
       return inARow(Plain.ALL, several.stream().map(this::value).toList());

@@ -12,15 +12,15 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.locks.ReentrantLock;
 import java.util.regex.Pattern;
+import org.nestrinse.app.problem.ProblemSaying;
+import org.nestrinse.app.problem.Problems;
+import org.nestrinse.core.said.Said;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 import org.springframework.web.util.ContentCachingResponseWrapper;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Answers a request that comes again with the same {@code Idempotency-Key} as it was answered the
@@ -38,13 +38,15 @@ class RepeatedRequests extends OncePerRequestFilter {
   private static final Pattern KEY = Pattern.compile("[A-Za-z0-9-]{8,80}");
   private static final int LONGEST_REQUEST = 300;
 
+  private static final Said CHECK = Said.of(ProblemSaying.CHECK_TITLE).with("field", HEADER);
+
   private final RequestKeys keys;
-  private final JsonMapper json;
+  private final Problems problems;
   private final Map<String, ReentrantLock> going = new ConcurrentHashMap<>();
 
-  RepeatedRequests(RequestKeys keys, JsonMapper json) {
+  RepeatedRequests(RequestKeys keys, Problems problems) {
     this.keys = keys;
-    this.json = json;
+    this.problems = problems;
   }
 
   @Override
@@ -59,11 +61,11 @@ class RepeatedRequests extends OncePerRequestFilter {
     String key = request.getHeader(HEADER);
     String asked = request.getMethod() + " " + request.getRequestURI();
     if (!KEY.matcher(key).matches() || asked.length() > LONGEST_REQUEST) {
-      tell(
+      problems.answer(
           response,
           HttpStatus.BAD_REQUEST,
-          "Check " + HEADER,
-          HEADER + " is 8 to 80 letters, digits and hyphens.");
+          CHECK,
+          Said.of(ProblemSaying.A_KEY).with("header", HEADER));
       return;
     }
     ReentrantLock turn = going.computeIfAbsent(key, k -> new ReentrantLock());
@@ -105,17 +107,17 @@ class RepeatedRequests extends OncePerRequestFilter {
   private void repeat(AnsweredRequest before, String asked, HttpServletResponse response)
       throws IOException {
     if (!before.request.equals(asked)) {
-      tell(
+      problems.answer(
           response,
           HttpStatus.UNPROCESSABLE_CONTENT,
-          "Check " + HEADER,
-          "This " + HEADER + " belongs to another request.");
+          CHECK,
+          Said.of(ProblemSaying.OTHER_REQUEST).with("header", HEADER));
     } else if (before.status == null) {
-      tell(
+      problems.answer(
           response,
           HttpStatus.CONFLICT,
-          "Done already",
-          "That was done already, but its answer was lost. Look again.");
+          ProblemSaying.DONE_ALREADY_TITLE.said(),
+          ProblemSaying.DONE_ALREADY.said());
     } else {
       response.setStatus(before.status);
       if (before.contentType != null) {
@@ -125,14 +127,5 @@ class RepeatedRequests extends OncePerRequestFilter {
           .getOutputStream()
           .write((before.body == null ? "" : before.body).getBytes(StandardCharsets.UTF_8));
     }
-  }
-
-  private void tell(HttpServletResponse response, HttpStatus status, String title, String says)
-      throws IOException {
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, says);
-    problem.setTitle(title);
-    response.setStatus(status.value());
-    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    response.getOutputStream().write(json.writeValueAsBytes(problem));
   }
 }

@@ -27,11 +27,13 @@ import org.nestrinse.core.kit.Dryer;
 import org.nestrinse.core.reset.ResetFitness;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.StockNeed;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -212,7 +214,7 @@ class CalculatorController {
       double highLog,
       double a0,
       boolean recognisedHolding,
-      List<String> notes) {}
+      List<Said> notes) {}
 
   @PostMapping("/hygiene")
   HygieneResponse hygiene(@RequestBody HygieneRequest r) {
@@ -268,7 +270,7 @@ class CalculatorController {
       double setLeft,
       double looseLeft,
       @Nullable Double stainLeft,
-      String word,
+      Said word,
       @Nullable Double liftedLog,
       List<Cleaning.After> baths) {}
 
@@ -278,7 +280,10 @@ class CalculatorController {
     double radius = radius(r.drumRadiusM);
     List<CleaningBathRequest> given = Given.list("baths", r.baths);
     if (given.size() > MOST_BATHS) {
-      throw new OutOfRange("baths", given.size() + " baths", "1 to " + MOST_BATHS + " baths");
+      throw new OutOfRange(
+          "baths",
+          Said.of(Allowed.SO_MANY).with("count", given.size()),
+          Said.of(Allowed.UP_TO).with("most", MOST_BATHS));
     }
     List<CleaningBath> baths = new ArrayList<>();
     for (int i = 0; i < given.size(); i++) {
@@ -297,7 +302,7 @@ class CalculatorController {
         c.set(),
         c.loose(),
         c.stainLeft(0, 0),
-        BathWords.of(c.cleanness()),
+        c.cleanness().said(),
         c.liftedLog(),
         c.baths());
   }
@@ -349,7 +354,7 @@ class CalculatorController {
     Dryer.Type type = Given.choice("dryer", r.dryer, Dryer.Type.class);
     TumbleDrying t =
         TumbleDrying.of(
-            new Dryer(type.said(), type, Limits.MASS_KG.max()),
+            new Dryer(type.name(), type, Limits.MASS_KG.max()),
             load(r.load),
             Given.number("startMoisture", r.startMoisture, Limits.MOISTURE),
             Given.choice("heat", r.heat, Heat.class).heat);
@@ -400,11 +405,11 @@ class CalculatorController {
       @Nullable Double chlorinePercent) {}
 
   /** What goes into a filling. */
-  record ResetAmount(String product, double amount, String unit) {}
+  record ResetAmount(Said product, double amount, String unit) {}
 
   /** The answer of a reset recipe. */
   record ResetRecipeAnswer(
-      double waterL, int batches, List<ResetAmount> perBatch, int minutes, List<String> notes) {}
+      double waterL, int batches, List<ResetAmount> perBatch, int minutes, List<Said> notes) {}
 
   @PostMapping("/reset-recipe")
   ResetRecipeAnswer resetRecipe(@RequestBody ResetRecipeRequest r) {
@@ -414,7 +419,8 @@ class CalculatorController {
     ResetFitness.forbidden(load, recipe)
         .ifPresent(
             reason -> {
-              throw new OutOfRange("load", recipe.said(), "other materials: " + reason);
+              throw new OutOfRange(
+                  "load", recipe, Said.of(CalculatorSaying.OTHER_MATERIALS).with("reason", reason));
             });
     double waterL = ResetPlan.waterL(vesselL);
     List<ResetAmount> amounts =
@@ -462,7 +468,10 @@ class CalculatorController {
             Given.number("startMoisture", r.startMoisture, Limits.MOISTURE));
     List<HourRequest> given = Given.list("hours", r.hours);
     if (given.size() > MOST_HOURS) {
-      throw new OutOfRange("hours", given.size() + " hours", "1 to " + MOST_HOURS + " hours");
+      throw new OutOfRange(
+          "hours",
+          Said.of(Allowed.SO_MANY).with("count", given.size()),
+          Said.of(Allowed.UP_TO).with("most", MOST_HOURS));
     }
     List<AirDrying.Air> hours = new ArrayList<>();
     for (int i = 0; i < given.size(); i++) {

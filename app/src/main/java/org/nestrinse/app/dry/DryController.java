@@ -1,6 +1,8 @@
 package org.nestrinse.app.dry;
 
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -50,11 +52,11 @@ class DryController {
   }
 
   /** What a check taught, with everything that hangs. */
-  record Checked(String words, DryViews.Drying drying) {}
+  record Checked(Said words, DryViews.Drying drying) {}
 
   @PostMapping("/{id}/check")
   Checked check(@PathVariable long id, @RequestBody DryService.Check check) {
-    String words = dry.check(id, check);
+    Said words = dry.check(id, check);
     return new Checked(words, dry.drying(null));
   }
 
@@ -78,7 +80,7 @@ class DryController {
   @PatchMapping("/{id}")
   DryViews.Drying move(@PathVariable long id, @RequestBody Move move) {
     if (move.placeId == null) {
-      throw new OutOfRange("placeId", "missing", "the number of one of the household's places");
+      throw new OutOfRange("placeId", Allowed.MISSING, DryingSaying.A_PLACE);
     }
     dry.move(id, move.placeId, Boolean.TRUE.equals(move.carriedIn));
     return dry.drying(null);
@@ -90,7 +92,7 @@ class DryController {
   @PostMapping("/{id}/tumble")
   DryViews.Drying tumble(@PathVariable long id, @RequestBody Into into) {
     if (into.dryerId == null) {
-      throw new OutOfRange("dryerId", "missing", "the number of one of the household's dryers");
+      throw new OutOfRange("dryerId", Allowed.MISSING, DryingSaying.A_DRYER);
     }
     dry.tumble(id, into.dryerId);
     return dry.drying(null);

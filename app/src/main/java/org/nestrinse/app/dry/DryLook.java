@@ -2,6 +2,7 @@ package org.nestrinse.app.dry;
 
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalTime;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -21,6 +22,7 @@ import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.Course;
+import org.nestrinse.core.dry.DrySaying;
 import org.nestrinse.core.dry.DrySpan;
 import org.nestrinse.core.dry.DryWords;
 import org.nestrinse.core.dry.DryingPolicy;
@@ -31,12 +33,11 @@ import org.nestrinse.core.dry.Shower;
 import org.nestrinse.core.dry.Spot;
 import org.nestrinse.core.dry.TumbleDrying;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.text.Numbers;
-import org.nestrinse.core.said.Quantity;
-import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 
 /** One look at all that hangs: the plan, the picture and the reasons. */
@@ -153,7 +154,7 @@ final class DryLook {
 
   private DryViews.Rain rain(HangingPlan wet) {
     HangingPlan dry = plan();
-    List<String> fetched =
+    List<Said> fetched =
         wet.courses().stream()
             .filter(
                 c ->
@@ -162,20 +163,25 @@ final class DryLook {
                             m ->
                                 m.sort() == Course.Sort.BRING_IN
                                     && !m.at().isAfter(Objects.requireNonNull(rainAt))))
-            .map(c -> Numbers.count(c.batch().count(), c.batch().kind().name()))
+            .map(c -> c.batch().kind().counted(c.batch().count()))
             .toList();
-    String carried =
+    Said carried =
         fetched.isEmpty()
-            ? "nothing needs to be fetched"
-            : "fetch " + String.join(", ", fetched) + " before it";
-    String ready =
-        Objects.equals(dryWords(wet.allDry()), dryWords(dry.allDry()))
-            ? "all dry " + dryWords(wet.allDry()) + " as without it"
-            : "all dry %s, without it %s".formatted(dryWords(wet.allDry()), dryWords(dry.allDry()));
+            ? DryingSaying.FETCH_NOTHING.said()
+            : Said.of(DryingSaying.FETCH).with("pieces", fetched);
+    Said when = dryWords(wet.allDry());
+    Said without = dryWords(dry.allDry());
+    Said ready =
+        when.equals(without)
+            ? Said.of(DryingSaying.DRY_AS_WITHOUT).with("when", when)
+            : Said.of(DryingSaying.DRY_WITH_WITHOUT).with("when", when).with("without", without);
     return new DryViews.Rain(
         Objects.requireNonNull(rainAt),
-        "Rain from %s for %d hours: %s; %s."
-            .formatted(words.at(rainAt), Shower.HOURS, carried, ready));
+        Said.of(DryingSaying.RAIN)
+            .with("from", words.at(rainAt))
+            .with("hours", Shower.HOURS)
+            .with("fetch", carried)
+            .with("dry", ready));
   }
 
   /** Returns the plan beside other ways of drying the same. */
@@ -215,14 +221,15 @@ final class DryLook {
                 .with("when", dryWords(plan.allDry())),
             DryWords.weighed(plan.proven()));
     for (Course c : plan.courses()) {
-      String where =
+      Said where =
           c.noRoom()
-              ? DryWords.noRoom()
+              ? DrySaying.NO_ROOM.said()
               : c.legs().stream()
-                  .map(leg -> leg.spot() == null ? "the dryer" : leg.spot().said())
+                  .map(
+                      leg -> leg.spot() == null ? DryingSaying.THE_DRYER.said() : leg.spot().said())
                   .distinct()
-                  .reduce((a, b) -> a + ", then " + b)
-                  .orElse("");
+                  .reduce((a, b) -> Said.of(DryingSaying.THEN).with("one", a).with("then", b))
+                  .orElse(Said.NOTHING);
       why.line(
           Said.of(DryingSaying.PIECES_WHERE)
               .with("pieces", c.batch().count())
@@ -231,7 +238,7 @@ final class DryLook {
           dryWords(c));
     }
     if (plan.dampTooLong() > 0) {
-      why.line(DryWords.dampTooLong(), plan.dampTooLong());
+      why.line(DrySaying.DAMP_TOO_LONG, plan.dampTooLong());
     }
     return why.line(DryingSaying.TOO_LATE, plan.latePieces())
         .line(DryingSaying.ELECTRICITY, new Quantity(plan.kwh(), Unit.KILOWATT_HOUR, 2))
@@ -260,8 +267,8 @@ final class DryLook {
                   words.at(m.at()),
                   !m.at().isAfter(now),
                   m.sort(),
-                  Numbers.count(c.batch().count(), c.batch().kind().name()),
-                  m.said()));
+                  c.batch().kind().counted(c.batch().count()),
+                  m.words()));
         }
       }
     }
@@ -286,10 +293,10 @@ final class DryLook {
         e.id,
         e.version,
         kind.name(),
-        Numbers.count(e.pieces, kind.name()),
+        kind.counted(e.pieces),
         e.pieces,
         e.placeId,
-        tumbling ? dryerName(e.dryerId) : facts.spot(e).said() + (e.crowded ? ", crowded" : ""),
+        tumbling ? dryerName(e.dryerId) : crowded(facts.spot(e), e.crowded),
         e.hungAt,
         words.at(e.hungAt),
         past(e, staying, moistureNow),
@@ -339,14 +346,18 @@ final class DryLook {
         .toList();
   }
 
-  private static String where(Course c) {
+  private static Said crowded(Spot spot, boolean crowded) {
+    return crowded ? Said.of(DryingSaying.CROWDED).with("place", spot.said()) : spot.said();
+  }
+
+  private static Said where(Course c) {
     if (c.noRoom()) {
-      return DryWords.noRoom();
+      return DrySaying.NO_ROOM.said();
     }
     Spot first = c.legs().get(0).spot();
     return first == null
-        ? Objects.requireNonNull(c.tumble()).dryer().name()
-        : first.said() + (c.legs().get(0).crowded() ? ", crowded" : "");
+        ? Said.from(Objects.requireNonNull(c.tumble()).dryer().name())
+        : crowded(first, c.legs().get(0).crowded());
   }
 
   private Way tumblingWay(HangingEntity e) {
@@ -368,8 +379,7 @@ final class DryLook {
                   stays
                       ? facts.staying(e).dryBy()
                       : facts.in(e, spot, false, now, moistureNow).dryBy();
-              return new Choice(
-                  spot.placeId(), spot.carriedIn(), spot.said(), dryWords(by), stays);
+              return new Choice(spot.placeId(), spot.carriedIn(), spot.said(), dryWords(by), stays);
             })
         .toList();
   }
@@ -382,16 +392,17 @@ final class DryLook {
             d -> {
               boolean may = kind.tumble() != DryerHeat.NONE;
               boolean here = Objects.equals(e.dryerId, d.id());
-              String what = kind.oily() ? "never: may hold oil" : "never: waterproof or elastic";
+              Said what =
+                  (kind.oily() ? DryingSaying.NEVER_OIL : DryingSaying.NEVER_WATERPROOF).said();
               if (may) {
                 TumbleDrying t = tumbled(d, kind, e.pieces, moistureNow);
+                boolean many = t.loads() > 1;
                 what =
-                    "%s, %s kWh, %s%s"
-                        .formatted(
-                            Numbers.duration(t.minutes()),
-                            Numbers.fixed(t.kwh(), 2),
-                            Numbers.fixed(t.kwh() * perKwh, 2),
-                            t.loads() > 1 ? ", too many: %d runs".formatted(t.loads()) : "");
+                    Said.of(many ? DryingSaying.TUMBLE_TOO_MANY : DryingSaying.TUMBLE)
+                        .with("time", Quantity.of(t.minutes(), Unit.DURATION))
+                        .with("kwh", new Quantity(t.kwh(), Unit.KILOWATT_HOUR, 2))
+                        .with("money", new Quantity(t.kwh() * perKwh, Unit.MONEY, 2));
+                what = many ? what.with("runs", t.loads()) : what;
               }
               return new DryViews.Tumble(d.id(), d.dryer().name(), what, may, here);
             })
@@ -402,12 +413,12 @@ final class DryLook {
     return TumbleDrying.of(dryer.dryer(), List.of(new TumbleDrying.Damp(kind, pieces, moisture)));
   }
 
-  private String dryerName(@Nullable Long dryerId) {
+  private Said dryerName(@Nullable Long dryerId) {
     return facts.dryers().stream()
         .filter(d -> Objects.equals(d.id(), dryerId))
-        .map(d -> d.dryer().name())
+        .map(d -> Said.from(d.dryer().name()))
         .findFirst()
-        .orElse("a dryer");
+        .orElse(DryingSaying.A_DRYER_ONCE.said());
   }
 
   private Why tumbleWhy(HangingEntity e, Kind kind, @Nullable Instant dryBy) {
@@ -433,18 +444,20 @@ final class DryLook {
   }
 
   /** A span to the half hour, and that it will smell where nothing can prevent it. */
-  private String dryWords(Course c) {
+  private Said dryWords(Course c) {
     DrySpan span = c.span(checked(c));
     if (span == null) {
       return dryWords(c.dryBy());
     }
-    String told =
+    LocalTime to =
+        LocalTime.ofInstant(span.to(), facts.household().zoneId()).truncatedTo(ChronoUnit.MINUTES);
+    Said told =
         span.from().isBefore(now)
-            ? "by " + words.at(span.to())
-            : words.at(span.from())
-                + " to "
-                + DryWords.clock(span.to(), facts.household().zoneId());
-    return c.dampTooLong() ? told + ": " + DryWords.willSmell() : told;
+            ? Said.of(DryingSaying.BY).with("time", words.at(span.to()))
+            : Said.of(DryingSaying.FROM_TO).with("from", words.at(span.from())).with("to", to);
+    return c.dampTooLong()
+        ? Said.of(DryingSaying.BUT_SMELLS).with("when", told).with("smell", DrySaying.WILL_SMELL)
+        : told;
   }
 
   /** Whether touch checks have taught the place where it ends. */
@@ -453,7 +466,7 @@ final class DryLook {
     return last != null && facts.factor(last.placeId(), c.batch().kind().id()) != 1;
   }
 
-  private String dryWords(@Nullable Instant by) {
-    return by == null ? "not within four days" : words.at(by);
+  private Said dryWords(@Nullable Instant by) {
+    return by == null ? DryingSaying.NOT_IN_FOUR_DAYS.said() : words.at(by);
   }
 }

@@ -24,6 +24,7 @@ import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
@@ -33,7 +34,7 @@ import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.Batch;
 import org.nestrinse.core.dry.Course;
 import org.nestrinse.core.dry.DryCheck;
-import org.nestrinse.core.dry.DryWords;
+import org.nestrinse.core.dry.DrySaying;
 import org.nestrinse.core.dry.DryingPolicy;
 import org.nestrinse.core.dry.HangingGroup;
 import org.nestrinse.core.dry.HangingPlan;
@@ -41,11 +42,12 @@ import org.nestrinse.core.dry.Spot;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.Range;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
@@ -107,7 +109,7 @@ public class DryService {
   public void hang(RoundWashed washed) {
     DryingNow now = facts(washed.at());
     if (now.places().isEmpty()) {
-      throw new NotNow("There is no place to hang anything. Kit is the place for it.");
+      throw new NotNow(DryingSaying.NO_PLACE);
     }
     Map<Kind, Integer> byKind = new LinkedHashMap<>();
     for (SoiledPieces p : washed.pieces().all()) {
@@ -299,11 +301,8 @@ public class DryService {
     Kind kind = now.kind(e);
     if (kind.tumble() == DryerHeat.NONE) {
       throw new NotNow(
-          kind.oily()
-              ? "Stop. %s never goes into a dryer: it may hold oil, which burns."
-                  .formatted(kind.name())
-              : "Stop. %s never goes into a dryer: it is waterproof or elastic."
-                  .formatted(kind.name()));
+          Said.of(kind.oily() ? DryingSaying.OIL_NEVER : DryingSaying.NEVER_TUMBLE)
+              .with("kind", kind.name()));
     }
     dryers.one(dryerId);
     DryerService.View dryer =
@@ -312,12 +311,11 @@ public class DryService {
     var run = DryLook.tumbled(dryer, kind, e.pieces, moisture);
     if (run.loads() > 1) {
       throw new NotNow(
-          "%s weigh %s kg dry; %s takes %s kg. Put some of them in, as the plan says."
-              .formatted(
-                  Numbers.count(e.pieces, kind.name()),
-                  Numbers.of(kind.massKg() * e.pieces, 1),
-                  dryer.dryer().name(),
-                  Numbers.of(dryer.dryer().capacityKg(), 1)));
+          Said.of(DryingSaying.TOO_HEAVY)
+              .with("pieces", kind.counted(e.pieces))
+              .with("mass", new Quantity(kind.massKg() * e.pieces, Unit.KILOGRAM, 1))
+              .with("dryer", dryer.dryer().name())
+              .with("most", new Quantity(dryer.dryer().capacityKg(), Unit.KILOGRAM, 1)));
     }
     e.tumble(dryerId, run.minutes(), now.now(), moisture);
     groups.saveAndFlush(e);
@@ -325,10 +323,10 @@ public class DryService {
 
   /**
    * Takes what a hand felt: teaches the place, puts what is dry on the shelf and lets the rest hang
-   * on, damp as it feels. Returns what was learnt, in words.
+   * on, damp as it feels. Returns what was learnt.
    */
   @Transactional
-  public String check(long id, Check check) {
+  public Said check(long id, Check check) {
     DryCheck.Answer answer = Given.choice("answer", check.answer, DryCheck.Answer.class);
     HangingEntity e = hanging(id);
     int damp =
@@ -337,7 +335,7 @@ public class DryService {
             : check.damp == null
                 ? e.pieces
                 : new Range(1, e.pieces, Unit.PIECE).check("damp", check.damp.intValue());
-    String words = learn(e, answer);
+    Said words = learn(e, answer);
     if (damp < e.pieces && damp > 0) {
       HangingEntity dry = e.part(e.pieces - damp);
       e.pieces = damp;
@@ -357,16 +355,16 @@ public class DryService {
   }
 
   /** Teaches the place what was felt; a dryer is not taught. */
-  private String learn(HangingEntity e, DryCheck.Answer answer) {
+  private Said learn(HangingEntity e, DryCheck.Answer answer) {
     if (e.tumbleMinutes != null) {
-      return "Out of the dryer.";
+      return DryingSaying.OUT_OF_THE_DRYER.said();
     }
     DryingNow now = facts(clock.instant());
     double before = now.factor(e.placeId, e.kindId);
     double hung = Duration.between(e.hungAt, now.now()).toSeconds() / SECONDS_PER_HOUR;
     DryCheck check = DryCheck.of(answer, before, hung, now.staying(e).drying().hoursToDry());
     if (e.crowded) {
-      return DryWords.tooClose();
+      return DrySaying.TOO_CLOSE.said();
     }
     if (check.learnt()) {
       DryingFactorEntity f =
@@ -377,7 +375,7 @@ public class DryService {
       f.checks++;
       factors.saveAndFlush(f);
     }
-    return check.said();
+    return check.words();
   }
 
   @EventListener
@@ -393,7 +391,7 @@ public class DryService {
                       default -> false;
                     });
     if (hangs) {
-      throw new NotNow("Something is in %s still. Take it down first.".formatted(removed.name()));
+      throw new NotNow(Said.of(DryingSaying.STILL_THERE).with("place", removed.name()));
     }
   }
 
@@ -409,8 +407,7 @@ public class DryService {
     factors.delete(
         factors
             .findByPlaceIdAndKindId(placeId, kindId)
-            .orElseThrow(
-                () -> new NotNow("Nothing was learnt there, so there is nothing to forget.")));
+            .orElseThrow(() -> new NotNow(DryingSaying.NOTHING_LEARNT)));
   }
 
   private List<DryViews.Learnt> learnt(DryingNow now) {
@@ -421,12 +418,11 @@ public class DryService {
                 new DryViews.Learnt(
                     f.placeId,
                     f.kindId,
-                    "%s, %s: dries × %s, from %s"
-                        .formatted(
-                            Objects.requireNonNull(now.kinds().get(f.kindId)).name(),
-                            now.place(f.placeId).name(),
-                            Numbers.fixed(f.factor, 2),
-                            Numbers.count(f.checks, "check"))))
+                    Said.of(DryingSaying.LEARNT)
+                        .with("kind", Objects.requireNonNull(now.kinds().get(f.kindId)).name())
+                        .with("place", now.place(f.placeId).name())
+                        .with("factor", new Quantity(f.factor, Unit.TIMES, 2))
+                        .with("checks", f.checks)))
         .toList();
   }
 
@@ -481,7 +477,7 @@ public class DryService {
   /** Hangs a group back that was marked as dry by mistake. */
   @Transactional
   public void notDry(long id) {
-    HangingEntity e = groups.findById(id).orElseThrow(() -> new NotFound("hanging group", id));
+    HangingEntity e = groups.findById(id).orElseThrow(() -> new NotFound(What.HANGING_GROUP, id));
     if (e.dryAt == null) {
       return;
     }
@@ -503,9 +499,9 @@ public class DryService {
   }
 
   private HangingEntity hanging(long id) {
-    HangingEntity e = groups.findById(id).orElseThrow(() -> new NotFound("hanging group", id));
+    HangingEntity e = groups.findById(id).orElseThrow(() -> new NotFound(What.HANGING_GROUP, id));
     if (e.dryAt != null) {
-      throw new NotNow("These are dry already.");
+      throw new NotNow(DryingSaying.DRY_ALREADY);
     }
     return e;
   }

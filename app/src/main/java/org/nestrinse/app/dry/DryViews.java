@@ -8,6 +8,7 @@ import org.nestrinse.core.dry.Course;
 import org.nestrinse.core.dry.DryingPolicy;
 import org.nestrinse.core.dry.HangingGroup;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.why.Why;
 
 /** What the Dry view shows. */
@@ -39,7 +40,7 @@ public final class DryViews {
       List<WeatherHour> weather,
       List<Group> groups,
       int pieces,
-      @Nullable String allDryWords,
+      @Nullable Said allDryWords,
       List<Todo> todo,
       @Nullable Rain rain,
       List<Learnt> learnt,
@@ -61,11 +62,11 @@ public final class DryViews {
       long groupId,
       int pieces,
       Instant at,
-      String atWords,
+      Said atWords,
       boolean due,
       Course.Sort sort,
-      String what,
-      String words) {}
+      Said what,
+      Said words) {}
 
   /**
    * The plan beside other ways.
@@ -88,8 +89,8 @@ public final class DryViews {
    */
   public record DryPlan(
       DryingPolicy policy,
-      String name,
-      String readyWords,
+      Said name,
+      Said readyWords,
       int latePieces,
       double kwh,
       double money,
@@ -101,7 +102,7 @@ public final class DryViews {
    * @param at when it would begin
    * @param words what changes, in a sentence
    */
-  public record Rain(Instant at, String words) {}
+  public record Rain(Instant at, Said words) {}
 
   /**
    * What dry checks have taught about a place and a kind.
@@ -110,7 +111,7 @@ public final class DryViews {
    * @param kindId the kind
    * @param words in words
    */
-  public record Learnt(long placeId, long kindId, String words) {}
+  public record Learnt(long placeId, long kindId, Said words) {}
 
   /**
    * Equal pieces that hang together.
@@ -139,19 +140,19 @@ public final class DryViews {
       long id,
       long version,
       String kind,
-      String words,
+      Said words,
       int pieces,
       long placeId,
-      String place,
+      Said place,
       Instant hungAt,
-      String hungWords,
+      Said hungWords,
       List<HangingGroup.Point> points,
       double moistureNow,
       List<Way> ways,
       @Nullable Instant dryBy,
-      String dryWords,
+      Said dryWords,
       boolean ready,
-      @Nullable String neededWords,
+      @Nullable Said neededWords,
       List<Choice> choices,
       List<Tumble> dryers,
       boolean tumbling) {}
@@ -169,11 +170,11 @@ public final class DryViews {
    */
   public record Way(
       int pieces,
-      String words,
+      Said words,
       List<HangingGroup.Point> points,
       List<Course.Mark> marks,
       @Nullable Instant dryBy,
-      String dryWords,
+      Said dryWords,
       boolean late) {}
 
   /**
@@ -185,7 +186,7 @@ public final class DryViews {
    * @param may whether these may be tumbled
    * @param here whether they are in it now
    */
-  public record Tumble(long dryerId, String dryer, String words, boolean may, boolean here) {}
+  public record Tumble(long dryerId, String dryer, Said words, boolean may, boolean here) {}
 
   /**
    * A place for a group.
@@ -196,8 +197,7 @@ public final class DryViews {
    * @param dryWords by when it would be dry there, in words
    * @param here whether it hangs there now
    */
-  public record Choice(
-      long placeId, boolean carriedIn, String place, String dryWords, boolean here) {}
+  public record Choice(long placeId, boolean carriedIn, Said place, Said dryWords, boolean here) {}
 
   /**
    * What hangs, in short.
@@ -207,5 +207,5 @@ public final class DryViews {
    * @param next how many are dry next
    * @param nextWords when, or null
    */
-  public record Short(int pieces, int ready, int next, @Nullable String nextWords) {}
+  public record Short(int pieces, int ready, int next, @Nullable Said nextWords) {}
 }

@@ -20,9 +20,14 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.LineError;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -99,7 +104,7 @@ public class ForecastImport {
       List<LineError> errors,
       int moreErrors,
       List<WeatherHour> weather,
-      String says,
+      Said says,
       boolean kept) {}
 
   /** Reads a file and, when asked and nothing is wrong, keeps it as the forecast. */
@@ -123,7 +128,7 @@ public class ForecastImport {
           errors.stream().limit(MOST_ERRORS).toList(),
           Math.max(0, errors.size() - MOST_ERRORS),
           List.of(),
-          "Nothing is kept. Mend the file and read it again.",
+          DryingSaying.MEND_FILE.said(),
           false);
     }
     boolean keep = Boolean.TRUE.equals(sent.keep);
@@ -133,10 +138,11 @@ public class ForecastImport {
     var words = households.timeWords();
     Instant from = hours.get(0).from().toInstant();
     Instant to = hours.get(hours.size() - 1).from().toInstant().plus(1, ChronoUnit.HOURS);
-    String says =
-        "%d hours, %s until %s, %s the forecast; the one before goes."
-            .formatted(
-                hours.size(), words.at(from), words.at(to), keep ? "are now" : "will become");
+    Said says =
+        Said.of(keep ? DryingSaying.FORECAST_KEPT : DryingSaying.FORECAST_READ)
+            .with("hours", hours.size())
+            .with("from", words.at(from))
+            .with("to", words.at(to));
     return new Preview(
         hours.size(), List.of(), 0, hours.stream().limit(SHOWN_HOURS).toList(), says, keep);
   }
@@ -144,10 +150,13 @@ public class ForecastImport {
   private static String text(@Nullable String sent) {
     String text = sent == null ? "" : sent.replace("\uFEFF", "").strip();
     if (text.isEmpty()) {
-      throw new OutOfRange("text", "empty", "hourly weather as CSV or JSON");
+      throw new OutOfRange("text", Allowed.EMPTY, DryingSaying.HOURLY_WEATHER);
     }
     if (text.length() > LONGEST_TEXT) {
-      throw new OutOfRange("text", text.length() + " characters", "up to " + LONGEST_TEXT);
+      throw new OutOfRange(
+          "text",
+          Given.characters(text.length()),
+          Said.of(Allowed.UP_TO).with("most", LONGEST_TEXT));
     }
     return text;
   }
@@ -177,11 +186,11 @@ public class ForecastImport {
       }
       if (!missing.isEmpty()) {
         errors.add(
-            new LineError(
+            LineError.of(
                 1,
                 "head",
                 String.join(",", head),
-                "also the columns " + String.join(", ", missing)));
+                Said.of(DryingSaying.MORE_COLUMNS).with("columns", Said.row(missing))));
         return;
       }
       for (CSVRecord record : parser) {
@@ -190,7 +199,7 @@ public class ForecastImport {
         hour(line, cell, hours, errors);
       }
     } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-      errors.add(new LineError(1, "file", "unreadable", "comma-separated text"));
+      errors.add(LineError.of(1, "file", Allowed.UNREADABLE, DryingSaying.COMMA_SEPARATED));
     }
   }
 
@@ -200,12 +209,12 @@ public class ForecastImport {
       root = json.readTree(text);
     } catch (JacksonException e) {
       long line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
-      errors.add(new LineError(line, "file", "unreadable", "JSON"));
+      errors.add(LineError.of(line, "file", Allowed.UNREADABLE, DryingSaying.JSON));
       return;
     }
     JsonNode list = root.isArray() ? root : root.path("hours");
     if (!list.isArray()) {
-      errors.add(new LineError(1, "hours", "missing", "a list of hours"));
+      errors.add(LineError.of(1, "hours", Allowed.MISSING, DryingSaying.LIST_OF_HOURS));
       return;
     }
     long entry = 0;
@@ -252,13 +261,13 @@ public class ForecastImport {
               ? OffsetDateTime.parse(given)
               : LocalDateTime.parse(given).atZone(zone).toOffsetDateTime();
       if (!time.equals(time.truncatedTo(ChronoUnit.HOURS))) {
-        errors.add(new LineError(line, TIME, text == null ? "" : text, "a full hour"));
+        errors.add(LineError.of(line, TIME, text == null ? "" : text, DryingSaying.FULL_HOUR));
         return null;
       }
       return time.atZoneSameInstant(zone).toOffsetDateTime();
     } catch (DateTimeException e) {
-      String found = text == null || text.isEmpty() ? "nothing" : text;
-      errors.add(new LineError(line, TIME, found, "a time such as 2026-05-20T14:00"));
+      Object found = text == null || text.isEmpty() ? DryingSaying.NOTHING : text;
+      errors.add(LineError.of(line, TIME, found, DryingSaying.A_TIME));
       return null;
     }
   }
@@ -270,29 +279,29 @@ public class ForecastImport {
           Double.parseDouble(text == null ? "" : text.replace(',', '.').toUpperCase(Locale.ROOT));
       return column.range.check(column.key, value);
     } catch (NumberFormatException | OutOfRange e) {
-      String found = text == null || text.isEmpty() ? "nothing" : text;
-      errors.add(new LineError(line, column.key, found, column.range.describe()));
+      Object found = text == null || text.isEmpty() ? DryingSaying.NOTHING : text;
+      errors.add(LineError.of(line, column.key, found, column.range.allowed()));
       return null;
     }
   }
 
   private void checkOrder(List<WeatherHour> hours, int firstLine, List<LineError> errors) {
     if (hours.isEmpty()) {
-      errors.add(new LineError(1, "file", "no hours", "at least one hour"));
+      errors.add(LineError.of(1, "file", DryingSaying.NO_HOURS, DryingSaying.AT_LEAST_ONE_HOUR));
     }
     if (hours.size() > MOST_HOURS) {
-      errors.add(new LineError(MOST_HOURS + 1, "file", hours.size() + " hours", "16 days at most"));
+      errors.add(
+          LineError.of(
+              MOST_HOURS + 1,
+              "file",
+              Quantity.of(hours.size(), Unit.HOUR),
+              DryingSaying.SIXTEEN_DAYS));
     }
     Instant now = clock.instant();
     for (int i = 0; i < hours.size(); i++) {
       Instant at = hours.get(i).from().toInstant();
       if (at.isBefore(now.minus(OLDEST)) || at.isAfter(now.plus(FARTHEST))) {
-        errors.add(
-            new LineError(
-                (long) firstLine + i,
-                TIME,
-                at.toString(),
-                "a time near now: a forecast of sixteen days"));
+        errors.add(LineError.of((long) firstLine + i, TIME, at.toString(), DryingSaying.NEAR_NOW));
         return;
       }
     }
@@ -300,11 +309,11 @@ public class ForecastImport {
       Instant expected = hours.get(i - 1).from().toInstant().plus(1, ChronoUnit.HOURS);
       if (!hours.get(i).from().toInstant().equals(expected)) {
         errors.add(
-            new LineError(
+            LineError.of(
                 (long) firstLine + i,
                 TIME,
                 hours.get(i).from().toString(),
-                "the hour after the one before, " + expected));
+                Said.of(DryingSaying.HOUR_AFTER).with("expected", String.valueOf(expected))));
       }
     }
   }

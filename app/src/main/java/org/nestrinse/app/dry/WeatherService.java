@@ -16,6 +16,7 @@ import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.dry.TypicalDay;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.said.Said;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -50,7 +51,7 @@ public class WeatherService {
    * @param words in words, with its age
    * @param old whether it should be read anew
    */
-  public record Source(String words, boolean old) {}
+  public record Source(Said words, boolean old) {}
 
   /** Returns the weather hour by hour; the first one holds {@code from}. */
   @Transactional(readOnly = true)
@@ -90,20 +91,24 @@ public class WeatherService {
       return new Source(fallback(last == null ? null : words.at(end)), last != null);
     }
     boolean old = Duration.between(last.readAt, now).compareTo(OLD) > 0;
-    String then =
-        households.current().pretendWeather() ? station.name() : "a typical day of the season";
+    Said then =
+        households.current().pretendWeather() ? station.name() : DryingSaying.TYPICAL_DAY.said();
     return new Source(
-        "forecast read %s ago, until %s, then %s"
-            .formatted(words.ago(last.readAt), words.at(end), then),
+        Said.of(DryingSaying.FORECAST)
+            .with("age", words.ago(last.readAt))
+            .with("until", words.at(end))
+            .with("then", then),
         old);
   }
 
-  private String fallback(@Nullable String ended) {
-    String gone = ended == null ? "" : ", the forecast ended " + ended;
-    if (households.current().pretendWeather()) {
-      return station.name() + ", made for every hour anew" + gone;
-    }
-    return "no forecast: a typical day of the season" + gone;
+  private Said fallback(@Nullable Said ended) {
+    boolean pretend = households.current().pretendWeather();
+    Said said =
+        ended == null
+            ? Said.of(pretend ? DryingSaying.MADE_FOR_HOUR : DryingSaying.NO_FORECAST)
+            : Said.of(pretend ? DryingSaying.MADE_FOR_HOUR_ENDED : DryingSaying.NO_FORECAST_ENDED)
+                .with("ended", ended);
+    return pretend ? said.with("station", station.name()) : said;
   }
 
   /** Keeps a forecast in place of the one before. */

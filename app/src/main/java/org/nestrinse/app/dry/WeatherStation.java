@@ -4,11 +4,12 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.said.Said;
 
 /** Where the hourly forecast comes from. */
 public interface WeatherStation {
   /** Returns what the source is called, for showing. */
-  String name();
+  Said name();
 
   /**
    * Returns the forecast hour by hour.

@@ -4,14 +4,12 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
-import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -32,13 +30,13 @@ import org.nestrinse.core.gather.NormalDay;
 import org.nestrinse.core.gather.Prep;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.gather.Storage;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.said.Quantity;
-import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 
 /** One look at all pails: everything was read once. */
@@ -48,6 +46,8 @@ final class GatherLook {
 
   private final Facts facts;
   private final ZoneId zone;
+  private static final int HOURS_PER_DAY = 24;
+
   private final TimeWords words;
   private final Map<Long, PailEntity> pailById;
   private final Map<String, Why> whys = new LinkedHashMap<>();
@@ -141,9 +141,9 @@ final class GatherLook {
       Instant wash = NextWash.beforeShelfIsEmpty(cover.until().toInstant());
       if (!wash.isAfter(until)) {
         Set<Role> roles =
-            Need.named(cover.need())
-                .map(n -> n.roles(Set.copyOf(facts.kinds.values())))
-                .orElse(Set.of());
+            cover.need() instanceof Need need
+                ? need.roles(Set.copyOf(facts.kinds.values()))
+                : Set.of();
         rows.stream()
             .filter(e -> roles.contains(facts.kinds.get(e.kindId).role()))
             .forEach(e -> pressing.add(e.id));
@@ -159,14 +159,15 @@ final class GatherLook {
     Waiting clock = first(waiting);
     List<NextWash> candidates = new ArrayList<>();
     NextWash byClock =
-        new NextWash(NextWash.Cause.CLOCK, HoldingClock.due(clock.pieces()), clock.pailName());
+        new NextWash(
+            NextWash.Cause.CLOCK, HoldingClock.due(clock.pieces()), Said.from(clock.pailName()));
     candidates.add(byClock);
     Map<NextWash, PailEntity> fullPails = new LinkedHashMap<>();
     for (PailEntity p : facts.pails) {
       double litres = litres(p, rows);
       if (litres > 0 && !p.style().forBulk()) {
         NextWash.full(litres, p.capacityL, litresPerDay(p), facts.now)
-            .map(at -> new NextWash(NextWash.Cause.CAPACITY, at, p.name))
+            .map(at -> new NextWash(NextWash.Cause.CAPACITY, at, Said.from(p.name)))
             .ifPresent(
                 n -> {
                   candidates.add(n);
@@ -181,7 +182,7 @@ final class GatherLook {
                 new NextWash(
                     NextWash.Cause.SHELF,
                     NextWash.beforeShelfIsEmpty(c.until().toInstant()),
-                    c.need())));
+                    c.need().said())));
     NextWash next = NextWash.earliest(candidates).orElseThrow();
     PailEntity fullPail = fullPails.get(next);
     Instant oldest =
@@ -197,31 +198,39 @@ final class GatherLook {
             fullPail == null ? clock.pailName() : fullPail.name,
             next.cause(),
             next.at(),
-            next.at().isBefore(facts.now) ? "now" : words.at(next.at()),
+            next.at().isBefore(facts.now) ? GatherSaying.NOW.said() : words.at(next.at()),
             !next.at().isAfter(facts.now),
             reason(next, clock, shelf.orElse(null)),
             words.ago(oldest)));
   }
 
-  private String reason(NextWash next, Waiting clock, @Nullable Cover shelf) {
+  private Said reason(NextWash next, Waiting clock, @Nullable Cover shelf) {
     return switch (next.cause()) {
       case CAPACITY ->
-          next.at().isAfter(facts.now)
-              ? next.what() + " is full then, at the pace of a normal day"
-              : next.what() + " is full";
+          Said.of(next.at().isAfter(facts.now) ? GatherSaying.FULL_THEN : GatherSaying.IS_FULL)
+              .with("pail", next.what());
       case SHELF ->
-          "the %s last until %s, and a wash takes about a day to come back"
-              .formatted(next.what(), shelf == null ? "then" : words.at(shelf.until().toInstant()));
+          shelf == null
+              ? Said.of(GatherSaying.LASTS_UNTIL_THEN).with("what", next.what())
+              : Said.of(GatherSaying.LASTS_UNTIL)
+                  .with("what", next.what())
+                  .with("when", words.at(shelf.until().toInstant()));
       case CLOCK -> clockReason(clock);
     };
   }
 
-  private static String clockReason(Waiting w) {
+  private static Said clockReason(Waiting w) {
     long hours = HoldingClock.limit(w.pieces()).toHours();
-    String limit = hours >= 48 ? hours / 24 + " days" : hours == 24 ? "a day" : hours + " hours";
+    Quantity limit =
+        hours % HOURS_PER_DAY == 0
+            ? Quantity.of(hours / (double) HOURS_PER_DAY, Unit.DAY)
+            : Quantity.of(hours, Unit.HOUR);
     return w.pieces().dampCloth()
-        ? "damp cloths in " + w.pailName() + " sour in " + limit
-        : w.pailName() + " reaches " + limit + " with " + w.pieces().soil().said() + " pieces";
+        ? Said.of(GatherSaying.CLOTHS_SOUR).with("pail", w.pailName()).with("limit", limit)
+        : Said.of(GatherSaying.PAIL_REACHES)
+            .with("pail", w.pailName())
+            .with("limit", limit)
+            .with("soil", w.pieces().soil());
   }
 
   private Why nextWhy(NextWash next, List<NextWash> candidates) {
@@ -292,7 +301,11 @@ final class GatherLook {
         shown,
         due == null ? null : words.at(due),
         state(due),
-        first == null ? null : first.pieces().said() + ", " + first.pieces().soil().said(),
+        first == null
+            ? null
+            : Said.of(GatherSaying.PIECES_AND_SOIL)
+                .with("pieces", first.pieces().said())
+                .with("soil", first.pieces().soil()),
         p.emptiedAt == null ? null : words.at(p.emptiedAt));
   }
 
@@ -301,12 +314,16 @@ final class GatherLook {
     return p.airy && !facts.household.pailsShut();
   }
 
-  private String styleWords(PailEntity p) {
-    String words = p.style().said();
+  private Said styleWords(PailEntity p) {
+    List<Said> all = new ArrayList<>();
+    all.add(p.style().said());
     if (p.liner != null) {
-      words += ", liner " + p.liner + " in";
+      all.add(Said.of(GatherSaying.LINER_IN).with("liner", p.liner));
     }
-    return airy(p) ? words : words + ", closed";
+    if (!airy(p)) {
+      all.add(GatherSaying.CLOSED.said());
+    }
+    return Said.row(all);
   }
 
   private DueState state(@Nullable Instant due) {
@@ -320,7 +337,7 @@ final class GatherLook {
   }
 
   private List<Layer> layers(PailEntity pail, List<EntryEntity> inside) {
-    Map<String, List<EntryEntity>> byPart =
+    Map<Said, List<EntryEntity>> byPart =
         inside.stream()
             .collect(
                 Collectors.groupingBy(
@@ -346,14 +363,14 @@ final class GatherLook {
         .toList();
   }
 
-  private String part(Instant time) {
+  private Said part(Instant time) {
     ZonedDateTime local = time.atZone(zone);
     boolean today = DayPart.dayOf(local).equals(DayPart.dayOf(facts.now.atZone(zone)));
-    String day =
-        today
-            ? "today"
-            : DayPart.dayOf(local).getDayOfWeek().getDisplayName(TextStyle.SHORT, Locale.ENGLISH);
-    return day + " " + DayPart.of(local).said();
+    return today
+        ? Said.of(GatherSaying.TODAY_PART).with("part", DayPart.of(local))
+        : Said.of(GatherSaying.DAY_PART)
+            .with("day", DayPart.dayOf(local).getDayOfWeek())
+            .with("part", DayPart.of(local));
   }
 
   private double age(SoiledPieces pieces) {
@@ -371,7 +388,7 @@ final class GatherLook {
         w.pieces().kind().name(),
         e.left(),
         e.soil(),
-        e.soil().said(),
+        e.lotId == null ? e.soil().said() : GatherSaying.NEW.said(),
         e.solids(),
         e.solids().said(),
         e.assumed,

@@ -43,7 +43,25 @@ public enum GatherSaying implements Saying {
   DILUTION,
   WANTED,
   WATER,
-  FORMULA("wanted", "water", "percent");
+  FORMULA("wanted", "water", "percent"),
+  NOW,
+  FULL_THEN("pail"),
+  IS_FULL("pail"),
+  LASTS_UNTIL("what", "when"),
+  LASTS_UNTIL_THEN("what"),
+  CLOTHS_SOUR("pail", "limit"),
+  PAIL_REACHES("pail", "limit", "soil"),
+  PIECES_AND_SOIL("pieces", "soil"),
+  LINER_IN("liner"),
+  CLOSED,
+  TODAY_PART("part"),
+  DAY_PART("day", "part"),
+  AWAY("person"),
+  VISITOR("person"),
+  ILL("person"),
+  IS_READY,
+  NEW,
+  LINER("liner");
 
   private final Set<String> valueNames;
 

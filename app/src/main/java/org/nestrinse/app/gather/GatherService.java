@@ -22,6 +22,7 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dose.Dilution;
@@ -31,14 +32,15 @@ import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoilAdvice;
 import org.nestrinse.core.gather.Solids;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
@@ -162,7 +164,7 @@ public class GatherService {
     e.style = Given.choice("style", pail.style, PailStyle.class);
     e.capacityL = Given.number("capacityL", pail.capacityL, CAPACITY_L);
     if (pail.personId != null && people.all().stream().noneMatch(p -> p.id() == pail.personId)) {
-      throw new NotFound("person", pail.personId);
+      throw new NotFound(What.PERSON, pail.personId);
     }
     e.personId = pail.personId;
     e.airy = pail.airy == null ? e.style.usuallyAiry() : pail.airy;
@@ -182,7 +184,7 @@ public class GatherService {
     refuseTwins(e, name);
     if (change.personId != null
         && people.all().stream().noneMatch(p -> p.id() == change.personId)) {
-      throw new NotFound("person", change.personId);
+      throw new NotFound(What.PERSON, change.personId);
     }
     e.name = name;
     e.capacityL = capacityL;
@@ -196,8 +198,7 @@ public class GatherService {
         pails.findByRemovedAtIsNull(Sort.by("id")).stream()
             .anyMatch(o -> o != e && o.name.equalsIgnoreCase(name));
     if (twin) {
-      throw new NotNow(
-          "There is one called %s already. Give this one another name.".formatted(name));
+      throw new NotNow(Said.of(GatherRefusal.NAME_TAKEN).with("name", name));
     }
   }
 
@@ -209,12 +210,10 @@ public class GatherService {
   public void removePail(long pailId) {
     PailEntity e = pail(pailId);
     if (entries.waiting().stream().anyMatch(x -> x.pailId == pailId)) {
-      throw new NotNow(
-          "Something waits in %s still. Wash it, or take it out first.".formatted(e.name));
+      throw new NotNow(Said.of(GatherRefusal.STILL_WAITING).with("pail", e.name));
     }
     if (normal.byPail().containsKey(pailId)) {
-      throw new NotNow(
-          "A normal day brings something into %s. Change that first, in Gather.".formatted(e.name));
+      throw new NotNow(Said.of(GatherRefusal.NORMAL_DAY_BRINGS).with("pail", e.name));
     }
     e.removedAt = clock.instant();
     pails.saveAndFlush(e);
@@ -256,8 +255,9 @@ public class GatherService {
                 .noneMatch(x -> x.cameIn.isAfter(emptied));
     if (nothingSince) {
       throw new NotNow(
-          "%s was emptied %s already, and nothing came in since."
-              .formatted(e.name, household.timeWords().at(emptied)));
+          Said.of(GatherRefusal.EMPTIED_ALREADY)
+              .with("pail", e.name)
+              .with("when", household.timeWords().at(emptied)));
     }
     checkVersion(e, emptying.version);
     e.emptiedBefore = emptied;
@@ -284,8 +284,7 @@ public class GatherService {
     PailEntity e = pail(pailId);
     PailCleaning.Cleaner cleaner = household.current().cleaner();
     String other = e.otherLiner();
-    PailCleaning cleaning =
-        PailCleaning.of(e.style(), cleaner, other == null ? null : "liner " + other);
+    PailCleaning cleaning = PailCleaning.of(e.style(), cleaner, other);
     return new GatherViews.Cleaning(
         cleaning.steps(), cleaner == null ? null : mixWhy(cleaner, cleaning.mix()));
   }
@@ -307,7 +306,7 @@ public class GatherService {
   }
 
   private PailEntity pail(long pailId) {
-    return pails.findById(pailId).orElseThrow(() -> new NotFound("pail", pailId));
+    return pails.findById(pailId).orElseThrow(() -> new NotFound(What.PAIL, pailId));
   }
 
   private void checkVersion(PailEntity e, @Nullable Integer version) {
@@ -360,10 +359,10 @@ public class GatherService {
   @Transactional
   public long put(long pailId, Coming coming) {
     if (!pails.existsByIdAndRemovedAtIsNull(pailId)) {
-      throw new NotFound("pail", pailId);
+      throw new NotFound(What.PAIL, pailId);
     }
     if (coming.kindId == null) {
-      throw new OutOfRange("kindId", "missing", "the number of one of the household's kinds");
+      throw new OutOfRange("kindId", Allowed.MISSING, GatherRefusal.A_KIND);
     }
     EntryEntity e = new EntryEntity();
     e.pailId = pailId;
@@ -466,7 +465,7 @@ public class GatherService {
     Soil soil = Given.choice("soil", correction.soil, Soil.class);
     Solids solids = Given.choice("solids", correction.solids, Solids.class);
     if (e.version != Given.whole("version", correction.version, VERSION)) {
-      throw new Stale("these pieces", look().entry(e));
+      throw new Stale(What.THESE_PIECES, look().entry(e));
     }
     int more = count - e.left();
     if (more > 0) {
@@ -487,7 +486,7 @@ public class GatherService {
   public void remove(long entryId) {
     EntryEntity e = waitingEntry(entryId);
     if (e.taken > 0) {
-      throw new NotNow("Some of these are in a load already. Take the load back first.");
+      throw new NotNow(GatherRefusal.IN_A_LOAD);
     }
     int stay = standBack(e);
     if (e.pieces > stay) {
@@ -500,7 +499,7 @@ public class GatherService {
   /** Puts a removed entry back as it was. */
   @Transactional
   public Entry restore(long entryId) {
-    EntryEntity e = entries.findById(entryId).orElseThrow(() -> new NotFound("entry", entryId));
+    EntryEntity e = entries.findById(entryId).orElseThrow(() -> new NotFound(What.ENTRY, entryId));
     if (e.removedAt == null) {
       return look().entry(e);
     }
@@ -523,7 +522,8 @@ public class GatherService {
   public void take(long entryId, int count) {
     EntryEntity e = waitingEntry(entryId);
     if (count < 1 || count > e.left()) {
-      throw new OutOfRange("count", count, "1 to " + e.left() + ", since so many wait");
+      throw new OutOfRange(
+          "count", count, Said.of(GatherRefusal.SO_MANY_WAIT).with("most", e.left()));
     }
     e.taken += count;
   }
@@ -531,7 +531,7 @@ public class GatherService {
   /** Gives pieces of an entry back to its pail. */
   @Transactional
   public void giveBack(long entryId, int count) {
-    EntryEntity e = entries.findById(entryId).orElseThrow(() -> new NotFound("entry", entryId));
+    EntryEntity e = entries.findById(entryId).orElseThrow(() -> new NotFound(What.ENTRY, entryId));
     e.taken -= count;
   }
 
@@ -542,15 +542,17 @@ public class GatherService {
     }
     if (given.isAfter(now) || given.isBefore(now.minus(LONGEST_AGO))) {
       throw new OutOfRange(
-          "cameIn", given, "a moment within the last " + LONGEST_AGO.toDays() + " days");
+          "cameIn",
+          given,
+          Said.of(GatherRefusal.WITHIN_DAYS).with("days", (int) LONGEST_AGO.toDays()));
     }
     return given;
   }
 
   private EntryEntity waitingEntry(long id) {
-    EntryEntity e = entries.findById(id).orElseThrow(() -> new NotFound("entry", id));
+    EntryEntity e = entries.findById(id).orElseThrow(() -> new NotFound(What.ENTRY, id));
     if (e.removedAt != null || e.left() == 0) {
-      throw new NotNow("These pieces no longer wait in a pail.");
+      throw new NotNow(GatherRefusal.NO_LONGER_WAIT);
     }
     return e;
   }

@@ -48,10 +48,10 @@ public final class GatherViews {
       String pail,
       NextWash.Cause cause,
       Instant at,
-      String words,
+      Said words,
       boolean over,
-      String reason,
-      String oldest) {}
+      Said reason,
+      Said oldest) {}
 
   /**
    * One pail.
@@ -80,7 +80,7 @@ public final class GatherViews {
       long version,
       String name,
       PailStyle style,
-      String styleWords,
+      Said styleWords,
       double capacityL,
       boolean airy,
       @Nullable String liner,
@@ -91,10 +91,10 @@ public final class GatherViews {
       double fill,
       List<Layer> layers,
       List<Entry> entries,
-      @Nullable String dueWords,
+      @Nullable Said dueWords,
       DueState dueState,
-      @Nullable String dueFirst,
-      @Nullable String emptiedWords) {}
+      @Nullable Said dueFirst,
+      @Nullable Said emptiedWords) {}
 
   /**
    * What emptying a pail takes.
@@ -121,7 +121,7 @@ public final class GatherViews {
    * @param age share of the holding limit that has passed, for the piece nearest to it; 1 and more
    *     is over
    */
-  public record Layer(String label, int pieces, int assumed, double fill, double age) {}
+  public record Layer(Said label, int pieces, int assumed, double fill, double age) {}
 
   /**
    * Pieces that came in together.
@@ -150,12 +150,12 @@ public final class GatherViews {
       String kind,
       int count,
       Soil soil,
-      String soilWords,
+      Said soilWords,
       Solids solids,
-      String solidsWords,
+      Said solidsWords,
       boolean assumed,
-      String part,
+      Said part,
       Instant cameIn,
-      String cameInWords,
-      String dueWords) {}
+      Said cameInWords,
+      Said dueWords) {}
 }

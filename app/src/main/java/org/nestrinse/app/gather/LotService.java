@@ -9,16 +9,17 @@ import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.gather.Prep;
-import org.nestrinse.core.said.Said;
-import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.units.Limits;
-import org.nestrinse.text.Numbers;
-import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Allowed;
+import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.why.Why;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
@@ -75,17 +76,17 @@ public class LotService {
       long id,
       long kindId,
       String kind,
-      String words,
+      Said words,
       Said reason,
       int washes,
       int soakWashes,
       int needed,
       int left,
       boolean soakable,
-      @Nullable String soakWords,
+      @Nullable Said soakWords,
       boolean bleeds,
       boolean ready,
-      String readyWords,
+      Said readyWords,
       Why why) {}
 
   /** Returns the lots that are on their way, oldest first. */
@@ -101,7 +102,7 @@ public class LotService {
   @Transactional
   public Lot add(NewPieces pieces) {
     if (pieces.kindId == null) {
-      throw new OutOfRange("kindId", "missing", "the number of one of the household's kinds");
+      throw new OutOfRange("kindId", Allowed.MISSING, GatherRefusal.A_KIND);
     }
     Kind kind = kinds.one(pieces.kindId);
     LotEntity e = new LotEntity();
@@ -120,7 +121,7 @@ public class LotService {
   public void remove(long id) {
     LotEntity e = lot(id);
     if (e.washes > 0 || gather.takeLotOut(id) < e.pieces) {
-      throw new NotNow("Some of these were washed or are in a load already.");
+      throw new NotNow(GatherRefusal.WASHED_OR_IN_LOAD);
     }
     kinds.buy(e.kindId, -e.pieces);
     events.publishEvent(new PiecesBought(e.kindId, -e.pieces));
@@ -132,10 +133,10 @@ public class LotService {
   public Lot startSoak(long id) {
     LotEntity e = lot(id);
     if (!prep(kinds.one(e.kindId)).soakable()) {
-      throw new NotNow("A soak does not help this fibre; a wash does.");
+      throw new NotNow(GatherRefusal.SOAK_NO_HELP);
     }
     if (e.soakStartedAt != null) {
-      throw new NotNow("It soaks already.");
+      throw new NotNow(GatherRefusal.SOAKS_ALREADY);
     }
     e.soakStartedAt = clock.instant();
     return view(lots.saveAndFlush(e));
@@ -146,7 +147,7 @@ public class LotService {
   public Lot endSoak(long id) {
     LotEntity e = lot(id);
     if (e.soakStartedAt == null) {
-      throw new NotNow("It does not soak.");
+      throw new NotNow(GatherRefusal.NOT_SOAKING);
     }
     Duration soaked = Duration.between(e.soakStartedAt, clock.instant());
     e.soakedMinutes = (int) Math.max(e.soakedMinutes, soaked.toMinutes());
@@ -216,9 +217,9 @@ public class LotService {
   }
 
   private LotEntity lot(long id) {
-    LotEntity e = lots.findById(id).orElseThrow(() -> new NotFound("lot of new pieces", id));
+    LotEntity e = lots.findById(id).orElseThrow(() -> new NotFound(What.LOT, id));
     if (e.removedAt != null) {
-      throw new NotNow("These new pieces were taken back.");
+      throw new NotNow(GatherRefusal.TAKEN_BACK);
     }
     return e;
   }
@@ -234,7 +235,7 @@ public class LotService {
     Instant ready = prep.readyOn(e.washes, e.soaked(), e.soakStartedAt, nextWash, between);
     int soakWashes = prep.soakable() ? Prep.credit(e.soaked()) : 0;
     int left = prep.left(e.washes, e.soaked());
-    String readyWords = e.readyAt != null ? "ready" : words.at(ready);
+    Said readyWords = e.readyAt != null ? GatherSaying.IS_READY.said() : words.at(ready);
     Why why =
         Why.of(readyWords, prep.reason())
             .line(GatherSaying.WASHES_NEEDED, prep.washes())
@@ -249,7 +250,7 @@ public class LotService {
         e.id,
         e.kindId,
         kind.name(),
-        Numbers.count(e.pieces, kind.name()),
+        kind.counted(e.pieces),
         prep.reason(),
         e.washes,
         soakWashes,

@@ -20,13 +20,16 @@ import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.gather.DayPart;
 import org.nestrinse.core.gather.NormalDay;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
 import org.nestrinse.core.gather.Spell;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -114,7 +117,7 @@ public class NormalDayService {
       long pailId,
       String pail,
       Soil soil,
-      String soilWords,
+      Said soilWords,
       DayPart part,
       int count) {}
 
@@ -135,7 +138,7 @@ public class NormalDayService {
       long personId,
       String person,
       Spell.Sort sort,
-      String words,
+      Said words,
       LocalDate from,
       LocalDate to,
       boolean on) {}
@@ -187,12 +190,11 @@ public class NormalDayService {
   }
 
   private static SpellView view(SpellEntity s, String person, LocalDate today) {
-    String words =
+    Said words =
         switch (s.sort) {
-          case AWAY -> person + " is away: nothing comes in.";
-          case VISITOR -> "A visitor like " + person + ": twice the usual.";
-          case ILLNESS ->
-              person + " is ill: half as much again, washed apart, and the goal is illness.";
+          case AWAY -> Said.of(GatherSaying.AWAY).with("person", person);
+          case VISITOR -> Said.of(GatherSaying.VISITOR).with("person", person);
+          case ILLNESS -> Said.of(GatherSaying.ILL).with("person", person);
         };
     return new SpellView(
         s.id, s.personId, person, s.sort, words, s.fromDay, s.toDay, s.toSpell().covers(today));
@@ -204,12 +206,12 @@ public class NormalDayService {
     HabitEntity e = new HabitEntity();
     e.personId = person(change.personId);
     if (change.kindId == null) {
-      throw new OutOfRange("kindId", "missing", "the number of one of the household's kinds");
+      throw new OutOfRange("kindId", Allowed.MISSING, GatherRefusal.A_KIND);
     }
     e.kindId = kinds.one(change.kindId).id();
     if (change.pailId == null || !pails.existsByIdAndRemovedAtIsNull(change.pailId)) {
       throw new OutOfRange(
-          "pailId", change.pailId == null ? "missing" : change.pailId, "the number of a pail");
+          "pailId", change.pailId == null ? Allowed.MISSING : change.pailId, GatherRefusal.A_PAIL);
     }
     e.pailId = change.pailId;
     e.soil = Given.choice("soil", change.soil, Soil.class);
@@ -248,11 +250,7 @@ public class NormalDayService {
         || e.fromDay.isAfter(today.plusDays(FARTHEST_SPELL_DAYS))
         || e.toDay.isAfter(e.fromDay.plusDays(LONGEST_SPELL_DAYS))) {
       throw new OutOfRange(
-          "to",
-          e.toDay,
-          "within the last week or the coming year, at most "
-              + LONGEST_SPELL_DAYS
-              + " days in all");
+          "to", e.toDay, Said.of(GatherRefusal.SPELL_RANGE).with("days", LONGEST_SPELL_DAYS));
     }
     spells.save(e);
     return normalDays();
@@ -262,7 +260,7 @@ public class NormalDayService {
   @Transactional
   public NormalDays removeSpell(long id) {
     if (!spells.existsById(id)) {
-      throw new NotFound("spell", id);
+      throw new NotFound(What.SPELL, id);
     }
     spells.deleteById(id);
     return normalDays();
@@ -285,18 +283,18 @@ public class NormalDayService {
 
   private long person(@Nullable Long id) {
     if (id == null) {
-      throw new OutOfRange("personId", "missing", "the number of a person");
+      throw new OutOfRange("personId", Allowed.MISSING, GatherRefusal.A_PERSON);
     }
     if (people.all().stream().noneMatch(p -> p.id() == id)) {
-      throw new NotFound("person", id);
+      throw new NotFound(What.PERSON, id);
     }
     return id;
   }
 
   private HabitEntity habit(long id) {
-    HabitEntity e = habits.findById(id).orElseThrow(() -> new NotFound("habit", id));
+    HabitEntity e = habits.findById(id).orElseThrow(() -> new NotFound(What.HABIT, id));
     if (e.removedAt != null) {
-      throw new NotNow("This line is no longer part of a normal day.");
+      throw new NotNow(GatherRefusal.NOT_IN_NORMAL_DAY);
     }
     return e;
   }
@@ -345,7 +343,7 @@ public class NormalDayService {
     LocalDate oldest = now.atZone(zone).toLocalDate().minusDays(NormalDay.LONGEST_BACK_DAYS + 1);
     Set<String> done =
         entries.findByHabitDayGreaterThanEqual(oldest).stream()
-            .map(e -> e.habitId + " " + e.habitDay)
+            .map(e -> e.habitId + "/" + e.habitDay)
             .collect(Collectors.toCollection(HashSet::new));
     Map<Long, PailEntity> pailById =
         pails.findAll().stream().collect(Collectors.toMap(p -> p.id, Function.identity()));
@@ -355,7 +353,7 @@ public class NormalDayService {
       Instant since = emptied == null || emptied.isBefore(line.sinceAt) ? line.sinceAt : emptied;
       for (NormalDay.Assumed a :
           NormalDay.between(List.of(line.toHabit()), differing, since, now, zone)) {
-        if (done.add(line.id + " " + a.day())) {
+        if (done.add(line.id + "/" + a.day())) {
           assume(line, a, zone);
         }
       }

@@ -14,12 +14,12 @@ import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.gather.WipesKit;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -64,11 +64,11 @@ public class WipesService {
    */
   public record Box(
       int number,
-      @Nullable String filledWords,
-      @Nullable String goodUntilWords,
+      @Nullable Said filledWords,
+      @Nullable Said goodUntilWords,
       boolean over,
       WipesKit.Addition addition,
-      String additionWords) {}
+      Said additionWords) {}
 
   /**
    * The kit.
@@ -85,7 +85,7 @@ public class WipesService {
       int pieces,
       int waterMl,
       List<Box> boxes,
-      String oilCaution,
+      Said oilCaution,
       @Nullable Why why) {}
 
   /** Returns the kit. */
@@ -95,7 +95,7 @@ public class WipesService {
     for (int number = 1; number <= WipesKit.BOXES; number++) {
       both.add(box(number));
     }
-    String caution = WipesKit.Addition.OIL.caution();
+    Said caution = WipesKit.Addition.OIL.caution();
     Optional<Kind> wipe = wipe();
     if (wipe.isEmpty()) {
       return new Kit(null, 0, 0, both, caution, null);
@@ -123,11 +123,8 @@ public class WipesService {
     BOX.check("number", number);
     WipesKit.Addition addition =
         Given.choice("addition", filling.addition, WipesKit.Addition.class);
-    Kind wipe =
-        wipe()
-            .orElseThrow(
-                () -> new NotNow("There is no kind of wipe in Kit. It is the place to add one."));
-    if (!addition.caution().isEmpty() && !Boolean.TRUE.equals(filling.read)) {
+    Kind wipe = wipe().orElseThrow(() -> new NotNow(GatherRefusal.NO_WIPES));
+    if (!addition.caution().nothing() && !Boolean.TRUE.equals(filling.read)) {
       throw new NotNow(addition.caution());
     }
     WipesBoxEntity e = boxes.findById(number).orElseGet(WipesBoxEntity::new);

@@ -6,15 +6,14 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import org.nestrinse.app.problem.ProblemSaying;
+import org.nestrinse.app.problem.Problems;
 import org.springframework.boot.security.autoconfigure.web.servlet.SecurityFilterProperties;
 import org.springframework.core.annotation.Order;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Serves addresses that begin with the prefix of the made-up house from its database. Who may come
@@ -27,11 +26,11 @@ class HouseDoor extends OncePerRequestFilter {
   private static final String RETRY_S = "1";
 
   private final MadeUpHouse madeUp;
-  private final JsonMapper json;
+  private final Problems problems;
 
-  HouseDoor(MadeUpHouse madeUp, JsonMapper json) {
+  HouseDoor(MadeUpHouse madeUp, Problems problems) {
     this.madeUp = madeUp;
-    this.json = json;
+    this.problems = problems;
   }
 
   @Override
@@ -80,19 +79,17 @@ class HouseDoor extends OncePerRequestFilter {
   }
 
   private void notYet(HttpServletResponse response, MadeUpHouse.State state) throws IOException {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            HttpStatus.SERVICE_UNAVAILABLE,
-            state == MadeUpHouse.State.BROKEN
-                ? "The made-up house could not be opened, and what went wrong is in the log. Your own house is as it was."
-                : "The made-up house is being furnished. That takes about half a minute, the first time only.");
-    problem.setTitle("Not yet");
-    response.setStatus(problem.getStatus());
     if (state != MadeUpHouse.State.BROKEN) {
       response.setHeader(HttpHeaders.RETRY_AFTER, RETRY_S);
     }
-    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    response.getOutputStream().write(json.writeValueAsBytes(problem));
+    problems.answer(
+        response,
+        HttpStatus.SERVICE_UNAVAILABLE,
+        ProblemSaying.NOT_YET_TITLE,
+        (state == MadeUpHouse.State.BROKEN
+                ? ProblemSaying.HOUSE_BROKEN
+                : ProblemSaying.HOUSE_COMING)
+            .said());
   }
 
   /** The same request, as the pages and the API know it. */

@@ -1,5 +1,6 @@
 package org.nestrinse.app.judge;
 
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.EnumType;
 import jakarta.persistence.Enumerated;
@@ -15,11 +16,13 @@ import java.util.UUID;
 import java.util.stream.Collectors;
 import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.SaidColumn;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Experiment;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.said.Said;
 
 /** One change and what came of it. */
 @Entity
@@ -50,7 +53,9 @@ class ExperimentEntity {
   @Enumerated(EnumType.STRING)
   Experiment.State state;
 
-  String says;
+  @Convert(converter = SaidColumn.class)
+  Said says;
+
   double trimBefore;
   double trimAfter;
   int wetHoursBefore;

@@ -8,11 +8,13 @@ import java.util.function.Consumer;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.record.ArchiveEntry;
 import org.nestrinse.app.record.ArchivePart;
+import org.nestrinse.app.record.ArchiveSaying;
 import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Experiment;
 import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Limits;
 import org.springframework.stereotype.Component;
 
@@ -100,7 +102,7 @@ class ExperimentsPart implements ArchivePart {
     e.complaint = in.text("complaint", COMPLAINT);
     boolean findings = java.util.Arrays.stream(e.complaint.split(" ")).allMatch(Sign::knows);
     if (!findings) {
-      in.wrong("complaint", e.complaint, "findings such as SMELL_WET.ammonia");
+      in.wrong("complaint", e.complaint, ArchiveSaying.FINDINGS);
     }
     e.kind = in.optionalText("kind", NAME);
     e.kindId = kinds.names().idOf(e.kind);
@@ -109,7 +111,7 @@ class ExperimentsPart implements ArchivePart {
     Experiment.State state = in.choice("state", Experiment.State.class);
     // What a file says is still watched belongs to another time: nothing was changed here.
     e.state = state == Experiment.State.WATCHING ? Experiment.State.UNDONE : state;
-    e.says = in.text("says", SAYS);
+    e.says = Said.oldNote(in.text("says", SAYS));
     e.trimBefore = in.number("trim_before", Limits.TRIM);
     e.trimAfter = in.number("trim_after", Limits.TRIM);
     e.wetHoursBefore = in.whole("wet_hours_before", Storage.WET_HOURS);

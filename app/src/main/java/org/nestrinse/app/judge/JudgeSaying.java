@@ -19,7 +19,28 @@ public enum JudgeSaying implements Saying {
   TRIM,
   MOVED,
   NOW,
-  TRIM_SOURCE;
+  TRIM_SOURCE,
+  ARGUMENT("sign", "reason"),
+  OUTCOME("cause", "probability"),
+  FROM_TO("what", "before", "after"),
+  DETERGENT,
+  HYGIENE,
+  LEFTOVER,
+  WATER_USED,
+  COST_OF,
+  TIME_OF,
+  ONE_AT_A_TIME("change"),
+  DOES_THAT_ALREADY,
+  A_KIND,
+  DECIDED_ALREADY,
+  ANOTHER_BEGUN,
+  KEPT_BY_YOU,
+  TAKEN_BACK_BY_YOU,
+  BACK_TO_LABEL,
+  AS_LABEL,
+  LEARNED,
+  DOSE("now", "before"),
+  CAUSES_SOURCE;
 
   private final Set<String> valueNames;
 

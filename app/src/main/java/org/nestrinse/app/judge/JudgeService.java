@@ -19,6 +19,7 @@ import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.record.SomethingSeen;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
@@ -27,17 +28,17 @@ import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Diagnosis;
+import org.nestrinse.core.judge.DiagnosisSaying;
 import org.nestrinse.core.judge.Experiment;
 import org.nestrinse.core.judge.JudgeWords;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.judge.Trim;
 import org.nestrinse.core.record.PastRound;
-import org.nestrinse.core.said.Said;
-import org.nestrinse.text.Numbers;
-import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.Standing;
 import org.nestrinse.core.why.Why;
 import org.springframework.context.event.EventListener;
@@ -149,18 +150,17 @@ public class JudgeService {
                 .with("probability", Quantity.share(r.probability()))
                 .with("cause", r.cause().said()),
             JudgeSaying.BAYES);
-    r.speaksFor().forEach(a -> why.line(a.said(), new Quantity(a.factor(), Unit.TIMES, 1)));
-    r.speaksAgainst().forEach(a -> why.line(a.said(), new Quantity(a.factor(), Unit.TIMES, 2)));
+    r.speaksFor().forEach(a -> why.line(a.words(), new Quantity(a.factor(), Unit.TIMES, 1)));
+    r.speaksAgainst().forEach(a -> why.line(a.words(), new Quantity(a.factor(), Unit.TIMES, 2)));
     why.total(JudgeSaying.PROBABILITY, Quantity.share(r.probability()));
     return new JudgeViews.CauseLine(
         r.cause(),
         r.cause().said(),
         r.probability(),
-        r.speaksFor().stream().map(a -> a.said() + ": " + a.reason()).toList(),
-        r.speaksAgainst().stream().map(a -> a.said() + ": " + a.reason()).toList(),
+        r.speaksFor().stream().map(JudgeService::argument).toList(),
+        r.speaksAgainst().stream().map(JudgeService::argument).toList(),
         r.changes().stream().map(p -> change(p, last, move)).toList(),
-        why.source(
-            "House figures; docs/models.md, causes. They order causes, they measure nothing."));
+        why.source(JudgeSaying.CAUSES_SOURCE));
   }
 
   private JudgeViews.ChangeLine change(
@@ -168,13 +168,13 @@ public class JudgeService {
     return new JudgeViews.ChangeLine(
         p.change(),
         p.change().said(),
-        p.expected(),
+        p.expected().said(),
         last == null ? List.of() : effects(p.change(), last, move),
         notNow(p.change(), move));
   }
 
   /** Returns what the estimates make of a change for a round; nothing when plans do not show it. */
-  private List<String> effects(Change change, PastRound last, Trim.@Nullable Move move) {
+  private List<Said> effects(Change change, PastRound last, Trim.@Nullable Move move) {
     Set<Standing> standing = EnumSet.noneOf(Standing.class);
     standing.addAll(households.standing());
     double trim = households.current().trim();
@@ -191,48 +191,51 @@ public class JudgeService {
     }
     var a = effect.before();
     var b = effect.after();
-    List<String> all = new ArrayList<>();
-    line(all, "detergent", a.detergentG(), b.detergentG(), 0, "g");
-    line(all, "hygiene", a.totalLog(), b.totalLog(), 1, "log");
-    line(all, "residue", a.residueMgKg(), b.residueMgKg(), 0, "mg/kg");
-    line(all, "water", a.litres(), b.litres(), 0, "L");
-    line(all, "cost", a.cost(), b.cost(), 2, "");
-    line(all, "time", a.minutes(), b.minutes(), 0, "min");
+    List<Said> all = new ArrayList<>();
+    line(all, JudgeSaying.DETERGENT, a.detergentG(), b.detergentG(), 0, Unit.GRAM);
+    line(all, JudgeSaying.HYGIENE, a.totalLog(), b.totalLog(), 1, Unit.LOG);
+    line(all, JudgeSaying.LEFTOVER, a.residueMgKg(), b.residueMgKg(), 0, Unit.MG_PER_KG);
+    line(all, JudgeSaying.WATER_USED, a.litres(), b.litres(), 0, Unit.LITRE);
+    line(all, JudgeSaying.COST_OF, a.cost(), b.cost(), 2, Unit.MONEY);
+    line(all, JudgeSaying.TIME_OF, a.minutes(), b.minutes(), 0, Unit.MINUTE);
     return all;
   }
 
   private static void line(
-      List<String> all,
-      String name,
+      List<Said> all,
+      JudgeSaying what,
       @Nullable Double before,
       @Nullable Double after,
       int digits,
-      String unit) {
+      Unit unit) {
     if (before == null || after == null) {
       return;
     }
-    String a = Numbers.of(before, digits);
-    String b = Numbers.of(after, digits);
-    if (!a.equals(b)) {
-      all.add("%s %s → %s %s".formatted(name, a, b, unit).strip());
+    double shown = Math.pow(10, digits);
+    if (Math.round(before * shown) != Math.round(after * shown)) {
+      all.add(
+          Said.of(JudgeSaying.FROM_TO)
+              .with("what", what)
+              .with("before", new Quantity(before, Unit.NONE, digits))
+              .with("after", new Quantity(after, unit, digits)));
     }
   }
 
   /** Returns why a change cannot be begun now; nothing when it can. */
-  private String notNow(Change change, Trim.@Nullable Move move) {
+  private Said notNow(Change change, Trim.@Nullable Move move) {
     Optional<ExperimentEntity> watched =
         experiments.findFirstByStateOrderByStartedAtDesc(Experiment.State.WATCHING);
     if (watched.isPresent()) {
-      return "One change at a time: “%s” is still watched."
-          .formatted(watched.get().changeMade.said());
+      return Said.of(JudgeSaying.ONE_AT_A_TIME)
+          .with("change", watched.get().changeMade.said().capital());
     }
     if (change.standing() != null && households.standing().contains(change.standing())) {
-      return "Every routine does that already.";
+      return JudgeSaying.DOES_THAT_ALREADY.said();
     }
     if (change.trimDirection() != 0 && !asks(move, change)) {
-      return JudgeWords.doseWaits();
+      return DiagnosisSaying.DOSE_WAITS.said();
     }
-    return "";
+    return Said.NOTHING;
   }
 
   private static JudgeViews.CheckLine check(Diagnosis.NextCheck c) {
@@ -246,9 +249,11 @@ public class JudgeService {
                 o ->
                     new JudgeViews.OutcomeLine(
                         o.value(),
-                        o.said(),
+                        o.words(),
                         o.expected(),
-                        "%s, %s".formatted(o.cause().said(), Numbers.percent(o.probability()))))
+                        Said.of(JudgeSaying.OUTCOME)
+                            .with("cause", o.cause())
+                            .with("probability", Quantity.share(o.probability()))))
             .toList(),
         Why.of(
                 Said.of(JudgeSaying.CHECK_TITLE)
@@ -272,7 +277,7 @@ public class JudgeService {
     }
     String name = Given.text("kind", kind, LONGEST_KIND);
     if (kinds.names().idOf(name) == null) {
-      throw new OutOfRange("kind", name, "the name of a kind in Kit");
+      throw new OutOfRange("kind", name, JudgeSaying.A_KIND);
     }
     return name;
   }
@@ -292,8 +297,8 @@ public class JudgeService {
       throw new NotNow(JudgeWords.doesNothing(change, cause));
     }
     Trim.Move move = move(lookedAt()).orElse(null);
-    String notNow = notNow(change, move);
-    if (!notNow.isEmpty()) {
+    Said notNow = notNow(change, move);
+    if (!notNow.nothing()) {
       throw new NotNow(notNow);
     }
     Instant now = clock.instant();
@@ -304,7 +309,7 @@ public class JudgeService {
     }
     String complaint = complaint(d, change, cause, found.seen());
     if (complaint.isEmpty()) {
-      throw new NotNow(JudgeWords.nothingToWatch());
+      throw new NotNow(DiagnosisSaying.NOTHING_TO_WATCH);
     }
     Household household = households.current();
     ExperimentEntity e = new ExperimentEntity();
@@ -379,7 +384,7 @@ public class JudgeService {
     Instant now = clock.instant();
     Evidence.Case found = found(now, null);
     Diagnosis d = Diagnosis.of(found.facts(), found.seen());
-    boolean free = notNow(Change.RESET, null).isEmpty() && d.state() != Diagnosis.State.CLINICIAN;
+    boolean free = notNow(Change.RESET, null).nothing() && d.state() != Diagnosis.State.CLINICIAN;
     d.causes().stream()
         .map(Diagnosis.Ranked::cause)
         .filter(Change.RESET::touches)
@@ -426,15 +431,15 @@ public class JudgeService {
   @Transactional
   public JudgeViews.Judged decide(long id, Decision decision) {
     boolean keep = Given.yesNo("keep", decision.keep);
-    ExperimentEntity e = experiments.findById(id).orElseThrow(() -> new NotFound("change", id));
+    ExperimentEntity e = experiments.findById(id).orElseThrow(() -> new NotFound(What.CHANGE, id));
     if (!open(e)) {
-      throw new NotNow("That is decided already.");
+      throw new NotNow(JudgeSaying.DECIDED_ALREADY);
     }
     List<ExperimentEntity> all = experiments.readable();
     if (!all.get(all.size() - 1).id.equals(e.id)) {
-      throw new NotNow("Another change was begun since; it stands on this one.");
+      throw new NotNow(JudgeSaying.ANOTHER_BEGUN);
     }
-    e.says = keep ? "Kept, because you said so." : "Taken back, because you said so.";
+    e.says = (keep ? JudgeSaying.KEPT_BY_YOU : JudgeSaying.TAKEN_BACK_BY_YOU).said();
     end(e, keep ? Experiment.State.KEPT : Experiment.State.UNDONE);
     experiments.saveAndFlush(e);
     return judge(kind(e), null);
@@ -503,10 +508,8 @@ public class JudgeService {
       why.line(JudgeSaying.MOVED, words.at(moved));
     }
     why.total(JudgeSaying.NOW, new Quantity(trim, Unit.TIMES, 1));
-    String says =
-        next == null
-            ? trim == Trim.NONE ? "As the label says." : "Learned from what was seen."
-            : JudgeWords.doseWouldFit(next);
+    JudgeSaying stands = trim == Trim.NONE ? JudgeSaying.AS_LABEL : JudgeSaying.LEARNED;
+    Said says = next == null ? stands.said() : JudgeWords.doseWouldFit(next);
     return new JudgeViews.TrimLine(trim, next, says, why.source(JudgeSaying.TRIM_SOURCE));
   }
 
@@ -520,7 +523,7 @@ public class JudgeService {
             e -> {
               e.state = Experiment.State.UNDONE;
               e.endedAt = clock.instant();
-              e.says = "Taken back, because the dose was set back to the label.";
+              e.says = JudgeSaying.BACK_TO_LABEL.said();
               experiments.saveAndFlush(e);
             });
     households.moveTrim(Trim.NONE, HouseholdService.Moved.SET_BACK);
@@ -559,13 +562,19 @@ public class JudgeService {
         words.at(m.at()),
         Experiment.State.KEPT,
         m.reason() == HouseholdService.Moved.SET_BACK
-            ? JudgeWords.setBack()
-            : JudgeWords.takenBack(),
+            ? DiagnosisSaying.SET_BACK.said()
+            : DiagnosisSaying.TAKEN_BACK.said(),
         false);
   }
 
-  private static String dose(double to, double from) {
-    return "dose × %s, from × %s".formatted(Numbers.of(to, 1), Numbers.of(from, 1));
+  private static Said argument(Diagnosis.Argument a) {
+    return Said.of(JudgeSaying.ARGUMENT).with("sign", a.words()).with("reason", a.reason());
+  }
+
+  private static Said dose(double to, double from) {
+    return Said.of(JudgeSaying.DOSE)
+        .with("now", new Quantity(to, Unit.TIMES, 1))
+        .with("before", new Quantity(from, Unit.TIMES, 1));
   }
 
   private static JudgeViews.ExperimentLine view(
@@ -576,7 +585,7 @@ public class JudgeService {
         e.changeMade,
         e.changeMade.trimDirection() == 0 ? e.changeMade.said() : dose(e.trimAfter, e.trimBefore),
         e.cause.said(),
-        e.findings().stream().sorted().map(JudgeService::said).toList(),
+        e.findings().stream().sorted().map(JudgeService::sign).toList(),
         e.startedAt,
         words.at(e.startedAt),
         e.endedAt == null ? null : words.at(e.endedAt),
@@ -585,8 +594,8 @@ public class JudgeService {
         latest && open(e));
   }
 
-  private static String words(String finding) {
+  private static Said sign(String finding) {
     int dot = finding.indexOf('.');
-    return Sign.valueOf(finding.substring(0, dot)).value(finding.substring(dot + 1)).said();
+    return Sign.valueOf(finding.substring(0, dot)).value(finding.substring(dot + 1)).words();
   }
 }

@@ -8,6 +8,7 @@ import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Diagnosis;
 import org.nestrinse.core.judge.Experiment;
 import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.why.Why;
 
 /** What judging shows. */
@@ -30,9 +31,9 @@ public final class JudgeViews {
    */
   public record Judged(
       Diagnosis.State state,
-      String says,
+      Said says,
       Instant from,
-      String fromWords,
+      Said fromWords,
       int seen,
       List<CauseLine> causes,
       List<CheckLine> checks,
@@ -53,10 +54,10 @@ public final class JudgeViews {
    */
   public record CauseLine(
       Cause cause,
-      String words,
+      Said words,
       double probability,
-      List<String> speaksFor,
-      List<String> speaksAgainst,
+      List<Said> speaksFor,
+      List<Said> speaksAgainst,
       List<ChangeLine> changes,
       Why why) {}
 
@@ -70,7 +71,7 @@ public final class JudgeViews {
    * @param notNow why it cannot be begun now; empty when it can
    */
   public record ChangeLine(
-      Change change, String words, String expected, List<String> effects, String notNow) {}
+      Change change, Said words, Said expected, List<Said> effects, Said notNow) {}
 
   /**
    * A check.
@@ -83,10 +84,10 @@ public final class JudgeViews {
    * @param why how much it tells
    */
   public record CheckLine(
-      Sign sign, String title, String how, double minutes, List<OutcomeLine> outcomes, Why why) {}
+      Sign sign, Said title, Said how, double minutes, List<OutcomeLine> outcomes, Why why) {}
 
   /** An outcome of a check, and what it would mean. */
-  public record OutcomeLine(String value, String words, double expected, String means) {}
+  public record OutcomeLine(String value, Said words, double expected, Said means) {}
 
   /**
    * The learned correction of the dose.
@@ -96,7 +97,7 @@ public final class JudgeViews {
    * @param says in a sentence
    * @param why what moved it
    */
-  public record TrimLine(double trim, @Nullable Double next, String says, Why why) {}
+  public record TrimLine(double trim, @Nullable Double next, Said says, Why why) {}
 
   /**
    * A change that was made.
@@ -118,13 +119,13 @@ public final class JudgeViews {
       String key,
       @Nullable Long id,
       Change change,
-      String words,
-      @Nullable String causeWords,
-      List<String> complaint,
+      Said words,
+      @Nullable Said causeWords,
+      List<Said> complaint,
       Instant startedAt,
-      String startedWords,
-      @Nullable String endedWords,
+      Said startedWords,
+      @Nullable Said endedWords,
       Experiment.State state,
-      String says,
+      Said says,
       boolean open) {}
 }

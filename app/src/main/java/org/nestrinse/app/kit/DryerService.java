@@ -5,6 +5,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.core.kit.Dryer;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
@@ -78,7 +79,7 @@ public class DryerService {
   }
 
   private DryerEntity entity(long id) {
-    return dryers.findById(id).orElseThrow(() -> new NotFound("dryer", id));
+    return dryers.findById(id).orElseThrow(() -> new NotFound(What.DRYER, id));
   }
 
   private static View view(DryerEntity e) {

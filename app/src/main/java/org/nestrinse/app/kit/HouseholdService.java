@@ -14,6 +14,7 @@ import org.nestrinse.app.house.HouseFounder;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.store.CommaList;
 import org.nestrinse.app.store.Known;
 import org.nestrinse.app.time.HouseClock;
@@ -25,7 +26,9 @@ import org.nestrinse.core.dry.SunLimit;
 import org.nestrinse.core.gather.NewPieceRule;
 import org.nestrinse.core.gather.PailCleaning;
 import org.nestrinse.core.gather.Storage;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -134,7 +137,9 @@ public class HouseholdService implements HouseFounder {
     HygieneGoal goal = Given.choice("goal", change.goal, HygieneGoal.class);
     if (change.nightFrom == null || change.nightTo == null) {
       throw new OutOfRange(
-          change.nightFrom == null ? "nightFrom" : "nightTo", "missing", "a time such as 00:30");
+          change.nightFrom == null ? "nightFrom" : "nightTo",
+          Allowed.MISSING,
+          Allowed.A_TIME_OF_DAY);
     }
     int wetHours =
         change.wetHours == null
@@ -142,7 +147,7 @@ public class HouseholdService implements HouseFounder {
             : Storage.WET_HOURS.check("wetHours", change.wetHours.intValue());
     PailCleaning.Cleaner cleaner = cleaner(change.cleaner);
     if (change.zone != null && !ZoneId.getAvailableZoneIds().contains(change.zone)) {
-      throw new OutOfRange("zone", change.zone, "a time zone such as Europe/Oslo");
+      throw new OutOfRange("zone", change.zone, KitRefusal.A_ZONE);
     }
     DryingWishes drying = drying(change.drying, e);
     String method =
@@ -150,7 +155,7 @@ public class HouseholdService implements HouseFounder {
             ? e.usualMethod
             : Given.text("usualMethod", change.usualMethod, LONGEST_METHOD);
     if (e.version != version) {
-      throw new Stale("the household", view(e));
+      throw new Stale(What.HOUSEHOLD, view(e));
     }
     if (change.zone != null) {
       e.zone = change.zone;
@@ -221,7 +226,7 @@ public class HouseholdService implements HouseFounder {
   @Transactional
   public void moveTo(String zone) {
     if (!ZoneId.getAvailableZoneIds().contains(zone)) {
-      throw new NotNow("There is no time zone " + zone + ".");
+      throw new NotNow(Said.of(KitRefusal.NO_ZONE).with("zone", zone));
     }
     HouseholdEntity e = entity();
     e.zone = zone;
@@ -236,7 +241,7 @@ public class HouseholdService implements HouseFounder {
   public Household firstZone(ZoneChange change) {
     String zone = Given.text("zone", change.zone, LONGEST_NAME);
     if (!ZoneId.getAvailableZoneIds().contains(zone)) {
-      throw new OutOfRange("zone", zone, "a time zone such as Europe/Oslo");
+      throw new OutOfRange("zone", zone, KitRefusal.A_ZONE);
     }
     HouseholdEntity e = entity();
     if (!e.zoneTold) {
@@ -292,11 +297,7 @@ public class HouseholdService implements HouseFounder {
       case NEW_PIECES -> e.newPieces = NewPieceRule.valueOf(position.toUpperCase(Locale.ROOT));
       case PAIL -> e.pailsShut = position.equals(LID);
       case RHYTHM -> e.wetHours = Integer.parseInt(position) * HOURS_PER_DAY;
-      default ->
-          throw new OutOfRange(
-              "question",
-              question.name(),
-              "SUN, RHYTHM, NEW_PIECES or PAIL; the rest is of one load");
+      default -> throw new OutOfRange("question", question.name(), KitRefusal.HOUSEHOLD_QUESTIONS);
     }
     return view(households.saveAndFlush(e));
   }

@@ -23,6 +23,7 @@ import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
+import org.nestrinse.text.EnglishPlural;
 
 @Entity
 @DynamicUpdate
@@ -52,6 +53,9 @@ class KindEntity extends KitEntity {
   Colour colour = Colour.PALE;
 
   double bulkFactor = 1;
+
+  /** What several are called; null where nothing was said. */
+  @Nullable String plural;
 
   @ElementCollection
   @CollectionTable(name = "kind_part", joinColumns = @JoinColumn(name = "kind_id"))
@@ -97,6 +101,7 @@ class KindEntity extends KitEntity {
         small,
         label,
         Known.or(colour, Colour.DARK),
-        bulkFactor, name + "s");
+        bulkFactor,
+        plural == null ? EnglishPlural.of(name) : plural);
   }
 }

@@ -9,6 +9,8 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.CareLimits;
@@ -60,6 +62,7 @@ public class KindService {
   public record Change(
       @Nullable Integer version,
       @Nullable String name,
+      @Nullable String plural,
       @Nullable Role role,
       @Nullable Bin bin,
       @Nullable List<@Nullable PartChange> parts,
@@ -114,9 +117,7 @@ public class KindService {
     KindEntity e = new KindEntity();
     String name = Given.text("name", change.name, LONGEST_NAME);
     if (kinds.existsByNameIgnoreCase(name)) {
-      throw new NotNow(
-          "There is a kind called %s already, or you removed it and can bring it back."
-              .formatted(name));
+      throw new NotNow(Said.of(KitRefusal.KIND_NAME_TAKEN).with("name", name));
     }
     apply(e, change);
     KindEntity saved = kinds.saveAndFlush(e);
@@ -205,7 +206,7 @@ public class KindService {
   }
 
   private KindEntity entity(long id) {
-    return kinds.findById(id).orElseThrow(() -> new NotFound("kind", id));
+    return kinds.findById(id).orElseThrow(() -> new NotFound(What.KIND, id));
   }
 
   private static KindView view(KindEntity e, Stock stock) {
@@ -215,6 +216,7 @@ public class KindService {
         e.id,
         e.version,
         e.name,
+        kind.plural(),
         kind.role(),
         kind.bin(),
         kind.parts(),

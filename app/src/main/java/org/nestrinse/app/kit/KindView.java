@@ -2,6 +2,7 @@ package org.nestrinse.app.kit;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Colour;
@@ -15,6 +16,7 @@ import org.nestrinse.core.textile.Role;
  * @param id number
  * @param version counts its changes
  * @param name what the household calls it
+ * @param plural what it calls several
  * @param role what it is for
  * @param bin what it touches
  * @param parts what it is made of
@@ -24,13 +26,14 @@ import org.nestrinse.core.textile.Role;
  * @param colour whether its dye may bleed while it is new
  * @param bulkFactor what a look into the drum made of its bulk; 1 when nobody looked
  * @param massKg one piece [kg]
- * @param limits what it can take, in words
+ * @param limits what it can take
  * @param stock where its pieces are
  */
 public record KindView(
     long id,
     long version,
     String name,
+    String plural,
     Role role,
     Bin bin,
     List<Part> parts,
@@ -40,11 +43,11 @@ public record KindView(
     Colour colour,
     double bulkFactor,
     double massKg,
-    String limits,
+    Said limits,
     Stock stock) {
 
   /** Returns the kind as the rules know it. */
   public Kind asKind() {
-    return new Kind(id, name, role, bin, parts, areaM2, small, label, colour, bulkFactor, name + "s");
+    return new Kind(id, name, role, bin, parts, areaM2, small, label, colour, bulkFactor, plural);
   }
 }

@@ -10,6 +10,7 @@ import java.util.Collection;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.store.CheckedRow;
+import org.nestrinse.core.said.Said;
 
 /**
  * Something that the household has. What is removed stays as a row, since the past points to it; it
@@ -33,8 +34,7 @@ abstract class KitEntity extends CheckedRow {
     boolean twin =
         all.stream().anyMatch(o -> o != this && o.name != null && o.name.equalsIgnoreCase(name));
     if (twin) {
-      throw new NotNow(
-          "There is one called %s already. Give this one another name.".formatted(name));
+      throw new NotNow(Said.of(KitRefusal.NAME_TAKEN).with("name", name));
     }
   }
 }

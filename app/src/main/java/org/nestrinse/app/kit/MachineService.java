@@ -7,10 +7,13 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -164,7 +167,7 @@ public class MachineService {
         e.programmes.stream()
             .filter(p -> p.name.equals(programme))
             .findFirst()
-            .orElseThrow(() -> new OutOfRange("programme", programme, "one of this machine"));
+            .orElseThrow(() -> new OutOfRange("programme", programme, KitRefusal.OF_THIS_MACHINE));
     row.logChosenC = seen == null ? null : Integer.valueOf(seen.chosenC());
     row.logPeakC = seen == null ? null : seen.peakC();
     row.logHoldMinutes = seen == null ? null : seen.holdMinutes();
@@ -175,7 +178,7 @@ public class MachineService {
 
   private View apply(MachineEntity e, Change c) {
     if (e.id != null && e.version != Given.whole("version", c.version, VERSION)) {
-      throw new Stale("the machine", view(e));
+      throw new Stale(What.THE_MACHINE, view(e));
     }
     e.name = Given.text("name", c.name, LONGEST_NAME);
     e.type = c.type == null ? Machine.Type.FRONT_LOADER : c.type;
@@ -205,12 +208,11 @@ public class MachineService {
     if (temperatures.size() > MOST_TEMPERATURES) {
       throw new OutOfRange(
           "programmes.temperaturesC",
-          temperatures.size() + " temperatures",
-          "up to " + MOST_TEMPERATURES);
+          Said.of(Allowed.SO_MANY).with("count", temperatures.size()),
+          Said.of(Allowed.UP_TO).with("most", MOST_TEMPERATURES));
     }
     if (use == Programme.Use.WASH && p.washMinutes != null && p.washMinutes < 1) {
-      throw new OutOfRange(
-          "programmes.washMinutes", p.washMinutes, "1 or more for a programme that washes");
+      throw new OutOfRange("programmes.washMinutes", p.washMinutes, KitRefusal.ONE_OR_MORE_MINUTES);
     }
     return new Programme(
         Given.text("programmes.name", p.name, LONGEST_NAME),
@@ -233,7 +235,10 @@ public class MachineService {
   private static <T> @Nullable List<@Nullable T> atMost(
       String field, @Nullable List<@Nullable T> list, int most) {
     if (list != null && list.size() > most) {
-      throw new OutOfRange(field, list.size() + " of them", "up to " + most);
+      throw new OutOfRange(
+          field,
+          Said.of(Allowed.SO_MANY).with("count", list.size()),
+          Said.of(Allowed.UP_TO).with("most", most));
     }
     return list;
   }
@@ -243,14 +248,16 @@ public class MachineService {
       return List.of();
     }
     if (levels.size() > MOST_LEVELS) {
-      throw new OutOfRange("levelsL", levels.size() + " levels", "up to " + MOST_LEVELS);
+      throw new OutOfRange(
+          "levelsL",
+          Said.of(Allowed.SO_MANY).with("count", levels.size()),
+          Said.of(Allowed.UP_TO).with("most", MOST_LEVELS));
     }
     return levels.stream().map(l -> Given.number("levelsL", l, Limits.WATER_L)).toList();
   }
 
   private MachineEntity entity() {
-    return first()
-        .orElseThrow(() -> new NotNow("No machine is set up yet. Kit is the place for it."));
+    return first().orElseThrow(() -> new NotNow(KitRefusal.NO_MACHINE));
   }
 
   private Optional<MachineEntity> first() {
@@ -258,7 +265,7 @@ public class MachineService {
   }
 
   private MachineEntity entity(long id) {
-    return machines.findById(id).orElseThrow(() -> new NotFound("machine", id));
+    return machines.findById(id).orElseThrow(() -> new NotFound(What.MACHINE, id));
   }
 
   private static View view(MachineEntity e) {

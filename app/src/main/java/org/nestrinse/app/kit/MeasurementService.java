@@ -22,6 +22,9 @@ import org.nestrinse.core.measure.Phase;
 import org.nestrinse.core.measure.PowerTrace;
 import org.nestrinse.core.measure.Reading;
 import org.nestrinse.core.measure.TemperatureLog;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -97,7 +100,7 @@ public class MeasurementService {
       List<Finding> findings,
       List<Phase> phases,
       List<Reading> points,
-      String says,
+      Said says,
       boolean kept) {}
 
   /** Reads a log and, when asked and nothing is wrong, keeps it on the programme. */
@@ -110,17 +113,18 @@ public class MeasurementService {
         machine.programmes().stream()
             .filter(p -> p.name().equals(name))
             .findFirst()
-            .orElseThrow(() -> new OutOfRange("programme", name, "one of " + machine.name()));
+            .orElseThrow(() -> new OutOfRange("programme", name, KitRefusal.OF_THIS_MACHINE));
     int chosenC = Given.whole("chosenC", sent.chosenC, Limits.WATER_C);
     if (!programme.temperaturesC().contains(chosenC)) {
-      throw new OutOfRange("chosenC", chosenC, "one of " + programme.temperaturesC());
+      throw OutOfRange.noneOf(
+          "chosenC", chosenC, programme.temperaturesC().stream().map(String::valueOf).toList());
     }
     List<LineError> errors = new ArrayList<>();
     List<Reading> readings = parse(sort, text(sent.text), errors);
     if (!errors.isEmpty()) {
       int more = Math.max(0, errors.size() - MOST_ERRORS);
       List<LineError> shown = errors.stream().limit(MOST_ERRORS).toList();
-      String says = "Nothing is kept. Mend the file and read it again.";
+      Said says = KitRefusal.MEND_FILE.said();
       return new Preview(
           readings.size(), shown, more, List.of(), List.of(), List.of(), says, false);
     }
@@ -153,13 +157,12 @@ public class MeasurementService {
     if (keep) {
       machines.measured(machineId, programme.name(), seen);
     }
-    String says =
-        "%s at %d %s planned with %s from now on."
-            .formatted(
-                programme.name(),
-                chosenC,
-                keep ? "is" : "will be",
-                sort == Sort.TEMPERATURE ? "this peak and hold" : "this heater");
+    KitRefusal peak = keep ? KitRefusal.PEAK_KEPT : KitRefusal.PEAK_READ;
+    KitRefusal heater = keep ? KitRefusal.HEATER_KEPT : KitRefusal.HEATER_READ;
+    Said says =
+        Said.of(sort == Sort.TEMPERATURE ? peak : heater)
+            .with("programme", programme.name())
+            .with("celsius", Quantity.celsius(chosenC));
     return new Preview(
         readings.size(), List.of(), 0, findings, phases, thinned(readings), says, keep);
   }
@@ -175,10 +178,13 @@ public class MeasurementService {
 
   private static String text(@Nullable String text) {
     if (text == null || text.isBlank()) {
-      throw new OutOfRange("text", "empty", "a CSV file with a head and lines of time and value");
+      throw new OutOfRange("text", Allowed.EMPTY, KitRefusal.A_LOG);
     }
     if (text.length() > LONGEST_TEXT) {
-      throw new OutOfRange("text", text.length() + " characters", "up to " + LONGEST_TEXT);
+      throw new OutOfRange(
+          "text",
+          Given.characters(text.length()),
+          Said.of(Allowed.UP_TO).with("most", LONGEST_TEXT));
     }
     return text;
   }
@@ -208,7 +214,7 @@ public class MeasurementService {
         }
       }
     } catch (IOException | IllegalStateException | java.io.UncheckedIOException e) {
-      errors.add(new LineError(1, "file", "unreadable", "comma-separated text"));
+      errors.add(LineError.of(1, "file", Allowed.UNREADABLE, KitRefusal.COMMA_SEPARATED));
     }
     return readings;
   }
@@ -217,7 +223,7 @@ public class MeasurementService {
     String expected = "time," + sort.unit;
     String found = String.join(",", record.toList());
     if (!found.equalsIgnoreCase(expected)) {
-      errors.add(new LineError(line, "head", found, expected));
+      errors.add(LineError.of(line, "head", found, expected));
     }
   }
 
@@ -225,28 +231,27 @@ public class MeasurementService {
       Sort sort, CSVRecord record, long line, Times times, List<LineError> errors) {
     if (record.size() != 2) {
       errors.add(
-          new LineError(line, "line", record.size() + " columns", "two: time and " + sort.unit));
+          new LineError(
+              line,
+              "line",
+              Said.of(KitRefusal.COLUMNS).with("count", record.size()),
+              Said.of(KitRefusal.TWO_COLUMNS).with("unit", sort.unit)));
       return null;
     }
     Double minute = times.minute(record.get(0));
     if (minute == null) {
-      errors.add(
-          new LineError(
-              line,
-              "time",
-              record.get(0),
-              "minutes, 09:41, 09:41:30 or 2026-05-20T09:41:00, later than the line before"));
+      errors.add(LineError.of(line, "time", record.get(0), KitRefusal.A_LATER_TIME));
     }
     String written = record.get(1).replace(',', '.');
     double value;
     try {
       value = Double.parseDouble(written);
     } catch (NumberFormatException e) {
-      errors.add(new LineError(line, sort.unit, record.get(1), "a number"));
+      errors.add(LineError.of(line, sort.unit, record.get(1), Allowed.A_NUMBER));
       return null;
     }
     if (!(value >= sort.range.min() && value <= sort.range.max())) {
-      errors.add(new LineError(line, sort.unit, record.get(1), sort.range.describe()));
+      errors.add(LineError.of(line, sort.unit, record.get(1), sort.range.allowed()));
       return null;
     }
     return minute == null ? null : new Reading(minute, value);
@@ -282,7 +287,7 @@ public class MeasurementService {
         return Double.valueOf(written.replace(',', '.'));
       }
       try {
-        if (written.contains("T") || written.contains(" ")) {
+        if (written.contains("T") || written.indexOf(' ') >= 0) {
           LocalDateTime at = LocalDateTime.parse(written.replace(' ', 'T').replaceFirst("Z$", ""));
           LocalDateTime epoch = LocalDateTime.of(2000, 1, 1, 0, 0);
           return Duration.between(epoch, at).toMillis() / 1000.0 / SECONDS_PER_MINUTE;

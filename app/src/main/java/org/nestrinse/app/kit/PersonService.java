@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
@@ -77,7 +78,7 @@ public class PersonService {
   /** Changes a person; throws {@link Stale} when they were changed since the version sent. */
   @Transactional
   public Person change(long id, Change change) {
-    PersonEntity e = people.findById(id).orElseThrow(() -> new NotFound("person", id));
+    PersonEntity e = people.findById(id).orElseThrow(() -> new NotFound(What.PERSON, id));
     if (e.version != Given.whole("version", change.version, VERSION)) {
       throw new Stale(e.name, view(e));
     }

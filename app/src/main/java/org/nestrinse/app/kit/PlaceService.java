@@ -5,7 +5,10 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -33,7 +36,7 @@ public class PlaceService {
    * @param place the place
    * @param words what it is, its sun, its room and what it draws
    */
-  public record Numbered(long id, long version, Place place, String words) {}
+  public record Numbered(long id, long version, Place place, Said words) {}
 
   /** Returns all places. */
   @Transactional(readOnly = true)
@@ -95,8 +98,7 @@ public class PlaceService {
     e.metres = Given.optional("metres", c.metres, Place.METRES);
     e.pieces = c.pieces == null ? null : Integer.valueOf(Place.PIECES.check("pieces", c.pieces));
     if (e.metres == null && e.pieces == null) {
-      throw new OutOfRange(
-          "metres", "missing", "the length of its line or rails, or how many pieces it holds");
+      throw new OutOfRange("metres", Allowed.MISSING, KitRefusal.LENGTH_OR_PIECES);
     }
     e.roomM3 = Given.optional("roomM3", c.roomM3, Place.ROOM_M3);
     e.freshM3H = Given.optional("freshM3H", c.freshM3H, Place.FRESH_M3_H);
@@ -105,7 +107,7 @@ public class PlaceService {
   }
 
   private PlaceEntity entity(long id) {
-    return places.findById(id).orElseThrow(() -> new NotFound("place", id));
+    return places.findById(id).orElseThrow(() -> new NotFound(What.PLACE, id));
   }
 
   private static Numbered view(PlaceEntity e) {

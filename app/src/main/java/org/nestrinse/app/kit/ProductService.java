@@ -8,10 +8,14 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Chemical;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
@@ -103,7 +107,7 @@ public class ProductService {
    * @param filledIn figures of its label that were filled in from the typical label of its form
    */
   public record View(
-      long version, Product product, double leftG, List<String> chemicals, List<String> filledIn) {}
+      long version, Product product, double leftG, List<Said> chemicals, List<String> filledIn) {}
 
   /** Returns all products. */
   @Transactional(readOnly = true)
@@ -139,7 +143,7 @@ public class ProductService {
   /** Changes a product; throws {@link Stale} when it was changed since the version sent. */
   @Transactional
   public View change(long id, Change change) {
-    ProductEntity e = products.findById(id).orElseThrow(() -> new NotFound("product", id));
+    ProductEntity e = products.findById(id).orElseThrow(() -> new NotFound(What.PRODUCT, id));
     if (e.version != Given.whole("version", change.version, VERSION)) {
       throw new Stale(e.name, view(e));
     }
@@ -158,7 +162,8 @@ public class ProductService {
     e.activator = Given.yesNo("activator", c.activator);
     e.pieceG = Given.optional("pieceG", c.pieceG, Limits.PIECE_G);
     if (e.form.pieces() && e.pieceG == null) {
-      throw new OutOfRange("pieceG", "missing", "what one " + e.form.said() + " weighs [g]");
+      throw new OutOfRange(
+          "pieceG", Allowed.MISSING, Said.of(KitRefusal.WEIGHT_OF_ONE).with("form", e.form));
     }
     e.pieceG = e.form.pieces() ? e.pieceG : null;
     LabelRow typical = e.form.typicalLabel();
@@ -212,11 +217,17 @@ public class ProductService {
     // A label never asks for less in harder water.
     if (made.mediumG() < made.softG()) {
       throw new OutOfRange(
-          field + ".mediumG", made.mediumG(), "no less than in soft water, " + made.softG() + " g");
+          field + ".mediumG",
+          made.mediumG(),
+          Said.of(KitRefusal.NOT_LESS_THAN_SOFT)
+              .with("grams", new Quantity(made.softG(), Unit.GRAM, 1)));
     }
     if (made.hardG() < made.mediumG()) {
       throw new OutOfRange(
-          field + ".hardG", made.hardG(), "no less than in medium water, " + made.mediumG() + " g");
+          field + ".hardG",
+          made.hardG(),
+          Said.of(KitRefusal.NOT_LESS_THAN_MEDIUM)
+              .with("grams", new Quantity(made.mediumG(), Unit.GRAM, 1)));
     }
     return made;
   }
@@ -231,7 +242,7 @@ public class ProductService {
   /** Takes grams out of a pack, never below zero; a negative amount gives them back. */
   @Transactional
   public void take(long id, double grams) {
-    ProductEntity e = products.findById(id).orElseThrow(() -> new NotFound("product", id));
+    ProductEntity e = products.findById(id).orElseThrow(() -> new NotFound(What.PRODUCT, id));
     e.leftG = Math.max(0, left(e) - grams);
   }
 
@@ -241,7 +252,7 @@ public class ProductService {
 
   private static View view(ProductEntity e) {
     Product product = e.toProduct();
-    List<String> chemicals = product.chemicals().stream().map(Chemical::said).sorted().toList();
+    List<Said> chemicals = product.chemicals().stream().sorted().map(Chemical::said).toList();
     return new View(e.version, product, left(e), chemicals, List.copyOf(e.filledIn));
   }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.core.said.Said;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.data.domain.Sort;
 import org.springframework.data.jpa.repository.JpaRepository;
@@ -86,8 +87,7 @@ public class RemovalService {
       int elsewhere = s.owned() - s.clean();
       if (elsewhere > 0) {
         throw new NotNow(
-            "%d of %s wait, wash or hang still. Put them on the shelf first."
-                .formatted(elsewhere, e.name));
+            Said.of(KitRefusal.STILL_ELSEWHERE).with("count", elsewhere).with("kind", e.name));
       }
     }
     events.publishEvent(new BeingRemoved(thing, id, e.name));
@@ -109,7 +109,7 @@ public class RemovalService {
   }
 
   private KitEntity entity(Thing thing, long id) {
-    return repository(thing).findById(id).orElseThrow(() -> new NotFound(thing.said(), id));
+    return repository(thing).findById(id).orElseThrow(() -> new NotFound(thing, id));
   }
 
   private JpaRepository<? extends KitEntity, Long> repository(Thing thing) {

@@ -6,9 +6,10 @@ import java.util.stream.Collectors;
 import org.nestrinse.app.kit.Stock.Whereabouts;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.store.RowLocks;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
-import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Service;
@@ -89,7 +90,7 @@ public class StockService {
     int elsewhere = now.owned() - now.clean();
     if (owned < elsewhere) {
       throw new OutOfRange(
-          "owned", owned, elsewhere + " or more, since so many wait, wash or hang now");
+          "owned", owned, Said.of(KitRefusal.SO_MANY_ELSEWHERE).with("least", elsewhere));
     }
     s.owned = owned;
     stocks.flush();
@@ -121,21 +122,21 @@ public class StockService {
 
   /** Waits for whoever has it, and reads what it is then. */
   private StockEntity locked(long kindId) {
-    StockEntity s = stocks.findById(kindId).orElseThrow(() -> new NotFound("kind", kindId));
+    StockEntity s = stocks.findById(kindId).orElseThrow(() -> new NotFound(What.KIND, kindId));
     locks.hold(s);
     return s;
   }
 
   private NotNow notThere(Stock s, long kindId, int count) {
-    String name = kinds.findById(kindId).map(k -> k.name).orElse("piece");
+    Said owned =
+        kinds.findById(kindId).map(k -> k.toKind().counted(s.owned())).orElse(Said.from(s.owned()));
     return new NotNow(
-        "You own %s: %d waiting, %d washing, %d hanging, %d clean. So %d more cannot be right. Is one of those already dry, or do you own more by now?"
-            .formatted(
-                Numbers.count(s.owned(), name),
-                s.waiting(),
-                s.washing(),
-                s.drying(),
-                s.clean(),
-                count));
+        Said.of(KitRefusal.NOT_THERE)
+            .with("owned", owned)
+            .with("waiting", s.waiting())
+            .with("washing", s.washing())
+            .with("hanging", s.drying())
+            .with("clean", s.clean())
+            .with("more", count));
   }
 }

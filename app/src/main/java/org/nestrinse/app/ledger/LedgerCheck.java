@@ -12,6 +12,7 @@ import org.nestrinse.app.house.HouseOpened;
 import org.nestrinse.app.ledger.LedgerService.Difference;
 import org.nestrinse.app.store.DamagedRows;
 import org.nestrinse.app.store.UnreadableRows;
+import org.nestrinse.core.said.Said;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -43,7 +44,7 @@ public class LedgerCheck {
             return thread;
           });
   private final Map<House, List<Difference>> found = new ConcurrentHashMap<>();
-  private final Map<House, List<String>> notices = new ConcurrentHashMap<>();
+  private final Map<House, List<Said>> notices = new ConcurrentHashMap<>();
   private volatile boolean closing;
 
   LedgerCheck(LedgerService ledger, UnreadableRows unreadable, DamagedRows damaged) {
@@ -77,14 +78,15 @@ public class LedgerCheck {
     found.keySet().forEach(house -> house.run(this::look));
   }
 
-  private List<String> rows() {
-    List<String> told = new ArrayList<>();
+  private List<Said> rows() {
+    List<Said> told = new ArrayList<>();
     for (UnreadableRows.Unknown u : unreadable.find()) {
-      told.add("Not readable by this release: %s, in %d rows.".formatted(u.where(), u.rows()));
+      told.add(
+          Said.of(LedgerSaying.NOT_READABLE).with("where", u.where()).with("rows", (int) u.rows()));
     }
     List<String> rows = damaged.find(() -> !closing);
     if (!rows.isEmpty()) {
-      told.add("Not as they were written: " + String.join(", ", rows) + ".");
+      told.add(Said.of(LedgerSaying.NOT_AS_WRITTEN).with("rows", Said.row(rows)));
     }
     return List.copyOf(told);
   }
@@ -94,8 +96,8 @@ public class LedgerCheck {
     return found.getOrDefault(House.current(), List.of());
   }
 
-  /** Returns what the last look found of rows, in words. */
-  public List<String> notices() {
+  /** Returns what the last look found of rows. */
+  public List<Said> notices() {
     return notices.getOrDefault(House.current(), List.of());
   }
 

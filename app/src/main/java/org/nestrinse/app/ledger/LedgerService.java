@@ -12,6 +12,7 @@ import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.reset.ResetService;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
@@ -55,7 +56,7 @@ public class LedgerService {
    * @param kind its name
    * @param words what differs, in words
    */
-  public record Difference(long kindId, String kind, String words) {}
+  public record Difference(long kindId, String kind, Said words) {}
 
   /** What the places hold of a kind. */
   private record Held(int waiting, int washing, int drying) {}
@@ -70,10 +71,10 @@ public class LedgerService {
     new TreeMap<>(counted)
         .forEach(
             (kindId, count) -> {
-              List<String> words = words(count, held.get(kindId));
+              List<Said> words = words(count, held.get(kindId));
               if (!words.isEmpty()) {
                 String name = byId.get(kindId).name();
-                differences.add(new Difference(kindId, name, String.join("; ", words) + "."));
+                differences.add(new Difference(kindId, name, Said.sentences(words)));
               }
             });
     return differences;
@@ -112,20 +113,25 @@ public class LedgerService {
     return held;
   }
 
-  private static List<String> words(Stock counted, Held held) {
-    List<String> words = new ArrayList<>();
+  private static List<Said> words(Stock counted, Held held) {
+    List<Said> words = new ArrayList<>();
     if (counted.waiting() != held.waiting) {
       words.add(
-          "counted as waiting: %d, in pails and loads: %d"
-              .formatted(counted.waiting(), held.waiting));
+          Said.of(LedgerSaying.WAITING)
+              .with("counted", counted.waiting())
+              .with("held", held.waiting));
     }
     if (counted.washing() != held.washing) {
       words.add(
-          "counted as washing: %d, in a machine or vessel: %d"
-              .formatted(counted.washing(), held.washing));
+          Said.of(LedgerSaying.WASHING)
+              .with("counted", counted.washing())
+              .with("held", held.washing));
     }
     if (counted.drying() != held.drying) {
-      words.add("counted as hanging: %d, hanging: %d".formatted(counted.drying(), held.drying));
+      words.add(
+          Said.of(LedgerSaying.HANGING)
+              .with("counted", counted.drying())
+              .with("held", held.drying));
     }
     return words;
   }

@@ -3,7 +3,6 @@ package org.nestrinse.app.line;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.dry.DryViews;
@@ -21,6 +20,9 @@ import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.WashViews;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -75,7 +77,7 @@ class LineController {
    * @param now the moment of these states, so that countdowns follow the household's clock
    * @param pegs one for each station in working order
    * @param reset what is on in the reset that goes on, or null
-   * @param notices rows that are damaged or not readable, in words
+   * @param notices rows that are damaged or not readable
    * @param differences kinds whose counts differ from their places, by the last look
    */
   record Line(
@@ -84,9 +86,9 @@ class LineController {
       boolean zoneTold,
       Instant now,
       List<Peg> pegs,
-      @Nullable String reset,
+      @Nullable Said reset,
       List<LedgerService.Difference> differences,
-      List<String> notices) {}
+      List<Said> notices) {}
 
   /**
    * A peg.
@@ -95,7 +97,7 @@ class LineController {
    * @param state in one phrase
    * @param urgent whether something there is overdue or needs a person
    */
-  record Peg(String station, String state, boolean urgent) {}
+  record Peg(String station, Said state, boolean urgent) {}
 
   @GetMapping
   Line line() {
@@ -115,24 +117,26 @@ class LineController {
     GatherViews.Gathering g = gather.gathering();
     GatherViews.NextDue due = g.nextDue();
     if (due == null) {
-      return new Peg("gather", "nothing waiting", false);
+      return new Peg("gather", LineSaying.NOTHING_WAITING.said(), false);
     }
-    String waiting = g.pieces() + " waiting, oldest " + due.oldest();
-    String wash = due.over() ? "; wash is due now" : "; wash by " + due.said();
-    return new Peg("gather", waiting + wash, due.over());
+    Said waiting =
+        Said.of(due.over() ? LineSaying.WAITING_DUE : LineSaying.WAITING)
+            .with("pieces", g.pieces())
+            .with("oldest", due.oldest());
+    return new Peg("gather", due.over() ? waiting : waiting.with("when", due.words()), due.over());
   }
 
   private Peg sort() {
     int ready = sort.openCount();
     if (ready > 0) {
-      return new Peg("sort", ready + (ready == 1 ? " load ready" : " loads ready"), false);
+      return new Peg("sort", Said.of(LineSaying.LOADS_READY).with("loads", ready), false);
     }
     int proposed = proposals.proposed();
     return new Peg(
         "sort",
         proposed == 0
-            ? "nothing to sort"
-            : proposed + (proposed == 1 ? " load to make" : " loads to make"),
+            ? LineSaying.NOTHING_TO_SORT.said()
+            : Said.of(LineSaying.LOADS_TO_MAKE).with("loads", proposed),
         false);
   }
 
@@ -141,37 +145,51 @@ class LineController {
     try {
       round = rounds.running();
     } catch (NotNow unreadable) {
-      return new Peg("wash", "a wash runs, not readable here", true);
+      return new Peg("wash", LineSaying.NOT_READABLE.said(), true);
     }
     if (round == null || round.currentStep() == null || round.currentEnds() == null) {
-      return new Peg("wash", "nothing running", false);
+      return new Peg("wash", LineSaying.NOTHING_RUNNING.said(), false);
     }
     WashViews.PlanStep step = round.plan().steps().get(round.currentStep() - 1);
     long left = Math.max(0, Duration.between(clock.instant(), round.currentEnds()).toMinutes());
-    String title = step.title().toLowerCase(Locale.ROOT);
     if (step.attended()) {
-      return new Peg("wash", "you: " + title, true);
+      return new Peg("wash", Said.of(LineSaying.YOU).with("step", step.title()), true);
     }
     return left == 0
-        ? new Peg("wash", title + " is done", true)
-        : new Peg("wash", title + ", " + left + " min left", false);
+        ? new Peg("wash", Said.of(LineSaying.DONE).with("step", step.title()), true)
+        : new Peg(
+            "wash",
+            Said.of(LineSaying.LEFT)
+                .with("step", step.title())
+                .with("minutes", Quantity.of(left, Unit.MINUTE)),
+            false);
   }
 
   private Peg dry() {
     DryViews.Short d = dry.inShort();
     if (d.pieces() == 0) {
-      return new Peg("dry", "nothing hanging", false);
+      return new Peg("dry", LineSaying.NOTHING_HANGING.said(), false);
     }
     if (d.ready() > 0) {
-      return new Peg("dry", d.pieces() + " hanging, " + d.ready() + " may be dry", true);
+      return new Peg(
+          "dry",
+          Said.of(LineSaying.MAY_BE_DRY).with("pieces", d.pieces()).with("ready", d.ready()),
+          true);
     }
-    String next = d.nextWords() == null ? "" : ", " + d.next() + " by " + d.nextWords();
-    return new Peg("dry", d.pieces() + " hanging" + next, false);
+    Said hanging =
+        d.nextWords() == null
+            ? Said.of(LineSaying.HANGING)
+            : Said.of(LineSaying.HANGING_NEXT).with("next", d.next()).with("when", d.nextWords());
+    return new Peg("dry", hanging.with("pieces", d.pieces()), false);
   }
 
   private Peg shelf() {
-    String until = shelf.coversUntil();
+    Said until = shelf.coversUntil();
     return new Peg(
-        "shelf", until == null ? "nothing in daily use" : "covers until " + until, false);
+        "shelf",
+        until == null
+            ? LineSaying.NOTHING_IN_USE.said()
+            : Said.of(LineSaying.ENOUGH_UNTIL).with("when", until),
+        false);
   }
 }

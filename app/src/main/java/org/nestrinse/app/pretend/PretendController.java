@@ -3,6 +3,7 @@ package org.nestrinse.app.pretend;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.springframework.http.HttpStatus;
@@ -43,7 +44,7 @@ class PretendController {
   @PostMapping("/washer")
   Washer attach(@RequestBody Attach attach) {
     if (attach.roundId == null) {
-      throw new OutOfRange("roundId", "missing", "the number of the round");
+      throw new OutOfRange("roundId", Allowed.MISSING, PretendSaying.NUMBER_OF_ROUND);
     }
     double speed = Given.number("speed", attach.speed, PretendWasher.SPEED);
     return new Washer(washer.attach(attach.roundId, speed));

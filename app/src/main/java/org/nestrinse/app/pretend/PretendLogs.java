@@ -2,6 +2,7 @@ package org.nestrinse.app.pretend;
 
 import java.util.Locale;
 import java.util.Random;
+import org.nestrinse.app.kit.KitRefusal;
 import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.core.bath.BathTemperature;
 import org.nestrinse.core.bath.BathWater;
@@ -82,10 +83,10 @@ class PretendLogs {
         machines.one(machineId).machine().programmes().stream()
             .filter(p -> p.name().equals(name) && p.washMinutes() > 0)
             .findFirst()
-            .orElseThrow(
-                () -> new OutOfRange("programme", name, "a washing programme of this machine"));
+            .orElseThrow(() -> new OutOfRange("programme", name, KitRefusal.WASHING_PROGRAMME));
     if (!found.temperaturesC().contains(chosenC)) {
-      throw new OutOfRange("chosenC", chosenC, "one of " + found.temperaturesC());
+      throw OutOfRange.noneOf(
+          "chosenC", chosenC, found.temperaturesC().stream().map(String::valueOf).toList());
     }
     return found;
   }

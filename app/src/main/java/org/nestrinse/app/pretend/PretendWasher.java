@@ -17,6 +17,7 @@ import org.nestrinse.app.wash.RoundStream;
 import org.nestrinse.app.wash.RunService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.bath.TemperaturePoint;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.Bath;
@@ -36,6 +37,9 @@ import org.springframework.transaction.event.TransactionalEventListener;
  */
 @Component
 public class PretendWasher {
+  /** Under whose name it ticks steps off. */
+  private static final String CARER = "pretend washer";
+
   /** How fast it may run. */
   public static final Range SPEED = new Range(1, 600, Unit.TIMES);
 
@@ -103,7 +107,7 @@ public class PretendWasher {
       long roundId,
       int step,
       double speed,
-      String phase,
+      Said phase,
       double temperatureC,
       double waterL,
       double minute,
@@ -115,7 +119,7 @@ public class PretendWasher {
     SPEED.check("speed", speed);
     WashViews.Round round = rounds.one(roundId);
     if (round.currentStep() == null) {
-      throw new NotNow("This round is no longer in the machine.");
+      throw new NotNow(PretendSaying.NOT_IN_MACHINE);
     }
     attached = new Attached(round, speed, clock.instant());
     return state(attached);
@@ -158,7 +162,7 @@ public class PretendWasher {
     try {
       Integer through = turned();
       if (through != null) {
-        runs.tick(attachedRound(), through, new RunService.Tick(null, "pretend washer"));
+        runs.tick(attachedRound(), through, new RunService.Tick(null, CARER));
       }
     } catch (NotFound | NotNow e) {
       detach();
@@ -225,7 +229,10 @@ public class PretendWasher {
             .findFirst()
             .orElse(baths.isEmpty() ? null : baths.get(baths.size() - 1));
     boolean held = now.round.heldSince() != null;
-    String phase = held ? "held" : runs && bath != null ? phase(bath, at) : "waits for you";
+    Said phase =
+        held
+            ? PretendSaying.HELD.said()
+            : runs && bath != null ? phase(bath, at).said() : PretendSaying.WAITS.said();
     return new State(
         now.roundId,
         step.number(),
@@ -238,16 +245,16 @@ public class PretendWasher {
         !runs);
   }
 
-  private static String phase(Bath bath, double at) {
+  private static PretendSaying phase(Bath bath, double at) {
     return switch (bath.type()) {
-      case RINSE -> "rinses";
-      case SPIN -> "spins";
-      case STEAM -> "steams";
+      case RINSE -> PretendSaying.RINSES;
+      case SPIN -> PretendSaying.SPINS;
+      case STEAM -> PretendSaying.STEAMS;
       case WASH ->
           bath.setC() > 0
                   && temperature(bath, at - bath.startMinute()) < bath.setC() - WARM_FROM_SET_K
-              ? "heats"
-              : "washes";
+              ? PretendSaying.HEATS
+              : PretendSaying.WASHES;
     };
   }
 

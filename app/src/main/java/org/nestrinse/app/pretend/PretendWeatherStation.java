@@ -14,6 +14,7 @@ import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dry.TypicalDay;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.said.Said;
 import org.springframework.stereotype.Component;
 
 /**
@@ -61,8 +62,8 @@ class PretendWeatherStation implements WeatherStation {
   }
 
   @Override
-  public String name() {
-    return "pretend weather station";
+  public Said name() {
+    return PretendSaying.WEATHER_STATION.said();
   }
 
   @Override

@@ -2,15 +2,14 @@ package org.nestrinse.app.problem;
 
 import java.util.Arrays;
 import java.util.List;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 
 /** Inputs as they come from outside: there, finite, within range, or refused by name. */
 public final class Given {
-  private static final String MISSING = "missing";
-
   /** The longest name of a person. */
   public static final int LONGEST_PERSON = 60;
 
@@ -21,7 +20,7 @@ public final class Given {
    */
   public static double number(String field, @Nullable Double value, Range range) {
     if (value == null) {
-      throw new OutOfRange(field, MISSING, range.describe());
+      throw new OutOfRange(field, Allowed.MISSING, range.allowed());
     }
     return range.check(field, value.doubleValue());
   }
@@ -42,7 +41,7 @@ public final class Given {
    */
   public static int whole(String field, @Nullable Integer value, Range range) {
     if (value == null) {
-      throw new OutOfRange(field, MISSING, range.describe());
+      throw new OutOfRange(field, Allowed.MISSING, range.allowed());
     }
     return range.check(field, value.intValue());
   }
@@ -50,9 +49,8 @@ public final class Given {
   /** Returns a choice that must be there; throws {@link OutOfRange} with all choices otherwise. */
   public static <E extends Enum<E>> E choice(String field, @Nullable E value, Class<E> type) {
     if (value == null) {
-      String all =
-          Arrays.stream(type.getEnumConstants()).map(Enum::name).collect(Collectors.joining(", "));
-      throw new OutOfRange(field, MISSING, "one of " + all);
+      throw OutOfRange.noneOf(
+          field, Allowed.MISSING, Arrays.stream(type.getEnumConstants()).map(Enum::name).toList());
     }
     return value;
   }
@@ -60,7 +58,7 @@ public final class Given {
   /** Returns a yes or no that must be there. */
   public static boolean yesNo(String field, @Nullable Boolean value) {
     if (value == null) {
-      throw new OutOfRange(field, MISSING, "true or false");
+      throw new OutOfRange(field, Allowed.MISSING, Allowed.TRUE_OR_FALSE);
     }
     return value;
   }
@@ -72,25 +70,31 @@ public final class Given {
   public static String text(String field, @Nullable String value, int longest) {
     String text = value == null ? "" : value.strip();
     if (!Written.readable(text)) {
-      throw new OutOfRange(field, "unreadable", Written.ALLOWED);
+      throw new OutOfRange(field, Allowed.UNREADABLE, Allowed.SIGNS_TO_SEE);
     }
     if (text.isEmpty() || text.length() > longest) {
       throw new OutOfRange(
           field,
-          text.isEmpty() ? "empty" : text.length() + " characters",
-          "1 to " + longest + " characters");
+          text.isEmpty() ? Allowed.EMPTY.said() : characters(text.length()),
+          Said.of(Allowed.UP_TO).with("most", characters(longest)));
     }
     return text;
+  }
+
+  /** Returns a length of text. */
+  public static Said characters(int count) {
+    return Said.of(Allowed.CHARACTERS).with("count", count);
   }
 
   /** Returns a list that must be there and have at least one element, none of them null. */
   public static <T> List<T> list(String field, @Nullable List<@Nullable T> values) {
     if (values == null || values.isEmpty()) {
-      throw new OutOfRange(field, values == null ? MISSING : "empty", "at least one");
+      throw new OutOfRange(
+          field, values == null ? Allowed.MISSING : Allowed.EMPTY, Allowed.AT_LEAST_ONE);
     }
     for (int i = 0; i < values.size(); i++) {
       if (values.get(i) == null) {
-        throw new OutOfRange(field + "[" + i + "]", "null", "a value");
+        throw new OutOfRange(field + "[" + i + "]", Allowed.MISSING, Allowed.A_VALUE);
       }
     }
     return List.copyOf(values);

@@ -1,5 +1,7 @@
 package org.nestrinse.app.problem;
 
+import org.nestrinse.core.said.Said;
+
 /**
  * What is wrong in one place of a file.
  *
@@ -8,4 +10,9 @@ package org.nestrinse.app.problem;
  * @param found what stands there
  * @param expected what should
  */
-public record LineError(long line, String column, String found, String expected) {}
+public record LineError(long line, String column, Said found, Said expected) {
+  /** Makes one of what stands there and what should, both anything that can be worded. */
+  public static LineError of(long line, String column, Object found, Object expected) {
+    return new LineError(line, column, Said.from(found), Said.from(expected));
+  }
+}

@@ -1,11 +1,22 @@
 package org.nestrinse.app.problem;
 
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+
 /** Says that something asked for by number is not there. */
 public final class NotFound extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
+  private final transient Said said;
+
   /** Makes the error: "There is no pail 17." */
-  public NotFound(String what, long id) {
-    super("There is no " + what + " " + id + ".");
+  public NotFound(Saying what, long id) {
+    super(what.key() + "=" + id);
+    this.said = Said.of(ProblemSaying.NO_SUCH).with("what", what).with("id", String.valueOf(id));
+  }
+
+  /** Returns what the person is told. */
+  public Said said() {
+    return said;
   }
 }

@@ -1,11 +1,27 @@
 package org.nestrinse.app.problem;
 
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+
 /** Says that something cannot be done in the present state, and what would have to come first. */
 public final class NotNow extends RuntimeException {
   private static final long serialVersionUID = 1L;
 
-  /** Makes the error with a sentence for the person. */
-  public NotNow(String sentence) {
-    super(sentence);
+  private final transient Said said;
+
+  /** Makes the error with what the person is told. */
+  public NotNow(Said said) {
+    super(said.toString());
+    this.said = said;
+  }
+
+  /** Makes the error with what the person is told. */
+  public NotNow(Saying saying) {
+    this(Said.of(saying));
+  }
+
+  /** Returns what the person is told. */
+  public Said said() {
+    return said;
   }
 }

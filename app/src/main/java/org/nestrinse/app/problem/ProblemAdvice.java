@@ -1,10 +1,13 @@
 package org.nestrinse.app.problem;
 
-import java.net.URI;
 import java.time.DateTimeException;
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.CannotPlan;
 import org.slf4j.Logger;
@@ -33,6 +36,13 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 @RestControllerAdvice
 class ProblemAdvice extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(ProblemAdvice.class);
+  private static final int LONGEST_SHOWN = 80;
+
+  private final Problems problems;
+
+  ProblemAdvice(Problems problems) {
+    this.problems = problems;
+  }
 
   @ExceptionHandler(OutOfRange.class)
   ProblemDetail outOfRange(OutOfRange e) {
@@ -41,22 +51,22 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler(NotFound.class)
   ProblemDetail notFound(NotFound e) {
-    return problem(HttpStatus.NOT_FOUND, "Not there", e.getMessage());
+    return problem(HttpStatus.NOT_FOUND, ProblemSaying.NOT_THERE_TITLE, e.said());
   }
 
   @ExceptionHandler(NotNow.class)
   ProblemDetail notNow(NotNow e) {
-    return problem(HttpStatus.CONFLICT, "Not now", e.getMessage());
+    return problem(HttpStatus.CONFLICT, ProblemSaying.NOT_NOW_TITLE, e.said());
   }
 
   @ExceptionHandler(CannotPlan.class)
   ProblemDetail cannotPlan(CannotPlan e) {
-    return problem(HttpStatus.UNPROCESSABLE_CONTENT, "No plan fits", e.getMessage());
+    return problem(HttpStatus.UNPROCESSABLE_CONTENT, ProblemSaying.NO_PLAN_TITLE, e.said());
   }
 
   @ExceptionHandler(Stale.class)
   ProblemDetail stale(Stale e) {
-    ProblemDetail problem = problem(HttpStatus.CONFLICT, "Changed meanwhile", e.getMessage());
+    ProblemDetail problem = problem(HttpStatus.CONFLICT, ProblemSaying.CHANGED_TITLE, e.said());
     problem.setProperty("current", e.current());
     return problem;
   }
@@ -64,38 +74,36 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   @ExceptionHandler(ConcurrencyFailureException.class)
   ProblemDetail lostRace(ConcurrencyFailureException e) {
     return problem(
-        HttpStatus.CONFLICT,
-        "Changed meanwhile",
-        "Someone else changed this at the same moment. Look again and repeat.");
+        HttpStatus.CONFLICT, ProblemSaying.CHANGED_TITLE, ProblemSaying.LOST_RACE.said());
   }
 
   @ExceptionHandler(DataIntegrityViolationException.class)
   ProblemDetail integrity(DataIntegrityViolationException e) {
     LOG.warn("refused by the database: {}", e.getMostSpecificCause().getMessage());
     return problem(
-        HttpStatus.CONFLICT, "Not now", "This contradicts what is stored. Look again and repeat.");
+        HttpStatus.CONFLICT, ProblemSaying.NOT_NOW_TITLE, ProblemSaying.CONTRADICTS.said());
   }
 
   @ExceptionHandler(MethodArgumentTypeMismatchException.class)
   ProblemDetail wrongParameter(MethodArgumentTypeMismatchException e) {
     Class<?> type = e.getRequiredType();
     return field(
-        e.getName(), String.valueOf(e.getValue()), type == null ? "another type" : allowed(type));
+        e.getName(),
+        String.valueOf(e.getValue()),
+        type == null ? ProblemSaying.ANOTHER_TYPE.said() : allowed(type));
   }
 
   /** Days and moments so far away that nothing can be reckoned with them. */
   @ExceptionHandler(DateTimeException.class)
   ProblemDetail noSuchTime(DateTimeException e) {
-    return field("time", "out of reach", "a day or moment from 2000 to 2100");
+    return field("time", ProblemSaying.OUT_OF_REACH, ProblemSaying.FROM_2000_TO_2100.said());
   }
 
   @ExceptionHandler(Exception.class)
   ProblemDetail unexpected(Exception e) {
     LOG.error("unexpected", e);
     return problem(
-        HttpStatus.INTERNAL_SERVER_ERROR,
-        "Something broke",
-        "That should not happen. Nothing was changed; try again.");
+        HttpStatus.INTERNAL_SERVER_ERROR, ProblemSaying.BROKE_TITLE, ProblemSaying.BROKE.said());
   }
 
   @Override
@@ -104,7 +112,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    return ResponseEntity.badRequest().body(field(e.getParameterName(), "missing", "a value"));
+    return ResponseEntity.badRequest()
+        .body(field(e.getParameterName(), Allowed.MISSING, Allowed.A_VALUE.said()));
   }
 
   @Override
@@ -116,19 +125,16 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     return ResponseEntity.badRequest().body(unreadable(e.getCause()));
   }
 
-  private static ProblemDetail unreadable(@Nullable Throwable cause) {
+  private ProblemDetail unreadable(@Nullable Throwable cause) {
     if (cause != null && cause.getCause() instanceof OutOfRange inner) {
       return field(inner.field(), inner.value(), inner.allowed());
     }
     if (cause instanceof UnrecognizedPropertyException e) {
-      String known =
+      List<String> known =
           e.getKnownPropertyIds() == null
-              ? ""
-              : e.getKnownPropertyIds().stream()
-                  .map(String::valueOf)
-                  .sorted()
-                  .collect(Collectors.joining(", "));
-      return field(path(e), "not a known field", "one of " + known);
+              ? List.of()
+              : e.getKnownPropertyIds().stream().map(String::valueOf).sorted().toList();
+      return field(path(e), ProblemSaying.UNKNOWN_FIELD, oneOf(known));
     }
     if (cause instanceof InvalidFormatException e) {
       return field(path(e), String.valueOf(e.getValue()), allowed(e.getTargetType()));
@@ -136,20 +142,20 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     if (cause instanceof MismatchedInputException e && !e.getPath().isEmpty()) {
       Class<?> type = e.getTargetType();
       return field(
-          path(e), "of another type", type == null ? "a value of the right type" : allowed(type));
+          path(e),
+          ProblemSaying.OF_ANOTHER_TYPE,
+          type == null ? ProblemSaying.RIGHT_TYPE.said() : allowed(type));
     }
-    String where = "";
+    Said expected = ProblemSaying.ONE_JSON_OBJECT.said();
     if (cause instanceof JacksonException e
         && e.getLocation() != null
         && e.getLocation().getLineNr() > 0) {
-      where =
-          " Line "
-              + e.getLocation().getLineNr()
-              + ", column "
-              + e.getLocation().getColumnNr()
-              + ".";
+      expected =
+          Said.of(ProblemSaying.ONE_JSON_OBJECT_AT)
+              .with("line", e.getLocation().getLineNr())
+              .with("column", e.getLocation().getColumnNr());
     }
-    return field("body", "not readable as JSON", "one well-formed JSON object." + where);
+    return field("body", ProblemSaying.NOT_JSON, expected);
   }
 
   private static String path(DatabindException e) {
@@ -164,47 +170,52 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     return path.startsWith(".") ? path.substring(1) : path;
   }
 
-  private static String allowed(Class<?> type) {
-    if (type.isEnum()) {
-      return "one of "
-          + Arrays.stream(type.getEnumConstants())
-              .map(String::valueOf)
-              .collect(Collectors.joining(", "));
-    }
+  private static Said oneOf(List<String> choices) {
+    return Said.of(Allowed.ONE_OF).with("choices", Said.row(choices));
+  }
+
+  private static Said allowed(Class<?> type) {
+    return type.isEnum()
+        ? oneOf(Arrays.stream(type.getEnumConstants()).map(String::valueOf).toList())
+        : sort(type).said();
+  }
+
+  private static Saying sort(Class<?> type) {
     if (type == Integer.class || type == int.class || type == Long.class || type == long.class) {
-      return "a whole number";
+      return Allowed.A_WHOLE_NUMBER;
     }
     if (Number.class.isAssignableFrom(type) || type == double.class) {
-      return "a number";
+      return Allowed.A_NUMBER;
     }
     if (type == Boolean.class || type == boolean.class) {
-      return "true or false";
+      return Allowed.TRUE_OR_FALSE;
     }
     if (java.util.Collection.class.isAssignableFrom(type)) {
-      return "a list";
+      return Allowed.A_LIST;
     }
-    return type == String.class ? "a text" : "a value such as the API document describes";
+    return type == String.class ? Allowed.A_TEXT : ProblemSaying.SOME_VALUE;
   }
 
-  private static ProblemDetail field(String field, String value, String allowed) {
-    String shown = value.length() > 80 ? value.substring(0, 80) + "…" : value;
-    String end = allowed.endsWith(".") ? "" : ".";
+  private ProblemDetail field(String field, Object value, Said allowed) {
+    String words = problems.words(Said.from(value));
+    String shown = words.length() > LONGEST_SHOWN ? words.substring(0, LONGEST_SHOWN) + "…" : words;
+    Said sentence =
+        Said.of(ProblemSaying.FIELD)
+            .with("field", field)
+            .with("value", shown)
+            .with("allowed", allowed);
     ProblemDetail problem =
-        problem(
+        problems.of(
             HttpStatus.BAD_REQUEST,
-            "Check " + field,
-            field + " is " + shown + "; allowed is " + allowed + end);
+            Said.of(ProblemSaying.CHECK_TITLE).with("field", field),
+            sentence);
     problem.setProperty("field", field);
     problem.setProperty("value", shown);
-    problem.setProperty("allowed", allowed);
+    problem.setProperty("allowed", problems.words(allowed));
     return problem;
   }
 
-  private static ProblemDetail problem(HttpStatus status, String title, @Nullable String sentence) {
-    ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(status, sentence == null ? title : sentence);
-    problem.setTitle(title);
-    problem.setType(URI.create("about:blank"));
-    return problem;
+  private ProblemDetail problem(HttpStatus status, Saying title, Said sentence) {
+    return problems.of(status, title.said(), sentence);
   }
 }

@@ -3,6 +3,7 @@ package org.nestrinse.app.problem;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
+import org.nestrinse.text.Wording;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -15,6 +16,12 @@ import org.springframework.web.bind.annotation.RequestMapping;
 @Hidden
 @Controller
 class ProblemErrors implements ErrorController {
+  private final Wording wording;
+
+  ProblemErrors(Wording wording) {
+    this.wording = wording;
+  }
+
   @RequestMapping("/error")
   ResponseEntity<ProblemDetail> error(HttpServletRequest request) {
     Object code = request.getAttribute(RequestDispatcher.ERROR_STATUS_CODE);
@@ -23,9 +30,8 @@ class ProblemErrors implements ErrorController {
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(
             status,
-            status.is5xxServerError()
-                ? "That should not happen. Nothing was changed; try again."
-                : "This request cannot be understood.");
+            wording.words(
+                status.is5xxServerError() ? ProblemSaying.BROKE : ProblemSaying.NOT_UNDERSTOOD));
     problem.setTitle(status.getReasonPhrase());
     return ResponseEntity.status(status)
         .contentType(MediaType.APPLICATION_PROBLEM_JSON)

@@ -2,9 +2,6 @@ package org.nestrinse.app.problem;
 
 /** Whether a text can be read by a person and kept by every file: what names and notes must be. */
 public final class Written {
-  /** What is allowed, in words. */
-  public static final String ALLOWED = "letters, digits and signs that can be seen";
-
   private Written() {}
 
   /**

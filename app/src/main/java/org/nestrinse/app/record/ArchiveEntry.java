@@ -8,10 +8,12 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.LineError;
 import org.nestrinse.app.problem.Written;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import tools.jackson.core.JacksonException;
@@ -23,8 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
  * something harmless, so that all errors of a file are found at once.
  */
 public final class ArchiveEntry {
-  private static final String NOTHING = "nothing";
-
+  private static final int LONGEST_SHOWN = 60;
   private static final int LONGEST_UID = 36;
   private static final Pattern UID = Pattern.compile("[A-Za-z0-9-]{1,36}");
   private static final Pattern NUMBER =
@@ -49,7 +50,7 @@ public final class ArchiveEntry {
   public String uid(String column) {
     String uid = text(column, LONGEST_UID);
     if (!UID.matcher(uid).matches()) {
-      wrong(column, uid.isBlank() ? "blank" : uid, "up to 36 letters, digits and hyphens");
+      wrong(column, uid.isBlank() ? ArchiveSaying.BLANK : uid, ArchiveSaying.A_UID);
     }
     return uid;
   }
@@ -64,7 +65,7 @@ public final class ArchiveEntry {
   public String text(String column, int longest) {
     String text = optionalText(column, longest);
     if (text == null) {
-      wrong(column, NOTHING, "1 to " + longest + " characters");
+      wrong(column, ArchiveSaying.NOTHING, upTo(longest));
       return "";
     }
     return text;
@@ -75,10 +76,10 @@ public final class ArchiveEntry {
     JsonNode node = cell.apply(column);
     String text = node == null ? "" : node.asString();
     if (text.length() > longest) {
-      wrong(column, text.length() + " characters", "up to " + longest + " characters");
+      wrong(column, Given.characters(text.length()), upTo(longest));
     }
     if (!Written.readable(text)) {
-      wrong(column, "unreadable", Written.ALLOWED);
+      wrong(column, Allowed.UNREADABLE, Allowed.SIGNS_TO_SEE);
     }
     return text.isEmpty() ? null : text;
   }
@@ -87,7 +88,7 @@ public final class ArchiveEntry {
   public double number(String column, Range range) {
     Double value = optionalNumber(column, range);
     if (value == null) {
-      wrong(column, NOTHING, range.describe());
+      wrong(column, ArchiveSaying.NOTHING, range.allowed());
       return range.min();
     }
     return value;
@@ -105,7 +106,7 @@ public final class ArchiveEntry {
       }
       return range.check(column, Double.parseDouble(text));
     } catch (NumberFormatException | OutOfRange e) {
-      wrong(column, text, range.describe());
+      wrong(column, text, range.allowed());
       return range.min();
     }
   }
@@ -114,7 +115,7 @@ public final class ArchiveEntry {
   public int whole(String column, Range range) {
     double value = number(column, range);
     if (value != Math.rint(value)) {
-      wrong(column, String.valueOf(value), "a whole number");
+      wrong(column, String.valueOf(value), Allowed.A_WHOLE_NUMBER);
     }
     return (int) value;
   }
@@ -123,7 +124,7 @@ public final class ArchiveEntry {
   public Instant time(String column) {
     Instant time = optionalTime(column);
     if (time == null) {
-      wrong(column, NOTHING, "a time such as 2026-05-20T14:00:00Z");
+      wrong(column, ArchiveSaying.NOTHING, ArchiveSaying.A_MOMENT);
       return Instant.EPOCH;
     }
     return time;
@@ -138,12 +139,12 @@ public final class ArchiveEntry {
     try {
       Instant time = Instant.parse(text);
       if (time.isBefore(EARLIEST) || time.isAfter(LATEST)) {
-        wrong(column, text, "a time from 2000 to 2100");
+        wrong(column, text, ArchiveSaying.FROM_2000_TO_2100);
         return Instant.EPOCH;
       }
       return time;
     } catch (DateTimeException e) {
-      wrong(column, text, "a time such as 2026-05-20T14:00:00Z");
+      wrong(column, text, ArchiveSaying.A_MOMENT);
       return Instant.EPOCH;
     }
   }
@@ -152,7 +153,7 @@ public final class ArchiveEntry {
   public boolean yes(String column) {
     String text = optionalText(column, 10);
     if (!"true".equals(text) && !"false".equals(text)) {
-      wrong(column, text == null ? NOTHING : text, "true or false");
+      wrong(column, text == null ? ArchiveSaying.NOTHING : text, Allowed.TRUE_OR_FALSE);
     }
     return "true".equals(text);
   }
@@ -172,11 +173,11 @@ public final class ArchiveEntry {
     }
     wrong(
         column,
-        text == null ? NOTHING : text,
-        "one of "
-            + Arrays.stream(type.getEnumConstants())
-                .map(Enum::name)
-                .collect(Collectors.joining(", ")));
+        text == null ? ArchiveSaying.NOTHING : text,
+        Said.of(Allowed.ONE_OF)
+            .with(
+                "choices",
+                Said.row(Arrays.stream(type.getEnumConstants()).map(Enum::name).toList())));
     return type.getEnumConstants()[0];
   }
 
@@ -187,7 +188,7 @@ public final class ArchiveEntry {
       return List.of();
     }
     if (!node.isArray()) {
-      wrong(column, "no list", "a list");
+      wrong(column, ArchiveSaying.NO_LIST, Allowed.A_LIST);
       return List.of();
     }
     List<ArchiveEntry> all = new ArrayList<>();
@@ -208,7 +209,7 @@ public final class ArchiveEntry {
     List<String> all = new ArrayList<>();
     node.forEach(n -> all.add(n.asString()));
     if (all.stream().anyMatch(t -> t.length() > longest)) {
-      wrong(column, "too long", "up to " + longest + " characters");
+      wrong(column, ArchiveSaying.TOO_LONG, upTo(longest));
     }
     return all;
   }
@@ -228,7 +229,7 @@ public final class ArchiveEntry {
     try {
       return node.asString().isEmpty() ? null : json.readTree(node.asString());
     } catch (JacksonException e) {
-      wrong(column, "unreadable", "JSON");
+      wrong(column, Allowed.UNREADABLE, ArchiveSaying.JSON);
       return null;
     }
   }
@@ -238,14 +239,19 @@ public final class ArchiveEntry {
     try {
       return made.get();
     } catch (OutOfRange e) {
-      wrong(e.field(), String.valueOf(e.value()), e.allowed());
+      wrong(e.field(), e.value(), e.allowed());
       return null;
     }
   }
 
-  /** Notes that something is wrong. */
-  public void wrong(String column, String found, String expected) {
-    String shown = found.length() > 60 ? found.substring(0, 60) + "…" : found;
-    errors.add(new LineError(line, column, shown, expected));
+  private static Said upTo(int longest) {
+    return Said.of(Allowed.UP_TO).with("most", Given.characters(longest));
+  }
+
+  /** Notes that something is wrong; what is found and expected is anything that can be worded. */
+  public void wrong(String column, Object found, Object expected) {
+    boolean tooLong = found instanceof String text && text.length() > LONGEST_SHOWN;
+    Object shown = tooLong ? ((String) found).substring(0, LONGEST_SHOWN) + "…" : found;
+    errors.add(LineError.of(line, column, shown, expected));
   }
 }

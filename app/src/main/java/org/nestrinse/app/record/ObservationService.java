@@ -14,6 +14,7 @@ import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.Names;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundAnswered;
@@ -22,6 +23,7 @@ import org.nestrinse.app.wash.RoundRemoved;
 import org.nestrinse.core.judge.RunSigns;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
@@ -107,22 +109,22 @@ public class ObservationService {
   public record Observation(
       long id,
       Sign sign,
-      String title,
+      Said title,
       String value,
-      String words,
+      Said words,
       boolean good,
       @Nullable Double seconds,
       Sign.Where where,
-      String whereWords,
+      Said whereWords,
       @Nullable Long roundId,
       @Nullable String kind,
       @Nullable String carer,
       String note,
       Instant at,
-      String atWords) {}
+      Said atWords) {}
 
   /** A sign that can be reported at a place, with its answers. */
-  public record Tap(Sign sign, String title, List<Sign.Value> values, boolean seconds) {}
+  public record Tap(Sign sign, Said title, List<Sign.Value> values, boolean seconds) {}
 
   /** Returns what can be reported at a place, in one tap each. */
   public List<Tap> taps(Sign.Where where) {
@@ -150,7 +152,7 @@ public class ObservationService {
     e.sign = sign;
     e.seconds = Given.optional("seconds", sent.seconds, Sign.DROP_S);
     if (e.seconds != null && sign != Sign.DROP) {
-      throw new OutOfRange("seconds", e.seconds, "only for a water drop");
+      throw new OutOfRange("seconds", e.seconds, ArchiveSaying.ONLY_FOR_DROPS);
     }
     e.reading =
         e.seconds == null
@@ -175,7 +177,7 @@ public class ObservationService {
   private long known(String kind) {
     Long id = kinds.names().idOf(kind);
     if (id == null) {
-      throw new OutOfRange("kind", kind, "the name of a kind in Kit");
+      throw new OutOfRange("kind", kind, ArchiveSaying.A_KIND_IN_KIT);
     }
     return id;
   }
@@ -188,7 +190,7 @@ public class ObservationService {
 
   private Long known(Long roundId) {
     if (!rounds.exists(roundId)) {
-      throw new NotFound("round", roundId);
+      throw new NotFound(What.ROUND, roundId);
     }
     return roundId;
   }
@@ -215,7 +217,7 @@ public class ObservationService {
   @Transactional
   public void forget(long id) {
     observations.delete(
-        observations.findById(id).orElseThrow(() -> new NotFound("observation", id)));
+        observations.findById(id).orElseThrow(() -> new NotFound(What.OBSERVATION, id)));
     observations.flush();
     events.publishEvent(new SomethingSeen(clock.instant()));
   }
@@ -317,7 +319,7 @@ public class ObservationService {
         e.sign,
         e.sign.title(),
         e.reading,
-        e.sign.value(e.reading).said(),
+        e.sign.value(e.reading).words(),
         !e.seen().wrong(),
         e.seconds,
         e.place,

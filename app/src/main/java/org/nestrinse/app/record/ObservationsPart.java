@@ -112,7 +112,7 @@ class ObservationsPart implements ArchivePart {
     o.note = note == null ? "" : note;
     String round = e.optionalText("round_uid", UID);
     if (round != null && !roundUids.contains(round)) {
-      e.wrong("round_uid", round, "a round that is there or in the same file");
+      e.wrong("round_uid", round, ArchiveSaying.A_ROUND);
     }
     return new Prepared(
         o.uid,

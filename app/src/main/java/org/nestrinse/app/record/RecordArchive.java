@@ -24,7 +24,10 @@ import org.nestrinse.app.problem.LineError;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundFiles;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.text.Numbers;
+import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JsonGenerator;
@@ -47,13 +50,17 @@ class RecordArchive {
   private final HouseClock clock;
   private final JsonMapper json;
 
+  private final Wording wording;
+
   RecordArchive(
       List<ArchivePart> parts,
       RoundFiles rounds,
       HouseholdService households,
       EntityManager entities,
       HouseClock clock,
-      JsonMapper json) {
+      JsonMapper json,
+      Wording wording) {
+    this.wording = wording;
     this.parts = parts.stream().sorted(Comparator.comparing(ArchivePart::order)).toList();
     this.rounds = rounds;
     this.households = households;
@@ -75,7 +82,7 @@ class RecordArchive {
    * @param kept whether it was kept
    */
   record Preview(
-      List<PartCount> parts, List<LineError> errors, int moreErrors, String says, boolean kept) {}
+      List<PartCount> parts, List<LineError> errors, int moreErrors, Said says, boolean kept) {}
 
   /** Writes everything as JSON. */
   void document(OutputStream to) {
@@ -118,7 +125,7 @@ class RecordArchive {
     return parts.stream()
         .filter(p -> p.name().equals(name))
         .findFirst()
-        .orElseThrow(() -> new NotNow("There is no part " + name + " in the record."));
+        .orElseThrow(() -> new NotNow(Said.of(ArchiveSaying.NO_PART).with("part", name)));
   }
 
   private @Nullable Object cell(@Nullable Object value) {
@@ -128,7 +135,8 @@ class RecordArchive {
     if (value instanceof Collection<?> list) {
       return list.isEmpty() ? null : json.writeValueAsString(list);
     }
-    return value instanceof String text ? CsvCells.safe(text) : value;
+    Object words = value instanceof Said said ? wording.words(said) : value;
+    return words instanceof String text ? CsvCells.safe(text) : words;
   }
 
   /** Reads a file and, when asked and nothing is wrong, keeps what is not there yet. */
@@ -145,11 +153,7 @@ class RecordArchive {
       List<PartCount> counts = checked(file, errors, roundUids);
       if (!errors.none()) {
         return new Preview(
-            List.of(),
-            errors.first(),
-            errors.more(),
-            "Nothing is kept. Mend the file and read it again.",
-            false);
+            List.of(), errors.first(), errors.more(), ArchiveSaying.MEND_FILE.said(), false);
       }
       if (keep) {
         keep(file, roundUids);
@@ -168,13 +172,13 @@ class RecordArchive {
         (part, entry) -> {
           String uid = part.prepare(entry, roundUids).uid();
           if (!found.computeIfAbsent(part, p -> new HashSet<>()).add(uid)) {
-            entry.wrong("uid", uid, "a name that stands only once in the file");
+            entry.wrong("uid", uid, ArchiveSaying.ONLY_ONCE);
           }
           boolean old = there.computeIfAbsent(part, ArchivePart::known).contains(uid);
           known.merge(part, old ? 1 : 0, Integer::sum);
         });
     if (errors.none() && found.isEmpty()) {
-      errors.add(new LineError(1, "file", "no entries", "at least one"));
+      errors.add(LineError.of(1, "file", ArchiveSaying.NO_ENTRIES, Allowed.AT_LEAST_ONE));
     }
     List<PartCount> counts = new ArrayList<>();
     found.forEach(
@@ -207,24 +211,26 @@ class RecordArchive {
     }
   }
 
-  private static String says(List<PartCount> counts, boolean kept) {
+  private static Said says(List<PartCount> counts, boolean kept) {
     int fresh = counts.stream().mapToInt(PartCount::fresh).sum();
     if (fresh == 0) {
-      return "All of it is there already; nothing %s.".formatted(kept ? "was changed" : "changes");
+      return (kept ? ArchiveSaying.ALL_THERE_KEPT : ArchiveSaying.ALL_THERE).said();
     }
-    List<String> words = new ArrayList<>();
+    List<Said> words = new ArrayList<>();
     int known = 0;
     for (PartCount c : counts) {
       known += c.known;
       if (c.fresh > 0) {
-        words.add(c.fresh + " " + c.part);
+        words.add(Said.of(ArchiveSaying.PART).with("count", c.fresh).with("part", c.part));
       }
     }
-    return "%s %s%s."
-        .formatted(
-            String.join(", ", words),
-            kept ? "were added" : "will be added",
-            known == 0 ? "" : "; %d are there already".formatted(known));
+    Said parts = Said.all(words);
+    if (known == 0) {
+      return Said.of(kept ? ArchiveSaying.ADDED : ArchiveSaying.WILL_ADD).with("parts", parts);
+    }
+    return Said.of(kept ? ArchiveSaying.ADDED_SOME_THERE : ArchiveSaying.WILL_ADD_SOME_THERE)
+        .with("parts", parts)
+        .with("known", known);
   }
 
   /** Deletes the whole past; what runs, waits and hangs stays. */

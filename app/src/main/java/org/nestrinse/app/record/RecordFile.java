@@ -16,6 +16,10 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.LineError;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonParser;
@@ -62,13 +66,15 @@ final class RecordFile implements AutoCloseable {
           if (size > MOST_BYTES) {
             file.close();
             throw new OutOfRange(
-                "file", "more than " + MOST_BYTES + " bytes", "up to " + MOST_BYTES + " bytes");
+                "file",
+                Said.of(ArchiveSaying.MORE_THAN).with("most", mostBytes()),
+                Said.of(Allowed.UP_TO).with("most", mostBytes()));
           }
           out.write(buffer, 0, read);
         }
         if (size == 0) {
           file.close();
-          throw new OutOfRange("file", "empty", "a record as CSV or JSON");
+          throw new OutOfRange("file", Allowed.EMPTY, ArchiveSaying.A_RECORD_FILE);
         }
       }
       return file;
@@ -122,7 +128,9 @@ final class RecordFile implements AutoCloseable {
         if (name.equals("format")) {
           String format = parser.getValueAsString("");
           if (!format.equals(FORMAT)) {
-            errors.add(new LineError(1, "format", format.isEmpty() ? "nothing" : format, FORMAT));
+            errors.add(
+                LineError.of(
+                    1, "format", format.isEmpty() ? ArchiveSaying.NOTHING : format, FORMAT));
             return;
           }
           known = true;
@@ -135,17 +143,22 @@ final class RecordFile implements AutoCloseable {
           continue;
         }
         if (!known) {
-          errors.add(new LineError(1, "format", "nothing", FORMAT + ", before everything else"));
+          errors.add(
+              LineError.of(
+                  1,
+                  "format",
+                  ArchiveSaying.NOTHING,
+                  Said.of(ArchiveSaying.FORMAT_FIRST).with("format", FORMAT)));
           return;
         }
         entries(parser, part, errors, to);
       }
       if (!known) {
-        errors.add(new LineError(1, "format", "nothing", FORMAT));
+        errors.add(LineError.of(1, "format", ArchiveSaying.NOTHING, FORMAT));
       }
     } catch (JacksonException e) {
       long line = e.getLocation() == null ? 1 : e.getLocation().getLineNr();
-      errors.add(new LineError(line, "file", "unreadable", "JSON"));
+      errors.add(LineError.of(line, "file", Allowed.UNREADABLE, ArchiveSaying.JSON));
     }
   }
 
@@ -155,7 +168,7 @@ final class RecordFile implements AutoCloseable {
       FileErrors errors,
       BiConsumer<ArchivePart, ArchiveEntry> to) {
     if (parser.currentToken() != JsonToken.START_ARRAY) {
-      errors.add(new LineError(1, part.name(), "no list", "a list"));
+      errors.add(LineError.of(1, part.name(), ArchiveSaying.NO_LIST, Allowed.A_LIST));
       parser.skipChildren();
       return;
     }
@@ -191,12 +204,12 @@ final class RecordFile implements AutoCloseable {
           parts.stream().filter(p -> head.contains(p.mark())).findFirst().orElse(null);
       if (part == null) {
         errors.add(
-            new LineError(
+            LineError.of(
                 1,
                 "head",
                 String.join(",", head),
-                "one of the columns "
-                    + String.join(", ", parts.stream().map(ArchivePart::mark).toList())));
+                Said.of(ArchiveSaying.ONE_OF_COLUMNS)
+                    .with("columns", Said.row(parts.stream().map(ArchivePart::mark).toList()))));
         return;
       }
       if (!wanted.test(part)) {
@@ -209,7 +222,7 @@ final class RecordFile implements AutoCloseable {
                 parser.getCurrentLineNumber(), key -> csvCell(record, key), errors, json));
       }
     } catch (IOException | UncheckedIOException | IllegalArgumentException e) {
-      errors.add(new LineError(1, "file", "unreadable", "comma-separated text"));
+      errors.add(LineError.of(1, "file", Allowed.UNREADABLE, ArchiveSaying.COMMA_SEPARATED));
     }
   }
 
@@ -225,5 +238,9 @@ final class RecordFile implements AutoCloseable {
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+  }
+
+  private static Said mostBytes() {
+    return Said.of(ArchiveSaying.BYTES).with("bytes", Quantity.of(MOST_BYTES, Unit.GROUPED));
   }
 }

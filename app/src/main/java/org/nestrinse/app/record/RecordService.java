@@ -18,6 +18,7 @@ import org.nestrinse.app.kit.ProductService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.DoseLog;
 import org.nestrinse.app.wash.RoundFiles;
+import org.nestrinse.app.wash.SchoolService;
 import org.nestrinse.app.week.WeekService;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.judge.Seen;
@@ -27,11 +28,11 @@ import org.nestrinse.core.record.Ledger;
 import org.nestrinse.core.record.Maintenance;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.record.Stretch;
-import org.nestrinse.core.said.Said;
-import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.said.Quantity;
-import org.nestrinse.core.units.Range;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -58,6 +59,7 @@ public class RecordService {
   private final ProductService products;
   private final DoseLog doses;
   private final WeekService week;
+  private final SchoolService methods;
   private final HouseClock clock;
 
   RecordService(
@@ -67,7 +69,9 @@ public class RecordService {
       ProductService products,
       DoseLog doses,
       WeekService week,
+      SchoolService methods,
       HouseClock clock) {
+    this.methods = methods;
     this.rounds = rounds;
     this.observations = observations;
     this.households = households;
@@ -112,12 +116,14 @@ public class RecordService {
         seen.computeIfAbsent(o.roundId(), k -> new ArrayList<>()).add(o);
       }
     }
+    Map<String, Said> names = methods.names();
     List<RecordViews.StoryRound> all = new ArrayList<>();
     PastRound before = null;
     for (PastRound r : rounds(from, to, null)) {
       boolean compared = before != null && r.washed();
-      List<Said> changes = compared ? Changes.between(before, r) : List.of();
-      all.add(view(r, changes, seen.getOrDefault(r.id(), List.of()), zone));
+      List<Said> changes = compared ? Changes.between(before, r, id -> name(names, id)) : List.of();
+      all.add(
+          view(r, name(names, r.school()), changes, seen.getOrDefault(r.id(), List.of()), zone));
       before = r.washed() ? r : before;
     }
     return new RecordViews.Story(from, to, all, loose, maintenance(to));
@@ -129,13 +135,22 @@ public class RecordService {
     return Maintenance.of(rounds.past(from, now), week.maintainedAt(), now);
   }
 
+  private static Said name(Map<String, Said> names, String school) {
+    return names.getOrDefault(school, Said.from(school));
+  }
+
   private static RecordViews.StoryRound view(
-      PastRound r, List<Said> changes, List<ObservationService.Observation> seen, ZoneId zone) {
+      PastRound r,
+      Said method,
+      List<Said> changes,
+      List<ObservationService.Observation> seen,
+      ZoneId zone) {
     return new RecordViews.StoryRound(
         r.id(),
         r.startedAt(),
         DAY.format(r.startedAt().atZone(zone)),
         r.school(),
+        method,
         r.figures().with(r.estimate().atMost(HygieneEstimate.MOST_CLAIMED)),
         seen.stream()
             .map(ObservationService.Observation::seconds)
@@ -175,11 +190,12 @@ public class RecordService {
   private Stretch stretch(String field, LocalDate from, LocalDate to) {
     for (LocalDate day : List.of(from, to)) {
       if (day.isBefore(FIRST_DAY) || day.isAfter(LAST_DAY)) {
-        throw new OutOfRange(field, day.toString(), "a day from 2000 to 2100");
+        throw new OutOfRange(field, day.toString(), ArchiveSaying.A_DAY);
       }
     }
     if (to.isBefore(from)) {
-      throw new OutOfRange(field, to.toString(), "a day not before " + from);
+      throw new OutOfRange(
+          field, to.toString(), Said.of(ArchiveSaying.NOT_BEFORE).with("day", from));
     }
     ZoneId zone = households.current().zoneId();
     Instant end = to.plusDays(1).atStartOfDay(zone).toInstant().minusMillis(1);
@@ -210,7 +226,7 @@ public class RecordService {
             .map(
                 m ->
                     new RecordViews.CostLine(
-                        m.month().toString(), MONTH.format(m.month()), m.sum()))
+                        m.month().toString(), Said.from(MONTH.format(m.month())), m.sum()))
             .toList();
     List<RecordViews.CostLine> persons = lines(ledger.persons());
     List<RecordViews.CostLine> kinds = lines(ledger.kinds());
@@ -225,8 +241,8 @@ public class RecordService {
     return shares.stream().map(s -> new RecordViews.CostLine(s.name(), name(s), s.sum())).toList();
   }
 
-  private static String name(Ledger.Share share) {
-    return share.name().isEmpty() ? "the household" : share.name();
+  private static Said name(Ledger.Share share) {
+    return share.name().isEmpty() ? ArchiveSaying.THE_HOUSEHOLD.said() : Said.from(share.name());
   }
 
   private static Why why(RecordViews.CostLine line) {

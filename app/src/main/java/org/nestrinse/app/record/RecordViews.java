@@ -38,6 +38,7 @@ final class RecordViews {
    * @param startedAt when it began
    * @param day in a word
    * @param school its school
+   * @param schoolName what it is called
    * @param figures what is known of it in figures; germs never more than is claimed
    * @param dropSeconds of the slowest water drop, or null
    * @param smell whether it smelled; null when nobody sniffed
@@ -50,6 +51,7 @@ final class RecordViews {
       Instant startedAt,
       String day,
       String school,
+      Said schoolName,
       RoundFigures figures,
       @Nullable Double dropSeconds,
       @Nullable Boolean smell,
@@ -95,8 +97,8 @@ final class RecordViews {
    * @param sum what it took
    * @param moneyPerUse for one piece washed
    */
-  record CostLine(String id, String name, Ledger.Sum sum, double moneyPerUse) {
-    CostLine(String id, String name, Ledger.Sum sum) {
+  record CostLine(String id, Said name, Ledger.Sum sum, double moneyPerUse) {
+    CostLine(String id, Said name, Ledger.Sum sum) {
       this(id, name, sum, sum.moneyPerUse());
     }
   }

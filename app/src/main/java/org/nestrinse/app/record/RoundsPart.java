@@ -10,6 +10,7 @@ import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.gather.LotService;
+import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.store.Known;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
@@ -21,9 +22,12 @@ import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.record.RoundFigures;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
@@ -108,13 +112,17 @@ class RoundsPart implements ArchivePart {
   private final ObservationRepository observations;
   private final StoredRecords records;
 
+  private final Wording wording;
+
   RoundsPart(
       RoundFiles rounds,
       SchoolService schools,
       DryService dry,
       LotService lots,
       ObservationRepository observations,
-      StoredRecords records) {
+      StoredRecords records,
+      Wording wording) {
+    this.wording = wording;
     this.rounds = rounds;
     this.schools = schools;
     this.dry = dry;
@@ -150,7 +158,7 @@ class RoundsPart implements ArchivePart {
 
   @Override
   public void write(Consumer<Map<String, Object>> to) {
-    Map<String, String> names = schools.names();
+    Map<String, Said> names = schools.names();
     rounds.each(f -> to.accept(entry(f, names)));
   }
 
@@ -159,14 +167,14 @@ class RoundsPart implements ArchivePart {
     return Set.copyOf(rounds.uids().values());
   }
 
-  private Map<String, Object> entry(RoundFile f, Map<String, String> names) {
+  private Map<String, Object> entry(RoundFile f, Map<String, Said> names) {
     PastRound r = f.round();
     Map<String, Object> e = new LinkedHashMap<>();
     e.put("uid", f.uid());
     e.put("started_at", r.startedAt());
     e.put("finished_at", f.finishedAt());
     e.put("shelved_at", f.shelvedAt());
-    e.put("school", names.getOrDefault(r.school(), r.school()));
+    e.put("school", names.getOrDefault(r.school(), Said.from(r.school())));
     e.put("contents", f.summary());
     e.put("pieces", r.figures().pieces());
     e.put("mass_kg", r.figures().massKg());
@@ -175,7 +183,7 @@ class RoundsPart implements ArchivePart {
     e.put("temperature_c", r.bath().temperatureC());
     e.put("peak_c", r.bath().peakC());
     e.put("hold_minutes", r.bath().holdMinutes());
-    e.put("doses", r.dose().said());
+    e.put("doses", r.dose().words());
     e.put("detergent_g", r.dose().detergentG());
     e.put("dose_share", r.dose().share());
     e.put("trim", r.dose().trim());
@@ -235,7 +243,7 @@ class RoundsPart implements ArchivePart {
     m.put("step", x.step());
     m.put("kind", x.kind().name());
     m.put("code", x.code());
-    m.put("words", x.said());
+    m.put("words", x.words());
     m.put("carer", x.carer());
     return m;
   }
@@ -272,7 +280,7 @@ class RoundsPart implements ArchivePart {
             round,
             e.optionalTime("finished_at"),
             e.optionalTime("shelved_at"),
-            e.text("contents", SUMMARY),
+            Said.oldNote(e.text("contents", SUMMARY)),
             orEmpty(e.optionalText("note", NOTE)),
             e.optionalText("carer", NAME),
             steps(e),
@@ -301,7 +309,7 @@ class RoundsPart implements ArchivePart {
             e.optionalNumber("dose_share", SHARE),
             e.number("trim", Limits.TRIM),
             e.yes("coats"),
-            orEmpty(e.optionalText("doses", DOSES))),
+            Said.oldNote(orEmpty(e.optionalText("doses", DOSES)))),
         new RoundFigures.Bath(
             e.whole("temperature_c", Limits.WATER_C),
             e.number("peak_c", Limits.WATER_C),
@@ -335,16 +343,18 @@ class RoundsPart implements ArchivePart {
   private static void fits(ArchiveEntry e, RoundFile f) {
     PastRound r = f.round();
     if (f.finishedAt() != null && f.finishedAt().isBefore(r.startedAt())) {
-      e.wrong("finished_at", f.finishedAt().toString(), "not before started_at");
+      e.wrong("finished_at", f.finishedAt().toString(), ArchiveSaying.NOT_BEFORE_START);
     }
     Instant out = f.finishedAt() == null ? r.startedAt() : f.finishedAt();
     if (f.shelvedAt() != null && f.shelvedAt().isBefore(out)) {
-      e.wrong("shelved_at", f.shelvedAt().toString(), "not before it left the machine");
+      e.wrong("shelved_at", f.shelvedAt().toString(), ArchiveSaying.NOT_BEFORE_OUT);
     }
     int sum = r.contents().stream().mapToInt(PastRound.Content::pieces).sum();
     if (!r.contents().isEmpty() && sum != r.figures().pieces()) {
       e.wrong(
-          "pieces", String.valueOf(r.figures().pieces()), sum + ", since the items are so many");
+          "pieces",
+          String.valueOf(r.figures().pieces()),
+          Said.of(ArchiveSaying.SUM_OF_ITEMS).with("pieces", sum));
     }
     HygieneGoal goal = goal(r);
     double total = r.estimate().totalLog();
@@ -357,10 +367,7 @@ class RoundsPart implements ArchivePart {
     }
     if ((r.estimate().goalMet() && far)
         || (!r.estimate().goalMet() && past && goal != HygieneGoal.ILLNESS)) {
-      e.wrong(
-          "goal_met",
-          String.valueOf(r.estimate().goalMet()),
-          "what hygiene_total_log and hygiene_kill_log say of the goal");
+      e.wrong("goal_met", String.valueOf(r.estimate().goalMet()), ArchiveSaying.AS_THE_GOAL);
     }
   }
 
@@ -389,11 +396,11 @@ class RoundsPart implements ArchivePart {
               WashViews.Plan.class,
               plan -> plan.steps() != null && plan.figures() != null);
       if (kept.length() > PLAN) {
-        e.wrong(column, kept.length() + " characters", "up to " + PLAN);
+        e.wrong(column, Given.characters(kept.length()), Said.of(Allowed.UP_TO).with("most", PLAN));
       }
       return kept;
     } catch (Unreadable wrong) {
-      e.wrong(column, "not a plan", "a plan as it was written");
+      e.wrong(column, ArchiveSaying.NOT_A_PLAN, ArchiveSaying.A_PLAN);
       return null;
     }
   }
@@ -413,15 +420,15 @@ class RoundsPart implements ArchivePart {
     for (ArchiveEntry s : e.list("steps")) {
       int number = s.whole("number", STEP);
       if (all.stream().anyMatch(o -> o.number() == number)) {
-        s.wrong("number", String.valueOf(number), "each number once");
+        s.wrong("number", String.valueOf(number), ArchiveSaying.EACH_NUMBER_ONCE);
       }
       all.add(
           new RoundFile.FileStep(
               number,
-              s.text("title", NAME),
+              Said.oldNote(s.text("title", NAME)),
               s.whole("minutes", MINUTES),
               s.optionalTime("done_at"),
-              s.optionalText("added_because", SUMMARY)));
+              note(s.optionalText("added_because", SUMMARY))));
     }
     return all;
   }
@@ -436,7 +443,7 @@ class RoundsPart implements ArchivePart {
               x.whole("step", STEP),
               x.choice("kind", WashViews.EventKind.class),
               x.optionalText("code", SCHOOL),
-              x.text("words", DOSES),
+              Said.oldNote(x.text("words", DOSES)),
               x.optionalText("carer", NAME)));
     }
     return all;
@@ -444,10 +451,14 @@ class RoundsPart implements ArchivePart {
 
   private String school(String name) {
     return schools.names().entrySet().stream()
-        .filter(s -> s.getValue().equals(name))
+        .filter(s -> wording.words(s.getValue()).equals(name))
         .map(Map.Entry::getKey)
         .findFirst()
         .orElse(name.length() > SCHOOL ? name.substring(0, SCHOOL) : name);
+  }
+
+  private static @Nullable Said note(@Nullable String text) {
+    return text == null ? null : Said.oldNote(text);
   }
 
   private static String orEmpty(@Nullable String text) {

@@ -2,6 +2,7 @@ package org.nestrinse.app.reset;
 
 import jakarta.persistence.CollectionTable;
 import jakarta.persistence.Column;
+import jakarta.persistence.Convert;
 import jakarta.persistence.ElementCollection;
 import jakarta.persistence.Embeddable;
 import jakarta.persistence.Entity;
@@ -22,7 +23,9 @@ import java.util.List;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.store.SaidColumn;
 import org.nestrinse.core.reset.ResetRecipe;
+import org.nestrinse.core.said.Said;
 
 /** A reset that is done, or was. */
 @Entity
@@ -90,7 +93,10 @@ class ResetEntity {
   @Embeddable
   static class StepRow {
     int number;
-    String title;
+
+    @Convert(converter = SaidColumn.class)
+    Said title;
+
     int minutes;
     @Nullable Instant doneAt;
     @Nullable String water;

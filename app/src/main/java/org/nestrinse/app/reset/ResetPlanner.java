@@ -29,9 +29,10 @@ import org.nestrinse.core.reset.ResetFitness;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.reset.ResetStep;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -95,23 +96,20 @@ public class ResetPlanner {
       @Nullable Double tapC,
       @Nullable Double chlorinePercent) {
     String vesselName() {
-      return vessel == null || vessel.isBlank()
-          ? "the pot"
-          : Given.text("vessel", vessel, LONGEST_VESSEL);
+      return vessel == null || vessel.isBlank() ? "" : Given.text("vessel", vessel, LONGEST_VESSEL);
     }
   }
 
   /** Why a recipe cannot be chosen here; nothing when it can. */
-  String notNow(ResetRecipe recipe) {
+  Said notNow(ResetRecipe recipe) {
     if (recipe == ResetRecipe.SIMMER_POT_BORAX && !households.current().boraxLawful()) {
-      return "Off until you say in Kit, House and water, that borax is lawful where you live, and wanted."
-          + " Washing soda alone does it too.";
+      return ResetRefusal.BORAX_OFF.said();
     }
     boolean bleach =
         products.products().stream().anyMatch(p -> p.purpose() == Product.Purpose.CHLORINE_BLEACH);
     return recipe == ResetRecipe.CHLORINE_SOAK && !bleach
-        ? "There is no chlorine bleach in Kit."
-        : "";
+        ? ResetRefusal.NO_BLEACH.said()
+        : Said.NOTHING;
   }
 
   /** Returns the pieces of a request by kind. */
@@ -119,7 +117,7 @@ public class ResetPlanner {
     Map<Kind, Integer> all = new LinkedHashMap<>();
     for (Pieces p : Given.list("pieces", request.pieces)) {
       if (p.kindId == null) {
-        throw new OutOfRange("pieces.kindId", "missing", "the number of a kind in Kit");
+        throw new OutOfRange("pieces.kindId", Allowed.MISSING, ResetRefusal.A_KIND);
       }
       Kind kind = kinds.one(p.kindId);
       int count = all.merge(kind, Given.whole("pieces.count", p.count, Limits.COUNT), Integer::sum);
@@ -129,8 +127,10 @@ public class ResetPlanner {
             "pieces.count",
             count,
             clean == 0
-                ? "none, since no %s is clean".formatted(kind.name())
-                : "1 to %d, since so many of %s are clean".formatted(clean, kind.name()));
+                ? Said.of(ResetRefusal.NONE_CLEAN).with("kind", kind.name())
+                : Said.of(ResetRefusal.SO_MANY_CLEAN)
+                    .with("clean", clean)
+                    .with("kind", kind.name()));
       }
     }
     return all;
@@ -227,9 +227,9 @@ public class ResetPlanner {
         plan.cautions(),
         plan.rinseOut().rinses(),
         plan.minutes(),
-        Numbers.duration(plan.minutes()),
+        Said.duration(plan.minutes()),
         households.timeWords().at(now.plus(Duration.ofMinutes(plan.minutes()))),
-        Numbers.duration(plan.attendedMinutes()),
+        Said.duration(plan.attendedMinutes()),
         plan.litres(),
         plan.kwh(),
         cost,
@@ -240,9 +240,9 @@ public class ResetPlanner {
   @Transactional(readOnly = true)
   public ResetViews.ResetPlanned look(Request request, double factor) {
     ResetRecipe recipe = Given.choice("recipe", request.recipe, ResetRecipe.class);
-    String notNow = notNow(recipe);
-    if (!notNow.isEmpty()) {
-      throw new OutOfRange("recipe", recipe.said(), notNow);
+    Said notNow = notNow(recipe);
+    if (!notNow.nothing()) {
+      throw new OutOfRange("recipe", recipe, notNow);
     }
     List<ResetFitness> fits = fits(recipe, pieces(request));
     List<ResetViews.ResetFitLine> lines = new ArrayList<>();

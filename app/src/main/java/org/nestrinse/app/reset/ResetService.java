@@ -22,6 +22,7 @@ import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.record.ObservationService;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.store.RecordType;
@@ -46,8 +47,9 @@ import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.reset.ResetStep;
 import org.nestrinse.core.reset.RinseOut;
 import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.text.Numbers;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Service;
@@ -56,8 +58,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Resets: whether one is needed, and one carried through step by step. */
 @Service
 public class ResetService {
-  private static final String GOING = "A reset is going on already. Finish that first.";
-
   /** What asks for something stands first. */
   private static final List<ResetNeed.State> ORDER =
       List.of(
@@ -152,7 +152,7 @@ public class ResetService {
     for (ResetRecipe r : ResetRecipe.values()) {
       recipes.add(
           new ResetViews.ResetRecipeLine(
-              r, r.said(), r.takesOut(), r.temper().said(), planner.notNow(r)));
+              r, r.said(), r.takesOut().said(), r.temper().said(), planner.notNow(r)));
     }
     List<ResetViews.ResetVesselLine> vessels =
         machines.all().stream()
@@ -161,7 +161,7 @@ public class ResetService {
             .toList();
     return new ResetViews.ResetLook(
         lines,
-        judged.state() == Diagnosis.State.NOTHING_WRONG ? "" : judged.saysElsewhere(),
+        judged.state() == Diagnosis.State.NOTHING_WRONG ? Said.NOTHING : judged.saysElsewhere(),
         recipes,
         vessels,
         hardness,
@@ -214,17 +214,19 @@ public class ResetService {
         e.steps.stream()
             .map(s -> s.water)
             .filter(Objects::nonNull)
-            .map(w -> Sign.JAR.value(w).said())
+            .map(w -> Sign.JAR.value(w).words())
             .toList(),
         e.predictedRinses,
         e.countedRinses);
   }
 
-  private String contents(ResetEntity e) {
-    Names names = kinds.names();
-    return e.pieces.stream()
-        .map(p -> Numbers.count(p.pieces, names.now(p.kindId, p.kind)))
-        .collect(Collectors.joining(", "));
+  private Said contents(ResetEntity e) {
+    Map<Long, Kind> byId = kinds.byId();
+    return Said.row(e.pieces.stream().map(p -> contents(p, byId.get(p.kindId))).toList());
+  }
+
+  private static Said contents(ResetEntity.PieceRow p, @Nullable Kind kind) {
+    return kind == null ? Said.pieces(p.pieces, p.kind, p.kind) : kind.counted(p.pieces);
   }
 
   /** Returns what would come of a request. */
@@ -248,10 +250,10 @@ public class ResetService {
   @Transactional
   public ResetViews.ResetRunning begin(Begin begin) {
     if (begin.request == null) {
-      throw new OutOfRange("request", "missing", "recipe, vessel and pieces");
+      throw new OutOfRange("request", Allowed.MISSING, ResetRefusal.A_REQUEST);
     }
     if (resets.findFirstByState(ResetEntity.State.RUNNING).isPresent()) {
-      throw new NotNow(GOING);
+      throw new NotNow(ResetRefusal.GOING);
     }
     ResetViews.ResetPlanned planned = planner.look(begin.request, factor());
     planned.fits().stream()
@@ -259,7 +261,11 @@ public class ResetService {
         .findFirst()
         .ifPresent(
             f -> {
-              throw new NotNow("Stop. %s: %s %s".formatted(f.kind(), f.reason(), f.instead()));
+              throw new NotNow(
+                  Said.of(ResetRefusal.STOP)
+                      .with("kind", f.kind())
+                      .with("reason", f.reason())
+                      .with("instead", f.instead()));
             });
     ResetViews.ResetPlanLine plan = Objects.requireNonNull(planned.plan());
     refuseUnread(plan.cautions(), begin.checksRead);
@@ -291,20 +297,20 @@ public class ResetService {
     try {
       return view(resets.saveAndFlush(e));
     } catch (DataIntegrityViolationException another) {
-      throw new NotNow(GOING);
+      throw new NotNow(ResetRefusal.GOING);
     }
   }
 
   private static void refuseUnread(List<Caution> cautions, @Nullable List<@Nullable String> read) {
     Set<String> known =
         read == null ? Set.of() : read.stream().filter(k -> k != null).collect(Collectors.toSet());
-    String unread =
+    List<Said> unread =
         cautions.stream()
             .filter(c -> c.strength() == Caution.Strength.CHECK && !known.contains(c.key()))
             .map(Caution::title)
-            .collect(Collectors.joining("; "));
+            .toList();
     if (!unread.isEmpty()) {
-      throw new NotNow("Please read and confirm first: " + unread + ".");
+      throw new NotNow(Said.of(ResetRefusal.READ_FIRST).with("titles", Said.row(unread)));
     }
   }
 
@@ -347,7 +353,7 @@ public class ResetService {
 
   /** Returns the step that is on in the reset that goes on, or null. */
   @Transactional(readOnly = true)
-  public @Nullable String step() {
+  public @Nullable Said step() {
     return resets
         .findFirstByState(ResetEntity.State.RUNNING)
         .map(ResetEntity::current)
@@ -361,12 +367,13 @@ public class ResetService {
     ResetEntity e = running(id);
     ResetEntity.StepRow row = next(e);
     if (row.number != number) {
-      throw new NotNow("Step %d, %s, comes first.".formatted(row.number, row.title));
+      throw new NotNow(
+          Said.of(ResetRefusal.STEP_FIRST).with("number", row.number).with("step", row.title));
     }
     Kept kept = kept(e);
     ResetStep step = kept.steps.get(number - 1);
     if (tick.water != null && !step.asksWater()) {
-      throw new NotNow("The water is not looked at in this step.");
+      throw new NotNow(ResetRefusal.NOT_LOOKED_AT);
     }
     row.water = tick.water == null ? null : Sign.JAR.value(tick.water).id();
     row.doneAt = clock.instant();
@@ -410,7 +417,7 @@ public class ResetService {
               null,
               names.now(p.kindId, p.kind),
               e.carer,
-              "the water of a " + e.recipe.said()),
+              null),
           source(e, step));
     }
   }
@@ -427,7 +434,7 @@ public class ResetService {
         e.steps.stream()
             .filter(s -> s.doneAt != null)
             .reduce((a, b) -> b)
-            .orElseThrow(() -> new NotNow("No step is ticked off yet."));
+            .orElseThrow(() -> new NotNow(ResetRefusal.NO_STEP_TICKED));
     last.doneAt = null;
     last.water = null;
     observations.forget(source(e, last.number));
@@ -450,8 +457,7 @@ public class ResetService {
                     (s.action() == ResetStep.Action.PUT_IN || s.action() == ResetStep.Action.RINSE)
                         && e.steps.get(s.number() - 1).doneAt != null);
     if (wet) {
-      throw new NotNow(
-          "Pieces are wet already. Go on to the end, so that they are rinsed and hang.");
+      throw new NotNow(ResetRefusal.WET_ALREADY);
     }
     Map<Kind, Integer> pieces = kindsOf(e);
     e.state = ResetEntity.State.STOPPED;
@@ -546,7 +552,7 @@ public class ResetService {
             0,
             e.startedAt,
             PastRound.RESET,
-            e.recipe.said(),
+            e.recipe.name(),
             pieces.stream()
                 .map(
                     p ->
@@ -581,7 +587,7 @@ public class ResetService {
         round,
         null,
         null,
-        "Reset: " + contents(e),
+        Said.of(ResetRefusal.CONTENTS).with("pieces", contents(e)),
         "",
         e.carer,
         List.of(),
@@ -591,12 +597,17 @@ public class ResetService {
         null);
   }
 
-  private static String amounts(Kept kept) {
-    return kept.steps.stream()
-        .flatMap(s -> s.amounts().stream())
-        .distinct()
-        .map(a -> a.spoons() + " " + a.product())
-        .collect(Collectors.joining("; "));
+  private static Said amounts(Kept kept) {
+    return Said.row(
+        kept.steps.stream()
+            .flatMap(s -> s.amounts().stream())
+            .distinct()
+            .map(
+                a ->
+                    Said.of(ResetRefusal.SPOONS_OF)
+                        .with("spoons", a.spoons())
+                        .with("product", a.product()))
+            .toList());
   }
 
   private ResetViews.ResetRunning view(ResetEntity e) {
@@ -615,7 +626,9 @@ public class ResetService {
     return new ResetViews.ResetRunning(
         e.id,
         e.state.name(),
-        e.recipe.said() + ", " + contents(e),
+        Said.of(ResetRefusal.TITLE)
+            .with("recipe", e.recipe.said().capital())
+            .with("pieces", contents(e)),
         kept.steps,
         e.steps.stream().map(s -> s.doneAt == null ? null : words.at(s.doneAt)).toList(),
         row == null ? null : row.number,
@@ -632,15 +645,15 @@ public class ResetService {
   private static ResetEntity.StepRow next(ResetEntity e) {
     ResetEntity.StepRow next = e.current();
     if (next == null) {
-      throw new NotNow("Every step is done.");
+      throw new NotNow(ResetRefusal.EVERY_STEP_DONE);
     }
     return next;
   }
 
   private ResetEntity running(long id) {
-    ResetEntity e = resets.findById(id).orElseThrow(() -> new NotFound("reset", id));
+    ResetEntity e = resets.findById(id).orElseThrow(() -> new NotFound(What.RESET, id));
     if (e.state != ResetEntity.State.RUNNING) {
-      throw new NotNow("This reset is over.");
+      throw new NotNow(ResetRefusal.OVER);
     }
     return e;
   }

@@ -7,6 +7,7 @@ import org.nestrinse.core.reset.ResetNeed;
 import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.reset.ResetStep;
 import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.why.Why;
 
 /** What resets show. */
@@ -26,7 +27,7 @@ public final class ResetViews {
    */
   public record ResetLook(
       List<ResetKindLine> kinds,
-      String judged,
+      Said judged,
       List<ResetRecipeLine> recipes,
       List<ResetVesselLine> vessels,
       double hardnessMmolL,
@@ -50,13 +51,13 @@ public final class ResetViews {
       int clean,
       ResetNeed.State state,
       @Nullable ResetRecipe recipe,
-      String says,
+      Said says,
       int yearly,
-      @Nullable String lastWords) {}
+      @Nullable Said lastWords) {}
 
   /** A recipe; why it cannot be chosen, empty when it can. */
   public record ResetRecipeLine(
-      ResetRecipe recipe, String words, String takesOut, String temper, String notNow) {}
+      ResetRecipe recipe, Said words, Said takesOut, Said temper, Said notNow) {}
 
   /** A vessel. */
   public record ResetVesselLine(String name, double litres) {}
@@ -76,10 +77,10 @@ public final class ResetViews {
   public record ResetPastLine(
       long id,
       Instant startedAt,
-      String startedWords,
-      String words,
-      String contents,
-      List<String> water,
+      Said startedWords,
+      Said words,
+      Said contents,
+      List<Said> water,
       int predicted,
       @Nullable Integer counted) {}
 
@@ -107,8 +108,8 @@ public final class ResetViews {
       String kind,
       boolean allowed,
       boolean test,
-      String reason,
-      String instead,
+      Said reason,
+      Said instead,
       @Nullable ResetRecipe insteadRecipe) {}
 
   /**
@@ -132,18 +133,18 @@ public final class ResetViews {
    * @param why the reason
    */
   public record ResetPlanLine(
-      String words,
+      Said words,
       double waterL,
       double level,
-      List<String> batches,
+      List<Said> batches,
       List<ResetRecipe.Amount> amounts,
       List<ResetStep> steps,
       List<Caution> cautions,
       int rinses,
       int minutes,
-      String durationWords,
-      String readyWords,
-      String attendedWords,
+      Said durationWords,
+      Said readyWords,
+      Said attendedWords,
       double litres,
       double kwh,
       double cost,
@@ -170,13 +171,13 @@ public final class ResetViews {
   public record ResetRunning(
       long id,
       String state,
-      String title,
+      Said title,
       List<ResetStep> steps,
-      List<@Nullable String> done,
+      List<@Nullable Said> done,
       @Nullable Integer currentStep,
       @Nullable Instant currentSince,
       @Nullable Instant currentEnds,
-      String readyWords,
+      Said readyWords,
       List<Caution> cautions,
       @Nullable String carer,
       double waterL,

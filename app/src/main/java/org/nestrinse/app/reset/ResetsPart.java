@@ -10,8 +10,10 @@ import java.util.function.Consumer;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.record.ArchiveEntry;
 import org.nestrinse.app.record.ArchivePart;
+import org.nestrinse.app.record.ArchiveSaying;
 import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.reset.PotSaying;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.reset.RinseOut;
@@ -137,14 +139,14 @@ class ResetsPart implements ArchivePart {
       in.checked(() -> Sign.JAR.value(water));
       ResetEntity.StepRow row = new ResetEntity.StepRow();
       row.number = e.steps.size() + 1;
-      row.title = "Out, and look at the water";
+      row.title = PotSaying.LOOK_AT_WATER.said();
       row.doneAt = e.startedAt;
       row.water = water;
       e.steps.add(row);
     }
     String round = in.optionalText("round_uid", UID);
     if (round != null && !roundUids.contains(round)) {
-      in.wrong("round_uid", round, "a round that is there or in the same file");
+      in.wrong("round_uid", round, ArchiveSaying.A_ROUND);
     }
     return new Prepared(
         e.uid,

@@ -30,12 +30,15 @@ import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.BestPlace;
 import org.nestrinse.core.dry.TumbleDrying;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.Cover;
+import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.text.Numbers;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -100,23 +103,25 @@ public class CoverService {
    * How one need is covered.
    *
    * @param need what is used
+   * @param name what it is called
    * @param clean how many are clean
    * @param comingBack how many hang or wash
    * @param cleanUntil how long the clean ones last
    * @param until how long they last with what comes back
-   * @param words the same in words
+   * @param words the same, near now
    * @param shortSoon whether one is missing within two days
-   * @param remedy the cheapest thing to do about it, in words, or null
+   * @param remedy the cheapest thing to do about it, or null
    */
   public record Lasting(
-      String need,
+      Saying need,
+      Said name,
       int clean,
       int comingBack,
       Instant cleanUntil,
       Instant until,
-      String words,
+      Said words,
       boolean shortSoon,
-      @Nullable String remedy) {}
+      @Nullable Said remedy) {}
 
   /** Returns how each need is covered. */
   @Transactional(readOnly = true)
@@ -127,7 +132,7 @@ public class CoverService {
     for (ShelfService.Supply supply : shelf.supplies(look.coming())) {
       Lasting line = look.line(supply);
       lines.add(line);
-      whys.put(line.need(), look.why(line, supply));
+      whys.put(line.need().name(), look.why(line, supply));
     }
     return new Covered(lines, whys);
   }
@@ -194,7 +199,7 @@ public class CoverService {
       Instant cleanUntil = Cover.of(need, here).until().toInstant();
       Instant until = Cover.of(need, here, supply.arrivals()).until().toInstant();
       boolean soon = until.isBefore(now.plus(AHEAD));
-      String remedy =
+      Said remedy =
           soon
               ? Cover.cheapest(need, here, supply.arrivals(), remedies(need))
                   .map(this::remedyWords)
@@ -202,13 +207,23 @@ public class CoverService {
               : null;
       int back = supply.arrivals().stream().mapToInt(Cover.Arrival::count).sum();
       return new Lasting(
-          need.name(), need.stock(), back, cleanUntil, until, words.at(until), soon, remedy);
+          need.name(),
+          need.name().said(),
+          need.stock(),
+          back,
+          cleanUntil,
+          until,
+          words.at(until),
+          soon,
+          remedy);
     }
 
-    private String remedyWords(Cover.Remedy r) {
-      return "%s: %d more by %s, costs %s"
-          .formatted(
-              r.said(), r.count(), words.at(r.ready().toInstant()), Numbers.fixed(r.cost(), 2));
+    private Said remedyWords(Cover.Remedy r) {
+      return Said.of(RhythmSaying.REMEDY_WORDS)
+          .with("what", r.words())
+          .with("count", r.count())
+          .with("ready", words.at(r.ready().toInstant()))
+          .with("money", new Quantity(r.cost(), Unit.MONEY, 2));
     }
 
     private List<Cover.Remedy> remedies(Cover.Need need) {
@@ -242,8 +257,9 @@ public class CoverService {
       LocalTime time = here.toLocalTime();
       return Optional.of(
           new Cover.Remedy(
-              "%s into %s"
-                  .formatted(Numbers.count(pieces, kind.name()), free.get(0).dryer().name()),
+              Said.of(RhythmSaying.INTO_DRYER)
+                  .with("pieces", kind.counted(pieces))
+                  .with("dryer", free.get(0).dryer().name()),
               ready.atZone(household.zoneId()),
               bundles(need, new ShelfService.Coming(kind.id(), pieces, ready)),
               run.kwh() * household.tariff().perKwh(time)));
@@ -286,7 +302,7 @@ public class CoverService {
           ? Optional.empty()
           : Optional.of(
               new Cover.Remedy(
-                  "wash now what waits",
+                  RhythmSaying.WASH_NOW.said(),
                   ready.atZone(household.zoneId()),
                   more,
                   last == null ? 0 : last.figures().spent().money()));
@@ -294,11 +310,14 @@ public class CoverService {
 
     /** Nights that are to spare serve by day: two-part nights beyond tonight's. */
     private Optional<Cover.Remedy> nightByDay(Cover.Need need) {
-      return need.name().equals("day bundles")
+      return need.name() == Need.DAYS
           ? shelf.supplies(List.of()).stream()
               .map(ShelfService.Supply::need)
-              .filter(n -> n.name().equals("night bundles") && Cover.nightsToSpare(n) > 0)
-              .map(n -> new Cover.Remedy("night stock by day", here, Cover.nightsToSpare(n), 0))
+              .filter(n -> n.name() == Need.NIGHTS && Cover.nightsToSpare(n) > 0)
+              .map(
+                  n ->
+                      new Cover.Remedy(
+                          RhythmSaying.NIGHT_BY_DAY.said(), here, Cover.nightsToSpare(n), 0))
               .findFirst()
           : Optional.empty();
     }
@@ -313,7 +332,7 @@ public class CoverService {
     Why why(Lasting line, ShelfService.Supply supply) {
       Why.Builder why =
           Why.of(
-                  Said.of(RhythmSaying.UNTIL).with("need", line.need()).with("when", line.said()),
+                  Said.of(RhythmSaying.UNTIL).with("need", line.need()).with("when", line.words()),
                   RhythmSaying.COVER)
               .line(RhythmSaying.CLEAN_NOW, line.clean())
               .line(RhythmSaying.NORMAL_DAY, supply.need().perDay())
@@ -322,7 +341,7 @@ public class CoverService {
         why.line(
             Said.of(RhythmSaying.COMES_BACK).with("when", words.at(a.at().toInstant())), a.count());
       }
-      why.total(RhythmSaying.MISSING_FROM, line.said());
+      why.total(RhythmSaying.MISSING_FROM, line.words());
       if (line.remedy() != null) {
         why.line(RhythmSaying.REMEDY, line.remedy());
       }

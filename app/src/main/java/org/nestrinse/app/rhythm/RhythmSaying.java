@@ -30,7 +30,11 @@ public enum RhythmSaying implements Saying {
   COST,
   WORK,
   EACH_WASHED,
-  TIMES_A_YEAR("times");
+  TIMES_A_YEAR("times"),
+  REMEDY_WORDS("what", "count", "ready", "money"),
+  INTO_DRYER("pieces", "dryer"),
+  WASH_NOW,
+  NIGHT_BY_DAY;
 
   private final Set<String> valueNames;
 

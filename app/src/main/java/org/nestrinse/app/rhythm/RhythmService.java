@@ -24,14 +24,15 @@ import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.record.RoundFigures;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.DryingDays;
 import org.nestrinse.core.shelf.Rhythm;
 import org.nestrinse.core.shelf.StockNeed;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.said.Quantity;
-import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -110,7 +111,8 @@ public class RhythmService {
    * @param yearly what it takes in a year
    */
   public record Line(
-      String need,
+      Saying need,
+      Said name,
       int owned,
       int perDay,
       int everyDays,
@@ -184,6 +186,7 @@ public class RhythmService {
         Line line =
             new Line(
                 need.need(),
+                need.need().said(),
                 need.owned(),
                 need.perDay(),
                 every,
@@ -193,7 +196,7 @@ public class RhythmService {
                 rhythm.enough(),
                 rhythm.yearly(need.owned(), perRun));
         lines.add(line);
-        whys.put(need.need() + "." + every, why(line, slowest));
+        whys.put(need.need().name() + "." + every, why(line, slowest));
       }
     }
     return new Rhythms(holding, lines, mean, whys);
@@ -212,7 +215,7 @@ public class RhythmService {
             AWAY_WEEKS,
             holding,
             YEARS,
-            SEED + need.need().hashCode()));
+            SEED + need.need().name().hashCode()));
   }
 
   /** How many of a need fit one run, by the volume that one takes dry. */

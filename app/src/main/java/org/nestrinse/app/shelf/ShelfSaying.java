@@ -27,7 +27,10 @@ public enum ShelfSaying implements Saying {
   CLEAN_NOW,
   NORMAL_DAY,
   MISSING_FROM,
-  COVER_SOURCE;
+  COVER_SOURCE,
+  RISE("rise"),
+  SNAPS("snaps"),
+  STANDS_FOR("pieces", "part");
 
   private final Set<String> valueNames;
 

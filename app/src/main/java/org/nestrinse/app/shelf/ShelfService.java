@@ -30,6 +30,7 @@ import org.nestrinse.app.shelf.ShelfViews.Shelf;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.Bundling;
 import org.nestrinse.core.shelf.Cover;
@@ -37,7 +38,6 @@ import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.shelf.Recipe;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.why.Why;
@@ -84,7 +84,7 @@ public class ShelfService {
     Map<String, Why> whys = new LinkedHashMap<>();
     List<Compartment> compartments = compartments(all);
     compartments.forEach(c -> whys.put("part." + c.role(), partWhy(c)));
-    covers.forEach(c -> whys.put("cover." + c.need(), coverWhy(c, words)));
+    covers.forEach(c -> whys.put("cover." + c.need().name(), coverWhy(c, words)));
     List<BundleLine> lines = new ArrayList<>();
     for (Recipe recipe : shown(all, wanted)) {
       BundleLine line = bundleLine(recipe, bundling, wanted.getOrDefault(recipe, 0));
@@ -97,11 +97,12 @@ public class ShelfService {
         Need.DAYS.uses(bundling, clean),
         Need.NIGHTS.uses(bundling, clean),
         lines,
-        bundling.missing() == null ? null : bundling.missing().said(),
+        bundling.missing() == null ? null : bundling.missing().words(),
         settings(),
         covers.stream().map(c -> new CoverLine(c, words.at(c.until().toInstant()))).toList(),
         first.map(c -> words.at(c.until().toInstant())).orElse(null),
-        first.map(Cover::need).orElse(null),
+        first.map(c -> c.need().name()).orElse(null),
+        first.map(c -> c.need().said()).orElse(null),
         whys);
   }
 
@@ -114,13 +115,7 @@ public class ShelfService {
             .findFirst()
             .orElseThrow(
                 () ->
-                    new OutOfRange(
-                        "recipe",
-                        id,
-                        "one of "
-                            + Recipe.ALL.stream()
-                                .map(Recipe::id)
-                                .collect(Collectors.joining(", "))));
+                    OutOfRange.noneOf("recipe", id, Recipe.ALL.stream().map(Recipe::id).toList()));
     if (wish.wanted == null) {
       wishes.deleteById(recipe.id());
       return;
@@ -198,29 +193,35 @@ public class ShelfService {
         .toList();
   }
 
-  private static String settingWords(Person p) {
-    String rise = p.rise().isEmpty() ? "" : "rise " + p.rise();
-    String snaps = p.snaps().isEmpty() ? "" : "snaps " + p.snaps();
-    return rise.isEmpty() || snaps.isEmpty() ? rise + snaps : rise + ", " + snaps;
+  private static Said settingWords(Person p) {
+    List<Said> all = new ArrayList<>();
+    if (!p.rise().isEmpty()) {
+      all.add(Said.of(ShelfSaying.RISE).with("rise", p.rise()));
+    }
+    if (!p.snaps().isEmpty()) {
+      all.add(Said.of(ShelfSaying.SNAPS).with("snaps", p.snaps()));
+    }
+    return Said.row(all);
   }
 
   private static BundleLine bundleLine(Recipe recipe, Bundling bundling, int wanted) {
-    List<String> layers = new ArrayList<>();
-    List<String> substitutes = new ArrayList<>();
+    List<Said> layers = new ArrayList<>();
+    List<Said> substitutes = new ArrayList<>();
     for (Bundling.Made made : bundling.made()) {
       if (made.recipe().equals(recipe)) {
         for (Bundling.Use u : made.uses()) {
-          String what = Numbers.count(u.pieces(), u.kind().name());
+          Said what = u.kind().counted(u.pieces());
           layers.add(what);
           if (u.substitute()) {
-            substitutes.add(what + " for " + u.part());
+            substitutes.add(
+                Said.of(ShelfSaying.STANDS_FOR).with("pieces", what).with("part", u.part()));
           }
         }
       }
     }
     return new BundleLine(
         recipe.id(),
-        recipe.name(),
+        recipe.name().said(),
         bundling.count(recipe),
         bundling.without(recipe),
         wanted,
@@ -267,7 +268,7 @@ public class ShelfService {
 
   /** Returns until when the first thing in daily use lasts, in words; null when nothing is used. */
   @Transactional(readOnly = true)
-  public @Nullable String coversUntil() {
+  public @Nullable Said coversUntil() {
     TimeWords words = households.timeWords();
     return Cover.firstToRunOut(covers(clean(kinds.all())))
         .map(c -> words.at(c.until().toInstant()))
@@ -297,12 +298,12 @@ public class ShelfService {
     ZoneId zone = households.current().zoneId();
     Map<Long, Kind> byId = kinds.byId();
     Map<Kind, Integer> there = clean(kinds.all());
-    Map<String, Integer> before = counted(there);
-    Map<String, List<Cover.Arrival>> arrivals = new HashMap<>();
+    Map<Saying, Integer> before = counted(there);
+    Map<Saying, List<Cover.Arrival>> arrivals = new HashMap<>();
     for (Coming c : coming.stream().sorted(Comparator.comparing(Coming::at)).toList()) {
       there.merge(byId.get(c.kindId), c.pieces, Integer::sum);
-      Map<String, Integer> after = counted(there);
-      for (Map.Entry<String, Integer> e : after.entrySet()) {
+      Map<Saying, Integer> after = counted(there);
+      for (Map.Entry<Saying, Integer> e : after.entrySet()) {
         int more = e.getValue() - before.get(e.getKey());
         if (more > 0) {
           arrivals
@@ -317,20 +318,20 @@ public class ShelfService {
         .toList();
   }
 
-  private Map<String, Integer> counted(Map<Kind, Integer> there) {
+  private Map<Saying, Integer> counted(Map<Kind, Integer> there) {
     Bundling bundling = Bundling.quickly(there, wanted());
-    Map<String, Integer> counted = new HashMap<>();
+    Map<Saying, Integer> counted = new HashMap<>();
     for (Need need : Need.values()) {
-      counted.put(need.said(), need.uses(bundling, there));
+      counted.put(need, need.uses(bundling, there));
     }
     return counted;
   }
 
   /** Returns the roles of which a need is made, in this household. */
   @Transactional(readOnly = true)
-  public Set<Role> roles(String need) {
+  public Set<Role> roles(Saying need) {
     Set<Kind> owned = owned(kinds.all());
-    return Need.named(need).map(n -> n.roles(owned)).orElse(Set.of());
+    return need instanceof Need known ? known.roles(owned) : Set.of();
   }
 
   /**
@@ -341,24 +342,21 @@ public class ShelfService {
    * @param perDay uses of a normal day
    * @param roles what one of it is made of
    */
-  public record OwnedNeed(String need, int owned, int perDay, Set<Role> roles) {}
+  public record OwnedNeed(Need need, int owned, int perDay, Set<Role> roles) {}
 
   /** Returns what is in daily use, with all that is owned, wherever it is now. */
   @Transactional(readOnly = true)
   public List<OwnedNeed> needs() {
     Map<Kind, Integer> owned = new LinkedHashMap<>();
     kinds.all().forEach(k -> owned.put(k.asKind(), k.stock().owned()));
-    Map<String, Integer> counted = counted(owned);
+    Map<Saying, Integer> counted = counted(owned);
     List<Person> everyone = people.all();
     Set<Kind> kindsOwned = owned(kinds.all());
     return Arrays.stream(Need.values())
         .map(
             n ->
                 new OwnedNeed(
-                    n.said(),
-                    counted.getOrDefault(n.said(), 0),
-                    perDay(n, everyone),
-                    n.roles(kindsOwned)))
+                    n, counted.getOrDefault(n, 0), perDay(n, everyone), n.roles(kindsOwned)))
         .filter(n -> n.perDay() > 0)
         .toList();
   }
@@ -379,7 +377,7 @@ public class ShelfService {
         (role, uses) -> {
           Cover.Need need =
               new Cover.Need(
-                  role.said(),
+                  role,
                   clean.getOrDefault(role, 0),
                   uses,
                   Need.DAYS.fromHour(),
@@ -395,18 +393,14 @@ public class ShelfService {
   }
 
   private List<Cover.Need> cleanNeeds(Map<Kind, Integer> there) {
-    Map<String, Integer> counted = counted(there);
+    Map<Saying, Integer> counted = counted(there);
     List<Person> everyone = people.all();
     return Arrays.stream(Need.values())
         .filter(n -> perDay(n, everyone) > 0)
         .map(
             n ->
                 new Cover.Need(
-                    n.said(),
-                    counted.getOrDefault(n.said(), 0),
-                    perDay(n, everyone),
-                    n.fromHour(),
-                    n.toHour()))
+                    n, counted.getOrDefault(n, 0), perDay(n, everyone), n.fromHour(), n.toHour()))
         .toList();
   }
 
@@ -432,7 +426,7 @@ public class ShelfService {
     return new KindLine(
         k.id(),
         k.name(),
-        Numbers.count(k.stock().clean(), k.name()),
+        k.asKind().counted(k.stock().clean()),
         k.stock().clean(),
         k.stock().waiting(),
         k.stock().washing(),
@@ -454,7 +448,7 @@ public class ShelfService {
   }
 
   private static Why coverWhy(Cover c, TimeWords words) {
-    String until = words.at(c.until().toInstant());
+    Said until = words.at(c.until().toInstant());
     return Why.of(
             Said.of(ShelfSaying.UNTIL).with("need", c.need()).with("when", until),
             ShelfSaying.COVER)

@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.why.Why;
@@ -25,6 +26,7 @@ public final class ShelfViews {
    * @param covers until when each need is covered by what is clean
    * @param coversUntil when the first need runs out, in words; null when nothing is used
    * @param runsOutFirst what runs out first, or null
+   * @param runsOutFirstWords what it is called
    * @param whys reasons by key: {@code bundle.RECIPE}, {@code cover.NEED}, {@code part.ROLE}
    */
   public record Shelf(
@@ -33,11 +35,12 @@ public final class ShelfViews {
       int days,
       int nights,
       List<BundleLine> bundles,
-      @Nullable String missing,
+      @Nullable Said missing,
       List<Setting> people,
       List<CoverLine> covers,
-      @Nullable String coversUntil,
+      @Nullable Said coversUntil,
       @Nullable String runsOutFirst,
+      @Nullable Said runsOutFirstWords,
       Map<String, Why> whys) {}
 
   /**
@@ -53,12 +56,12 @@ public final class ShelfViews {
    */
   public record BundleLine(
       String recipe,
-      String name,
+      Said name,
       int count,
       int without,
       int wanted,
-      List<String> layers,
-      List<String> substitutes) {}
+      List<Said> layers,
+      List<Said> substitutes) {}
 
   /**
    * How a person's bundles are set.
@@ -67,7 +70,7 @@ public final class ShelfViews {
    * @param name what they are called
    * @param words rise and snaps, in words; empty when nothing is kept
    */
-  public record Setting(long personId, String name, String words) {}
+  public record Setting(long personId, String name, Said words) {}
 
   /**
    * Clean pieces of one role.
@@ -78,7 +81,7 @@ public final class ShelfViews {
    * @param owned how many there are in all
    * @param kinds by kind
    */
-  public record Compartment(Role role, String name, int clean, int owned, List<KindLine> kinds) {}
+  public record Compartment(Role role, Said name, int clean, int owned, List<KindLine> kinds) {}
 
   /**
    * Clean pieces of one kind.
@@ -95,7 +98,7 @@ public final class ShelfViews {
   public record KindLine(
       long kindId,
       String kind,
-      String words,
+      Said words,
       int clean,
       int waiting,
       int washing,
@@ -108,5 +111,5 @@ public final class ShelfViews {
    * @param cover the figures
    * @param words until when, in words
    */
-  public record CoverLine(Cover cover, String words) {}
+  public record CoverLine(Cover cover, Said words) {}
 }

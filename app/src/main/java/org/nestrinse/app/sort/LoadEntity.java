@@ -14,6 +14,8 @@ import java.time.Instant;
 import java.util.List;
 import org.hibernate.annotations.DynamicUpdate;
 import org.nestrinse.app.store.CommaList;
+import org.nestrinse.app.store.SaidLines;
+import org.nestrinse.core.said.Said;
 
 @Entity
 @DynamicUpdate
@@ -42,5 +44,6 @@ class LoadEntity {
   List<Long> pails;
 
   /** Soft rules that were set aside, one a line, with the reason given. */
-  String setAside = "";
+  @Convert(converter = SaidLines.class)
+  List<Said> setAside = List.of();
 }

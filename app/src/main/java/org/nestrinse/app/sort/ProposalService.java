@@ -19,6 +19,7 @@ import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.sort.SortViews.Answer;
 import org.nestrinse.app.sort.SortViews.Drum;
 import org.nestrinse.app.sort.SortViews.Load;
@@ -32,9 +33,11 @@ import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.sort.FillAdvice;
 import org.nestrinse.core.sort.HandMove;
 import org.nestrinse.core.sort.Joining;
+import org.nestrinse.core.sort.LoadSaying;
 import org.nestrinse.core.sort.Offered;
 import org.nestrinse.core.sort.Rearrangement;
 import org.nestrinse.core.sort.SortReasons;
@@ -43,7 +46,6 @@ import org.nestrinse.core.sort.SortWords;
 import org.nestrinse.core.sort.Sorted;
 import org.nestrinse.core.sort.ThinLoad;
 import org.nestrinse.core.sort.TravelRules;
-import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Service;
@@ -127,21 +129,19 @@ public class ProposalService {
             : Given.text("reason", sent.reason, LONGEST_REASON);
     forgetMovesOfWhatIsGone();
     if (moves.count() >= MOST_MOVES) {
-      throw new NotNow(
-          "That is a lot of moving. Accept what you have, or go back to the proposal.");
+      throw new NotNow(SortRefusal.A_LOT_OF_MOVING);
     }
     Look look = new Look(gather.waiting());
     ShownProposals.Shown seen = shown.of(stamp).orElseThrow(() -> stale(look));
     Rearrangement.Move move = new Rearrangement.Move(ids, from, to, reason);
     if (to > Rearrangement.OWN && !seen.proposal().drums().containsKey(to)) {
-      throw new OutOfRange("to", to, "a load that is there, 0 or -1");
+      throw new OutOfRange("to", to, SortRefusal.A_LOAD);
     }
     HandMove byHand = HandMove.of(move, seen.proposal());
     Rearrangement.Move now =
         byHand
             .in(look.arranged())
-            .orElseThrow(
-                () -> new OutOfRange("ids", ids, "pieces that are there, to another load"));
+            .orElseThrow(() -> new OutOfRange("ids", ids, SortRefusal.TO_ANOTHER_LOAD));
     Joining.Verdict refused = look.refused(now);
     if (refused == null) {
       moves.saveAndFlush(HandMoveEntity.of(byHand));
@@ -166,7 +166,7 @@ public class ProposalService {
   }
 
   private static Stale stale(Look look) {
-    return new Stale("the pails", look.sorting(null));
+    return new Stale(What.PAILS, look.sorting(null));
   }
 
   /** With nothing to sort, no machine is asked for: a new household may have none yet. */
@@ -207,11 +207,15 @@ public class ProposalService {
     if (accepting.numbers != null) {
       numbers = new LinkedHashSet<>(Given.list("numbers", accepting.numbers));
       if (!drums.keySet().containsAll(numbers)) {
-        throw new OutOfRange("numbers", numbers, "numbers of proposed loads: " + drums.keySet());
+        throw new OutOfRange(
+            "numbers",
+            numbers,
+            Said.of(SortRefusal.PROPOSED_LOADS)
+                .with("numbers", Said.row(List.copyOf(drums.keySet()))));
       }
     }
     if (numbers.isEmpty()) {
-      throw new NotNow("There is nothing to accept: nothing that waits makes a load now.");
+      throw new NotNow(SortRefusal.NOTHING_TO_ACCEPT);
     }
     List<Offered> wanted =
         numbers.stream()
@@ -222,10 +226,10 @@ public class ProposalService {
       throw stale(look);
     }
     for (int number : numbers) {
-      List<String> setAside =
+      List<Said> setAside =
           seen.proposal().setAside().stream()
               .filter(s -> s.drum() == number)
-              .map(s -> s.said() + " (set aside: " + s.reason() + ")")
+              .map(s -> SortService.setAside(s.words(), s.reason()))
               .toList();
       Sorted.Drum drum = drums.get(number);
       List<Long> pails =
@@ -278,13 +282,14 @@ public class ProposalService {
     List<Waiting> chosen =
         gather.waiting().stream().filter(w -> pailIds.contains(w.pailId())).toList();
     if (chosen.isEmpty()) {
-      throw new NotNow("Nothing waits there.");
+      throw new NotNow(SortRefusal.NOTHING_WAITS);
     }
     List<Offered> offered =
         chosen.stream().map(w -> new Offered(w.entryId(), w.pieces(), false)).toList();
     Sorted sorted = SortSolver.solve(offered, machines.machine(), clock.instant(), o -> true);
     if (sorted.drums().isEmpty()) {
-      throw new NotNow("Nothing of it may go: " + sorted.answers().get(0).reason());
+      throw new NotNow(
+          Said.of(SortRefusal.NOTHING_MAY_GO).with("reason", sorted.answers().get(0).reason()));
     }
     Map<Long, Waiting> byId = new LinkedHashMap<>();
     chosen.forEach(w -> byId.put(w.entryId(), w));
@@ -297,7 +302,7 @@ public class ProposalService {
    * @param load the load
    * @param notes what it would have waited for, and what goes separately
    */
-  public record WashedNow(Load load, List<String> notes) {}
+  public record WashedNow(Load load, List<Said> notes) {}
 
   /**
    * Makes a load of what waits in a pail, whatever is advised, and says what it would have waited
@@ -314,7 +319,7 @@ public class ProposalService {
     Load load = make(new NewLoad(pailIds));
     Instant now = clock.instant();
     TimeWords words = households.timeWords();
-    List<String> notes = new ArrayList<>();
+    List<Said> notes = new ArrayList<>();
     before.stream()
         .map(w -> HoldingClock.due(w.pieces()))
         .min(Instant::compareTo)
@@ -331,7 +336,7 @@ public class ProposalService {
                     SortWords.staysBehind(
                         w.pieces().said(),
                         Joining.refuse(w.pieces(), going, List.of(), machines.machine())
-                            .orElse(SortWords.noRoom()))));
+                            .orElse(LoadSaying.NO_ROOM.said()))));
     return new WashedNow(load, notes);
   }
 
@@ -343,14 +348,14 @@ public class ProposalService {
         pair.together(),
         pair.rule() == null ? null : pair.rule().name(),
         pair.rule() != null && pair.rule().hard(),
-        pair.said() + ".");
+        Said.of(SortSaying.PAIR).with("words", pair.words()));
   }
 
   private SoiledPieces waiting(long entryId) {
     return gather.waiting().stream()
         .filter(w -> w.entryId() == entryId)
         .findFirst()
-        .orElseThrow(() -> new NotNow("These pieces no longer wait in a pail."))
+        .orElseThrow(() -> new NotNow(SortRefusal.NO_LONGER_WAIT))
         .pieces();
   }
 
@@ -379,7 +384,7 @@ public class ProposalService {
           .drums()
           .forEach(
               (number, drum) -> {
-                all.append("load " + number);
+                all.append("load").append(number);
                 drum.first().forEach(o -> all.append(" " + o.id() + ":" + o.pieces().count()));
                 drum.bulkers().forEach(o -> all.append(" +" + o.id() + ":" + o.pieces().count()));
               });
@@ -472,9 +477,9 @@ public class ProposalService {
     }
 
     /** Why the load is as it is; for a thin one, first, what else could be done. */
-    private List<String> reasons(int number, Rearrangement r) {
+    private List<Said> reasons(int number, Rearrangement r) {
       Sorted.Drum d = r.drums().get(number);
-      List<String> reasons = new ArrayList<>();
+      List<Said> reasons = new ArrayList<>();
       List<ThinLoad.Instead> instead = ThinLoad.of(d, machine, now);
       if (!instead.isEmpty()) {
         reasons.add(
@@ -492,19 +497,23 @@ public class ProposalService {
     }
 
     /** What is due first leads. */
-    private String title(Sorted.Drum d) {
+    private Said title(Sorted.Drum d) {
       Offered lead =
           d.first().stream()
               .min(
                   java.util.Comparator.comparing((Offered o) -> HoldingClock.due(o.pieces()))
                       .thenComparing(Offered::id))
               .orElseThrow();
-      return byId.get(lead.id()).pailName() + " leads, due " + due(lead.pieces());
+      return Said.of(SortSaying.LEADS)
+          .with("pail", byId.get(lead.id()).pailName())
+          .with("due", due(lead.pieces()));
     }
 
-    private String due(SoiledPieces p) {
+    private Said due(SoiledPieces p) {
       Instant due = HoldingClock.due(p);
-      return due.isBefore(now) ? "since " + words.at(due) : words.at(due);
+      return due.isBefore(now)
+          ? Said.of(SortSaying.SINCE).with("time", words.at(due))
+          : words.at(due);
     }
 
     private List<Wait> waits(List<Sorted.Wait> waiting) {
@@ -527,7 +536,7 @@ public class ProposalService {
     }
 
     private static String key(Offered o) {
-      return o.pieces().kind().id() + " " + o.pieces().soil() + " " + o.pieces().newDye();
+      return o.pieces().kind().id() + "/" + o.pieces().soil() + "/" + o.pieces().newDye();
     }
 
     private List<PieceLine> lines(List<Offered> offered) {
@@ -549,8 +558,8 @@ public class ProposalService {
           alike.stream().map(Offered::id).toList(),
           one.kind().name(),
           count,
-          Numbers.count(count, one.kind().name()),
-          one.newDye() ? "new, dye may bleed" : one.soil().said(),
+          one.kind().counted(count),
+          one.newDye() ? SortSaying.NEW_DYE.said() : one.soil().said(),
           alike.stream()
               .map(o -> byId.get(o.id()).pailName())
               .distinct()

@@ -9,7 +9,13 @@ public enum SortSaying implements Saying {
   PIECES("pieces", "kind"),
   TOGETHER,
   MACHINE_TAKES,
-  SOURCE;
+  SOURCE,
+  SET_ASIDE("rule", "reason"),
+  AND_OTHER_KINDS("names", "more"),
+  LEADS("pail", "due"),
+  SINCE("time"),
+  NEW_DYE,
+  PAIR("words");
 
   private final Set<String> valueNames;
 

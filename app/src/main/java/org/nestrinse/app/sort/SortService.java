@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.Needs;
@@ -23,6 +24,7 @@ import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.sort.SortViews.Item;
 import org.nestrinse.app.sort.SortViews.Load;
 import org.nestrinse.app.sort.SortViews.MachineFront;
@@ -34,7 +36,9 @@ import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.sort.BulkCalibration;
 import org.nestrinse.core.sort.Bulking;
 import org.nestrinse.core.sort.DrumFill;
@@ -42,12 +46,10 @@ import org.nestrinse.core.sort.FillAdvice;
 import org.nestrinse.core.sort.Joining;
 import org.nestrinse.core.sort.Sorted;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -55,6 +57,8 @@ import org.springframework.transaction.annotation.Transactional;
 /** The loads that are being put together. */
 @Service
 public class SortService {
+  private static final int NAMED_KINDS = 2;
+  private static final int MOST_SET_ASIDE = 20;
   private static final int LONGEST_REASON = 200;
   private static final int LONGEST_SET_ASIDE = 1000;
 
@@ -121,21 +125,21 @@ public class SortService {
    * @param pailIds the pails it is made from
    * @param setAside soft rules that were set aside, with the reason given
    */
-  long create(
-      Sorted.Drum drum, Map<Long, Waiting> byId, List<Long> pailIds, List<String> setAside) {
+  long create(Sorted.Drum drum, Map<Long, Waiting> byId, List<Long> pailIds, List<Said> setAside) {
     LoadEntity load = new LoadEntity();
     load.state = LoadEntity.State.OPEN;
     load.madeAt = clock.instant();
     load.pails = List.copyOf(pailIds);
-    load.setAside = shortened(String.join("\n", setAside));
+    load.setAside = setAside.stream().limit(MOST_SET_ASIDE).toList();
     long id = loads.save(load).id;
     drum.first().forEach(o -> put(id, byId.get(o.id()), o.pieces().count(), false));
     drum.bulkers().forEach(o -> put(id, byId.get(o.id()), o.pieces().count(), true));
     return id;
   }
 
-  private static String shortened(String text) {
-    return text.length() <= LONGEST_SET_ASIDE ? text : text.substring(0, LONGEST_SET_ASIDE);
+  /** Returns a rule that was set aside, with the reason given. */
+  static Said setAside(Said rule, String reason) {
+    return Said.of(SortSaying.SET_ASIDE).with("rule", rule).with("reason", reason);
   }
 
   /** Returns how many pieces of each kind are in loads that have not started, by its number. */
@@ -158,11 +162,11 @@ public class SortService {
 
   /** Returns the soft rules that were set aside for a load, with the reason given. */
   @Transactional(readOnly = true)
-  public List<String> setAside(long loadId) {
+  public List<Said> setAside(long loadId) {
     return loads
         .findById(loadId)
-        .map(l -> l.setAside.lines().toList())
-        .orElseThrow(() -> new NotFound("load", loadId));
+        .map(l -> l.setAside)
+        .orElseThrow(() -> new NotFound(What.LOAD, loadId));
   }
 
   /** Returns the lots of new pieces in a load, each with how many of it. */
@@ -196,24 +200,26 @@ public class SortService {
   public Load join(long loadId, Joined joining) {
     LoadEntity load = toChange(loadId);
     if (joining.entryId == null) {
-      throw new OutOfRange("entryId", "missing", "the number of pieces that wait");
+      throw new OutOfRange("entryId", Allowed.MISSING, SortRefusal.ENTRY_THAT_WAITS);
     }
     Waiting waiting =
         gather.waiting().stream()
             .filter(w -> w.entryId() == joining.entryId)
             .findFirst()
-            .orElseThrow(() -> new NotNow("These pieces no longer wait in a pail."));
+            .orElseThrow(() -> new NotNow(SortRefusal.NO_LONGER_WAIT));
     LoadPieces pieces = pieces(loadId);
     Joining.Verdict verdict =
         Joining.verdict(waiting.pieces(), pieces.first(), pieces.bulkers(), machines.machine())
             .orElse(null);
     if (verdict != null) {
       if (verdict.hard() || joining.reason == null || joining.reason.isBlank()) {
-        throw new NotNow("It stays: " + verdict.reason() + ".");
+        throw new NotNow(Said.of(SortRefusal.IT_STAYS).with("reason", verdict.reason()));
       }
       String reason = Given.text("reason", joining.reason, LONGEST_REASON);
-      String line = verdict.reason() + " (set aside: " + reason + ")";
-      load.setAside = shortened((load.setAside + "\n" + line).strip());
+      load.setAside =
+          Stream.concat(load.setAside.stream(), Stream.of(setAside(verdict.reason(), reason)))
+              .limit(MOST_SET_ASIDE)
+              .toList();
     }
     put(loadId, waiting, waiting.pieces().count(), false);
     return view(load, gather.waiting());
@@ -227,21 +233,23 @@ public class SortService {
   public Load addBulkers(long loadId, Bulk bulk) {
     LoadEntity load = toChange(loadId);
     if (bulk.kindId == null) {
-      throw new OutOfRange("kindId", "missing", "the number of one of the household's kinds");
+      throw new OutOfRange("kindId", Allowed.MISSING, SortRefusal.A_KIND);
     }
     int count = Given.whole("count", bulk.count, Limits.COUNT);
     List<Waiting> available = bulkers(gather.waiting(), load).getOrDefault(bulk.kindId, List.of());
     int there = available.stream().mapToInt(w -> w.pieces().count()).sum();
     if (count > there) {
       throw new OutOfRange(
-          "count", count, there == 0 ? "none, since none wait in the basket" : "1 to " + there);
+          "count",
+          count,
+          there == 0 ? SortRefusal.NONE_IN_BASKET.said() : new Range(1, there).allowed());
     }
     SoiledPieces joining = available.get(0).pieces().withCount(count);
     LoadPieces pieces = pieces(loadId);
     refuseBulk(joining, pieces)
         .ifPresent(
             reason -> {
-              throw new NotNow("Not as bulk: " + reason + ".");
+              throw new NotNow(Said.of(SortRefusal.NOT_AS_BULK).with("reason", reason));
             });
     int left = count;
     for (Waiting w : available) {
@@ -268,14 +276,14 @@ public class SortService {
         all.stream()
             .filter(i -> i.id == itemId)
             .findFirst()
-            .orElseThrow(() -> new NotFound("piece in this load", itemId));
+            .orElseThrow(() -> new NotFound(What.PIECE_IN_LOAD, itemId));
     List<LoadItemEntity> alike = new ArrayList<>(all.stream().filter(i -> i.alike(like)).toList());
     int there = alike.stream().mapToInt(i -> i.pieces).sum();
     int count =
         wanted == null ? there : new Range(1, there, Unit.PIECE).check("count", wanted.intValue());
     int soiled = all.stream().filter(i -> !i.bulker).mapToInt(i -> i.pieces).sum();
     if (!like.bulker && soiled == count) {
-      throw new NotNow("These are the last of the load. Take the whole load back instead.");
+      throw new NotNow(SortRefusal.LAST_OF_LOAD);
     }
     Collections.reverse(alike);
     int left = count;
@@ -307,7 +315,7 @@ public class SortService {
   public LoadPieces pieces(long loadId) {
     Map<Long, Kind> kindById = kinds.byId();
     if (!loads.existsById(loadId)) {
-      throw new NotFound("load", loadId);
+      throw new NotFound(What.LOAD, loadId);
     }
     List<SoiledPieces> first = new ArrayList<>();
     List<SoiledPieces> bulkers = new ArrayList<>();
@@ -364,24 +372,26 @@ public class SortService {
 
   /** Returns the title of a load: where its first set comes from and how many pieces there are. */
   @Transactional(readOnly = true)
-  public String title(long loadId) {
+  public Said title(long loadId) {
     List<LoadItemEntity> all = items.findByLoadIdOrderById(loadId);
     Map<Long, Kind> kindById = kinds.byId();
-    Map<String, Integer> byKind = new LinkedHashMap<>();
+    Map<Kind, Integer> byKind = new LinkedHashMap<>();
     all.stream()
         .filter(i -> !i.bulker)
-        .forEach(i -> byKind.merge(kindById.get(i.kindId).name(), i.pieces, Integer::sum));
-    List<String> names =
+        .forEach(i -> byKind.merge(kindById.get(i.kindId), i.pieces, Integer::sum));
+    List<Said> names =
         byKind.entrySet().stream()
             .sorted(
-                Map.Entry.<String, Integer>comparingByValue()
+                Map.Entry.<Kind, Integer>comparingByValue()
                     .reversed()
-                    .thenComparing(Map.Entry.comparingByKey()))
-            .map(e -> Numbers.count(e.getValue(), e.getKey()))
+                    .thenComparing(e -> e.getKey().name()))
+            .map(e -> e.getKey().counted(e.getValue()))
             .toList();
-    int more = names.size() - 2;
-    return names.stream().limit(2).collect(Collectors.joining(", "))
-        + (more > 0 ? " and " + Numbers.count(more, "other kind") : "");
+    int more = names.size() - NAMED_KINDS;
+    Said named = Said.row(names.stream().limit(NAMED_KINDS).toList());
+    return more > 0
+        ? Said.of(SortSaying.AND_OTHER_KINDS).with("names", named).with("more", more)
+        : named;
   }
 
   /** Holds an open load until the transaction ends, so that nobody changes what is in it. */
@@ -410,10 +420,10 @@ public class SortService {
    */
   @Transactional
   public void reopen(long loadId) {
-    LoadEntity load = loads.findById(loadId).orElseThrow(() -> new NotFound("load", loadId));
+    LoadEntity load = loads.findById(loadId).orElseThrow(() -> new NotFound(What.LOAD, loadId));
     locks.moveOn(load);
     if (load.state != LoadEntity.State.STARTED) {
-      throw new NotNow("This load is not in the machine.");
+      throw new NotNow(SortRefusal.NOT_IN_MACHINE);
     }
     load.state = LoadEntity.State.OPEN;
     loads.saveAndFlush(load);
@@ -439,7 +449,7 @@ public class SortService {
   }
 
   private LoadEntity openLoad(long id) {
-    return stillOpen(loads.findById(id).orElseThrow(() -> new NotFound("load", id)));
+    return stillOpen(loads.findById(id).orElseThrow(() -> new NotFound(What.LOAD, id)));
   }
 
   /**
@@ -454,7 +464,7 @@ public class SortService {
 
   private static LoadEntity stillOpen(LoadEntity load) {
     if (load.state != LoadEntity.State.OPEN) {
-      throw new NotNow("This load is no longer being put together.");
+      throw new NotNow(SortRefusal.NOT_OPEN);
     }
     return load;
   }
@@ -468,8 +478,8 @@ public class SortService {
   }
 
   /** Returns why pieces may not serve as bulk in a load, room and mass included. */
-  private Optional<String> refuseBulk(SoiledPieces bulker, LoadPieces pieces) {
-    Optional<String> no = Bulking.refuse(bulker, pieces.all());
+  private Optional<Said> refuseBulk(SoiledPieces bulker, LoadPieces pieces) {
+    Optional<Said> no = Bulking.refuse(bulker, pieces.all());
     if (no.isPresent()) {
       return no;
     }
@@ -507,7 +517,7 @@ public class SortService {
         fill,
         front(machine),
         FillAdvice.of(fill, machine.window()),
-        load.setAside.lines().toList(),
+        load.setAside,
         whys);
   }
 
@@ -530,7 +540,7 @@ public class SortService {
             .filter(i -> i.bulker == bulkers)
             .collect(
                 Collectors.groupingBy(
-                    i -> i.kindId + " " + i.soil(), LinkedHashMap::new, Collectors.toList()));
+                    i -> i.kindId + "/" + i.soil(), LinkedHashMap::new, Collectors.toList()));
     return groups.values().stream()
         .map(group -> item(group, kindById.get(group.get(0).kindId)))
         .sorted(Comparator.comparing(Item::count).reversed().thenComparing(Item::kind))
@@ -544,12 +554,12 @@ public class SortService {
         kind.name(),
         count,
         group.get(0).soil().said(),
-        Numbers.count(count, kind.name()),
+        kind.counted(count),
         kind.limits().said());
   }
 
   private static Staying staying(Waiting w, LoadPieces pieces, Machine machine) {
-    String reason =
+    Said reason =
         Joining.refuse(w.pieces(), pieces.first(), pieces.bulkers(), machine).orElse(null);
     return new Staying(w.entryId(), w.pieces().said(), w.pailName(), reason);
   }
@@ -558,7 +568,7 @@ public class SortService {
     Kind kind = waiting.get(0).pieces().kind();
     int available = waiting.stream().mapToInt(w -> w.pieces().count()).sum();
     int wanted = Math.min(available, FillAdvice.wantedBulkers(fill, kind, machine));
-    String refusal = refuseBulk(waiting.get(0).pieces().withCount(1), pieces).orElse(null);
+    Said refusal = refuseBulk(waiting.get(0).pieces().withCount(1), pieces).orElse(null);
     return new Offer(kind.id(), kind.name(), available, wanted, refusal);
   }
 

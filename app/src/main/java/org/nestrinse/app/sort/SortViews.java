@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.kit.FillWindow;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.sort.FillAdvice;
 import org.nestrinse.core.sort.Joining;
 import org.nestrinse.core.sort.Rearrangement;
@@ -56,7 +57,7 @@ public final class SortViews {
   public record MachineFront(
       String name,
       Machine.Type type,
-      String typeWords,
+      Said typeWords,
       double drumL,
       double capacityKg,
       FillWindow window) {}
@@ -77,11 +78,11 @@ public final class SortViews {
       List<Long> ids,
       String kind,
       int count,
-      String words,
-      String soil,
+      Said words,
+      Said soil,
       String pails,
-      String limits,
-      String dueWords) {}
+      Said limits,
+      Said dueWords) {}
 
   /**
    * A proposed load.
@@ -101,7 +102,7 @@ public final class SortViews {
    */
   public record Drum(
       int number,
-      String title,
+      Said title,
       List<PieceLine> first,
       List<PieceLine> bulkers,
       List<Sorted.Refused> refused,
@@ -109,7 +110,7 @@ public final class SortViews {
       FillAdvice advice,
       int commonC,
       int leastC,
-      List<String> reasons,
+      List<Said> reasons,
       List<Rearrangement.SetAside> setAside,
       Map<String, Why> whys) {}
 
@@ -120,7 +121,7 @@ public final class SortViews {
    * @param untilWords the latest moment, in words
    * @param reason why they wait
    */
-  public record Wait(PieceLine line, String untilWords, String reason) {}
+  public record Wait(PieceLine line, Said untilWords, Said reason) {}
 
   /**
    * Pieces that fit no load.
@@ -129,7 +130,7 @@ public final class SortViews {
    * @param reason why not
    * @param instead what to do
    */
-  public record Answer(PieceLine line, String reason, String instead) {}
+  public record Answer(PieceLine line, Said reason, Said instead) {}
 
   /**
    * A rule of who may not travel together.
@@ -139,7 +140,7 @@ public final class SortViews {
    * @param strength whether it can be set aside
    * @param reason why
    */
-  public record Rule(String name, String title, TravelRule.Strength strength, String reason) {}
+  public record Rule(String name, Said title, TravelRule.Strength strength, Said reason) {}
 
   /**
    * What two pieces are to each other.
@@ -149,7 +150,7 @@ public final class SortViews {
    * @param hard whether the rule cannot be set aside
    * @param words why, in one sentence
    */
-  public record Pair(boolean together, @Nullable String rule, boolean hard, String words) {}
+  public record Pair(boolean together, @Nullable String rule, boolean hard, Said words) {}
 
   /**
    * A load.
@@ -169,7 +170,7 @@ public final class SortViews {
    */
   public record Load(
       long id,
-      String title,
+      Said title,
       List<Item> going,
       List<Item> bulkers,
       List<Staying> staying,
@@ -177,7 +178,7 @@ public final class SortViews {
       Fill fill,
       MachineFront machine,
       FillAdvice advice,
-      List<String> setAside,
+      List<Said> setAside,
       Map<String, Why> whys) {}
 
   /**
@@ -190,7 +191,7 @@ public final class SortViews {
    * @param words in words
    * @param limits what they can take, in words
    */
-  public record Item(long id, String kind, int count, String soil, String words, String limits) {}
+  public record Item(long id, String kind, int count, Said soil, Said words, Said limits) {}
 
   /**
    * Pieces that stay in their pail.
@@ -200,7 +201,7 @@ public final class SortViews {
    * @param pail where they stay
    * @param reason why, or null when they could join
    */
-  public record Staying(long entryId, String words, String pail, @Nullable String reason) {}
+  public record Staying(long entryId, Said words, String pail, @Nullable Said reason) {}
 
   /**
    * Small household pieces that could join.
@@ -212,5 +213,5 @@ public final class SortViews {
    * @param refusal why they may not, or null
    */
   public record Offer(
-      long kindId, String kind, int available, int wanted, @Nullable String refusal) {}
+      long kindId, String kind, int available, int wanted, @Nullable Said refusal) {}
 }

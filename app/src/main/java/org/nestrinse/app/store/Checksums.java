@@ -21,6 +21,8 @@ import java.util.Comparator;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
@@ -67,12 +69,15 @@ public final class Checksums {
     }
   }
 
-  private static Object value(Object entity, Field field) {
+  private static @Nullable Object value(Object entity, Field field) {
     try {
       field.setAccessible(true);
       Object value = field.get(entity);
       if (value instanceof Collection<?> several) {
         return several.stream().map(String::valueOf).collect(Collectors.joining(","));
+      }
+      if (value instanceof Said said) {
+        return new SaidColumn().convertToDatabaseColumn(said);
       }
       // As exact as it is stored: the database rounds to milliseconds.
       return value instanceof Instant moment

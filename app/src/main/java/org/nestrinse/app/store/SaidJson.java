@@ -1,6 +1,7 @@
 package org.nestrinse.app.store;
 
 import java.time.DateTimeException;
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -9,9 +10,9 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import org.nestrinse.core.said.Plain;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
-import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Unit;
 import org.springframework.beans.factory.annotation.AnnotatedBeanDefinition;
 import org.springframework.beans.factory.config.BeanDefinition;
@@ -33,6 +34,9 @@ import tools.jackson.databind.module.SimpleModule;
  * later release can then word it. Older rows hold plain text, which stays as it is.
  */
 final class SaidJson {
+  /** How a text begins that holds a key. */
+  static final String OPENING = "{\"say\":";
+
   private static final String SAY = "say";
   private static final String WITH = "with";
   private static final String AMOUNT = "amount";
@@ -41,6 +45,7 @@ final class SaidJson {
   private static final String AT = "at";
   private static final String DAY = "day";
   private static final String TIME = "time";
+  private static final String WEEKDAY = "weekday";
   private static final Map<String, Saying> SAYINGS = sayings();
 
   private SaidJson() {}
@@ -114,6 +119,8 @@ final class SaidJson {
           out.writeStringProperty(AT, moment.toString());
         } else if (value instanceof LocalDate day) {
           out.writeStringProperty(DAY, day.toString());
+        } else if (value instanceof DayOfWeek weekday) {
+          out.writeStringProperty(WEEKDAY, weekday.name());
         } else if (value instanceof LocalTime time) {
           out.writeStringProperty(TIME, time.toString());
         }
@@ -138,7 +145,9 @@ final class SaidJson {
         Map<String, Object> values = new HashMap<>();
         if (kept.has(WITH)) {
           for (var value : kept.get(WITH).properties()) {
-            values.put(value.getKey(), value(value.getValue()));
+            if (saying.valueNames().contains(value.getKey())) {
+              values.put(value.getKey(), value(value.getValue()));
+            }
           }
         }
         return new Said(saying, values);
@@ -167,6 +176,9 @@ final class SaidJson {
       }
       if (kept.has(DAY)) {
         return LocalDate.parse(kept.get(DAY).asString(""));
+      }
+      if (kept.has(WEEKDAY)) {
+        return DayOfWeek.valueOf(kept.get(WEEKDAY).asString(""));
       }
       if (kept.has(TIME)) {
         return LocalTime.parse(kept.get(TIME).asString(""));

@@ -3,20 +3,20 @@ package org.nestrinse.app.time;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
-import java.util.Locale;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 
 /** Times as a person says them, in the household's zone: "today 19:40", "Thu noon", "31 h". */
 public final class TimeWords {
-  private static final DateTimeFormatter CLOCK =
-      DateTimeFormatter.ofPattern("H:mm", Locale.ENGLISH);
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
-  private static final DateTimeFormatter DATE =
-      DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
   private static final int DAYS_BY_NAME = 6;
+  private static final int HOURS_TOLD = 72;
+  private static final String TIME = "time";
+  private static final String DAY = "day";
 
   private final ZoneId zone;
   private final ZonedDateTime now;
@@ -28,28 +28,33 @@ public final class TimeWords {
   }
 
   /** Returns a moment near now: "19:40" today, "tomorrow 6:00", "Thu 6:00", "3 Jun 6:00". */
-  public String at(Instant moment) {
+  public Said at(Instant moment) {
     ZonedDateTime time = moment.atZone(zone);
-    String clock = CLOCK.format(time);
+    LocalTime clock = time.toLocalTime().truncatedTo(ChronoUnit.MINUTES);
     return switch ((int) ChronoUnit.DAYS.between(now.toLocalDate(), time.toLocalDate())) {
-      case 0 -> clock;
-      case 1 -> "tomorrow " + clock;
-      case -1 -> "yesterday " + clock;
-      default -> day(time.toLocalDate()) + " " + clock;
+      case 0 -> Said.of(TimeSaying.TODAY).with(TIME, clock);
+      case 1 -> Said.of(TimeSaying.TOMORROW).with(TIME, clock);
+      case -1 -> Said.of(TimeSaying.YESTERDAY).with(TIME, clock);
+      default -> on(time.toLocalDate()).with(TIME, clock);
     };
   }
 
   /** Returns how long ago a moment is: "40 min", "31 h", "5 days". */
-  public String ago(Instant moment) {
+  public Said ago(Instant moment) {
     Duration age = Duration.between(moment, now);
     if (age.toMinutes() < 60) {
-      return Math.max(0, age.toMinutes()) + " min";
+      return Said.from(Quantity.of(Math.max(0, age.toMinutes()), Unit.MINUTE));
     }
-    return age.toHours() < 72 ? age.toHours() + " h" : age.toDays() + " days";
+    return Said.from(
+        age.toHours() < HOURS_TOLD
+            ? Quantity.of(age.toHours(), Unit.HOUR)
+            : Quantity.of(age.toDays(), Unit.DAY));
   }
 
-  private String day(LocalDate date) {
+  private Said on(LocalDate date) {
     long away = Math.abs(ChronoUnit.DAYS.between(now.toLocalDate(), date));
-    return away <= DAYS_BY_NAME ? DAY.format(date) : DATE.format(date);
+    return away <= DAYS_BY_NAME
+        ? Said.of(TimeSaying.WEEKDAY).with(DAY, date.getDayOfWeek())
+        : Said.of(TimeSaying.DATE).with(DAY, date);
   }
 }

@@ -13,7 +13,9 @@ import com.lowagie.text.pdf.PdfPTable;
 import com.lowagie.text.pdf.PdfWriter;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.wash.WallCard;
+import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Component;
 
 /** A wall card as one page of PDF: as large as fits. */
@@ -37,6 +39,12 @@ class CardPage {
     }
   }
 
+  private final Wording wording;
+
+  CardPage(Wording wording) {
+    this.wording = wording;
+  }
+
   /** Returns the card as one page. */
   byte[] pdf(WallCard card, Size size) {
     float text = LARGEST_TEXT;
@@ -50,32 +58,35 @@ class CardPage {
 
   private record Page(byte[] bytes, int pages) {}
 
-  private static Page page(WallCard card, Size size, float text) {
+  private Page page(WallCard card, Size size, float text) {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     Document document = new Document(size.paper, MARGIN, MARGIN, MARGIN, MARGIN);
     PdfWriter writer = PdfWriter.getInstance(document, out);
-    document.addTitle("Nest Rinse: " + card.title());
+    document.addTitle(wording.words(Said.of(RoundSaying.CARD_TITLE).with("title", card.title())));
     document.open();
-    document.add(new Paragraph(card.title(), font(text * 1.5f, true)));
-    document.add(new Paragraph(card.summary(), font(text, false)));
+    document.add(new Paragraph(wording.words(card.title()), font(text * 1.5f, true)));
+    document.add(new Paragraph(wording.words(card.summary()), font(text, false)));
     PdfPTable table = new PdfPTable(new float[] {1, 10, 2.4f});
     table.setWidthPercentage(100);
     table.setSpacingBefore(text / 2);
     for (WallCard.Line line : card.steps()) {
       table.addCell(cell(String.valueOf(line.number()), text * 1.2f, true));
-      PdfPCell what = cell((line.yours() ? "You: " : "") + line.what(), text * 1.1f, true);
-      what.addElement(
-          new Paragraph((line.yours() ? "You: " : "") + line.what(), font(text * 1.1f, true)));
-      what.addElement(new Paragraph(line.how(), font(text, false)));
-      line.doses().forEach(d -> what.addElement(new Paragraph(d, font(text * 1.1f, true))));
+      String title =
+          wording.words(
+              line.yours() ? Said.of(RoundSaying.YOU).with("what", line.what()) : line.what());
+      PdfPCell what = cell(title, text * 1.1f, true);
+      what.addElement(new Paragraph(title, font(text * 1.1f, true)));
+      what.addElement(new Paragraph(wording.words(line.how()), font(text, false)));
+      line.doses()
+          .forEach(d -> what.addElement(new Paragraph(wording.words(d), font(text * 1.1f, true))));
       table.addCell(what);
-      PdfPCell minutes = cell(line.minutes(), text, false);
+      PdfPCell minutes = cell(wording.words(line.minutes()), text, false);
       minutes.setHorizontalAlignment(Element.ALIGN_RIGHT);
       table.addCell(minutes);
     }
     document.add(table);
-    for (String mind : card.minds()) {
-      document.add(new Paragraph("! " + mind, font(text * 0.9f, false)));
+    for (Said mind : card.minds()) {
+      document.add(new Paragraph("! " + wording.words(mind), font(text * 0.9f, false)));
     }
     document.close();
     return new Page(out.toByteArray(), writer.getPageNumber());

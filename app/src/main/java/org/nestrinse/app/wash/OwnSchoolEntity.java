@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash;
 
+import jakarta.persistence.Convert;
 import jakarta.persistence.Entity;
 import jakarta.persistence.GeneratedValue;
 import jakarta.persistence.GenerationType;
@@ -7,6 +8,8 @@ import jakarta.persistence.Id;
 import jakarta.persistence.Lob;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import org.nestrinse.app.store.SaidColumn;
+import org.nestrinse.core.said.Said;
 
 @Entity
 @Table(name = "own_school")
@@ -17,7 +20,9 @@ class OwnSchoolEntity {
 
   @Version long version;
   String name;
-  String basedOn;
+
+  @Convert(converter = SaidColumn.class)
+  Said basedOn;
 
   @Lob String school;
   boolean removed;

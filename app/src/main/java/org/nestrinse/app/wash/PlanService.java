@@ -31,7 +31,8 @@ import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Caution;
-import org.nestrinse.text.Numbers;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.Bath;
 import org.nestrinse.core.wash.CannotPlan;
@@ -137,7 +138,7 @@ public class PlanService {
 
     private static Wishes.Besides besides(BesidesSent b) {
       if (b.productId == null) {
-        throw new OutOfRange("besides.productId", "missing", "the number of a product in Kit");
+        throw new OutOfRange("besides.productId", Allowed.MISSING, RoundSaying.A_PRODUCT);
       }
       return new Wishes.Besides(
           b.productId,
@@ -163,7 +164,7 @@ public class PlanService {
         routines.add(routine);
         plans.add(view(fitting.asWashed(), routine));
       } catch (CannotPlan e) {
-        cannot.add(new CannotWash(school.id(), school.name(), String.valueOf(e.getMessage())));
+        cannot.add(new CannotWash(school.id(), school.name(), e.said()));
       }
     }
     List<Dominated> dominated =
@@ -259,14 +260,14 @@ public class PlanService {
       q.positions()
           .add(
               new WashViews.PositionEffect(
-                  e.position().id(), e.position().said(), e.chosen(), e.said()));
+                  e.position().id(), e.position().words(), e.chosen(), e.words()));
     }
     List<WashViews.RemedyView> remedies =
         Remedies.of(p.job, school, p.routine).stream()
             .map(
                 r ->
                     new WashViews.RemedyView(
-                        r.said(),
+                        r.words(),
                         r.celsius(),
                         r.boosts(),
                         r.routine().outcome().hygiene().totalLog(),
@@ -441,7 +442,7 @@ public class PlanService {
         o.cost(),
         o.minutes(),
         o.attendedMinutes(),
-        Numbers.duration(o.minutes()),
+        Said.duration(o.minutes()),
         households.timeWords().at(ready),
         fill.massKg(),
         fill.main(),
@@ -475,7 +476,7 @@ public class PlanService {
   private static WashViews.SoilLine soil(Cleaning c) {
     return new WashViews.SoilLine(
         c.soil(),
-        BathWords.of(c.soil()),
+        c.soil().said(),
         BathWords.of(c),
         c.soilLeft(),
         "soil." + c.soil().name().toLowerCase(java.util.Locale.ROOT));

@@ -30,7 +30,9 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.store.CheckedRow;
 import org.nestrinse.app.store.Checksums;
 import org.nestrinse.app.store.RecordType;
+import org.nestrinse.app.store.SaidColumn;
 import org.nestrinse.core.record.RoundFigures;
+import org.nestrinse.core.said.Said;
 
 @Entity
 @DynamicUpdate
@@ -56,7 +58,10 @@ class RoundEntity extends CheckedRow {
   @Nullable Instant finishedAt;
   @Nullable Instant shelvedAt;
   String note;
-  String summary;
+
+  @Convert(converter = SaidColumn.class)
+  Said summary;
+
   String programme;
   @Embedded RoundFigures figures;
 
@@ -136,12 +141,17 @@ class RoundEntity extends CheckedRow {
   @Embeddable
   static class StepRow {
     int number;
-    String title;
+
+    @Convert(converter = SaidColumn.class)
+    Said title;
+
     int minutes;
     @Nullable Instant doneAt;
     int moreMinutes;
     long heldSeconds;
-    @Nullable String addedBecause;
+
+    @Convert(converter = SaidColumn.class)
+    @Nullable Said addedBecause;
 
     /** How much of each dose went in, 1 for all of it; null when all of each did. */
     @Convert(converter = DoseShares.Column.class)
@@ -182,7 +192,10 @@ class RoundEntity extends CheckedRow {
     WashViews.EventKind kind;
 
     @Nullable String code;
-    String words;
+
+    @Convert(converter = SaidColumn.class)
+    Said words;
+
     @Nullable String carer;
   }
 

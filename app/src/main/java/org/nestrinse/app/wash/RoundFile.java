@@ -4,6 +4,7 @@ import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.said.Said;
 
 /**
  * A past round with everything that is kept of it, as it goes into a file and comes out of one.
@@ -12,7 +13,7 @@ import org.nestrinse.core.record.PastRound;
  * @param round its figures and contents
  * @param finishedAt when it left the machine
  * @param shelvedAt when it was back on the shelf
- * @param summary what was in it, in words
+ * @param summary what was in it
  * @param note what a person wrote
  * @param carer who was at it
  * @param steps what was done
@@ -26,7 +27,7 @@ public record RoundFile(
     PastRound round,
     @Nullable Instant finishedAt,
     @Nullable Instant shelvedAt,
-    String summary,
+    Said summary,
     String note,
     @Nullable String carer,
     List<FileStep> steps,
@@ -42,11 +43,7 @@ public record RoundFile(
 
   /** A step that was done. */
   public record FileStep(
-      int number,
-      String title,
-      int minutes,
-      @Nullable Instant doneAt,
-      @Nullable String addedBecause) {}
+      int number, Said title, int minutes, @Nullable Instant doneAt, @Nullable Said addedBecause) {}
 
   /** A dose that went in, by the name of its product. */
   public record FileDose(int step, String product, double grams, Instant at) {}
@@ -57,6 +54,6 @@ public record RoundFile(
       int step,
       WashViews.EventKind kind,
       @Nullable String code,
-      String words,
+      Said words,
       @Nullable String carer) {}
 }

@@ -14,6 +14,7 @@ import org.nestrinse.app.kit.Names;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.record.PastRound;
@@ -60,7 +61,6 @@ public class RoundFiles {
   /** Returns the rounds that left the machine in a time, oldest first, without what was seen. */
   @Transactional(readOnly = true)
   public List<PastRound> past(Instant from, Instant to) {
-    Map<String, String> names = schools.names();
     Names kindNames = kinds.names();
     Names people = persons.names();
     Map<Long, List<PastRound.Content>> contents = new HashMap<>();
@@ -72,11 +72,7 @@ public class RoundFiles {
                     .computeIfAbsent(h.round(), k -> new ArrayList<>())
                     .add(h.content(kindNames, people)));
     return rounds.rows(RoundState.PAST, from, to).stream()
-        .map(
-            r ->
-                r.round(
-                    names.getOrDefault(r.school(), r.school()),
-                    contents.getOrDefault(r.id(), List.of())))
+        .map(r -> r.round(r.school(), contents.getOrDefault(r.id(), List.of())))
         .toList();
   }
 
@@ -177,13 +173,10 @@ public class RoundFiles {
    */
   @Transactional
   public void remove(long id, boolean away) {
-    RoundEntity e = rounds.findById(id).orElseThrow(() -> new NotFound("round", id));
+    RoundEntity e = rounds.findById(id).orElseThrow(() -> new NotFound(What.ROUND, id));
     RoundState from = away ? RoundState.SHELVED : RoundState.REMOVED;
     if (e.state != from) {
-      throw new NotNow(
-          away
-              ? "Only a round that is back on the shelf can be taken out of the record."
-              : "This round is in the record.");
+      throw new NotNow(away ? RoundSaying.ONLY_SHELVED : RoundSaying.IN_RECORD);
     }
     e.state = away ? RoundState.REMOVED : RoundState.SHELVED;
     rounds.saveAndFlush(e);
@@ -284,7 +277,7 @@ public class RoundFiles {
       row.step = x.step();
       row.kind = x.kind();
       row.code = x.code();
-      row.words = x.said();
+      row.words = x.words();
       row.carer = x.carer();
       e.events.add(row);
     }

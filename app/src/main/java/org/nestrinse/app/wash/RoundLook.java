@@ -19,6 +19,7 @@ import org.nestrinse.app.wash.WashViews.RoundStep;
 import org.nestrinse.core.run.EarlyTick;
 import org.nestrinse.core.run.Judgement;
 import org.nestrinse.core.run.UnloadClock;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.wash.Step;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
@@ -54,7 +55,7 @@ class RoundLook {
     try {
       return records.read(RecordType.ROUND_PLAN, kept, Plan.class);
     } catch (Unreadable e) {
-      throw new NotNow("The plan of this round is not readable here. Its figures are.");
+      throw new NotNow(RoundSaying.PLAN_NOT_READABLE);
     }
   }
 
@@ -72,7 +73,7 @@ class RoundLook {
     Instant ends = current ? ends(e, next, since, now) : null;
     String made = e.text(RoundEntity.Text.PLANNED);
     if (made == null) {
-      throw new NotNow("Only the figures of this round are kept.");
+      throw new NotNow(RoundSaying.ONLY_FIGURES);
     }
     Plan planned = plan(made);
     String otherwise = e.text(RoundEntity.Text.GOING);
@@ -98,7 +99,7 @@ class RoundLook {
         e.carer,
         current ? judgements(e, next) : List.of(),
         current ? lying(e, next, since, ends, now) : null,
-        ends == null ? "" : words.at(ready(e, next, ends, now)),
+        ends == null ? Said.NOTHING : words.at(ready(e, next, ends, now)),
         e.events.stream()
             .filter(x -> x.kind != null)
             .map(
@@ -111,15 +112,15 @@ class RoundLook {
   }
 
   /** Returns the steps of the machine that were ticked off sooner than they can run. */
-  private List<String> early(RoundEntity e) {
+  private List<Said> early(RoundEntity e) {
     List<Step> steps = steps(e);
-    List<String> early = new ArrayList<>();
+    List<Said> early = new ArrayList<>();
     for (RoundStep done : done(e)) {
       boolean machine =
           done.number() <= steps.size() && steps.get(done.number() - 1).action() == Step.Action.RUN;
       Long took = done.tookMinutes();
       if (machine && took != null && EarlyTick.tooSoon(done.plannedMinutes(), took)) {
-        early.add(EarlyTick.words(done.title(), done.plannedMinutes(), took));
+        early.add(EarlyTick.of(done.title(), done.plannedMinutes(), took));
       }
     }
     return early;
@@ -198,7 +199,7 @@ class RoundLook {
                     j.name(),
                     j.question(),
                     j.answers().stream()
-                        .map(a -> new WashViews.AnswerView(a.id(), a.said(), a.adds().said()))
+                        .map(a -> new WashViews.AnswerView(a.id(), a.words(), a.adds().said()))
                         .toList(),
                     given(e, row.number, j)))
         .toList();

@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -16,6 +15,7 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.store.RecordType;
@@ -35,12 +35,13 @@ import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.CannotPlan;
 import org.nestrinse.core.wash.Disagreement;
-import org.nestrinse.core.wash.School;
 import org.nestrinse.core.wash.Standing;
 import org.nestrinse.core.wash.Wishes;
 import org.springframework.context.ApplicationEventPublisher;
@@ -58,10 +59,7 @@ import org.springframework.transaction.annotation.Transactional;
  */
 @Service
 public class RoundService {
-  private static final String BUSY = "The machine is busy with another round. Finish that first.";
   private static final int LONGEST_NOTE = 2000;
-  private static final int LONGEST_SUMMARY = 200;
-  private static final int LONGEST_DOSES = 400;
   private static final int LARGEST_PAGE = 100;
   private static final double MINUTES_PER_HOUR = 60;
   private static final Range VERSION = new Range(0, Integer.MAX_VALUE);
@@ -143,14 +141,14 @@ public class RoundService {
   @Transactional
   public Round start(Start start) {
     if (start.loadId == null) {
-      throw new OutOfRange("loadId", "missing", "the number of the open load");
+      throw new OutOfRange("loadId", Allowed.MISSING, RoundSaying.A_LOAD);
     }
     if (start.school == null) {
-      throw new OutOfRange("school", "missing", "one of " + School.ids());
+      throw new OutOfRange("school", Allowed.MISSING, RoundSaying.A_METHOD);
     }
     boolean practise = Boolean.TRUE.equals(start.practise);
     if (rounds.findFirstByStateOrderByStartedAtDesc(RoundState.RUNNING).isPresent()) {
-      throw new NotNow(BUSY);
+      throw new NotNow(RoundSaying.BUSY);
     }
     if (!practise) {
       // Lock the load before reading it, so that nobody changes it between planning and starting.
@@ -161,7 +159,7 @@ public class RoundService {
     refuseStops(plan);
     refuseUnreadChecks(plan, start.checksRead);
     rounds.deleteAll(rounds.findByState(RoundState.PRACTISE));
-    String summary = sort.title(start.loadId);
+    Said summary = sort.title(start.loadId);
     LoadPieces pieces = practise ? sort.pieces(start.loadId) : sort.start(start.loadId);
     RoundEntity e = entity(plan, pieces, summary);
     e.state = practise ? RoundState.PRACTISE : RoundState.RUNNING;
@@ -175,12 +173,13 @@ public class RoundService {
         RecordType.ROUND_STEPS,
         records.write(RecordType.ROUND_STEPS, planned.routine().steps()));
     e.carer = Given.name("carer", start.carer);
-    RunService.happened(e, 1, WashViews.EventKind.STARTED, null, "started", clock.instant());
+    RunService.happened(
+        e, 1, WashViews.EventKind.STARTED, null, RoundSaying.STARTED.said(), clock.instant());
     RoundEntity saved;
     try {
       saved = rounds.saveAndFlush(e);
     } catch (DataIntegrityViolationException another) {
-      throw new NotNow(BUSY);
+      throw new NotNow(RoundSaying.BUSY);
     }
     events.publishEvent(new RoundChanged(saved.id));
     return look.view(saved);
@@ -223,10 +222,12 @@ public class RoundService {
     String note = change.note == null ? "" : change.note.strip();
     if (note.length() > LONGEST_NOTE) {
       throw new OutOfRange(
-          "note", note.length() + " characters", "up to " + LONGEST_NOTE + " characters");
+          "note",
+          Given.characters(note.length()),
+          Said.of(Allowed.UP_TO).with("most", Given.characters(LONGEST_NOTE)));
     }
     if (e.version != Given.whole("version", change.version, VERSION)) {
-      throw new Stale("the note", summary(e, households.timeWords(), schools.names()));
+      throw new Stale(What.NOTE, summary(e, households.timeWords(), schools.names()));
     }
     e.note = note;
     return summary(rounds.saveAndFlush(e), households.timeWords(), schools.names());
@@ -238,7 +239,7 @@ public class RoundService {
    */
   @Transactional
   public void hold(long id) {
-    rounds.held(id).orElseThrow(() -> new NotFound("round", id));
+    rounds.held(id).orElseThrow(() -> new NotFound(What.ROUND, id));
   }
 
   @EventListener
@@ -246,7 +247,7 @@ public class RoundService {
   void needed(BeingRemoved removed) {
     if (removed.thing() == Thing.MACHINE
         && rounds.findFirstByStateOrderByStartedAtDesc(RoundState.RUNNING).isPresent()) {
-      throw new NotNow("A wash is running. Finish it before you remove a machine.");
+      throw new NotNow(RoundSaying.RUNNING);
     }
   }
 
@@ -275,7 +276,7 @@ public class RoundService {
         rounds.findByStateNotInOrderByStartedAtDesc(
             RoundState.NO_WASH, PageRequest.of(number, length));
     TimeWords words = households.timeWords();
-    Map<String, String> names = schools.names();
+    Map<String, Said> names = schools.names();
     return new SummaryPage(
         found.stream().map(e -> summary(e, words, names)).toList(),
         number,
@@ -287,7 +288,7 @@ public class RoundService {
   @Transactional(readOnly = true)
   public List<Summary> latestWashes(int most) {
     TimeWords words = households.timeWords();
-    Map<String, String> names = schools.names();
+    Map<String, Said> names = schools.names();
     return rounds
         .findByStateInAndSchoolNotOrderByStartedAtDesc(
             RoundState.TRUE, PastRound.RESET, Limit.of(most))
@@ -342,32 +343,35 @@ public class RoundService {
         .findFirst()
         .ifPresent(
             c -> {
-              throw new NotNow("Stop. " + c.title() + ": " + c.sentence());
+              throw new NotNow(
+                  Said.of(RoundSaying.STOP)
+                      .with("title", c.title())
+                      .with("sentence", c.sentence()));
             });
   }
 
   private static void refuseUnreadChecks(Plan plan, @Nullable List<@Nullable String> read) {
     Set<String> known =
         read == null ? Set.of() : read.stream().filter(k -> k != null).collect(Collectors.toSet());
-    List<String> unread = new ArrayList<>();
+    List<Said> unread = new ArrayList<>();
     for (Caution c : plan.cautions()) {
       if (c.strength() == Caution.Strength.CHECK && !known.contains(c.key())) {
         unread.add(c.title());
       }
     }
     if (!unread.isEmpty()) {
-      throw new NotNow("Please read and confirm first: " + String.join("; ", unread) + ".");
+      throw new NotNow(Said.of(RoundSaying.READ_FIRST).with("titles", Said.row(unread)));
     }
   }
 
-  private RoundEntity entity(Plan plan, LoadPieces pieces, String summary) {
+  private RoundEntity entity(Plan plan, LoadPieces pieces, Said summary) {
     RoundEntity e = new RoundEntity();
     e.loadId = pieces.id();
     e.state = RoundState.RUNNING;
     e.school = plan.school();
     e.startedAt = clock.instant();
     e.note = "";
-    e.summary = shortened(summary, LONGEST_SUMMARY);
+    e.summary = summary;
     e.programme = plan.figures().programme();
     e.figures = figures(plan, pieces.count(), households.current().hardnessMmolL());
     e.text(
@@ -420,7 +424,7 @@ public class RoundService {
             f.doseShare(),
             f.trim() == null ? 1 : f.trim(),
             Boolean.TRUE.equals(f.coats()),
-            shortened(doses(plan), LONGEST_DOSES)),
+            doses(plan)),
         new RoundFigures.Bath(
             f.temperatureC(),
             f.peakC(),
@@ -441,37 +445,33 @@ public class RoundService {
         new RoundFigures.Spent(f.litres(), f.kwh(), f.cost(), f.minutes(), f.attendedMinutes()));
   }
 
-  private static String doses(Plan plan) {
-    return plan.steps().stream()
-        .flatMap(
-            s ->
-                s.doses().stream()
-                    .map(
-                        d ->
-                            s.title().toLowerCase(Locale.ROOT)
-                                + " "
-                                + d.measure()
-                                + " "
-                                + d.product()))
-        .collect(Collectors.joining("; "));
-  }
-
-  private static String shortened(String text, int longest) {
-    return text.length() <= longest ? text : text.substring(0, longest - 1) + "…";
+  private static Said doses(Plan plan) {
+    return Said.row(
+        plan.steps().stream()
+            .flatMap(
+                s ->
+                    s.doses().stream()
+                        .map(
+                            d ->
+                                Said.of(RoundSaying.DOSE)
+                                    .with("step", s.title())
+                                    .with("measure", d.measure())
+                                    .with("product", d.product())))
+            .toList());
   }
 
   private RoundEntity entity(long id) {
-    return rounds.findById(id).orElseThrow(() -> new NotFound("round", id));
+    return rounds.findById(id).orElseThrow(() -> new NotFound(What.ROUND, id));
   }
 
-  private static Summary summary(RoundEntity e, TimeWords words, Map<String, String> names) {
+  private static Summary summary(RoundEntity e, TimeWords words, Map<String, Said> names) {
     RoundFigures.Estimate estimate = e.figures.estimate();
     Double soilLeft = estimate.soilLeft();
     return new Summary(
         e.id,
         e.version,
         e.state,
-        names.getOrDefault(e.school, e.school),
+        names.getOrDefault(e.school, Said.from(e.school)),
         e.summary,
         e.startedAt,
         words.at(e.startedAt),

@@ -12,6 +12,7 @@ import org.nestrinse.app.kit.ProductService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.store.RecordType;
@@ -24,8 +25,9 @@ import org.nestrinse.app.wash.WashViews.Round;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.run.Branch;
 import org.nestrinse.core.run.Judgement;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
-import org.nestrinse.text.Numbers;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.PlannedDose;
 import org.nestrinse.core.wash.Routine;
@@ -40,7 +42,6 @@ import org.springframework.transaction.annotation.Transactional;
 public class RunService {
   private static final double SECONDS_PER_MINUTE = 60;
   private static final int LONGEST_REASON = 200;
-  private static final int LONGEST_WORDS = 300;
   private static final Range SHARE = new Range(0, 2, Unit.OF_THE_DOSE);
   private static final Range MORE_MINUTES = new Range(1, 120, Unit.MINUTE);
 
@@ -117,7 +118,8 @@ public class RunService {
     RoundEntity e = going(id);
     RoundEntity.StepRow next = next(e);
     if (next.number != number) {
-      throw new NotNow("Step " + next.number + ", " + next.title + ", comes first.");
+      throw new NotNow(
+          Said.of(RoundSaying.STEP_FIRST).with("number", next.number).with("step", next.title));
     }
     resumed(e, tick.carer);
     boolean otherwise = dose(e, next, tick);
@@ -145,10 +147,13 @@ public class RunService {
       shares.add(share);
       if (share != 1) {
         otherwise = true;
-        String words =
+        Said words =
             share == 0
-                ? "no " + dose.product()
-                : Numbers.percent(share) + " of " + dose.measure() + " of " + dose.product();
+                ? Said.of(RoundSaying.NONE_OF).with("product", dose.product())
+                : Said.of(RoundSaying.SHARE_OF)
+                    .with("share", Quantity.share(share))
+                    .with("measure", dose.measure())
+                    .with("product", dose.product());
         happened(e, row.number, EventKind.DOSED, null, words, clock.instant(), tick.carer);
       }
       if (e.state == RoundState.RUNNING && dose.productId() != null && share > 0) {
@@ -244,7 +249,7 @@ public class RunService {
         e.steps.stream()
             .filter(s -> s.doneAt != null)
             .reduce((a, b) -> b)
-            .orElseThrow(() -> new NotNow("No step is ticked off yet."));
+            .orElseThrow(() -> new NotNow(RoundSaying.NO_STEP_TICKED));
     if (e.current() != null) {
       // What was looked at after it belongs to it.
       while (lastAnswer(e, "").isPresent()) {
@@ -257,7 +262,13 @@ public class RunService {
       last.shares = null;
       rework(e, look.steps(e));
     }
-    happened(e, last.number, EventKind.BACK, null, "back to " + last.title, clock.instant());
+    happened(
+        e,
+        last.number,
+        EventKind.BACK,
+        null,
+        Said.of(RoundSaying.BACK_TO).with("step", last.title),
+        clock.instant());
     return kept(e);
   }
 
@@ -273,9 +284,12 @@ public class RunService {
     boolean asked =
         look.view(e).judgements().stream().anyMatch(j -> j.id().equals(judgement.name()));
     if (!asked) {
-      throw new NotNow("That is not looked at in this step.");
+      throw new NotNow(RoundSaying.NOT_LOOKED_AT);
     }
-    String said = judgement.question() + " " + answer.said();
+    Said said =
+        Said.of(RoundSaying.ANSWERED)
+            .with("question", judgement.question())
+            .with("answer", answer.words());
     String code = judgement.name() + "=" + answer.id();
     happened(e, row.number, EventKind.ANSWERED, code, said, clock.instant(), sent.carer);
     if (e.state == RoundState.RUNNING) {
@@ -286,9 +300,9 @@ public class RunService {
     }
     Branch.After after =
         Branch.of(look.steps(e), row.number, answer.adds(), machines.one(e.machineId).machine());
-    if (!after.added().isEmpty()) {
+    if (!after.added().nothing()) {
       RoundEntity.StepRow added = new RoundEntity.StepRow();
-      added.addedBecause = shortened(said, LONGEST_REASON);
+      added.addedBecause = said;
       e.steps.add(row.number - 1, added);
       rework(e, after.steps());
       happened(
@@ -296,7 +310,7 @@ public class RunService {
           row.number,
           EventKind.ADDED,
           null,
-          "added: " + after.added(),
+          Said.of(RoundSaying.ADDED).with("step", after.added()),
           clock.instant(),
           sent.carer);
     }
@@ -307,8 +321,7 @@ public class RunService {
   @Transactional
   public Round unanswer(long id) {
     RoundEntity e = going(id);
-    takeBack(
-        e, lastAnswer(e, "").orElseThrow(() -> new NotNow("Nothing was answered in this step.")));
+    takeBack(e, lastAnswer(e, "").orElseThrow(() -> new NotNow(RoundSaying.NOTHING_ANSWERED)));
     return kept(e);
   }
 
@@ -324,7 +337,7 @@ public class RunService {
   }
 
   private void takeBack(RoundEntity e, RoundEntity.EventRow answer) {
-    String because = shortened(answer.words, LONGEST_REASON);
+    Said because = answer.words;
     List<Step> steps = new ArrayList<>(look.steps(e));
     e.steps.stream()
         .filter(s -> s.doneAt == null && because.equals(s.addedBecause))
@@ -337,7 +350,13 @@ public class RunService {
             });
     events.publishEvent(new RoundAnswered.TakenBack(source(e, answer.step, answer.code)));
     answer.code = null;
-    happened(e, answer.step, EventKind.BACK, null, "not: " + answer.words, clock.instant());
+    happened(
+        e,
+        answer.step,
+        EventKind.BACK,
+        null,
+        Said.of(RoundSaying.NOT).with("answer", answer.words),
+        clock.instant());
   }
 
   private static String source(RoundEntity e, int step, @Nullable String code) {
@@ -352,9 +371,9 @@ public class RunService {
     String why = Given.text("why", because.why, LONGEST_REASON);
     List<Step> steps = new ArrayList<>(look.steps(e));
     if (steps.size() < row.number) {
-      throw new NotNow("This round is from before steps could be left out.");
+      throw new NotNow(RoundSaying.TOO_OLD_TO_SKIP);
     }
-    String never = Branch.neverLeftOut(steps, row.number);
+    Said never = Branch.neverLeftOut(steps, row.number);
     if (never != null) {
       throw new NotNow(never);
     }
@@ -366,7 +385,7 @@ public class RunService {
         row.number,
         EventKind.SKIPPED,
         null,
-        "left out: " + row.title + ", " + why,
+        Said.of(RoundSaying.SKIPPED).with("step", row.title).with("reason", why),
         clock.instant(),
         because.carer);
     rework(e, Step.numbered(steps));
@@ -378,12 +397,18 @@ public class RunService {
   public Round hold(long id, Because because) {
     RoundEntity e = going(id);
     if (e.heldSince != null) {
-      throw new NotNow("It is held already.");
+      throw new NotNow(RoundSaying.HELD_ALREADY);
     }
     e.heldSince = clock.instant();
     e.heldWhy = Given.text("why", because.why, LONGEST_REASON);
     happened(
-        e, next(e).number, EventKind.HELD, null, "held: " + e.heldWhy, e.heldSince, because.carer);
+        e,
+        next(e).number,
+        EventKind.HELD,
+        null,
+        Said.of(RoundSaying.HELD).with("reason", e.heldWhy),
+        e.heldSince,
+        because.carer);
     return kept(e);
   }
 
@@ -392,7 +417,7 @@ public class RunService {
   public Round resume(long id, Because because) {
     RoundEntity e = going(id);
     if (e.heldSince == null) {
-      throw new NotNow("It is not held.");
+      throw new NotNow(RoundSaying.NOT_HELD);
     }
     resumed(e, because.carer);
     return kept(e);
@@ -410,7 +435,7 @@ public class RunService {
         row.number,
         EventKind.MORE_TIME,
         null,
-        minutes + " min more",
+        Said.of(RoundSaying.MORE_MINUTES).with("minutes", Quantity.of(minutes, Unit.MINUTE)),
         clock.instant(),
         more.carer);
     return kept(e);
@@ -423,7 +448,12 @@ public class RunService {
     String name = Given.text("carer", to.carer, Given.LONGEST_PERSON);
     e.carer = name;
     happened(
-        e, next(e).number, EventKind.HANDED_OVER, null, "handed over to " + name, clock.instant());
+        e,
+        next(e).number,
+        EventKind.HANDED_OVER,
+        null,
+        Said.of(RoundSaying.HANDED_OVER).with("person", name),
+        clock.instant());
     return kept(e);
   }
 
@@ -441,7 +471,7 @@ public class RunService {
     e.state = RoundState.STOPPED;
     e.finishedAt = clock.instant();
     e.heldSince = null;
-    happened(e, next(e).number, EventKind.STOPPED, null, "stopped", e.finishedAt);
+    happened(e, next(e).number, EventKind.STOPPED, null, RoundSaying.STOPPED.said(), e.finishedAt);
     rounds.saveAndFlush(e);
     sort.reopen(e.loadId);
     events.publishEvent(new RoundChanged(e.id));
@@ -464,7 +494,8 @@ public class RunService {
     row.heldSeconds += Duration.between(e.heldSince, clock.instant()).toSeconds();
     e.heldSince = null;
     e.heldWhy = null;
-    happened(e, row.number, EventKind.RESUMED, null, "went on", clock.instant(), carer);
+    happened(
+        e, row.number, EventKind.RESUMED, null, RoundSaying.WENT_ON.said(), clock.instant(), carer);
   }
 
   /** What of a step's doses really went in. */
@@ -515,7 +546,7 @@ public class RunService {
   }
 
   static void happened(
-      RoundEntity e, int step, EventKind kind, @Nullable String code, String words, Instant at) {
+      RoundEntity e, int step, EventKind kind, @Nullable String code, Said words, Instant at) {
     happened(e, step, kind, code, words, at, null);
   }
 
@@ -524,7 +555,7 @@ public class RunService {
       int step,
       EventKind kind,
       @Nullable String code,
-      String words,
+      Said words,
       Instant at,
       @Nullable String carer) {
     RoundEntity.EventRow row = new RoundEntity.EventRow();
@@ -532,13 +563,9 @@ public class RunService {
     row.step = step;
     row.kind = kind;
     row.code = code;
-    row.words = shortened(words, LONGEST_WORDS);
+    row.words = words;
     row.carer = carer == null ? e.carer : Given.name("carer", carer);
     e.events.add(row);
-  }
-
-  private static String shortened(String text, int longest) {
-    return text.length() <= longest ? text : text.substring(0, longest - 1) + "…";
   }
 
   private Round kept(RoundEntity e) {
@@ -550,19 +577,19 @@ public class RunService {
   private static RoundEntity.StepRow next(RoundEntity e) {
     RoundEntity.StepRow next = e.current();
     if (next == null) {
-      throw new NotNow("Every step is done.");
+      throw new NotNow(RoundSaying.EVERY_STEP_DONE);
     }
     return next;
   }
 
   private RoundEntity entity(long id) {
-    return rounds.findById(id).orElseThrow(() -> new NotFound("round", id));
+    return rounds.findById(id).orElseThrow(() -> new NotFound(What.ROUND, id));
   }
 
   private RoundEntity going(long id) {
     RoundEntity e = entity(id);
     if (!e.going()) {
-      throw new NotNow("This round is no longer in the machine.");
+      throw new NotNow(RoundSaying.NOT_IN_MACHINE);
     }
     return e;
   }

@@ -8,14 +8,17 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.School;
+import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -31,7 +34,10 @@ public class SchoolService {
   private final OwnSchoolRepository own;
   private final StoredRecords records;
 
-  SchoolService(OwnSchoolRepository own, StoredRecords records) {
+  private final Wording wording;
+
+  SchoolService(OwnSchoolRepository own, StoredRecords records, Wording wording) {
+    this.wording = wording;
     this.own = own;
     this.records = records;
   }
@@ -45,8 +51,7 @@ public class SchoolService {
    * @param basedOn name of the school that it was made from, or null
    * @param school what it wants
    */
-  public record View(
-      String id, long version, boolean own, @Nullable String basedOn, School school) {}
+  public record View(String id, long version, boolean own, @Nullable Said basedOn, School school) {}
 
   /**
    * What is sent to change an own school.
@@ -107,10 +112,10 @@ public class SchoolService {
 
   /** Returns names by short name, schools put away included, for the record. */
   @Transactional(readOnly = true)
-  public Map<String, String> names() {
-    Map<String, String> names = new java.util.HashMap<>();
+  public Map<String, Said> names() {
+    Map<String, Said> names = new java.util.HashMap<>();
     School.ALL.forEach(s -> names.put(s.id(), s.name()));
-    own.findAll().forEach(e -> names.put(OWN + e.id, e.name));
+    own.findAll().forEach(e -> names.put(OWN + e.id, Said.from(e.name)));
     return names;
   }
 
@@ -118,11 +123,11 @@ public class SchoolService {
   @Transactional
   public View keep(@Nullable String name, School school, String basedOn) {
     if (own.findByRemovedFalseOrderById().size() >= MOST_OWN) {
-      throw new NotNow("Twenty schools of your own are the most. Put one away first.");
+      throw new NotNow(RoundSaying.TOO_MANY_OWN);
     }
     OwnSchoolEntity e = new OwnSchoolEntity();
     e.name = freeName(name, null);
-    e.basedOn = names().getOrDefault(basedOn, basedOn);
+    e.basedOn = names().getOrDefault(basedOn, Said.from(basedOn));
     e.school = records.write(RecordType.METHOD, school);
     return view(own.saveAndFlush(e));
   }
@@ -139,7 +144,7 @@ public class SchoolService {
     School school =
         new School(
             before.id(),
-            e.name,
+            Said.from(e.name),
             before.belief(),
             new School.First(
                 Given.choice("before", c.before, School.Before.class),
@@ -160,7 +165,7 @@ public class SchoolService {
             new School.Finish(
                 Given.whole("extraRinses", c.extraRinses, Limits.RINSES),
                 Given.whole("spinRpm", c.spinRpm, Limits.RPM),
-                Given.text("drying", c.drying, LONGEST_DRYING)));
+                Said.from(Given.text("drying", c.drying, LONGEST_DRYING))));
     e.school = records.write(RecordType.METHOD, school);
     return view(own.saveAndFlush(e));
   }
@@ -182,11 +187,11 @@ public class SchoolService {
   private String freeName(@Nullable String name, @Nullable Long except) {
     String wanted = Given.text("name", name, LONGEST_NAME);
     boolean taken =
-        School.ALL.stream().anyMatch(s -> s.name().equalsIgnoreCase(wanted))
+        School.ALL.stream().anyMatch(s -> wording.words(s.name()).equalsIgnoreCase(wanted))
             || own.findByRemovedFalseOrderById().stream()
                 .anyMatch(e -> e.name.equalsIgnoreCase(wanted) && !e.id.equals(except));
     if (taken) {
-      throw new OutOfRange("name", wanted, "a name that no other school has");
+      throw new OutOfRange("name", wanted, RoundSaying.A_FREE_NAME);
     }
     return wanted;
   }
@@ -194,16 +199,16 @@ public class SchoolService {
   private OwnSchoolEntity entity(String id) {
     String number = id.startsWith(OWN) ? id.substring(OWN.length()) : "";
     if (!number.matches("\\d{1,9}")) {
-      throw new OutOfRange("school", id, "one of your own schools");
+      throw new OutOfRange("school", id, RoundSaying.OWN_METHOD);
     }
     return own.findById(Long.valueOf(number))
-        .orElseThrow(() -> new NotFound("school", Long.parseLong(number)));
+        .orElseThrow(() -> new NotFound(What.METHOD, Long.parseLong(number)));
   }
 
   private School read(OwnSchoolEntity e) {
     School s = records.read(RecordType.METHOD, e.school, School.class);
     return new School(
-        OWN + e.id, e.name, s.belief(), s.first(), s.main(), s.chemistry(), s.finish());
+        OWN + e.id, Said.from(e.name), s.belief(), s.first(), s.main(), s.chemistry(), s.finish());
   }
 
   /** A method that this release cannot read is left out; the others are offered. */

@@ -3,6 +3,7 @@ package org.nestrinse.app.wash;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.WallCard;
 import org.springframework.http.HttpStatus;
@@ -96,7 +97,7 @@ class WashController {
   @ResponseStatus(HttpStatus.CREATED)
   SchoolService.View keepSchool(@RequestBody OwnSchool own) {
     if (own.plan == null) {
-      throw new OutOfRange("plan", "missing", "how the wash is bent, with its school");
+      throw new OutOfRange("plan", Allowed.MISSING, RoundSaying.A_BENT_PLAN);
     }
     return plans.keepSchool(own.name, own.plan);
   }

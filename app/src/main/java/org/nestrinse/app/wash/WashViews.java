@@ -11,6 +11,7 @@ import org.nestrinse.core.bath.SoilType;
 import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.run.UnloadClock;
 import org.nestrinse.core.safety.Caution;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.wash.Bath;
 import org.nestrinse.core.wash.Imitation;
 import org.nestrinse.core.wash.Step;
@@ -38,7 +39,7 @@ public final class WashViews {
    */
   public record Comparison(
       long loadId,
-      String title,
+      Said title,
       int pieces,
       int bulkers,
       List<Integer> temperaturesC,
@@ -47,7 +48,7 @@ public final class WashViews {
       List<CannotWash> cannot,
       List<Dominated> dominated,
       String offered,
-      String offeredWords) {}
+      Said offeredWords) {}
 
   /**
    * A school that cannot wash this load here.
@@ -56,7 +57,7 @@ public final class WashViews {
    * @param schoolName as shown
    * @param reason why not
    */
-  public record CannotWash(String school, String schoolName, String reason) {}
+  public record CannotWash(String school, Said schoolName, Said reason) {}
 
   /**
    * A school that another is no worse than in anything on this load, and better in something.
@@ -64,7 +65,7 @@ public final class WashViews {
    * @param school its short name
    * @param by name of the other
    */
-  public record Dominated(String school, String by) {}
+  public record Dominated(String school, Said by) {}
 
   /**
    * A routine for a load.
@@ -88,14 +89,14 @@ public final class WashViews {
    */
   public record Plan(
       String school,
-      String schoolName,
-      String belief,
-      @Nullable String drying,
+      Said schoolName,
+      Said belief,
+      @Nullable Said drying,
       @Nullable Integer askedC,
       List<PlanStep> steps,
       List<Bath> baths,
       Figures figures,
-      List<String> bends,
+      List<Said> bends,
       List<Caution> cautions,
       @Nullable Integer nearestC,
       Map<String, Why> whys,
@@ -125,8 +126,8 @@ public final class WashViews {
    */
   public record Question(
       String id,
-      String question,
-      String standing,
+      Said question,
+      Said standing,
       boolean bendsRoutine,
       boolean ofHousehold,
       List<PositionEffect> positions) {}
@@ -139,7 +140,7 @@ public final class WashViews {
    * @param chosen whether it is chosen
    * @param effect what it would change on this load
    */
-  public record PositionEffect(String id, String words, boolean chosen, String effect) {}
+  public record PositionEffect(String id, Said words, boolean chosen, Said effect) {}
 
   /**
    * A way to the hygiene goal.
@@ -152,7 +153,7 @@ public final class WashViews {
    * @param moreMinutes how much longer it takes
    */
   public record RemedyView(
-      String words,
+      Said words,
       @Nullable Integer temperatureC,
       List<Wishes.Boost> boosts,
       double totalLog,
@@ -169,7 +170,7 @@ public final class WashViews {
    * @param reasons why, or why not
    */
   public record Fit(
-      long productId, String product, boolean used, boolean suits, List<String> reasons) {}
+      long productId, String product, boolean used, boolean suits, List<Said> reasons) {}
 
   /**
    * One step.
@@ -190,14 +191,14 @@ public final class WashViews {
   public record PlanStep(
       int number,
       Step.Action action,
-      String title,
-      String detail,
+      Said title,
+      Said detail,
       boolean wholeLoad,
       boolean attended,
       int minutes,
-      String reason,
+      Said reason,
       @Nullable String programme,
-      @Nullable String settings,
+      @Nullable Said settings,
       List<PlanDose> doses,
       @Nullable Integer pauseMinutes) {}
 
@@ -215,7 +216,7 @@ public final class WashViews {
    */
   public record PlanDose(
       String product,
-      String measure,
+      Said measure,
       double grams,
       boolean oxygen,
       String why,
@@ -288,10 +289,10 @@ public final class WashViews {
       double killLog,
       double totalLog,
       HygieneGoal goal,
-      String goalWords,
+      Said goalWords,
       double goalLog,
       boolean goalMet,
-      String goalVerdict,
+      Said goalVerdict,
       double residueMgKg,
       double residueTargetMgKg,
       boolean residueMet,
@@ -303,8 +304,8 @@ public final class WashViews {
       double cost,
       double minutes,
       double attendedMinutes,
-      String durationWords,
-      String readyWords,
+      Said durationWords,
+      Said readyWords,
       double massKg,
       double fill,
       @Nullable Double wear,
@@ -314,11 +315,11 @@ public final class WashViews {
       @Nullable Double doseShare,
       @Nullable Boolean coats,
       @Nullable Double trim,
-      @Nullable String germsWords,
+      @Nullable Said germsWords,
       @Nullable Double lowLog,
       @Nullable Double highLog,
       @Nullable Double soilLeft,
-      @Nullable String soilWords,
+      @Nullable Said soilWords,
       @Nullable Cleanness cleanness,
       @Nullable Double setLeft,
       @Nullable SoilType worstSoil,
@@ -335,7 +336,7 @@ public final class WashViews {
    * @param left share that is left, 0 to 1
    * @param why key of its reason
    */
-  public record SoilLine(SoilType soil, String name, String words, double left, String why) {}
+  public record SoilLine(SoilType soil, Said name, Said words, double left, String why) {}
 
   /**
    * What is left of one product.
@@ -377,9 +378,9 @@ public final class WashViews {
       long id,
       long version,
       RoundState state,
-      String title,
+      Said title,
       Instant startedAt,
-      String startedWords,
+      Said startedWords,
       @Nullable Instant finishedAt,
       String note,
       Plan plan,
@@ -393,10 +394,10 @@ public final class WashViews {
       @Nullable String carer,
       List<JudgementView> judgements,
       @Nullable Lying lying,
-      String readyWords,
+      Said readyWords,
       List<RoundEvent> events,
-      List<String> setAside,
-      List<String> early) {}
+      List<Said> setAside,
+      List<Said> early) {}
 
   /**
    * How long a washed load has lain in the drum.
@@ -405,7 +406,7 @@ public final class WashViews {
    * @param state what that means
    * @param words in a sentence
    */
-  public record Lying(Instant since, UnloadClock.State state, String words) {}
+  public record Lying(Instant since, UnloadClock.State state, Said words) {}
 
   /**
    * Something to look at.
@@ -416,7 +417,7 @@ public final class WashViews {
    * @param given short name of the answer given at this step, or null
    */
   public record JudgementView(
-      String id, String question, List<AnswerView> answers, @Nullable String given) {}
+      String id, Said question, List<AnswerView> answers, @Nullable String given) {}
 
   /**
    * An answer.
@@ -425,7 +426,7 @@ public final class WashViews {
    * @param words as shown
    * @param adds what it adds, in words; empty for nothing
    */
-  public record AnswerView(String id, String words, String adds) {}
+  public record AnswerView(String id, Said words, Said adds) {}
 
   /**
    * Something that happened.
@@ -438,12 +439,7 @@ public final class WashViews {
    * @param carer who did it, or null
    */
   public record RoundEvent(
-      Instant at,
-      String timeWords,
-      int step,
-      EventKind kind,
-      String words,
-      @Nullable String carer) {}
+      Instant at, Said timeWords, int step, EventKind kind, Said words, @Nullable String carer) {}
 
   /** What can happen in a round. */
   public enum EventKind {
@@ -473,11 +469,11 @@ public final class WashViews {
    */
   public record RoundStep(
       int number,
-      String title,
+      Said title,
       int plannedMinutes,
       @Nullable Instant doneAt,
       @Nullable Long tookMinutes,
-      @Nullable String added) {}
+      @Nullable Said added) {}
 
   /**
    * Whether something runs now.
@@ -509,15 +505,15 @@ public final class WashViews {
       long id,
       long version,
       RoundState state,
-      String school,
-      String summary,
+      Said school,
+      Said summary,
       Instant startedAt,
-      String startedWords,
+      Said startedWords,
       @Nullable Instant finishedAt,
       @Nullable Instant shelvedAt,
       String programme,
       RoundFigures figures,
-      @Nullable String soilWords,
+      @Nullable Said soilWords,
       String note,
       boolean hasPlan) {}
 

@@ -14,16 +14,17 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundWashed;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.TextileLife;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.why.Why;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -80,7 +81,7 @@ public class WearService {
       long kindId,
       String kind,
       int pieces,
-      String boughtWords,
+      Said boughtWords,
       double price,
       double washes,
       double hotWashes,
@@ -92,7 +93,7 @@ public class WearService {
       boolean look,
       double costPerUse,
       String note,
-      @Nullable String lookedWords,
+      @Nullable Said lookedWords,
       Why why) {}
 
   /** What is sent to keep a price or what somebody saw. */
@@ -141,9 +142,7 @@ public class WearService {
     int pieces = Given.whole("pieces", retire.pieces, new Range(1, e.pieces, Unit.PIECE));
     KindView kind = views().get(e.kindId);
     if (kind.stock().clean() < pieces) {
-      throw new NotNow(
-          "Only %s of them are clean now; the others come back first."
-              .formatted(kind.stock().clean()));
+      throw new NotNow(Said.of(WearSaying.ONLY_CLEAN).with("clean", kind.stock().clean()));
     }
     e.pieces -= pieces;
     if (e.pieces == 0) {
@@ -229,7 +228,7 @@ public class WearService {
   }
 
   private BatchEntity batch(long id) {
-    return batches.findById(id).orElseThrow(() -> new NotFound("batch", id));
+    return batches.findById(id).orElseThrow(() -> new NotFound(What.BATCH, id));
   }
 
   private Batch one(BatchEntity e) {

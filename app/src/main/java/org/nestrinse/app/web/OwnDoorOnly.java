@@ -7,12 +7,11 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.ProblemSaying;
+import org.nestrinse.app.problem.Problems;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.web.filter.OncePerRequestFilter;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Answers only requests that ask for this computer by a name it knows, and lets only its own pages
@@ -25,11 +24,11 @@ final class OwnDoorOnly extends OncePerRequestFilter {
   private static final String FETCH_SITE = "Sec-Fetch-Site";
 
   private final KnownHosts hosts;
-  private final JsonMapper json;
+  private final Problems problems;
 
-  OwnDoorOnly(KnownHosts hosts, JsonMapper json) {
+  OwnDoorOnly(KnownHosts hosts, Problems problems) {
     this.hosts = hosts;
-    this.json = json;
+    this.problems = problems;
   }
 
   @Override
@@ -38,19 +37,19 @@ final class OwnDoorOnly extends OncePerRequestFilter {
       throws ServletException, IOException {
     String host = request.getHeader(HttpHeaders.HOST);
     if (!hosts.knows(host)) {
-      refuse(
+      problems.answer(
           response,
           HttpStatus.MISDIRECTED_REQUEST,
-          "Not by that name",
-          "Nest Rinse is not called by that name. Use localhost or this computer's own name or address, or start it with NEST_HOSTS set to the name.");
+          ProblemSaying.NOT_THAT_NAME_TITLE,
+          ProblemSaying.NOT_THAT_NAME.said());
       return;
     }
     if (!SAFE.contains(request.getMethod()) && !ownPage(request, host)) {
-      refuse(
+      problems.answer(
           response,
           HttpStatus.FORBIDDEN,
-          "Not from there",
-          "Another site may not change anything here.");
+          ProblemSaying.NOT_FROM_THERE_TITLE,
+          ProblemSaying.NOT_FROM_THERE.said());
       return;
     }
     chain.doFilter(request, response);
@@ -64,15 +63,5 @@ final class OwnDoorOnly extends OncePerRequestFilter {
     }
     boolean same = origin.equals("http://" + host) || origin.equals("https://" + host);
     return same && (site == null || OWN.contains(site));
-  }
-
-  private void refuse(HttpServletResponse response, HttpStatus status, String title, String says)
-      throws IOException {
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, says);
-    problem.setTitle(title);
-    response.setStatus(status.value());
-    response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-    response.setCharacterEncoding("UTF-8");
-    response.getWriter().write(json.writeValueAsString(problem));
   }
 }

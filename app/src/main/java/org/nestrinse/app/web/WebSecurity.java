@@ -1,5 +1,6 @@
 package org.nestrinse.app.web;
 
+import org.nestrinse.app.problem.Problems;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
@@ -8,7 +9,6 @@ import org.springframework.security.core.userdetails.UserDetailsService;
 import org.springframework.security.provisioning.InMemoryUserDetailsManager;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.header.HeaderWriterFilter;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A household's own machine needs no login, so there is none; strict headers, and it is answered by
@@ -20,7 +20,7 @@ class WebSecurity {
       "default-src 'self'; img-src 'self' data:; style-src 'self' 'unsafe-inline'; frame-ancestors 'none'";
 
   @Bean
-  SecurityFilterChain security(HttpSecurity http, KnownHosts hosts, JsonMapper json)
+  SecurityFilterChain security(HttpSecurity http, KnownHosts hosts, Problems problems)
       throws Exception {
     return http.authorizeHttpRequests(all -> all.anyRequest().permitAll())
         .csrf(AbstractHttpConfigurer::disable)
@@ -29,7 +29,7 @@ class WebSecurity {
         .headers(
             headers ->
                 headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY)))
-        .addFilterAfter(new OwnDoorOnly(hosts, json), HeaderWriterFilter.class)
+        .addFilterAfter(new OwnDoorOnly(hosts, problems), HeaderWriterFilter.class)
         .build();
   }
 

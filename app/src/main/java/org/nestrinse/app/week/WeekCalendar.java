@@ -16,6 +16,8 @@ import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
 import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Service;
 
 /**
@@ -29,10 +31,12 @@ class WeekCalendar {
 
   private final WeekService week;
   private final HouseClock clock;
+  private final Wording wording;
 
-  WeekCalendar(WeekService week, HouseClock clock) {
+  WeekCalendar(WeekService week, HouseClock clock, Wording wording) {
     this.week = week;
     this.clock = clock;
+    this.wording = wording;
   }
 
   /** Returns the calendar as text. */
@@ -40,22 +44,13 @@ class WeekCalendar {
     WeekViews.Week now = week.week();
     List<CalendarComponent> events = new ArrayList<>();
     for (WeekViews.Planned round : now.rounds()) {
-      String about =
-          "About %d pieces.%s%s"
-              .formatted(
-                  round.pieces(),
-                  round.carers().isEmpty()
-                      ? ""
-                      : " There: " + String.join(" or ", round.carers()) + ".",
-                  round.notes().isEmpty()
-                      ? ""
-                      : " Against it: " + String.join(", ", round.notes()) + ".");
+      Said about = about(round);
       for (WeekViews.Moment step : round.steps()) {
-        events.add(event(step.at(), title(step.said()), about));
+        events.add(event(step.at(), step.words(), about));
       }
     }
     for (WeekViews.Extra extra : now.extras()) {
-      events.add(event(extra.start(), title(extra.said()), "Beside the nappy rounds."));
+      events.add(event(extra.start(), extra.words(), WeekSaying.BESIDE_NAPPIES.said()));
     }
     PropertyList properties =
         new PropertyList(
@@ -64,15 +59,24 @@ class WeekCalendar {
     return new Calendar(properties, new ComponentList<>(events)).toString();
   }
 
-  private static String title(String words) {
-    return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+  private static Said about(WeekViews.Planned round) {
+    List<Said> all = new ArrayList<>();
+    all.add(Said.of(WeekSaying.ABOUT_PIECES).with("pieces", round.pieces()));
+    if (!round.carers().isEmpty()) {
+      all.add(Said.of(WeekSaying.THERE).with("people", Said.either(round.carers())));
+    }
+    if (!round.notes().isEmpty()) {
+      all.add(Said.of(WeekSaying.AGAINST).with("notes", Said.row(round.notes())));
+    }
+    return Said.sentences(all);
   }
 
-  private VEvent event(Instant at, String title, String about) {
+  private VEvent event(Instant at, Said what, Said about) {
+    String title = wording.words(what.capital());
     VEvent event = new VEvent((Temporal) at, at.plusSeconds(ATTENDED_MINUTES * 60), title);
     event.replace(new DtStamp(clock.instant()));
     event.add(new Uid("%s-%d@nest-rinse".formatted(title.replace(' ', '-'), at.getEpochSecond())));
-    event.add(new Description(about));
+    event.add(new Description(wording.words(about)));
     return event;
   }
 }

@@ -33,6 +33,7 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.What;
 import org.nestrinse.app.rhythm.CoverService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
@@ -43,6 +44,8 @@ import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.record.RoundFigures;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.SlowestDrying;
 import org.nestrinse.core.shelf.TextileLife;
@@ -51,6 +54,7 @@ import org.nestrinse.core.shelf.WeekPlan;
 import org.nestrinse.core.shelf.WeekQuestion;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.Step;
@@ -176,11 +180,11 @@ public class WeekService {
   public void change(Change c) {
     WeekSettingEntity e = setting();
     if (e.version != Given.whole("version", c.version, VERSION)) {
-      throw new Stale("the week", view(e));
+      throw new Stale(What.WEEK, view(e));
     }
     if ((c.quietFrom == null) != (c.quietTo == null)) {
       throw new OutOfRange(
-          c.quietFrom == null ? "quietFrom" : "quietTo", "missing", "both times, or neither");
+          c.quietFrom == null ? "quietFrom" : "quietTo", Allowed.MISSING, WeekSaying.BOTH_TIMES);
     }
     e.quietFrom = c.quietFrom;
     e.quietTo = c.quietTo;
@@ -193,20 +197,20 @@ public class WeekService {
   @Transactional
   public void there(long personId, TimeChange c) {
     if (people.all().stream().noneMatch(p -> p.id() == personId)) {
-      throw new NotFound("person", personId);
+      throw new NotFound(What.PERSON, personId);
     }
     if (c.days == null) {
-      throw new OutOfRange("days", "missing", "the days of the week, none of them for never");
+      throw new OutOfRange("days", Allowed.MISSING, WeekSaying.DAYS_OF_WEEK);
     }
     if (!c.days.isEmpty() && (c.from == null || c.to == null)) {
-      throw new OutOfRange(c.from == null ? "from" : "to", "missing", "a time such as 08:00");
+      throw new OutOfRange(c.from == null ? "from" : "to", Allowed.MISSING, WeekSaying.A_TIME);
     }
     times.deleteByPersonId(personId);
     if (c.days.isEmpty()) {
       return;
     }
     if (c.from == null || c.to == null) {
-      throw new OutOfRange(c.from == null ? "from" : "to", "missing", "a time such as 08:00");
+      throw new OutOfRange(c.from == null ? "from" : "to", Allowed.MISSING, WeekSaying.A_TIME);
     }
     for (DayOfWeek day : Given.list("days", c.days)) {
       // Checks that it ends after it begins.
@@ -224,7 +228,7 @@ public class WeekService {
   @Transactional
   public void move(Move move) {
     if (move.date == null) {
-      throw new OutOfRange("date", "missing", "the day on which the round shall start");
+      throw new OutOfRange("date", Allowed.MISSING, WeekSaying.START_DAY);
     }
     int hour = Given.whole("hour", move.hour, HOUR);
     Instant now = clock.instant();
@@ -232,12 +236,14 @@ public class WeekService {
     LocalDate today = now.atZone(zone).toLocalDate();
     if (move.date.isBefore(today) || move.date.isAfter(today.plusDays(DAYS))) {
       throw new OutOfRange(
-          "date", move.date, "a day from " + today + " to " + today.plusDays(DAYS));
+          "date",
+          move.date,
+          Said.of(WeekSaying.A_DAY_FROM).with("from", today).with("to", today.plusDays(DAYS)));
     }
     // An hour that the clocks leave out is the one after it.
     Instant start = move.date.atTime(hour, 0).atZone(zone).toInstant();
     if (!start.isAfter(now) || start.isAfter(now.plus(Duration.ofHours(HOURS)))) {
-      throw new OutOfRange("hour", hour, "an hour of the coming seven days");
+      throw new OutOfRange("hour", hour, WeekSaying.COMING_HOUR);
     }
     if (move.instead != null) {
       pins.deleteAllById(
@@ -254,7 +260,7 @@ public class WeekService {
   @Transactional
   public void free(Instant start) {
     if (!pins.existsById(start)) {
-      throw new NotNow("No round was moved there.");
+      throw new NotNow(WeekSaying.NOT_MOVED);
     }
     pins.deleteAllById(pins.findAllById(List.of(start)).stream().map(p -> p.startAt).toList());
   }
@@ -376,7 +382,7 @@ public class WeekService {
                 date,
                 date.atStartOfDay(zone).toInstant(),
                 date.plusDays(1).atStartOfDay(zone).toInstant(),
-                DATE.format(date),
+                Said.from(DATE.format(date)),
                 WEEKDAY.format(date)));
       }
       return dates;
@@ -384,18 +390,18 @@ public class WeekService {
 
     private WeekViews.Planned round(WeekPlan.Round r, boolean hot) {
       List<WeekViews.Moment> steps = new ArrayList<>();
-      step(steps, r.start(), hot ? "wash, this time at 60 or more" : "wash");
-      step(steps, r.bulkAt(), "add bulkers");
-      step(steps, r.hangAt(), "hang");
-      step(steps, r.turnAt(), "turn");
-      step(steps, r.bringInAt(), "bring in");
-      step(steps, r.foldAt(), "fold");
-      List<String> notes = new ArrayList<>(r.objections());
+      step(steps, r.start(), hot ? WeekSaying.HOT_WASH_STEP : WeekSaying.WASH_STEP);
+      step(steps, r.bulkAt(), WeekSaying.ADD_STEP);
+      step(steps, r.hangAt(), WeekSaying.HANG_STEP);
+      step(steps, r.turnAt(), WeekSaying.TURN_STEP);
+      step(steps, r.bringInAt(), WeekSaying.BRING_IN_STEP);
+      step(steps, r.foldAt(), WeekSaying.FOLD_STEP);
+      List<Said> notes = new ArrayList<>(r.objections().stream().map(o -> o.said()).toList());
       if (r.late()) {
-        notes.add("the oldest has waited too long by then");
+        notes.add(WeekSaying.WAITED_TOO_LONG.said());
       }
       if (r.missing() >= 1) {
-        notes.add("%d uses have nothing clean before it is back".formatted((int) r.missing()));
+        notes.add(Said.of(WeekSaying.NOTHING_CLEAN).with("uses", (int) r.missing()));
       }
       return new WeekViews.Planned(
           r.start().toInstant(),
@@ -411,9 +417,9 @@ public class WeekService {
           r.carers());
     }
 
-    private void step(List<WeekViews.Moment> steps, @Nullable ZonedDateTime at, String what) {
+    private void step(List<WeekViews.Moment> steps, @Nullable ZonedDateTime at, WeekSaying what) {
       if (at != null) {
-        steps.add(new WeekViews.Moment(at.toInstant(), what, words.at(at.toInstant())));
+        steps.add(new WeekViews.Moment(at.toInstant(), what.said(), words.at(at.toInstant())));
       }
     }
 
@@ -426,7 +432,9 @@ public class WeekService {
           if (p.day() == date.getDayOfWeek()) {
             spans.add(
                 new WeekViews.Span(
-                    p.carer(), date.with(p.from()).toInstant(), date.with(p.to()).toInstant()));
+                    Said.from(p.carer()),
+                    date.with(p.from()).toInstant(),
+                    date.with(p.to()).toInstant()));
           }
         }
       }
@@ -444,7 +452,7 @@ public class WeekService {
         ZonedDateTime to = midnight.plusDays(day).with(household.nightTo());
         spans.add(
             new WeekViews.Span(
-                "night price",
+                WeekSaying.NIGHT_PRICE.said(),
                 from.toInstant(),
                 (to.isAfter(from) ? to : to.plusDays(1)).toInstant()));
       }
@@ -544,7 +552,7 @@ public class WeekService {
     }
 
     private List<WeekQuestion.Need> needs() {
-      Map<String, Instant> until = new HashMap<>();
+      Map<Saying, Instant> until = new HashMap<>();
       cover.covered().lines().forEach(l -> until.put(l.need(), l.until()));
       return shelf.needs().stream()
           .filter(n -> until.containsKey(n.need()))

@@ -7,6 +7,7 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.WeekExtras;
 import org.nestrinse.core.why.Why;
 
@@ -39,7 +40,7 @@ public final class WeekViews {
       List<Span> nights,
       double money,
       double moveCost,
-      @Nullable String maintainedWords,
+      @Nullable Said maintainedWords,
       Settings settings,
       Map<String, Why> whys) {}
 
@@ -52,7 +53,7 @@ public final class WeekViews {
    * @param words in words
    * @param weekday in short
    */
-  public record Day(LocalDate date, Instant from, Instant to, String words, String weekday) {}
+  public record Day(LocalDate date, Instant from, Instant to, Said words, String weekday) {}
 
   /**
    * A stretch of time.
@@ -61,7 +62,7 @@ public final class WeekViews {
    * @param from since when
    * @param to until when
    */
-  public record Span(String name, Instant from, Instant to) {}
+  public record Span(Said name, Instant from, Instant to) {}
 
   /**
    * A nappy round.
@@ -82,13 +83,13 @@ public final class WeekViews {
       Instant start,
       Instant hang,
       Instant dry,
-      String startWords,
+      Said startWords,
       List<Moment> steps,
       int pieces,
       double money,
       boolean hot,
       boolean pinned,
-      List<String> notes,
+      List<Said> notes,
       List<String> carers) {}
 
   /**
@@ -98,7 +99,7 @@ public final class WeekViews {
    * @param words what, in words
    * @param atWords when, in words
    */
-  public record Moment(Instant at, String words, String atWords) {}
+  public record Moment(Instant at, Said words, Said atWords) {}
 
   /**
    * Something that runs beside.
@@ -110,7 +111,7 @@ public final class WeekViews {
    * @param startWords in words
    */
   public record Extra(
-      WeekExtras.Sort sort, String words, Instant start, Instant end, String startWords) {}
+      WeekExtras.Sort sort, Said words, Instant start, Instant end, Said startWords) {}
 
   /**
    * What the household says about its weeks.

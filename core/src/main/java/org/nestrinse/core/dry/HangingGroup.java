@@ -234,7 +234,7 @@ public record HangingGroup(
   }
 
   /** Returns the reason of the time at which it is dry. */
-  public Why why(String dryBy) {
+  public Why why(Said dryBy) {
     WeatherHour first = weather.get(0);
     AirDrying.Air air = first.at(place);
     double exposure = corrected(place.exposure(), factor);

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.nestrinse.core.said.Said;
 
 /**
  * When the next wash is due, and what makes it so: the earliest of a clock, a full pail, and
@@ -12,9 +13,9 @@ import java.util.Optional;
  *
  * @param cause what comes first
  * @param at when
- * @param what the pieces, the pail or the need, in words
+ * @param what the pieces, the pail or the need
  */
-public record NextWash(Cause cause, Instant at, String what) {
+public record NextWash(Cause cause, Instant at, Said what) {
   /** From pail to shelf a household needs about so long: a wash, a day on the line. */
   public static final Duration PAIL_TO_SHELF = Duration.ofHours(24);
 

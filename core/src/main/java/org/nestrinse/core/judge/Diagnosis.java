@@ -131,7 +131,7 @@ public record Diagnosis(State state, Said says, List<Ranked> causes, List<NextCh
    * @param reason why it counts
    * @param factor how much likelier it makes the cause against all others; below 1 less likely
    */
-  public record Argument(Sign sign, SignSaying words, Saying reason, double factor) {}
+  public record Argument(Sign sign, Said words, Saying reason, double factor) {}
 
   /** A change that a cause asks for, and what it is expected to do. */
   public record Proposal(Change change, CauseReason expected) {}
@@ -165,7 +165,7 @@ public record Diagnosis(State state, Said says, List<Ranked> causes, List<NextCh
    * @param probability of that cause then
    */
   public record Outcome(
-      String value, SignSaying words, double expected, Cause cause, double probability) {}
+      String value, Said words, double expected, Cause cause, double probability) {}
 
   private record Evidence(Sign sign, String value, double weight) {}
 
@@ -401,7 +401,7 @@ public record Diagnosis(State state, Said says, List<Ranked> causes, List<NextCh
       double own = likelihood(cause, e.sign, e.value);
       double others = others(cause, e);
       double factor = Math.pow(own / others, e.weight);
-      SignSaying words = e.sign.value(e.value).words();
+      Said words = e.sign.value(e.value).words();
       CauseReason reason = TABLE.reason(cause, e.sign, e.value);
       if (factor >= TELLING) {
         speaksFor.add(

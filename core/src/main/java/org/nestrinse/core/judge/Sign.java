@@ -61,7 +61,7 @@ public enum Sign {
   Sign(double minutes, Set<Where> where, String... values) {
     this.minutes = minutes;
     this.where = where;
-    this.values = Arrays.stream(values).map(id -> new Value(id, saying("_" + id))).toList();
+    this.values = Arrays.stream(values).map(id -> new Value(id, saying("_" + id).said())).toList();
   }
 
   private SignSaying saying(String which) {
@@ -82,7 +82,7 @@ public enum Sign {
    * @param id short name that stays the same
    * @param words as shown
    */
-  public record Value(String id, SignSaying words) {}
+  public record Value(String id, Said words) {}
 
   private static Set<Where> at(Where... where) {
     return Set.of(where);

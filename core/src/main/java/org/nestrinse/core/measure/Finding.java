@@ -10,4 +10,4 @@ import org.nestrinse.core.said.Said;
  * @param seen in the log
  * @param agrees whether they agree well enough
  */
-public record Finding(MeasureSaying what, Said promised, Said seen, boolean agrees) {}
+public record Finding(Said what, Said promised, Said seen, boolean agrees) {}

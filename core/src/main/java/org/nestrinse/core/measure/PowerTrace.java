@@ -127,7 +127,7 @@ public record PowerTrace(
     List<Finding> all = new ArrayList<>();
     all.add(
         new Finding(
-            MeasureSaying.HEATER,
+            MeasureSaying.HEATER.said(),
             Said.from(Quantity.of(machineHeaterW, Unit.WATT)),
             heaterW == null
                 ? MeasureSaying.NEVER_ON.said()
@@ -135,20 +135,20 @@ public record PowerTrace(
             heaterW != null && Math.abs(heaterW - machineHeaterW) <= NEAR_ENOUGH * machineHeaterW));
     all.add(
         new Finding(
-            MeasureSaying.WHOLE_RUN,
+            MeasureSaying.WHOLE_RUN.said(),
             Said.from(Quantity.of(programme.minutes(programme.rinses()), Unit.DURATION)),
             Said.from(Quantity.of(minutes, Unit.DURATION)),
             Math.abs(minutes - programme.minutes(programme.rinses()))
                 <= NEAR_ENOUGH * programme.minutes(programme.rinses())));
     all.add(
         new Finding(
-            MeasureSaying.HEATS_UP_IN,
+            MeasureSaying.HEATS_UP_IN.said(),
             Said.NOTHING,
             Said.from(Quantity.of(heatingMinutes, Unit.DURATION)),
             true));
     all.add(
         new Finding(
-            MeasureSaying.ELECTRICITY,
+            MeasureSaying.ELECTRICITY.said(),
             Said.NOTHING,
             Said.from(new Quantity(kwh, Unit.KILOWATT_HOUR, 2)),
             true));

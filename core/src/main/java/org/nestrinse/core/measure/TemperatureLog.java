@@ -112,18 +112,18 @@ public record TemperatureLog(
     double promised = chosenC - programme.shortfallC();
     return List.of(
         new Finding(
-            MeasureSaying.HIGHEST,
+            MeasureSaying.HIGHEST.said(),
             Said.from(Quantity.celsius(promised)),
             Said.from(Quantity.celsius(peakC)),
             Math.abs(peakC - promised) <= NEAR_ENOUGH_K),
         new Finding(
-            MeasureSaying.HELD,
+            MeasureSaying.HELD.said(),
             Said.of(MeasureSaying.UP_TO)
                 .with("time", Quantity.of(programme.washMinutes(), Unit.DURATION)),
             Said.from(Quantity.of(holdMinutes, Unit.DURATION)),
             holdMinutes >= programme.washMinutes() / 3.0),
         new Finding(
-            MeasureSaying.WARMS_BY,
+            MeasureSaying.WARMS_BY.said(),
             Said.NOTHING,
             Said.from(new Quantity(heatingKMin, Unit.KELVIN_PER_MINUTE, 1)),
             true));

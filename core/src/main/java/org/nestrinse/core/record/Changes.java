@@ -2,6 +2,7 @@ package org.nestrinse.core.record;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -15,13 +16,17 @@ public final class Changes {
 
   private Changes() {}
 
-  /** Returns what a round did differently from the one before; nothing when all was as usual. */
-  public static List<Said> between(PastRound before, PastRound now) {
+  /**
+   * Returns what a round did differently from the one before; nothing when all was as usual.
+   *
+   * @param method the name of a method by its short name
+   */
+  public static List<Said> between(PastRound before, PastRound now, Function<String, Said> method) {
     List<Said> all = new ArrayList<>();
     RoundFigures.Bath bath = now.bath();
     RoundFigures.Bath bathBefore = before.bath();
     if (!before.school().equals(now.school())) {
-      all.add(Said.of(Change.METHOD).with("method", now.school()));
+      all.add(Said.of(Change.METHOD).with("method", method.apply(now.school())));
     }
     if (bathBefore.temperatureC() != bath.temperatureC()) {
       all.add(

@@ -11,7 +11,7 @@ import org.nestrinse.core.judge.Sign;
  *
  * @param id number
  * @param startedAt when it began
- * @param school name of its school
+ * @param school short name of its method
  * @param programme of its main wash
  * @param contents what was in it
  * @param figures what is known of it in figures

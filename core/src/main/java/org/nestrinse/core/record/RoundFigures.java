@@ -2,6 +2,7 @@ package org.nestrinse.core.record;
 
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.said.Said;
 
 /**
  * What is known of a round in figures: the one value that is stored, listed, drawn and put into
@@ -26,7 +27,7 @@ public record RoundFigures(
    * @param words in words
    */
   public record Dose(
-      double detergentG, @Nullable Double share, double trim, boolean coats, String words) {}
+      double detergentG, @Nullable Double share, double trim, boolean coats, Said words) {}
 
   /**
    * How it was washed.

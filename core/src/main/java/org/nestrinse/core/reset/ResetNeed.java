@@ -7,7 +7,6 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Seen;
-import org.nestrinse.core.judge.SignSaying;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
@@ -76,7 +75,7 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, Said says, in
     if (recipe == null) {
       return new ResetNeed(State.NOT_NEEDED, null, Said.of(NeedSaying.NOT_NEEDED), yearly);
     }
-    List<SignSaying> because = because(own);
+    List<Said> because = because(own);
     if (resetsInYear >= yearly) {
       Said why =
           likely == null
@@ -143,7 +142,7 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, Said says, in
     return seen.stream().anyMatch(s -> findings.contains(s.finding()));
   }
 
-  private static List<SignSaying> because(Collection<Seen> seen) {
+  private static List<Said> because(Collection<Seen> seen) {
     return seen.stream()
         .filter(
             s ->

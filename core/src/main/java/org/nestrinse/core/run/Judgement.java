@@ -65,10 +65,10 @@ public enum Judgement {
    * @param words as shown
    * @param adds what it adds
    */
-  public record Answer(String id, JudgementSaying words, Adds adds) {}
+  public record Answer(String id, Said words, Adds adds) {}
 
   private static Answer answer(String id, JudgementSaying words, Adds adds) {
-    return new Answer(id, words, adds);
+    return new Answer(id, words.said(), adds);
   }
 
   /** Returns the question. */

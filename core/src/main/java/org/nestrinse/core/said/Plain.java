@@ -26,7 +26,9 @@ public enum Plain implements Saying {
   /** Words that begin a sentence. */
   CAPITAL("value");
 
-  static final String VALUE = "value";
+  /** The name of what stands alone. */
+  public static final String VALUE = "value";
+
   static final String VALUES = "values";
 
   private final Set<String> valueNames;

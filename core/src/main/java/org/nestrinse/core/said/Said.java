@@ -1,5 +1,6 @@
 package org.nestrinse.core.said;
 
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -13,7 +14,8 @@ import java.util.TreeMap;
  *
  * @param saying the sentence
  * @param values by their names in the catalogue; each is an {@link Integer}, a {@link Quantity}, a
- *     moment, day or time, another {@link Said}, a list of these, or a name that a person gave
+ *     moment, day, weekday or time, another {@link Said}, a list of these, or a name that a person
+ *     gave
  */
 public record Said(Saying saying, Map<String, Object> values) {
   /** No word at all. */
@@ -55,6 +57,11 @@ public record Said(Saying saying, Map<String, Object> values) {
   /** Returns words from before there was a catalogue. */
   public static Said oldNote(String words) {
     return words.isEmpty() ? NOTHING : of(Plain.OLD_NOTE).with(Plain.VALUE, words);
+  }
+
+  /** Returns minutes as hours and minutes. */
+  public static Said duration(double minutes) {
+    return from(Quantity.of(minutes, Unit.DURATION));
   }
 
   /** Returns things one after the other, with commas between them. */
@@ -131,6 +138,7 @@ public record Said(Saying saying, Map<String, Object> values) {
             || value instanceof Instant
             || value instanceof LocalDate
             || value instanceof LocalTime
+            || value instanceof DayOfWeek
             || value instanceof Said
             || value instanceof String;
     if (!worded) {

@@ -9,6 +9,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 
@@ -20,7 +21,7 @@ import org.nestrinse.core.units.Range;
  * @param perDay how many a normal day uses
  * @param until when the next one would be missing
  */
-public record Cover(Said need, int stock, int perDay, ZonedDateTime until) {
+public record Cover(Saying need, int stock, int perDay, ZonedDateTime until) {
   private static final int MINUTES_PER_HOUR = 60;
   private static final int MOST_PER_DAY = 100;
   private static final Duration WORTH_IT = Duration.ofHours(12);
@@ -34,7 +35,7 @@ public record Cover(Said need, int stock, int perDay, ZonedDateTime until) {
    * @param fromHour uses are spread evenly from this hour of the day …
    * @param toHour … to this one, 1 to 24
    */
-  public record Need(Said name, int stock, int perDay, int fromHour, int toHour) {
+  public record Need(Saying name, int stock, int perDay, int fromHour, int toHour) {
     public Need {
       if (perDay < 1 || perDay > MOST_PER_DAY) {
         throw new OutOfRange("perDay", perDay, new Range(1, MOST_PER_DAY).allowed());

@@ -3,10 +3,8 @@ package org.nestrinse.core.shelf;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
@@ -43,11 +41,6 @@ public enum Need implements Saying {
   /** Returns the bundles that serve for it, the usual one first. */
   public List<Recipe> recipes() {
     return recipes;
-  }
-
-  /** Returns the need that is said, or nothing. */
-  public static Optional<Need> of(Said said) {
-    return said.saying() instanceof Need need ? Optional.of(need) : Optional.empty();
   }
 
   /** Returns the bundles of it that a household could make at all from what it owns. */

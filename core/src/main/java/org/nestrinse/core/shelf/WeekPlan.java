@@ -95,7 +95,7 @@ public record WeekPlan(List<Round> rounds, double cost) {
       List<String> carers) {
 
     /** Returns the reason of its time. */
-    public Why why(WeekQuestion question, String when) {
+    public Why why(WeekQuestion question, Said when) {
       Why.Builder why =
           Why.of(Said.of(WeekSaying.WASH).with("when", when), WeekSaying.BEST_HOUR)
               .line(WeekSaying.ABOUT, Said.of(WeekSaying.PIECES).with("pieces", pieces))

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Tariff;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
@@ -114,7 +115,7 @@ public record WeekQuestion(
    * @param owned how many there are in all
    * @param coveredH for how long it lasts without another wash [h]
    */
-  public record Need(String name, double perDay, int owned, double coveredH) {}
+  public record Need(Saying name, double perDay, int owned, double coveredH) {}
 
   /**
    * How what comes out at some hour dries.

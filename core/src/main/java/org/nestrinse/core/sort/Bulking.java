@@ -182,13 +182,13 @@ public final class Bulking {
    */
   public static Optional<Said> refuse(SoiledPieces bulker, Collection<SoiledPieces> going) {
     if (!bulker.kind().small()) {
-      return Optional.of(Said.of(SortSaying.WRAPS));
+      return Optional.of(Said.of(LoadSaying.WRAPS));
     }
     int mainC = TravelRules.commonC(going);
     int limit = bulker.kind().limits().hottestWashC();
     if (limit < mainC) {
       return Optional.of(
-          Said.of(SortSaying.TOO_DELICATE)
+          Said.of(LoadSaying.TOO_DELICATE)
               .with("celsius", Quantity.celsius(limit))
               .with("load", Quantity.celsius(mainC)));
     }
@@ -196,7 +196,7 @@ public final class Bulking {
       for (TravelRule rule : TravelRules.ALL) {
         if (rule.keepsApart(bulker, other)) {
           return Optional.of(
-              Said.of(SortSaying.NOT_WITH)
+              Said.of(LoadSaying.NOT_WITH)
                   .with("kind", other.kind().name())
                   .with("reason", rule.reason()));
         }

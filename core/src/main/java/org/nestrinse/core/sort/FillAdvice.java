@@ -30,28 +30,28 @@ public record FillAdvice(State state, Said words) {
   public static FillAdvice of(Fill fill, FillWindow window) {
     double full = fill.main();
     if (fill.massKg() == 0) {
-      return new FillAdvice(State.EMPTY, SortSaying.DRUM_EMPTY.said());
+      return new FillAdvice(State.EMPTY, LoadSaying.DRUM_EMPTY.said());
     }
     if (full < window.least()) {
-      return new FillAdvice(State.TOO_LITTLE, full(SortSaying.FULL_TOO_LITTLE, full));
+      return new FillAdvice(State.TOO_LITTLE, full(LoadSaying.FULL_TOO_LITTLE, full));
     }
     if (full < window.from()) {
       return new FillAdvice(
           State.A_LITTLE_LOW,
-          full(SortSaying.FULL_A_LITTLE_LOW, full)
+          full(LoadSaying.FULL_A_LITTLE_LOW, full)
               .with("from", Quantity.share(window.from()))
               .with("to", Quantity.share(window.to())));
     }
     if (full <= window.to()) {
-      return new FillAdvice(State.GOOD, full(SortSaying.FULL_GOOD, full));
+      return new FillAdvice(State.GOOD, full(LoadSaying.FULL_GOOD, full));
     }
     if (full <= window.most()) {
-      return new FillAdvice(State.A_LITTLE_HIGH, full(SortSaying.FULL_A_LITTLE_HIGH, full));
+      return new FillAdvice(State.A_LITTLE_HIGH, full(LoadSaying.FULL_A_LITTLE_HIGH, full));
     }
-    return new FillAdvice(State.TOO_MUCH, full(SortSaying.FULL_TOO_MUCH, full));
+    return new FillAdvice(State.TOO_MUCH, full(LoadSaying.FULL_TOO_MUCH, full));
   }
 
-  private static Said full(SortSaying saying, double full) {
+  private static Said full(LoadSaying saying, double full) {
     return Said.of(saying).with("share", Quantity.share(full));
   }
 

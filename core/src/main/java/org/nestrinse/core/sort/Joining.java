@@ -49,7 +49,7 @@ public final class Joining {
   public static Optional<Verdict> verdict(
       SoiledPieces pieces, List<SoiledPieces> first, List<SoiledPieces> bulkers, Machine machine) {
     if (pieces.soil() == Soil.OIL) {
-      return Optional.of(new Verdict("oil", true, Said.of(SortSaying.OILY)));
+      return Optional.of(new Verdict("oil", true, Said.of(LoadSaying.OILY)));
     }
     List<SoiledPieces> going = new ArrayList<>(first);
     going.addAll(bulkers);
@@ -85,7 +85,7 @@ public final class Joining {
     String name = together.get(together.size() - 1).kind().name();
     boolean hard = mainC < TravelRules.leastC(together);
     Said reason =
-        Said.of(SortSaying.CHILLS)
+        Said.of(LoadSaying.CHILLS)
             .with("kind", name)
             .with("celsius", Quantity.celsius(mainC))
             .with("least", Quantity.celsius(least));
@@ -104,14 +104,14 @@ public final class Joining {
           new Verdict(
               "room",
               true,
-              Said.of(SortSaying.DOES_NOT_GO_IN).with("share", Quantity.share(fill.dry()))));
+              Said.of(LoadSaying.DOES_NOT_GO_IN).with("share", Quantity.share(fill.dry()))));
     }
     if (fill.massKg() > machine.capacityKg() + SLACK) {
       return Optional.of(
           new Verdict(
               "mass",
               true,
-              Said.of(SortSaying.TOO_HEAVY)
+              Said.of(LoadSaying.TOO_HEAVY)
                   .with("mass", new Quantity(fill.massKg(), Unit.KILOGRAM, 1))
                   .with("most", new Quantity(machine.capacityKg(), Unit.KILOGRAM, 1))));
     }
@@ -137,7 +137,7 @@ public final class Joining {
       return new Pair(
           false,
           rule,
-          both(SortSaying.STAY_APART, one, other)
+          both(LoadSaying.STAY_APART, one, other)
               .with(REASON, rule.name().equals("heat") ? heat(one, other) : rule.reason()));
     }
     int least = TravelRules.leastC(List.of(one, other));
@@ -151,15 +151,15 @@ public final class Joining {
       return new Pair(
           true,
           lifted,
-          both(SortSaying.FINE_FROM, one, other)
+          both(LoadSaying.FINE_FROM, one, other)
               .with("celsius", Quantity.celsius(least))
               .with(REASON, lifted.reason()));
     }
     return new Pair(
-        true, null, Said.of(SortSaying.FINE_TOGETHER).with("celsius", Quantity.celsius(mainC)));
+        true, null, Said.of(LoadSaying.FINE_TOGETHER).with("celsius", Quantity.celsius(mainC)));
   }
 
-  private static Said both(SortSaying saying, SoiledPieces one, SoiledPieces other) {
+  private static Said both(LoadSaying saying, SoiledPieces one, SoiledPieces other) {
     return Said.of(saying).with("one", one.kind().name()).with("other", other.kind().name());
   }
 
@@ -194,7 +194,7 @@ public final class Joining {
   private static Said reason(TravelRule rule, SoiledPieces pieces, SoiledPieces other) {
     return rule.name().equals("heat")
         ? heat(pieces, other)
-        : Said.of(SortSaying.NOT_WITH)
+        : Said.of(LoadSaying.NOT_WITH)
             .with("kind", other.kind().name())
             .with("reason", rule.reason());
   }
@@ -203,7 +203,7 @@ public final class Joining {
     boolean oneIsWeak = one.kind().limits().hottestWashC() < TravelRules.neededC(other);
     SoiledPieces weak = oneIsWeak ? one : other;
     SoiledPieces needy = oneIsWeak ? other : one;
-    return Said.of(SortSaying.WEAK_AND_NEEDY)
+    return Said.of(LoadSaying.WEAK_AND_NEEDY)
         .with("weak", weak.kind().name())
         .with("celsius", Quantity.celsius(weak.kind().limits().hottestWashC()))
         .with("needy", needy.kind().name())

@@ -114,10 +114,10 @@ public record Rearrangement(
         }
       }
       if (moved.isEmpty()) {
-        throw new OutOfRange("moves.ids", move.ids(), Said.of(SortSaying.PIECES_THERE));
+        throw new OutOfRange("moves.ids", move.ids(), Said.of(LoadSaying.PIECES_THERE));
       }
       if (move.to() != STAYS && move.to() != OWN && !made.contains(move.to())) {
-        throw new OutOfRange("moves.to", move.to(), Said.of(SortSaying.A_LOAD_THERE));
+        throw new OutOfRange("moves.to", move.to(), Said.of(LoadSaying.A_LOAD_THERE));
       }
       int target = move.to() == OWN ? made.stream().max(Integer::compare).orElse(0) + 1 : move.to();
       if (target != STAYS) {
@@ -131,7 +131,7 @@ public record Rearrangement(
         moved.forEach(
             o -> {
               add(o.forBulk() ? basket : waiting, o);
-              reasons.put(o.id(), Said.of(SortSaying.KEPT_BACK));
+              reasons.put(o.id(), Said.of(LoadSaying.KEPT_BACK));
             });
       } else {
         made.add(target);
@@ -208,7 +208,7 @@ public record Rearrangement(
           });
       List<Sorted.Wait> waits = new ArrayList<>();
       waiting.forEach(o -> waits.add(wait(o, reasons.getOrDefault(o.id(), Said.NOTHING))));
-      bulking.left().forEach(o -> waits.add(wait(o, SortSaying.IN_BASKET.said())));
+      bulking.left().forEach(o -> waits.add(wait(o, LoadSaying.IN_BASKET.said())));
       return new Rearrangement(
           drums,
           waits,

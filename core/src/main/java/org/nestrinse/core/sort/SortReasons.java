@@ -38,20 +38,20 @@ public final class SortReasons {
                 .ifPresent(
                     why ->
                         reasons.add(
-                            Said.of(SortSaying.NOT_WITH_LOAD)
+                            Said.of(LoadSaying.NOT_WITH_LOAD)
                                 .with("number", other)
                                 .with("reason", why)));
           }
         });
     for (Sorted.Broken b : drum.broken()) {
       reasons.add(
-          Said.of(SortSaying.SHARE_ALTHOUGH)
+          Said.of(LoadSaying.SHARE_ALTHOUGH)
               .with("one", b.one())
               .with("other", b.other())
               .with("reason", b.rule().reason()));
     }
     if (all(drum).stream().anyMatch(p -> p.needs().contains(SkinNeed.PLAIN_WASH))) {
-      reasons.add(SortSaying.PLAIN_WASH.said());
+      reasons.add(LoadSaying.PLAIN_WASH.said());
     }
     return reasons;
   }
@@ -60,7 +60,7 @@ public final class SortReasons {
     List<SoiledPieces> all = all(drum);
     int shared = TravelRules.sharedC(all);
     if (shared > 0) {
-      return Said.of(SortSaying.NEEDS_FOR_OTHERS).with("celsius", Quantity.celsius(shared));
+      return Said.of(LoadSaying.NEEDS_FOR_OTHERS).with("celsius", Quantity.celsius(shared));
     }
     SoiledPieces needy =
         all.stream().max(Comparator.comparingInt(TravelRules::neededC)).orElseThrow();
@@ -69,35 +69,35 @@ public final class SortReasons {
             .min(Comparator.comparingInt(p -> p.kind().limits().hottestWashC()))
             .orElseThrow();
     if (drum.leastC() >= TravelRules.SANITISING_MAIN_C) {
-      return Said.of(SortSaying.NEEDS_FOR_GOAL)
+      return Said.of(LoadSaying.NEEDS_FOR_GOAL)
           .with("celsius", Quantity.celsius(drum.leastC()))
           .with("kind", needy.kind().name())
           .with("goal", needy.goal().said());
     }
     return drum.commonC() < TravelRules.SANITISING_MAIN_C
-        ? Said.of(SortSaying.NO_WARMER)
+        ? Said.of(LoadSaying.NO_WARMER)
             .with("celsius", Quantity.celsius(drum.commonC()))
             .with("kind", weak.kind().name())
-        : Said.of(SortSaying.ALL_TOLERATE).with("celsius", Quantity.celsius(drum.commonC()));
+        : Said.of(LoadSaying.ALL_TOLERATE).with("celsius", Quantity.celsius(drum.commonC()));
   }
 
   private static Said fill(Sorted.Drum drum, Machine machine) {
     Fill fill = drum.fill();
     if (!drum.bulkers().isEmpty()) {
-      return Said.of(SortSaying.BULK_BRINGS)
+      return Said.of(LoadSaying.BULK_BRINGS)
           .with("pieces", words(drum.bulkPieces()))
           .with("from", Quantity.share(fill.preWashed()))
           .with("to", Quantity.share(fill.main()));
     }
     if (machine.window().misfit(fill.main()) == 0) {
-      return Said.of(SortSaying.FULL_ENOUGH).with("share", Quantity.share(fill.main()));
+      return Said.of(LoadSaying.FULL_ENOUGH).with("share", Quantity.share(fill.main()));
     }
     if (fill.main() > machine.window().to()) {
-      return Said.of(SortSaying.TIGHT).with("share", Quantity.share(fill.main()));
+      return Said.of(LoadSaying.TIGHT).with("share", Quantity.share(fill.main()));
     }
     return drum.refused().isEmpty()
-        ? Said.of(SortSaying.THIN_NONE_LEFT).with("share", Quantity.share(fill.main()))
-        : Said.of(SortSaying.THIN_NONE_FITS)
+        ? Said.of(LoadSaying.THIN_NONE_LEFT).with("share", Quantity.share(fill.main()))
+        : Said.of(LoadSaying.THIN_NONE_FITS)
             .with("share", Quantity.share(fill.main()))
             .with("kind", drum.refused().get(0).kind())
             .with("reason", drum.refused().get(0).reason());
@@ -111,14 +111,14 @@ public final class SortReasons {
       Optional<Joining.Verdict> verdict = Joining.verdict(p, one.firstPieces(), List.of(), machine);
       if (verdict.isPresent() && verdict.get().hard() && !verdict.get().rule().equals("room")) {
         return Optional.of(
-            Said.of(SortSaying.MAY_NOT)
+            Said.of(LoadSaying.MAY_NOT)
                 .with("kind", p.kind().name())
                 .with("reason", verdict.get().reason()));
       }
       if (verdict.isPresent() && soft.isEmpty() && !verdict.get().hard()) {
         soft =
             Optional.of(
-                Said.of(SortSaying.BETTER_NOT)
+                Said.of(LoadSaying.BETTER_NOT)
                     .with("kind", p.kind().name())
                     .with("reason", verdict.get().reason()));
       }

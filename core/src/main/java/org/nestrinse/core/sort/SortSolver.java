@@ -74,7 +74,7 @@ public final class SortSolver {
     if (p.soil() == Soil.OIL) {
       return Optional.of(
           new Sorted.Answer(
-              o, Said.of(SortSaying.SOAKED_IN_OIL), Said.of(SortSaying.SPREAD_OUTDOORS)));
+              o, Said.of(LoadSaying.SOAKED_IN_OIL), Said.of(LoadSaying.SPREAD_OUTDOORS)));
     }
     int limit = p.kind().limits().hottestWashC();
     int needed = TravelRules.neededC(p);
@@ -82,12 +82,12 @@ public final class SortSolver {
       return Optional.of(
           new Sorted.Answer(
               o,
-              Said.of(SortSaying.GOAL_TOO_HOT)
+              Said.of(LoadSaying.GOAL_TOO_HOT)
                   .with("kind", p.kind().name())
                   .with("celsius", Quantity.celsius(limit))
                   .with("goal", p.goal().said())
                   .with("needed", Quantity.celsius(needed)),
-              Said.of(SortSaying.BY_HAND_TWICE).with("celsius", Quantity.celsius(limit))));
+              Said.of(LoadSaying.BY_HAND_TWICE).with("celsius", Quantity.celsius(limit))));
     }
     if (p.kind().wetL() > machine.drumL() * machine.window().most()
         || p.kind().dryL() > machine.drumL()
@@ -95,10 +95,10 @@ public final class SortSolver {
       return Optional.of(
           new Sorted.Answer(
               o,
-              Said.of(SortSaying.TOO_LARGE)
+              Said.of(LoadSaying.TOO_LARGE)
                   .with("kind", p.kind().name())
                   .with("machine", machine.name()),
-              Said.of(SortSaying.LARGER_MACHINE)));
+              Said.of(LoadSaying.LARGER_MACHINE)));
     }
     return Optional.empty();
   }
@@ -119,23 +119,23 @@ public final class SortSolver {
             new Sorted.Wait(o, HoldingClock.due(o.pieces()), whyItWaits(o.pieces(), drums)));
       }
       for (Offered o : bulking.left()) {
-        waiting.add(new Sorted.Wait(o, HoldingClock.due(o.pieces()), SortSaying.IN_BASKET.said()));
+        waiting.add(new Sorted.Wait(o, HoldingClock.due(o.pieces()), LoadSaying.IN_BASKET.said()));
       }
       return new Sorted(drums, waiting, answers, found.proven());
     }
 
     private Said whyItWaits(SoiledPieces p, List<Sorted.Drum> drums) {
       if (drums.isEmpty()) {
-        return Said.of(SortSaying.NOTHING_DUE);
+        return Said.of(LoadSaying.NOTHING_DUE);
       }
       List<Said> why = new ArrayList<>();
-      why.add(SortSaying.TOO_LITTLE_ALONE.said());
+      why.add(LoadSaying.TOO_LITTLE_ALONE.said());
       for (int i = 0; i < drums.size() && i < MOST_TOLD; i++) {
         Sorted.Drum drum = drums.get(i);
         Said against =
             Joining.refuse(p, drum.firstPieces(), List.of(), machine)
-                .orElse(SortSaying.TIGHTER_THAN_WORTH.said());
-        why.add(Said.of(SortSaying.LOAD_SAYS).with("number", i + 1).with("reason", against));
+                .orElse(LoadSaying.TIGHTER_THAN_WORTH.said());
+        why.add(Said.of(LoadSaying.LOAD_SAYS).with("number", i + 1).with("reason", against));
       }
       return Said.sentences(why);
     }
@@ -167,6 +167,6 @@ public final class SortSolver {
   }
 
   static Said tooFull(double full) {
-    return Said.of(SortSaying.TOO_FULL).with("share", Quantity.share(full));
+    return Said.of(LoadSaying.TOO_FULL).with("share", Quantity.share(full));
   }
 }

@@ -19,31 +19,31 @@ public final class SortWords {
    */
   public static Said of(ThinLoad.Instead instead, Function<Instant, Said> until) {
     if (instead instanceof ThinLoad.Instead.WaitUntil w) {
-      return Said.of(SortSaying.WAIT_UNTIL).with(TIME, until.apply(w.until()));
+      return Said.of(LoadSaying.WAIT_UNTIL).with(TIME, until.apply(w.until()));
     }
     if (instead instanceof ThinLoad.Instead.ByHand) {
-      return SortSaying.BY_HAND.said();
+      return LoadSaying.BY_HAND.said();
     }
     if (instead instanceof ThinLoad.Instead.ShortProgramme p) {
-      return Said.of(SortSaying.SHORT_PROGRAMME).with("programme", p.name());
+      return Said.of(LoadSaying.SHORT_PROGRAMME).with("programme", p.name());
     }
-    return SortSaying.NOW_ANYWAY.said();
+    return LoadSaying.NOW_ANYWAY.said();
   }
 
   /** Returns how full a thin load is and what else could be done. */
   public static Said thin(double full, List<Said> instead) {
-    return Said.of(SortSaying.THIN)
+    return Said.of(LoadSaying.THIN)
         .with("share", Quantity.share(full))
         .with("instead", Said.either(instead));
   }
 
   /** Returns what a load that was made at once would have waited for. */
   public static Said wouldHaveWaited(Said until) {
-    return Said.of(SortSaying.COULD_HAVE_WAITED).with(TIME, until);
+    return Said.of(LoadSaying.COULD_HAVE_WAITED).with(TIME, until);
   }
 
   /** Returns what stays behind when a pail is washed at once, and why. */
   public static Said staysBehind(Said pieces, Said reason) {
-    return Said.of(SortSaying.GO_SEPARATELY).with("pieces", pieces).with("reason", reason);
+    return Said.of(LoadSaying.GO_SEPARATELY).with("pieces", pieces).with("reason", reason);
   }
 }

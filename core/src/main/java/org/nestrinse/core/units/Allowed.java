@@ -14,7 +14,19 @@ public enum Allowed implements Saying {
   AT_LEAST_ONE,
   EMPTY,
   MISSING,
-  POINTS("points");
+  POINTS("points"),
+  A_VALUE,
+  TRUE_OR_FALSE,
+  A_WHOLE_NUMBER,
+  A_NUMBER,
+  A_LIST,
+  A_TEXT,
+  CHARACTERS("count"),
+  UP_TO("most"),
+  UNREADABLE,
+  SIGNS_TO_SEE,
+  A_TIME_OF_DAY,
+  SO_MANY("count");
 
   private final Set<String> valueNames;
 

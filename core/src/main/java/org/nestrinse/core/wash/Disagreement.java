@@ -37,7 +37,7 @@ public enum Disagreement {
 
   Disagreement(String... positions) {
     this.positions =
-        Arrays.stream(positions).map(id -> new Position(id, saying("_" + id))).toList();
+        Arrays.stream(positions).map(id -> new Position(id, saying("_" + id).said())).toList();
   }
 
   private DisagreementSaying saying(String which) {
@@ -50,7 +50,7 @@ public enum Disagreement {
    * @param id short name that stays the same
    * @param words as shown
    */
-  public record Position(String id, DisagreementSaying words) {}
+  public record Position(String id, Said words) {}
 
   /** Returns the question. */
   public Said question() {

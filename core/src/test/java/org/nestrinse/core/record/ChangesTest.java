@@ -86,14 +86,15 @@ class ChangesTest {
   @ParameterizedTest
   @MethodSource("changes")
   void whatDiffersFromTheRoundBeforeIsNamed(PastRound now, @Nullable Said change) {
-    assertThat(Changes.between(USUAL, now)).isEqualTo(change == null ? List.of() : List.of(change));
+    assertThat(Changes.between(USUAL, now, Said::from))
+        .isEqualTo(change == null ? List.of() : List.of(change));
   }
 
   @Test
   void aShareThatIsNotKnownIsNotCompared() {
     PastRound byHand = round("Hot and full", 60, 1, null, 3, 0.6, 3);
-    assertThat(Changes.between(USUAL, byHand)).isEmpty();
-    assertThat(Changes.between(byHand, USUAL)).isEmpty();
+    assertThat(Changes.between(USUAL, byHand, Said::from)).isEmpty();
+    assertThat(Changes.between(byHand, USUAL, Said::from)).isEmpty();
   }
 
   @Test

@@ -138,11 +138,11 @@ class RecordTest {
   @Test
   void whatWasChangedIsTold() {
     PastRound before = round(0, 40, 0.6, 2);
-    assertThat(Changes.between(before, round(2, 40, 0.65, 2))).isEmpty();
-    assertThat(Changes.between(before, round(2, 60, 1.0, 3)))
+    assertThat(Changes.between(before, round(2, 40, 0.65, 2), Said::from)).isEmpty();
+    assertThat(Changes.between(before, round(2, 60, 1.0, 3), Said::from))
         .extracting(Said::saying)
         .containsExactly(Change.TEMPERATURE, Change.DOSE, Change.MORE_RINSES);
-    assertThat(Changes.between(round(2, 60, 1.0, 4), before))
+    assertThat(Changes.between(round(2, 60, 1.0, 4), before, Said::from))
         .contains(Said.of(Change.FEWER_RINSES).with("rinses", 2));
   }
 

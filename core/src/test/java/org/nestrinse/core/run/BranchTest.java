@@ -123,7 +123,7 @@ class BranchTest {
   @EnumSource(Judgement.class)
   void everyAnswerThatAddsSomethingSaysSo(Judgement judgement) {
     for (Judgement.Answer answer : judgement.answers()) {
-      assertThat(answer.words().name()).startsWith(judgement.name());
+      assertThat(answer.words().saying().name()).startsWith(judgement.name());
     }
     assertThat(judgement.answers().get(0).adds()).isEqualTo(Judgement.Adds.NOTHING);
   }

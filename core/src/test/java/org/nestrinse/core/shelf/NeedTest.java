@@ -8,7 +8,6 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
@@ -98,9 +97,7 @@ class NeedTest {
   @Test
   void everyNeedIsFoundByItsName() {
     for (Need need : Need.values()) {
-      assertThat(Need.of(need.said())).contains(need);
       assertThat(need.fromHour()).isLessThan(need.toHour());
     }
-    assertThat(Need.of(Said.from("holidays"))).isEmpty();
   }
 }

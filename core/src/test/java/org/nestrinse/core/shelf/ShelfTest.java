@@ -18,11 +18,11 @@ class ShelfTest {
   @Test
   void coverEndsAtTheFirstUseThatIsMissing() {
     // Seven uses from 7 to 21 are at 8, 10, … 20 o'clock.
-    Cover.Need day = new Cover.Need(Need.DAYS.said(), 5, 7, 7, 21);
+    Cover.Need day = new Cover.Need(Need.DAYS, 5, 7, 7, 21);
     assertThat(Cover.of(day, at(20, 9, 0)).until()).isEqualTo(at(20, 20, 0));
-    assertThat(Cover.of(new Cover.Need(Need.DAYS.said(), 6, 7, 7, 21), at(20, 9, 0)).until())
+    assertThat(Cover.of(new Cover.Need(Need.DAYS, 6, 7, 7, 21), at(20, 9, 0)).until())
         .isEqualTo(at(21, 8, 0));
-    assertThat(Cover.of(new Cover.Need(Need.DAYS.said(), 0, 7, 7, 21), at(20, 9, 0)).until())
+    assertThat(Cover.of(new Cover.Need(Need.DAYS, 0, 7, 7, 21), at(20, 9, 0)).until())
         .isEqualTo(at(20, 10, 0));
   }
 
@@ -31,25 +31,25 @@ class ShelfTest {
     ZonedDateTime before = at(1, 0, 0);
     for (int stock = 0; stock < 40; stock++) {
       ZonedDateTime until =
-          Cover.of(new Cover.Need(Need.DAYS.said(), stock, 7, 7, 21), at(20, 9, 0)).until();
+          Cover.of(new Cover.Need(Need.DAYS, stock, 7, 7, 21), at(20, 9, 0)).until();
       assertThat(until).isAfter(before);
       before = until;
     }
-    Cover soon = Cover.of(new Cover.Need(Need.NIGHTS.said(), 1, 1, 19, 20), at(20, 9, 0));
-    Cover late = Cover.of(new Cover.Need(Need.DAYS.said(), 30, 7, 7, 21), at(20, 9, 0));
+    Cover soon = Cover.of(new Cover.Need(Need.NIGHTS, 1, 1, 19, 20), at(20, 9, 0));
+    Cover late = Cover.of(new Cover.Need(Need.DAYS, 30, 7, 7, 21), at(20, 9, 0));
     assertThat(Cover.firstToRunOut(List.of(late, soon))).contains(soon);
   }
 
   @Test
   void aNightThatTheClocksChangeStillHasItsUse() {
     ZonedDateTime evening = ZonedDateTime.of(2026, 3, 28, 12, 0, 0, 0, ZoneId.of("Europe/Paris"));
-    Cover cover = Cover.of(new Cover.Need(Need.NIGHTS.said(), 1, 1, 2, 3), evening);
+    Cover cover = Cover.of(new Cover.Need(Need.NIGHTS, 1, 1, 2, 3), evening);
     assertThat(cover.until().toLocalDate().getDayOfMonth()).isEqualTo(30);
   }
 
   @Test
   void whatHangsIsCountedFromWhenItIsDry() {
-    Cover.Need day = new Cover.Need(Need.DAYS.said(), 2, 7, 7, 21);
+    Cover.Need day = new Cover.Need(Need.DAYS, 2, 7, 7, 21);
     ZonedDateTime alone = Cover.of(day, at(20, 7, 0)).until();
     assertThat(alone).isEqualTo(at(20, 12, 0));
     assertThat(Cover.of(day, at(20, 7, 0), List.of(new Cover.Arrival(at(20, 11, 0), 2))).until())
@@ -61,7 +61,7 @@ class ShelfTest {
 
   @Test
   void theCheapestRemedyThatComesInTimeIsTaken() {
-    Cover.Need day = new Cover.Need(Need.DAYS.said(), 2, 7, 7, 21);
+    Cover.Need day = new Cover.Need(Need.DAYS, 2, 7, 7, 21);
     Cover.Remedy late = new Cover.Remedy(Said.from("wash"), at(20, 18, 0), 20, 0.1);
     Cover.Remedy dryer = new Cover.Remedy(Said.from("dryer"), at(20, 9, 0), 6, 0.2);
     Cover.Remedy dear = new Cover.Remedy(Said.from("all"), at(20, 9, 0), 12, 0.6);
@@ -79,7 +79,7 @@ class ShelfTest {
     assertThat(Cover.moreWhenWashed(List.of(shells, inserts), 2)).isEqualTo(6);
     assertThat(Cover.moreWhenWashed(List.of(shells, inserts), 9)).isZero();
     assertThat(Cover.moreWhenWashed(List.of(), 0)).isZero();
-    assertThat(Cover.nightsToSpare(new Cover.Need(Need.NIGHTS.said(), 7, 2, 19, 22))).isEqualTo(5);
-    assertThat(Cover.nightsToSpare(new Cover.Need(Need.NIGHTS.said(), 1, 2, 19, 22))).isZero();
+    assertThat(Cover.nightsToSpare(new Cover.Need(Need.NIGHTS, 7, 2, 19, 22))).isEqualTo(5);
+    assertThat(Cover.nightsToSpare(new Cover.Need(Need.NIGHTS, 1, 2, 19, 22))).isZero();
   }
 }

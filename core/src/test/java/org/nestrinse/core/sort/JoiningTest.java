@@ -38,14 +38,14 @@ class JoiningTest {
   void nappiesAndShellsTravelTogether() {
     SoiledPieces shells = soiled(SHELL, 8, Soil.WET);
     assertThat(Joining.verdict(shells, List.of(NAPPIES), List.of(), MACHINE)).isEmpty();
-    assertThat(Joining.pair(NAPPIES, shells).words().saying()).isEqualTo(SortSaying.FINE_TOGETHER);
+    assertThat(Joining.pair(NAPPIES, shells).words().saying()).isEqualTo(LoadSaying.FINE_TOGETHER);
   }
 
   @Test
   void everyRuleHasItsCase() {
     assertThat(verdict(soiled(WOOL_COVER, 2, Soil.WET)).reason())
         .isEqualTo(
-            Said.of(SortSaying.WEAK_AND_NEEDY)
+            Said.of(LoadSaying.WEAK_AND_NEEDY)
                 .with("weak", "wool cover")
                 .with("celsius", Quantity.celsius(30))
                 .with("needy", "bamboo trifold")
@@ -116,7 +116,7 @@ class JoiningTest {
   @Test
   void bulkIsSmallBearsTheHeatAndBringsNoLint() {
     assertThat(Bulking.refuse(soiled(SHEET, 1, Soil.DIRT), List.of(NAPPIES)))
-        .hasValueSatisfying(r -> assertThat(r.saying()).isEqualTo(SortSaying.WRAPS));
+        .hasValueSatisfying(r -> assertThat(r.saying()).isEqualTo(LoadSaying.WRAPS));
     assertThat(Bulking.refuse(soiled(GLASS_CLOTH, 1, Soil.DIRT), List.of(NAPPIES)))
         .hasValueSatisfying(
             r -> assertThat(r.values()).containsEntry("celsius", Quantity.celsius(40)));

@@ -73,7 +73,7 @@ class RearrangementTest {
         new Rearrangement.Move(List.of(id("pocket shell")), nappies, Rearrangement.STAYS, null);
     Rearrangement without = after(back);
     assertThat(drumOf(without, "pocket shell")).isEqualTo(Rearrangement.STAYS);
-    assertThat(without.waiting()).anyMatch(w -> w.reason().saying() == SortSaying.KEPT_BACK);
+    assertThat(without.waiting()).anyMatch(w -> w.reason().saying() == LoadSaying.KEPT_BACK);
     assertThat(everything(without)).isEqualTo(everything(before));
     Rearrangement again =
         after(

@@ -181,6 +181,6 @@ class SortSolverTest {
     assertThat(
             SortSolver.solve(List.of(new Offered(1, sheet, false)), bucket, Morning.NOW).answers())
         .singleElement()
-        .satisfies(a -> assertThat(a.reason().saying()).isEqualTo(SortSaying.TOO_LARGE));
+        .satisfies(a -> assertThat(a.reason().saying()).isEqualTo(LoadSaying.TOO_LARGE));
   }
 }

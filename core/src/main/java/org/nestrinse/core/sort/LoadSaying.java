@@ -4,7 +4,7 @@ import java.util.Set;
 import org.nestrinse.core.said.Saying;
 
 /** Sorting: why a load is as it is */
-public enum SortSaying implements Saying {
+public enum LoadSaying implements Saying {
   NOT_WITH_LOAD("number", "reason"),
   SHARE_ALTHOUGH("one", "other", "reason"),
   PLAIN_WASH,
@@ -62,7 +62,7 @@ public enum SortSaying implements Saying {
 
   private final Set<String> valueNames;
 
-  SortSaying(String... valueNames) {
+  LoadSaying(String... valueNames) {
     this.valueNames = Set.of(valueNames);
   }
 
