@@ -43,7 +43,7 @@ useKeys({
     href="#work"
     class="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-2"
   >
-    To the work
+    {{ $t('app.toTheWork') }}
   </a>
   <LineOfPegs :night="night" @toggle-night="night = !night" @show-keys="keysShown = true" />
   <div class="mx-auto flex max-w-[1500px] gap-0 pb-28 lg:pb-0">
@@ -53,13 +53,14 @@ useKeys({
       class="min-w-0 flex-1 px-4 pt-3 pb-8 outline-none sm:px-7 lg:min-h-[calc(100vh-112px)]"
     >
       <p v-if="madeUp" class="mb-2 text-sm">
-        This house is made up: try anything.
-        <a :href="otherHouse" class="button-quiet" data-other-house>Back to your own</a>
+        {{ $t('app.thisHouseIsMadeUp') }}
+        <a :href="otherHouse" class="button-quiet" data-other-house>{{
+          $t('app.backToYourOwn')
+        }}</a>
       </p>
       <CountsDiffer />
       <p v-if="furnishing" role="status" data-furnishing>
-        This house is being furnished: sixty days of washing are worked out one after another. It
-        takes about half a minute, the first time only.
+        {{ $t('app.thisHouseIsBeingFurnished') }}
       </p>
       <RouterView v-else />
     </main>

@@ -225,7 +225,7 @@ const description = computed(
       class="relative"
       role="slider"
       tabindex="0"
-      aria-label="Read a moment of the strip"
+      :aria-label="$t('charts.bathStrip.readAMomentOfThe')"
       aria-valuemin="0"
       :aria-valuemax="Math.round(total)"
       :aria-valuenow="Math.round(reading ?? 0)"
@@ -243,7 +243,7 @@ const description = computed(
         class="block w-full"
         :aria-labelledby="`${id}-t ${id}-d`"
       >
-        <title :id="`${id}-t`">Bath strip</title>
+        <title :id="`${id}-t`">{{ $t('charts.bathStrip.bathStrip') }}</title>
         <desc :id="`${id}-d`">{{ description }}</desc>
         <defs>
           <pattern
@@ -323,7 +323,7 @@ const description = computed(
             text-anchor="middle"
             font-size="11.5"
           >
-            soaks {{ duration(p.minutes) }}
+            {{ $t('charts.bathStrip.soaks', { minutes: duration(p.minutes) }) }}
           </text>
         </g>
 
@@ -352,7 +352,7 @@ const description = computed(
             stroke="var(--c-paper)"
             stroke-width="3"
           >
-            residue target
+            {{ $t('charts.bathStrip.residueTarget') }}
           </text>
         </g>
         <g v-if="mainBath && mainBath.detergentGL > 0">
@@ -362,8 +362,12 @@ const description = computed(
             text-anchor="middle"
             font-size="12"
           >
-            detergent {{ number(mainBath.detergentGL, 1) }} g/L, after the rinses
-            {{ number(lastBath?.detergentGL ?? 0, 3) }}
+            {{
+              $t('charts.bathStrip.detergentGLAfterThe', {
+                detergentGL: number(mainBath.detergentGL, 1),
+                detergentGL2: number(lastBath?.detergentGL ?? 0, 3),
+              })
+            }}
           </text>
           <circle
             v-if="lastBath"
@@ -381,7 +385,12 @@ const description = computed(
           class="num"
           font-size="16"
         >
-          {{ number(mainBath.setC) }}° for {{ duration(plan.figures.holdMinutes) }}
+          {{
+            $t('charts.bathStrip.for', {
+              setC: number(mainBath.setC),
+              holdMinutes: duration(plan.figures.holdMinutes),
+            })
+          }}
         </text>
 
         <g v-for="(d, i) in doses" :key="`d${i}`">
@@ -435,7 +444,7 @@ const description = computed(
     </div>
     <div class="flex flex-wrap items-baseline gap-x-4">
       <ChartTable
-        caption="Baths in order"
+        :caption="$t('charts.bathStrip.bathsInOrder')"
         :head="['step', 'bath', 'from', 'lasts', 'peak °C', 'water L', 'detergent g/L']"
         :rows="rows"
       />

@@ -8,7 +8,7 @@ defineProps<{ caption: string; head: string[]; rows: (string | number)[][] }>()
     <summary
       class="inline-block cursor-pointer text-soft underline decoration-line underline-offset-4"
     >
-      As a table
+      {{ $t('charts.chartTable.asATable') }}
     </summary>
     <div class="overflow-x-auto">
       <table class="mt-1">

@@ -127,7 +127,9 @@ const dryHalf = computed(() => halfWidth(level(props.fill.dry)) * HEIGHT)
         stroke="var(--c-ink)"
         stroke-dasharray="3 4"
       />
-      <text :x="0" :y="dry - 4" text-anchor="middle" font-size="11">first set, dry</text>
+      <text :x="0" :y="dry - 4" text-anchor="middle" font-size="11">
+        {{ $t('charts.drumFront.firstSetDry') }}
+      </text>
     </g>
     <path
       v-for="s in [1, -1] as const"
@@ -138,14 +140,16 @@ const dryHalf = computed(() => halfWidth(level(props.fill.dry)) * HEIGHT)
       stroke-width="9"
     />
     <text y="-68" text-anchor="middle" class="num" font-size="30">{{ percent(fill.main) }}</text>
-    <text v-if="over" y="-50" text-anchor="middle" font-size="12">more than full</text>
+    <text v-if="over" y="-50" text-anchor="middle" font-size="12">
+      {{ $t('charts.drumFront.moreThanFull') }}
+    </text>
     <text
       v-if="fill.preWashed > 0.12"
       :y="Math.min(88, wet + 24)"
       text-anchor="middle"
       font-size="12.5"
     >
-      washed once
+      {{ $t('charts.drumFront.washedOnce') }}
     </text>
   </svg>
 </template>

@@ -149,7 +149,7 @@ const rows = computed(() =>
       class="block w-full"
       :aria-labelledby="`${id}-t ${id}-d`"
     >
-      <title :id="`${id}-t`">Moisture of what hangs</title>
+      <title :id="`${id}-t`">{{ $t('charts.dryingCurves.moistureOfWhatHangs') }}</title>
       <desc :id="`${id}-d`">{{ rows.map((r) => `${r[0]}: dry ${r[4]}`).join('. ') }}</desc>
       <g>
         <template v-for="c in cells" :key="c.from">
@@ -179,11 +179,18 @@ const rows = computed(() =>
           :y="RIBBON.bottom - 6"
           font-size="11.5"
         >
-          rain from {{ clock(new Date(rainStart.from)) }}
+          {{ $t('charts.dryingCurves.rainFrom', { from: clock(new Date(rainStart.from)) }) }}
         </text>
-        <text v-if="!narrow" x="0" y="24" font-size="12" font-weight="600">Outdoors</text>
+        <text v-if="!narrow" x="0" y="24" font-size="12" font-weight="600">
+          {{ $t('charts.dryingCurves.outdoors') }}
+        </text>
         <text v-if="!narrow" x="0" y="40" font-size="12">
-          {{ number(Math.min(...temperatures)) }} to {{ number(Math.max(...temperatures)) }}°
+          {{
+            $t('charts.dryingCurves.to', {
+              temperatures: number(Math.min(...temperatures)),
+              temperatures2: number(Math.max(...temperatures)),
+            })
+          }}
         </text>
       </g>
       <line
@@ -301,12 +308,12 @@ const rows = computed(() =>
           stroke-width="1.5"
         />
         <text :x="now + 4" :y="height - 4" font-size="12" style="fill: var(--c-heat-word)">
-          now
+          {{ $t('charts.dryingCurves.now') }}
         </text>
       </g>
     </svg>
     <ChartTable
-      caption="What hangs"
+      :caption="$t('charts.dryingCurves.whatHangs')"
       :head="['what', 'place', 'hung', 'moisture now kg/kg', 'to do', 'dry']"
       :rows="rows"
     />

@@ -35,12 +35,12 @@ const shown = computed(() =>
 </script>
 
 <template>
-  <section aria-label="Clean, and germs" class="flex gap-3">
+  <section :aria-label="$t('charts.hygieneBars.cleanAndGerms')" class="flex gap-3">
     <svg
       :viewBox="`0 0 64 ${HEIGHT + 8}`"
       class="h-[198px] w-16 shrink-0"
       role="img"
-      aria-label="Hygiene by contribution"
+      :aria-label="$t('charts.hygieneBars.hygieneByContribution')"
     >
       <rect
         v-for="b in bars"
@@ -61,7 +61,7 @@ const shown = computed(() =>
       />
     </svg>
     <div class="min-w-0 text-sm">
-      <h2 class="text-base">Clean</h2>
+      <h2 class="text-base">{{ $t('charts.hygieneBars.clean') }}</h2>
       <p v-if="f.soilWords" data-soil>
         <Figure :why="plan.whys.soil">
           <span class="font-head font-bold">{{ f.soilWords }}</span>
@@ -69,7 +69,7 @@ const shown = computed(() =>
       </p>
       <details v-if="f.soils && f.soils.length > 1" class="text-xs text-soft" data-soils>
         <summary class="inline-block cursor-pointer underline decoration-line underline-offset-4">
-          each soil
+          {{ $t('charts.hygieneBars.eachSoil') }}
         </summary>
         <ul>
           <li v-for="soil in f.soils" :key="soil.soil">
@@ -77,12 +77,17 @@ const shown = computed(() =>
           </li>
         </ul>
       </details>
-      <h2 class="mt-1.5 text-base">Germs</h2>
+      <h2 class="mt-1.5 text-base">{{ $t('charts.hygieneBars.germs') }}</h2>
       <Figure :why="plan.whys.hygiene">
         <span class="font-head font-bold">{{ f.germsWords }}</span>
       </Figure>
       <p :class="f.goalMet ? 'text-good-word' : ''" class="font-semibold">
-        {{ f.goalMet ? '✓ reaches' : 'short of' }} the goal: {{ f.goalWords }}
+        {{
+          $t('charts.hygieneBars.theGoal', {
+            goalMet: f.goalMet ? '✓ reaches' : 'short of',
+            goalWords: f.goalWords,
+          })
+        }}
       </p>
       <ul class="mt-1">
         <li v-for="b in shown" :key="b.key" class="flex items-center gap-1.5">
@@ -95,9 +100,14 @@ const shown = computed(() =>
         </li>
       </ul>
       <p v-for="left in f.leftovers ?? []" :key="left.product" class="mt-1 text-xs" data-leftover>
-        {{ left.product }}: about {{ number(left.mgKg) }} mg/kg stay in the cloth
+        {{
+          $t('charts.hygieneBars.aboutMgKgStayIn', {
+            product: left.product,
+            mgKg: number(left.mgKg),
+          })
+        }}
       </p>
-      <p class="mt-1 text-xs text-soft">Estimates. Sun and drying are a bonus on top.</p>
+      <p class="mt-1 text-xs text-soft">{{ $t('charts.hygieneBars.estimatesSunAndDryingAre') }}</p>
     </div>
   </section>
 </template>

@@ -36,7 +36,7 @@ const description = computed(
     role="img"
     :aria-labelledby="`${id}-t ${id}-d`"
   >
-    <title :id="`${id}-t`">Logged run</title>
+    <title :id="`${id}-t`">{{ $t('charts.logCourse.loggedRun') }}</title>
     <desc :id="`${id}-d`">{{ description }}</desc>
     <g v-for="t in y.ticks(4)" :key="t">
       <line

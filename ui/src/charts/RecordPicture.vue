@@ -157,7 +157,13 @@ const table = computed(() =>
 
 <template>
   <figure>
-    <div ref="frame" class="overflow-x-auto" tabindex="0" role="region" aria-label="Past rounds">
+    <div
+      ref="frame"
+      class="overflow-x-auto"
+      tabindex="0"
+      role="region"
+      :aria-label="$t('charts.recordPicture.pastRounds')"
+    >
       <svg
         :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
         class="block w-full min-w-[640px]"
@@ -176,8 +182,10 @@ const table = computed(() =>
             <line x1="0" y1="0" x2="0" y2="5" stroke="var(--c-water)" stroke-width="2" />
           </pattern>
         </defs>
-        <text :x="0" :y="MARKS - 8" font-size="11.5">seen</text>
-        <text :x="0" :y="MARKS + BARS" font-size="11.5">reached, °C</text>
+        <text :x="0" :y="MARKS - 8" font-size="11.5">{{ $t('charts.recordPicture.seen') }}</text>
+        <text :x="0" :y="MARKS + BARS" font-size="11.5">
+          {{ $t('charts.recordPicture.reachedC') }}
+        </text>
         <g v-for="(r, i) in rounds" :key="r.id">
           <rect
             v-if="selected === r.id"
@@ -289,7 +297,7 @@ const table = computed(() =>
             font-size="9.5"
             style="fill: var(--c-soft)"
           >
-            most {{ l.top }}
+            {{ $t('charts.recordPicture.most', { top: l.top }) }}
           </text>
         </g>
         <g v-for="(f, i) in flags" :key="i">
@@ -320,12 +328,12 @@ const table = computed(() =>
         </svg>
         {{ markOf(sign).words }}
       </span>
-      <span class="mr-3">○ checked, fine</span>
-      <span class="mr-3">▲ something changed</span>
-      Estimates, not measurements.
+      <span class="mr-3">{{ $t('charts.recordPicture.checkedFine') }}</span>
+      <span class="mr-3">{{ $t('charts.recordPicture.somethingChanged') }}</span>
+      {{ $t('charts.recordPicture.estimatesNotMeasurements') }}
     </figcaption>
     <ChartTable
-      caption="Past rounds"
+      :caption="$t('charts.recordPicture.pastRounds')"
       :head="['day', 'seen', 'changed', 'reached', ...rows.map((r) => r.name)]"
       :rows="table"
     />

@@ -97,7 +97,7 @@ const HOURS = [0, 6, 12, 18]
       class="block w-full"
       :aria-labelledby="`${id}-t`"
     >
-      <title :id="`${id}-t`">Rounds of the coming days</title>
+      <title :id="`${id}-t`">{{ $t('charts.weekLines.roundsOfTheComingDays') }}</title>
       <text
         v-for="h in HOURS"
         :key="h"
@@ -222,7 +222,7 @@ const HOURS = [0, 6, 12, 18]
       </g>
     </svg>
     <ChartTable
-      caption="Rounds of the coming days"
+      :caption="$t('charts.weekLines.roundsOfTheComingDays')"
       :head="['start', 'what', 'steps', 'against it']"
       :rows="rows"
     />

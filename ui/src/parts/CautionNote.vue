@@ -28,7 +28,7 @@ const icon = computed(() => ICONS[props.caution.strength])
         }}<strong>{{ caution.title }}.</strong> {{ caution.sentence }}
       </p>
       <label v-if="confirmable" class="mt-1 inline-flex items-center gap-2 font-semibold">
-        <input v-model="read" type="checkbox" /> I have read this
+        <input v-model="read" type="checkbox" /> {{ $t('parts.cautionNote.iHaveReadThis') }}
       </label>
     </div>
   </div>

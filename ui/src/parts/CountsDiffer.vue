@@ -35,7 +35,7 @@ const notices = computed(() => line.line?.notices ?? [])
     data-counts-differ
   >
     <p class="font-semibold">
-      ! The counts of {{ count(differences.length, 'kind') }} do not match where the pieces are.
+      {{ $t('parts.countsDiffer.theCountsOfDoNot', { length: count(differences.length, 'kind') }) }}
     </p>
     <ul class="mt-1 text-sm">
       <li v-for="d in differences" :key="d.kindId">
@@ -43,7 +43,7 @@ const notices = computed(() => line.line?.notices ?? [])
       </li>
     </ul>
     <button type="button" class="button-plain mt-2" :disabled="busy" @click="mend">
-      Count what the places hold
+      {{ $t('parts.countsDiffer.countWhatThePlacesHold') }}
     </button>
   </section>
 </template>

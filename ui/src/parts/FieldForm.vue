@@ -178,15 +178,22 @@ function keepMine() {
       ! {{ problem.text }}
     </p>
     <div v-if="theirs" class="hatch mt-2 border border-heat p-3">
-      <p class="font-semibold">Two versions</p>
+      <p class="font-semibold">{{ $t('parts.fieldForm.twoVersions') }}</p>
       <ul>
         <li v-for="field in differing" :key="field.key">
-          {{ field.label }}: yours <strong>{{ worded(field, at(draft, field.key)) }}</strong>,
-          theirs <strong>{{ worded(field, at(theirs, field.key)) }}</strong>
+          {{ $t('parts.fieldForm.yours', { label: field.label }) }}
+          <strong>{{ worded(field, at(draft, field.key)) }}</strong>{{
+            $t('parts.fieldForm.theirs')
+          }}
+          <strong>{{ worded(field, at(theirs, field.key)) }}</strong>
         </li>
       </ul>
-      <button type="button" class="button-plain mt-1 mr-2" @click="keepMine">Keep mine</button>
-      <button type="button" class="button-plain mt-1" @click="takeTheirs">Take theirs</button>
+      <button type="button" class="button-plain mt-1 mr-2" @click="keepMine">
+        {{ $t('parts.fieldForm.keepMine') }}
+      </button>
+      <button type="button" class="button-plain mt-1" @click="takeTheirs">
+        {{ $t('parts.fieldForm.takeTheirs') }}
+      </button>
     </div>
     <button type="submit" class="button-plain mt-3 font-semibold" :disabled="busy">
       {{ saveLabel ?? 'Keep it' }}

@@ -9,8 +9,15 @@ defineProps<{ says: string; errors: Api['LineError'][]; more: number }>()
   <p class="font-semibold text-heat-word" role="alert">! {{ says }}</p>
   <ul class="mt-1 text-sm">
     <li v-for="(e, i) in errors" :key="i" data-file-error>
-      line {{ e.line }}, {{ e.column }}: “{{ e.found }}”; expected {{ e.expected }}
+      {{
+        $t('parts.fileErrors.lineExpected', {
+          line: e.line,
+          column: e.column,
+          found: e.found,
+          expected: e.expected,
+        })
+      }}
     </li>
   </ul>
-  <p v-if="more" class="text-sm">and {{ more }} more</p>
+  <p v-if="more" class="text-sm">{{ $t('parts.fileErrors.andMore', { more }) }}</p>
 </template>

@@ -25,7 +25,9 @@ const KEYS = [
     <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />
     <div class="fixed inset-0 flex items-center justify-center p-4">
       <DialogPanel class="w-full max-w-md border-2 border-ink bg-sheet p-6">
-        <DialogTitle class="font-head text-xl font-semibold">Keys</DialogTitle>
+        <DialogTitle class="font-head text-xl font-semibold">{{
+          $t('parts.keyList.keys')
+        }}</DialogTitle>
         <dl class="mt-3">
           <div
             v-for="[key, what] in KEYS"
@@ -38,7 +40,9 @@ const KEYS = [
             <dd>{{ what }}</dd>
           </div>
         </dl>
-        <button type="button" class="button-plain mt-4" @click="$emit('close')">Close</button>
+        <button type="button" class="button-plain mt-4" @click="$emit('close')">
+          {{ $t('parts.keyList.close') }}
+        </button>
       </DialogPanel>
     </div>
   </Dialog>

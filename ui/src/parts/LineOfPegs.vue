@@ -45,13 +45,17 @@ const pegs = computed(() =>
       class="mx-auto flex max-w-[1500px] items-center justify-between px-4 pt-3 sm:px-7 lg:h-28 lg:items-start lg:pt-0"
     >
       <RouterLink to="/gather" class="lg:w-40 lg:pt-9">
-        <span class="block font-head text-xl font-bold lg:text-2xl">Nest Rinse</span>
+        <span class="block font-head text-xl font-bold lg:text-2xl">{{
+          $t('parts.lineOfPegs.nestRinse')
+        }}</span>
         <span class="block text-sm text-soft">{{ line?.household ?? ' ' }}</span>
-        <span v-if="madeUp" class="block text-sm font-semibold" data-made-up>made up</span>
+        <span v-if="madeUp" class="block text-sm font-semibold" data-made-up>{{
+          $t('parts.lineOfPegs.madeUp')
+        }}</span>
       </RouterLink>
 
       <nav
-        aria-label="Stations"
+        :aria-label="$t('parts.lineOfPegs.stations')"
         class="fixed inset-x-0 bottom-0 z-30 flex border-t border-ink bg-paper lg:static lg:z-auto lg:flex-1 lg:justify-center lg:gap-3 lg:border-0 lg:bg-transparent"
       >
         <RouterLink
@@ -69,7 +73,12 @@ const pegs = computed(() =>
               <span class="hidden text-xs opacity-70 lg:inline">{{ peg.key }}</span>
             </span>
             <span class="line-clamp-2 text-[0.7rem] leading-tight lg:text-[0.82rem]">
-              <span v-if="peg.urgent" class="font-bold" aria-label="needs you:">! </span>
+              <span
+                v-if="peg.urgent"
+                class="font-bold"
+                :aria-label="$t('parts.lineOfPegs.needsYou')"
+                >!
+              </span>
               {{ peg.state }}
             </span>
           </span>
@@ -77,15 +86,16 @@ const pegs = computed(() =>
       </nav>
 
       <nav
-        aria-label="Behind the line"
+        :aria-label="$t('parts.lineOfPegs.behindTheLine')"
         class="flex items-center gap-1 lg:shrink-0 lg:pl-3 lg:justify-end lg:pt-9"
       >
-        <RouterLink to="/week" class="behind">Week</RouterLink>
+        <RouterLink to="/week" class="behind">{{ $t('parts.lineOfPegs.week') }}</RouterLink>
         <RouterLink to="/reset" class="behind" :title="line?.reset ?? undefined">
-          Reset<span v-if="line?.reset" :aria-label="`, going on: ${line.reset}`"> ▸</span>
+          {{ $t('parts.lineOfPegs.reset')
+          }}<span v-if="line?.reset" :aria-label="`, going on: ${line.reset}`"> ▸</span>
         </RouterLink>
-        <RouterLink to="/record" class="behind">Record</RouterLink>
-        <RouterLink to="/kit" class="behind">Kit</RouterLink>
+        <RouterLink to="/record" class="behind">{{ $t('parts.lineOfPegs.record') }}</RouterLink>
+        <RouterLink to="/kit" class="behind">{{ $t('parts.lineOfPegs.kit') }}</RouterLink>
         <button
           type="button"
           class="p-2"
@@ -98,7 +108,7 @@ const pegs = computed(() =>
         <button
           type="button"
           class="hidden p-2 lg:block"
-          aria-label="List of keys"
+          :aria-label="$t('parts.lineOfPegs.listOfKeys')"
           @click="$emit('show-keys')"
         >
           <Keyboard :size="18" aria-hidden="true" />
@@ -106,7 +116,7 @@ const pegs = computed(() =>
       </nav>
     </div>
     <p v-if="offline" role="status" class="hatch px-7 py-1 text-sm font-semibold">
-      ! Nest Rinse does not answer. What you see may be old.
+      {{ $t('parts.lineOfPegs.nestRinseDoesNotAnswer') }}
     </p>
   </header>
 </template>

@@ -7,7 +7,9 @@ defineEmits<{ again: [] }>()
 <template>
   <div v-if="error" role="alert" class="hatch border border-heat p-4">
     <p class="font-semibold">! {{ error.message }}</p>
-    <button type="button" class="button-plain mt-2" @click="$emit('again')">Try again</button>
+    <button type="button" class="button-plain mt-2" @click="$emit('again')">
+      {{ $t('parts.loadState.tryAgain') }}
+    </button>
   </div>
-  <p v-else-if="loading" class="text-soft" role="status">One moment…</p>
+  <p v-else-if="loading" class="text-soft" role="status">{{ $t('parts.loadState.oneMoment') }}</p>
 </template>

@@ -34,13 +34,17 @@ watch(message, (now) => (now ? start() : stop()))
       @focusout="start"
     >
       <p>
-        <strong v-if="message.kind === 'problem'" class="text-heat-word">! Not done. </strong>
+        <strong v-if="message.kind === 'problem'" class="text-heat-word"
+          >{{ $t('parts.messageBar.notDone') }}
+        </strong>
         {{ message.text }}
       </p>
       <button v-if="message.undo" type="button" class="button-plain shrink-0" @click="store.undo()">
-        Undo <span class="keycap">u</span>
+        {{ $t('parts.messageBar.undo') }} <span class="keycap">u</span>
       </button>
-      <button type="button" class="button-quiet shrink-0" @click="store.clear()">Close</button>
+      <button type="button" class="button-quiet shrink-0" @click="store.clear()">
+        {{ $t('parts.messageBar.close') }}
+      </button>
     </div>
   </div>
 </template>

@@ -5,8 +5,13 @@ import ViewHead from './ViewHead.vue'
 </script>
 
 <template>
-  <ViewHead title="There is no such page" state="nothing here">
-    The address has a mistake in it, or the page has moved.
-    <RouterLink to="/gather" class="button-quiet">Go to Gather</RouterLink>
+  <ViewHead
+    :title="$t('parts.nowhereView.thereIsNoSuchPage')"
+    :state="$t('parts.nowhereView.nothingHere')"
+  >
+    {{ $t('parts.nowhereView.theAddressHasAMistake') }}
+    <RouterLink to="/gather" class="button-quiet">{{
+      $t('parts.nowhereView.goToGather')
+    }}</RouterLink>
   </ViewHead>
 </template>

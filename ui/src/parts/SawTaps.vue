@@ -85,7 +85,7 @@ async function tell(sign: Api['ObservationTap']['sign'], value?: string) {
           @submit.prevent="tell(t.sign)"
         >
           <label class="text-sm">
-            or
+            {{ $t('parts.sawTaps.or') }}
             <input
               v-model.number="seconds"
               type="number"
@@ -100,25 +100,31 @@ async function tell(sign: Api['ObservationTap']['sign'], value?: string) {
             class="chip min-h-9 px-2 text-sm"
             :disabled="busy || typeof seconds !== 'number'"
           >
-            keep
+            {{ $t('parts.sawTaps.keep') }}
           </button>
         </form>
       </li>
     </ul>
     <div class="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-sm">
       <label>
-        Of
+        {{ $t('parts.sawTaps.of') }}
         <select v-model="kind" data-saw-kind>
-          <option value="">the whole load</option>
+          <option value="">{{ $t('parts.sawTaps.theWholeLoad') }}</option>
           <option v-for="k in owned" :key="k.id" :value="k.name">{{ k.name }}</option>
         </select>
       </label>
       <label>
-        By
-        <input v-model="carer" type="text" maxlength="60" class="w-28" placeholder="who" />
+        {{ $t('parts.sawTaps.by') }}
+        <input
+          v-model="carer"
+          type="text"
+          maxlength="60"
+          class="w-28"
+          :placeholder="$t('parts.sawTaps.who')"
+        />
       </label>
       <label class="w-full sm:w-auto sm:flex-1">
-        Note with the next tap
+        {{ $t('parts.sawTaps.noteWithTheNextTap') }}
         <input v-model="note" type="text" maxlength="400" class="w-full max-w-md" data-saw-note />
       </label>
     </div>

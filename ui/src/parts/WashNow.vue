@@ -23,6 +23,6 @@ async function wash() {
 
 <template>
   <button type="button" class="button-plain" :disabled="busy" data-wash-now @click="wash">
-    <slot>Wash this pail now</slot>
+    <slot>{{ $t('parts.washNow.washThisPailNow') }}</slot>
   </button>
 </template>

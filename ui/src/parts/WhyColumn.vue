@@ -21,14 +21,14 @@ watch(
 
 <template>
   <aside
-    aria-label="Why"
+    :aria-label="$t('parts.whyColumn.why')"
     class="hidden w-[284px] shrink-0 border-l border-ink bg-sheet px-5 py-4 lg:block"
     data-why
   >
-    <h2 class="mb-3 text-base">Why</h2>
+    <h2 class="mb-3 text-base">{{ $t('parts.whyColumn.why') }}</h2>
     <WhyText v-if="why" :why="why" />
     <p v-else class="text-soft">
-      Every dotted number opens here: what it is made of, and where the rule comes from.
+      {{ $t('parts.whyColumn.everyDottedNumberOpensHere') }}
     </p>
   </aside>
   <Dialog :open="asSheet" class="relative z-40" @close="store.close()">
@@ -38,8 +38,10 @@ watch(
       data-why
     >
       <div class="mb-2 flex items-center justify-between">
-        <DialogTitle class="font-head font-semibold">Why</DialogTitle>
-        <button type="button" class="button-plain" @click="store.close()">Close</button>
+        <DialogTitle class="font-head font-semibold">{{ $t('parts.whyColumn.why') }}</DialogTitle>
+        <button type="button" class="button-plain" @click="store.close()">
+          {{ $t('parts.whyColumn.close') }}
+        </button>
       </div>
       <WhyText v-if="why" :why="why" />
     </DialogPanel>

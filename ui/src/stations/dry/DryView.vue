@@ -87,15 +87,17 @@ useKeys({ Enter: driest })
 <template>
   <LoadState :error="error" :loading="loading && !drying" @again="refresh" />
   <template v-if="drying && drying.groups.length === 0">
-    <ViewHead title="Nothing hangs" state="everything is put away">
-      What comes out of the machine hangs here by itself, as the plan says: dry before the shelf
-      needs it, then cheapest, then gentlest.
+    <ViewHead
+      :title="$t('dry.dryView.nothingHangs')"
+      :state="$t('dry.dryView.everythingIsPutAway')"
+    >
+      {{ $t('dry.dryView.whatComesOutOfThe') }}
     </ViewHead>
     <WeatherPanel class="mt-4" :source="drying.source" @changed="refresh" />
   </template>
   <template v-else-if="drying">
     <ViewHead
-      title="Hanging"
+      :title="$t('dry.dryView.hanging')"
       :why="drying.whys.plan"
       :state="`${count(drying.pieces, 'piece')}, ${drying.allDryWords ? `all dry by ${drying.allDryWords}` : 'not all will dry here'}`"
     >
@@ -103,15 +105,21 @@ useKeys({ Enter: driest })
         <strong class="text-water-word" data-rain>{{ drying.rain.words }}</strong>
       </template>
       <template v-else-if="later[0] && !due.length">
-        Next, at {{ later[0].atWords }}: {{ later[0].what }} {{ later[0].words }}.
+        {{
+          $t('dry.dryView.nextAt', {
+            atWords: later[0].atWords,
+            what: later[0].what,
+            words: later[0].words,
+          })
+        }}
       </template>
       <template v-else-if="!due.length">
-        Nothing to carry. Cool to the touch is still damp, and damp storage smells.
+        {{ $t('dry.dryView.nothingToCarryCoolTo') }}
       </template>
       <template #side>
         <div class="flex flex-wrap items-center gap-2">
           <label class="text-sm">
-            What if it rains at
+            {{ $t('dry.dryView.whatIfItRainsAt') }}
             <select v-model="rainAt" data-rain-at>
               <option value="">…</option>
               <option v-for="h in HOURS" :key="h" :value="String(h)">{{ h }}:00</option>
@@ -125,14 +133,19 @@ useKeys({ Enter: driest })
             data-main
             @click="dry(first)"
           >
-            {{ first.kind }}: it is dry <span class="keycap ml-2">Enter</span>
+            {{ $t('dry.dryView.itIsDry', { kind: first.kind }) }}
+            <span class="keycap ml-2">{{ $t('dry.dryView.enter') }}</span>
           </button>
         </div>
       </template>
     </ViewHead>
 
-    <section v-if="due.length" class="mt-2 border-l-4 border-sun pl-3" aria-label="To do now">
-      <p v-if="drying.rain" class="text-sm text-soft">For that, already now:</p>
+    <section
+      v-if="due.length"
+      class="mt-2 border-l-4 border-sun pl-3"
+      :aria-label="$t('dry.dryView.toDoNow')"
+    >
+      <p v-if="drying.rain" class="text-sm text-soft">{{ $t('dry.dryView.forThatAlreadyNow') }}</p>
       <p v-for="(t, i) in due" :key="i" data-due>
         <strong>{{ t.what }}</strong> {{ t.words }}
       </p>
@@ -144,14 +157,14 @@ useKeys({ Enter: driest })
         data-follow
         @click="follow"
       >
-        I have done that
+        {{ $t('dry.dryView.iHaveDoneThat') }}
       </button>
     </section>
 
     <div class="mt-3"><DryingCurves :drying="drying" /></div>
 
-    <section v-if="later.length" class="mt-3" aria-label="To do later">
-      <h2 class="text-lg">Later</h2>
+    <section v-if="later.length" class="mt-3" :aria-label="$t('dry.dryView.toDoLater')">
+      <h2 class="text-lg">{{ $t('dry.dryView.later') }}</h2>
       <ol>
         <li
           v-for="(t, i) in later"
@@ -167,10 +180,9 @@ useKeys({ Enter: driest })
       </ol>
     </section>
 
-    <h2 class="mt-4 text-lg">Feel them</h2>
+    <h2 class="mt-4 text-lg">{{ $t('dry.dryView.feelThem') }}</h2>
     <p class="text-sm text-soft">
-      What you feel corrects this place for this kind. Waterproof and elastic pieces hang, out of
-      strong sun after three hours and above 35 °C.
+      {{ $t('dry.dryView.whatYouFeelCorrectsThis') }}
     </p>
     <ul>
       <HangingRow
@@ -183,9 +195,9 @@ useKeys({ Enter: driest })
       />
     </ul>
     <p v-for="l in drying.learnt" :key="`${l.placeId}.${l.kindId}`" class="text-sm" data-learnt>
-      Learnt: {{ l.words }}.
+      {{ $t('dry.dryView.learnt', { words: l.words }) }}
       <button type="button" class="button-quiet" :disabled="busy" @click="forget(l)">
-        Forget it
+        {{ $t('dry.dryView.forgetIt') }}
       </button>
     </p>
 
@@ -196,7 +208,7 @@ useKeys({ Enter: driest })
     />
     <WeatherPanel class="mt-5" :source="drying.source" @changed="refresh" />
     <p class="mt-2 text-sm">
-      <Figure :why="drying.whys.plan">Why this plan</Figure>
+      <Figure :why="drying.whys.plan">{{ $t('dry.dryView.whyThisPlan') }}</Figure>
     </p>
   </template>
 </template>

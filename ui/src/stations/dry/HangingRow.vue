@@ -62,13 +62,13 @@ async function tumble(dryerId: number) {
         <strong>{{ group.words }}</strong> <span class="text-sm">{{ group.place }}</span>
         <span class="block text-sm">
           {{ group.ready ? '! may be dry since' : 'dry' }}
-          <Figure :why="why">{{ group.dryWords }}</Figure><template v-if="group.neededWords"
-            >, needed {{ group.neededWords }}</template
-          >
+          <Figure :why="why">{{ group.dryWords }}</Figure><template v-if="group.neededWords">{{
+            $t('dry.hangingRow.needed', { neededWords: group.neededWords })
+          }}</template>
         </span>
       </span>
       <label v-if="group.pieces > 1" class="text-sm">
-        damp still
+        {{ $t('dry.hangingRow.dampStill') }}
         <select v-model.number="damp" data-damp>
           <option v-for="n in group.pieces" :key="n" :value="n">
             {{ n === group.pieces ? `all ${n}` : n }}
@@ -82,7 +82,7 @@ async function tumble(dryerId: number) {
         data-cool
         @click="felt('COOL')"
       >
-        Cool
+        {{ $t('dry.hangingRow.cool') }}
       </button>
       <button
         type="button"
@@ -91,7 +91,7 @@ async function tumble(dryerId: number) {
         data-seam
         @click="felt('SEAM')"
       >
-        Damp seam
+        {{ $t('dry.hangingRow.dampSeam') }}
       </button>
       <button
         type="button"
@@ -100,7 +100,7 @@ async function tumble(dryerId: number) {
         data-dry
         @click="emit('dry')"
       >
-        It is dry
+        {{ $t('dry.hangingRow.itIsDry') }}
       </button>
       <button
         type="button"
@@ -109,7 +109,7 @@ async function tumble(dryerId: number) {
         data-elsewhere
         @click="open = !open"
       >
-        Elsewhere
+        {{ $t('dry.hangingRow.elsewhere') }}
       </button>
     </div>
     <div

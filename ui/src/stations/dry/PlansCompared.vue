@@ -8,18 +8,25 @@ defineProps<{ compared: Api['Compared'] }>()
 </script>
 
 <template>
-  <section aria-label="Plans compared" data-plans>
-    <h2 class="text-lg">The same, dried otherwise</h2>
-    <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Plans side by side">
+  <section :aria-label="$t('dry.plansCompared.plansCompared')" data-plans>
+    <h2 class="text-lg">{{ $t('dry.plansCompared.theSameDriedOtherwise') }}</h2>
+    <div
+      class="overflow-x-auto"
+      tabindex="0"
+      role="region"
+      :aria-label="$t('dry.plansCompared.plansSideBySide')"
+    >
       <table class="mt-1 w-full max-w-3xl text-sm">
         <thead>
           <tr class="text-left text-soft">
-            <th scope="col" class="py-1 font-normal">way</th>
-            <th scope="col" class="px-2 font-normal">all dry</th>
-            <th scope="col" class="px-2 font-normal">too late for the shelf</th>
-            <th scope="col" class="px-2 font-normal">kWh</th>
-            <th scope="col" class="px-2 font-normal">costs</th>
-            <th scope="col" class="px-2 font-normal">wear</th>
+            <th scope="col" class="py-1 font-normal">{{ $t('dry.plansCompared.way') }}</th>
+            <th scope="col" class="px-2 font-normal">{{ $t('dry.plansCompared.allDry') }}</th>
+            <th scope="col" class="px-2 font-normal">
+              {{ $t('dry.plansCompared.tooLateForTheShelf') }}
+            </th>
+            <th scope="col" class="px-2 font-normal">{{ $t('dry.plansCompared.kwh') }}</th>
+            <th scope="col" class="px-2 font-normal">{{ $t('dry.plansCompared.costs') }}</th>
+            <th scope="col" class="px-2 font-normal">{{ $t('dry.plansCompared.wear') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -36,7 +43,7 @@ defineProps<{ compared: Api['Compared'] }>()
             <td class="px-2">{{ p.readyWords }}</td>
             <td class="px-2">
               <strong v-if="p.latePieces" class="text-heat-word">! {{ p.latePieces }}</strong
-              ><template v-else>none</template>
+              ><template v-else>{{ $t('dry.plansCompared.none') }}</template>
             </td>
             <td class="px-2">{{ number(p.kwh, 2) }}</td>
             <td class="px-2">{{ number(p.money, 2) }}</td>
@@ -46,7 +53,7 @@ defineProps<{ compared: Api['Compared'] }>()
       </table>
     </div>
     <p class="text-sm text-soft">
-      Wear: 1 is one piece for an hour in the dryer at normal heat. An estimate.
+      {{ $t('dry.plansCompared.wearIsOnePieceFor') }}
     </p>
   </section>
 </template>

@@ -51,10 +51,10 @@ async function pretend() {
 </script>
 
 <template>
-  <section aria-label="The weather" data-weather>
+  <section :aria-label="$t('dry.weatherPanel.theWeather')" data-weather>
     <p>
-      <strong v-if="source.old" class="text-heat-word">! old </strong>
-      Weather: <span data-source>{{ source.words }}</span>.
+      <strong v-if="source.old" class="text-heat-word">{{ $t('dry.weatherPanel.old') }} </strong>
+      {{ $t('dry.weatherPanel.weather') }} <span data-source>{{ source.words }}</span>.
       <button
         type="button"
         class="button-quiet"
@@ -62,20 +62,19 @@ async function pretend() {
         data-read-weather
         @click="open = !open"
       >
-        Read a forecast
+        {{ $t('dry.weatherPanel.readAForecast') }}
       </button>
       <button v-if="source.old" type="button" class="button-quiet" @click="forget">
-        Forget the old one
+        {{ $t('dry.weatherPanel.forgetTheOldOne') }}
       </button>
     </p>
     <div v-if="open" class="mt-2 max-w-3xl">
       <p class="text-sm text-soft">
-        Hour by hour, as CSV with the columns time, temperature_c, humidity_percent, wind_ms,
-        irradiance_wm2, rain_mm, or as JSON with the same names.
+        {{ $t('dry.weatherPanel.hourByHourAsCsv') }}
       </p>
       <div class="mt-1 flex flex-wrap items-end gap-3">
         <label>
-          <span class="block text-sm font-semibold">File</span>
+          <span class="block text-sm font-semibold">{{ $t('dry.weatherPanel.file') }}</span>
           <input type="file" accept=".csv,.json,text/plain" data-weather-file @change="file" />
         </label>
         <button
@@ -85,11 +84,11 @@ async function pretend() {
           data-pretend-weather
           @click="pretend"
         >
-          From the pretend station
+          {{ $t('dry.weatherPanel.fromThePretendStation') }}
         </button>
       </div>
       <label class="mt-2 block">
-        <span class="block text-sm font-semibold">Or paste it</span>
+        <span class="block text-sm font-semibold">{{ $t('dry.weatherPanel.orPasteIt') }}</span>
         <textarea v-model="text" rows="4" class="w-full font-mono text-sm" data-weather-text />
       </label>
       <button
@@ -99,7 +98,7 @@ async function pretend() {
         data-weather-look
         @click="read(false)"
       >
-        Read it
+        {{ $t('dry.weatherPanel.readIt') }}
       </button>
       <div v-if="preview" class="mt-2 border border-ink p-3" data-weather-preview>
         <FileErrors
@@ -111,11 +110,15 @@ async function pretend() {
         <template v-else>
           <p>{{ preview.says }}</p>
           <p class="text-sm">
-            First hour: {{ number(preview.weather[0]!.temperatureC) }}°,
-            {{ number(preview.weather[0]!.relativeHumidity) }} % damp,
-            {{ number(preview.weather[0]!.windMs, 1) }} m/s wind. Rain in
-            {{ preview.weather.filter((h) => h.rainMm > 0).length }} of the first
-            {{ preview.weather.length }} hours.
+            {{
+              $t('dry.weatherPanel.firstHourDampMS', {
+                temperatureC: number(preview.weather[0]!.temperatureC),
+                relativeHumidity: number(preview.weather[0]!.relativeHumidity),
+                windMs: number(preview.weather[0]!.windMs, 1),
+                length: preview.weather.filter((h) => h.rainMm > 0).length,
+                length2: preview.weather.length,
+              })
+            }}
           </p>
           <button
             type="button"
@@ -124,7 +127,7 @@ async function pretend() {
             data-weather-keep
             @click="read(true)"
           >
-            Use it
+            {{ $t('dry.weatherPanel.useIt') }}
           </button>
         </template>
       </div>

@@ -98,12 +98,17 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
 
 <template>
   <section :aria-label="`Add to ${pail.name}`">
-    <h2 class="text-lg">Add to {{ pail.name }}</h2>
+    <h2 class="text-lg">{{ $t('gather.addPieces.addTo', { name: pail.name }) }}</h2>
     <div class="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
-      <ChoiceRow v-model="soil" label="Soil" hide-label :options="SOILS" />
-      <ChoiceRow v-if="withSolids" v-model="solids" label="Solids" :options="SOLIDS" />
+      <ChoiceRow v-model="soil" :label="$t('gather.addPieces.soil')" hide-label :options="SOILS" />
+      <ChoiceRow
+        v-if="withSolids"
+        v-model="solids"
+        :label="$t('gather.addPieces.solids')"
+        :options="SOLIDS"
+      />
       <label class="inline-flex items-center gap-2">
-        how many
+        {{ $t('gather.addPieces.howMany') }}
         <input
           v-model.number="pieces"
           type="number"
@@ -125,17 +130,17 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
           @click="add(kind)"
         >
           <span class="block font-head leading-tight font-semibold">{{ kind.name }}</span>
-          <span class="block text-sm text-soft"
-            >{{ kind.stock.clean }} clean of {{ kind.stock.owned }}</span
-          >
+          <span class="block text-sm text-soft">{{
+            $t('gather.addPieces.cleanOf', { clean: kind.stock.clean, owned: kind.stock.owned })
+          }}</span>
         </button>
       </li>
     </ul>
     <Combobox :model-value="null" as="div" class="relative mt-2 max-w-sm" @update:model-value="add">
       <ComboboxInput
         class="w-full"
-        placeholder="Another kind: type its name"
-        aria-label="Another kind"
+        :placeholder="$t('gather.addPieces.anotherKindTypeItsName')"
+        :aria-label="$t('gather.addPieces.anotherKind')"
         :display-value="() => search"
         @change="search = ($event.target as HTMLInputElement).value"
       />
@@ -154,12 +159,12 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
           </li>
         </ComboboxOption>
         <li v-if="found.length === 0" class="px-3 py-1.5 text-soft">
-          No such kind. Kit is the place to add one.
+          {{ $t('gather.addPieces.noSuchKindKitIs') }}
         </li>
       </ComboboxOptions>
     </Combobox>
     <div v-if="advice?.length" class="mt-3 border-l-4 border-sun pl-3 text-sm" data-advice>
-      <p class="font-semibold">With {{ advised?.name }}, now</p>
+      <p class="font-semibold">{{ $t('gather.addPieces.withNow', { name: advised?.name }) }}</p>
       <ul>
         <li v-for="line in advice" :key="line">{{ line }}</li>
       </ul>

@@ -40,22 +40,23 @@ async function emptied() {
 
 <template>
   <section class="max-w-2xl" :aria-label="`Empty ${pail.name}`">
-    <h2 class="text-lg">Empty {{ pail.name }}</h2>
+    <h2 class="text-lg">{{ $t('gather.emptyPail.empty', { name: pail.name }) }}</h2>
     <p class="text-soft">
       {{ pail.emptiedWords ? `Last emptied ${pail.emptiedWords}.` : 'Not emptied yet.' }}
       <template v-if="pail.pieces">
-        {{ pail.pieces }} pieces still wait in it; what Sort keeps back goes in again when it is
-        clean.
+        {{ $t('gather.emptyPail.piecesStillWaitInIt', { pieces: pail.pieces }) }}
       </template>
     </p>
     <ol v-if="cleaning" class="mt-2 list-decimal pl-6" data-cleaning>
       <li v-for="step in cleaning.steps" :key="step" class="py-0.5">{{ step }}</li>
     </ol>
     <p v-if="cleaning?.mix" class="mt-1 text-sm">
-      The mix: <Figure :why="cleaning.mix">{{ cleaning.mix.title }}</Figure> to a litre.
+      {{ $t('gather.emptyPail.theMix') }}
+      <Figure :why="cleaning.mix">{{ cleaning.mix.title }}</Figure>
+      {{ $t('gather.emptyPail.toALitre') }}
     </p>
     <button type="button" class="button-plain mt-3 font-semibold" :disabled="busy" @click="emptied">
-      It is empty and clean
+      {{ $t('gather.emptyPail.itIsEmptyAndClean') }}
     </button>
   </section>
 </template>

@@ -89,27 +89,32 @@ useKeys({
   <LoadState :error="error" :loading="loading && !gathering" @again="reload" />
   <template v-if="gathering">
     <ViewHead
-      title="What waits"
+      :title="$t('gather.gatherView.whatWaits')"
       :state="`${count(gathering.pieces, 'piece')} in ${count(gathering.pails.length, 'place')}`"
       :why="gathering.whys.pieces"
     >
       <template v-if="gathering.nextDue">
-        Next wash due
+        {{ $t('gather.gatherView.nextWashDue') }}
         <Figure :why="gathering.whys.next">
           <strong :class="gathering.nextDue.over ? 'text-heat-word' : 'text-ink'">
             {{ gathering.nextDue.over ? '! ' : '' }}{{ gathering.nextDue.words }}
           </strong></Figure
-        >: {{ gathering.nextDue.reason }}. The mark beside each pail climbs to its limit{{
-          gathering.assumed ? `; ${gathering.assumed} pieces are assumed and hatched` : ''
-        }}.
+        >{{
+          $t('gather.gatherView.theMarkBesideEachPail', {
+            reason: gathering.nextDue.reason,
+            assumed: gathering.assumed
+              ? `; ${gathering.assumed} pieces are assumed and hatched`
+              : '',
+          })
+        }}
       </template>
-      <template v-else-if="unready"
-        >Two things are needed before the first piece comes in.</template
-      >
-      <template v-else>Nothing waits. Tap a kind below when a piece comes in.</template>
+      <template v-else-if="unready">{{
+        $t('gather.gatherView.twoThingsAreNeededBefore')
+      }}</template>
+      <template v-else>{{ $t('gather.gatherView.nothingWaitsTapAKind') }}</template>
       <template v-if="!unready" #side>
         <RouterLink to="/sort" class="button-main inline-block" data-main>
-          Sort what is here <span class="keycap ml-2">2</span>
+          {{ $t('gather.gatherView.sortWhatIsHere') }} <span class="keycap ml-2">2</span>
         </RouterLink>
       </template>
     </ViewHead>
@@ -123,10 +128,12 @@ useKeys({
         </span>
       </li>
       <li>
-        <RouterLink to="/kit" class="button-main inline-block" data-main>Go to Kit</RouterLink>
-        <a v-if="!madeUp" :href="otherHouse" class="button-quiet ml-3" data-other-house
-          >Look around in a made-up house first</a
-        >
+        <RouterLink to="/kit" class="button-main inline-block" data-main>{{
+          $t('gather.gatherView.goToKit')
+        }}</RouterLink>
+        <a v-if="!madeUp" :href="otherHouse" class="button-quiet ml-3" data-other-house>{{
+          $t('gather.gatherView.lookAroundInAMade')
+        }}</a>
       </li>
     </ol>
     <ul
@@ -162,7 +169,7 @@ useKeys({
     </ul>
 
     <WashNow v-if="chosen?.pieces" class="mt-2" :pail-ids="[chosen.id]">
-      Wash {{ chosen.name }} now
+      {{ $t('gather.gatherView.washNow', { name: chosen.name }) }}
     </WashNow>
     <TabGroup
       v-if="chosen && kinds"

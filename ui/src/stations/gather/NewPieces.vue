@@ -59,10 +59,10 @@ function soak(lot: Api['LotLot']) {
 
 <template>
   <LoadState :error="error" :loading="loading && !lots" @again="reload" />
-  <section v-if="lots" class="max-w-3xl" aria-label="New pieces">
-    <h2 class="text-lg">New pieces</h2>
+  <section v-if="lots" class="max-w-3xl" :aria-label="$t('gather.newPieces.newPieces')">
+    <h2 class="text-lg">{{ $t('gather.newPieces.newPieces') }}</h2>
     <p class="text-soft">
-      Rounds count their washes by themselves; after each they come back here until they are ready.
+      {{ $t('gather.newPieces.roundsCountTheirWashesBy') }}
     </p>
     <ul class="mt-1">
       <li
@@ -76,7 +76,7 @@ function soak(lot: Api['LotLot']) {
           <span class="block text-sm text-soft">{{ lot.reason }}</span>
         </span>
         <span class="text-sm">
-          {{ lot.needed - lot.left }} of {{ lot.needed }}, ready
+          {{ $t('gather.newPieces.ofReady', { left: lot.needed - lot.left, needed: lot.needed }) }}
           <Figure :why="lot.why">
             <strong>{{ lot.readyWords }}</strong>
           </Figure>
@@ -91,22 +91,22 @@ function soak(lot: Api['LotLot']) {
           {{ lot.soakWords ? `Soaks for ${lot.soakWords}; take it out` : 'Soak started' }}
         </button>
       </li>
-      <li v-if="!lots.length" class="text-soft">None on their way.</li>
+      <li v-if="!lots.length" class="text-soft">{{ $t('gather.newPieces.noneOnTheirWay') }}</li>
     </ul>
     <form class="mt-2 flex flex-wrap items-end gap-2" @submit.prevent="add">
       <label>
-        <span class="block text-sm">Bought</span>
+        <span class="block text-sm">{{ $t('gather.newPieces.bought') }}</span>
         <select v-model="kindId" data-field="kindId">
-          <option :value="0" disabled>a kind</option>
+          <option :value="0" disabled>{{ $t('gather.newPieces.aKind') }}</option>
           <option v-for="k in kinds" :key="k.id" :value="k.id">{{ k.name }}</option>
         </select>
       </label>
       <label>
-        <span class="block text-sm">how many</span>
+        <span class="block text-sm">{{ $t('gather.newPieces.howMany') }}</span>
         <input v-model.number="count" type="number" min="1" max="200" class="w-16" />
       </label>
       <button type="submit" class="button-plain" :disabled="busy || !kindId" data-add-lot>
-        Add new pieces
+        {{ $t('gather.newPieces.addNewPieces') }}
       </button>
     </form>
   </section>

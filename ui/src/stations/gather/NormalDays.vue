@@ -116,25 +116,25 @@ function removeSpell(id: number) {
 
 <template>
   <LoadState :error="error" :loading="loading && !days" @again="reload" />
-  <section v-if="days" class="max-w-4xl" aria-label="Normal days">
+  <section v-if="days" class="max-w-4xl" :aria-label="$t('gather.normalDays.normalDays')">
     <div class="flex flex-wrap items-baseline gap-3">
-      <h2 class="text-lg">A normal day of</h2>
+      <h2 class="text-lg">{{ $t('gather.normalDays.aNormalDayOf') }}</h2>
       <select
         :value="chosen"
-        aria-label="Person"
+        :aria-label="$t('gather.normalDays.person')"
         @change="person = Number(($event.target as HTMLSelectElement).value)"
       >
         <option v-for="p in people ?? []" :key="p.id" :value="p.id">{{ p.name }}</option>
       </select>
       <p class="text-sm text-soft">
-        The pails fill by themselves from it; you only correct. Hatched pieces are assumed.
+        {{ $t('gather.normalDays.thePailsFillByThemselves') }}
       </p>
     </div>
     <div class="overflow-x-auto">
       <table v-if="rows.length" class="mt-2 text-left">
         <thead>
           <tr>
-            <th class="pr-4">What comes in</th>
+            <th class="pr-4">{{ $t('gather.normalDays.whatComesIn') }}</th>
             <th v-for="p in PARTS" :key="p.value" class="px-2 font-semibold">{{ p.words }}</th>
           </tr>
         </thead>
@@ -147,7 +147,9 @@ function removeSpell(id: number) {
           >
             <td class="py-1 pr-4">
               {{ row.first.kind }}, {{ row.first.soilWords }}
-              <span class="block text-xs text-soft">into {{ row.first.pail }}</span>
+              <span class="block text-xs text-soft">{{
+                $t('gather.normalDays.into', { pail: row.first.pail })
+              }}</span>
             </td>
             <td v-for="p in PARTS" :key="p.value" class="px-2">
               <input
@@ -166,42 +168,46 @@ function removeSpell(id: number) {
         </tbody>
       </table>
     </div>
-    <p v-if="!rows.length" class="mt-2 text-soft">Nothing is told for {{ name }} yet.</p>
+    <p v-if="!rows.length" class="mt-2 text-soft">
+      {{ $t('gather.normalDays.nothingIsToldForYet', { name }) }}
+    </p>
     <form class="mt-3 flex flex-wrap items-end gap-2" @submit.prevent="add(draft)">
       <label>
-        <span class="block text-sm">Also</span>
+        <span class="block text-sm">{{ $t('gather.normalDays.also') }}</span>
         <select v-model="draft.kindId" data-field="kindId">
-          <option :value="0" disabled>a kind</option>
+          <option :value="0" disabled>{{ $t('gather.normalDays.aKind') }}</option>
           <option v-for="k in kinds" :key="k.id" :value="k.id">{{ k.name }}</option>
         </select>
       </label>
       <label>
-        <span class="block text-sm">soiled with</span>
+        <span class="block text-sm">{{ $t('gather.normalDays.soiledWith') }}</span>
         <select v-model="draft.soil">
           <option v-for="s in SOILS" :key="s.value" :value="s.value">{{ s.words }}</option>
         </select>
       </label>
       <label>
-        <span class="block text-sm">in the</span>
+        <span class="block text-sm">{{ $t('gather.normalDays.inThe') }}</span>
         <select v-model="draft.part" data-field="part">
           <option v-for="p in PARTS" :key="p.value" :value="p.value">{{ p.words }}</option>
         </select>
       </label>
       <label>
-        <span class="block text-sm">into</span>
+        <span class="block text-sm">{{ $t('gather.normalDays.into2') }}</span>
         <select v-model="draft.pailId" data-field="pailId">
-          <option :value="0" disabled>a pail</option>
+          <option :value="0" disabled>{{ $t('gather.normalDays.aPail') }}</option>
           <option v-for="p in pails" :key="p.id" :value="p.id">{{ p.name }}</option>
         </select>
       </label>
       <label>
-        <span class="block text-sm">how many</span>
+        <span class="block text-sm">{{ $t('gather.normalDays.howMany') }}</span>
         <input v-model.number="draft.count" type="number" min="1" max="40" class="w-16" />
       </label>
-      <button type="submit" class="button-plain" :disabled="busy" data-add-habit>Add</button>
+      <button type="submit" class="button-plain" :disabled="busy" data-add-habit>
+        {{ $t('gather.normalDays.add') }}
+      </button>
     </form>
 
-    <h2 class="mt-5 text-lg">Days that differ</h2>
+    <h2 class="mt-5 text-lg">{{ $t('gather.normalDays.daysThatDiffer') }}</h2>
     <ul>
       <li
         v-for="s in days.spells"
@@ -211,10 +217,12 @@ function removeSpell(id: number) {
       >
         <span class="flex-1">
           <strong>{{ s.on ? 'Now: ' : '' }}</strong>{{ s.words }}
-          <span class="text-soft">{{ s.from }} to {{ s.to }}</span>
+          <span class="text-soft">{{
+            $t('gather.normalDays.to', { from: s.from, to: s.to })
+          }}</span>
         </span>
         <button type="button" class="button-quiet" :disabled="busy" @click="removeSpell(s.id)">
-          switch off
+          {{ $t('gather.normalDays.switchOff') }}
         </button>
       </li>
     </ul>
@@ -226,14 +234,16 @@ function removeSpell(id: number) {
         </select>
       </label>
       <label>
-        <span class="block text-sm">from (today when empty)</span>
+        <span class="block text-sm">{{ $t('gather.normalDays.fromTodayWhenEmpty') }}</span>
         <input v-model="spell.from" type="date" />
       </label>
       <label>
-        <span class="block text-sm">to</span>
+        <span class="block text-sm">{{ $t('gather.normalDays.to2') }}</span>
         <input v-model="spell.to" type="date" />
       </label>
-      <button type="submit" class="button-plain" :disabled="busy" data-add-spell>Switch on</button>
+      <button type="submit" class="button-plain" :disabled="busy" data-add-spell>
+        {{ $t('gather.normalDays.switchOn') }}
+      </button>
     </form>
   </section>
 </template>

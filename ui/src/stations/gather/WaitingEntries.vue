@@ -82,24 +82,43 @@ async function remove(entry: Api['Entry']) {
 <template>
   <section :aria-label="`In ${pail.name}`">
     <h2 class="flex items-baseline justify-between text-lg">
-      <span>In {{ pail.name }}</span>
+      <span>{{ $t('gather.waitingEntries.in', { name: pail.name }) }}</span>
       <Figure v-if="pail.pieces" :why="whys[`fill.${pail.id}`]">
-        <span class="text-sm font-normal">{{ percent(pail.fill) }} full</span>
+        <span class="text-sm font-normal">{{
+          $t('gather.waitingEntries.full', { fill: percent(pail.fill) })
+        }}</span>
       </Figure>
     </h2>
-    <p v-if="!pail.pieces" class="mt-2 text-soft">Empty. It wants a wipe and a dry liner.</p>
+    <p v-if="!pail.pieces" class="mt-2 text-soft">
+      {{ $t('gather.waitingEntries.emptyItWantsAWipe') }}
+    </p>
     <p v-if="pail.dueFirst" class="text-sm text-soft">
-      Goes over first: {{ pail.dueFirst }}, by {{ pail.dueWords }}.
+      {{
+        $t('gather.waitingEntries.goesOverFirstBy', {
+          dueFirst: pail.dueFirst,
+          dueWords: pail.dueWords,
+        })
+      }}
     </p>
     <div v-if="clash" class="hatch mt-2 border border-heat p-3" role="alert" data-clash>
-      <p class="font-semibold">Two versions of {{ clash.theirs.kind }}</p>
-      <p>
-        Yours: {{ clash.mine.count }}, {{ words(clash.mine.soil) }}. Theirs:
-        {{ clash.theirs.count }}, {{ clash.theirs.soilWords }}.
+      <p class="font-semibold">
+        {{ $t('gather.waitingEntries.twoVersionsOf', { kind: clash.theirs.kind }) }}
       </p>
-      <button type="button" class="button-plain mt-1 mr-2" @click="keepMine">Keep mine</button>
+      <p>
+        {{
+          $t('gather.waitingEntries.yoursTheirs', {
+            count: clash.mine.count,
+            soil: words(clash.mine.soil),
+            count2: clash.theirs.count,
+            soilWords: clash.theirs.soilWords,
+          })
+        }}
+      </p>
+      <button type="button" class="button-plain mt-1 mr-2" @click="keepMine">
+        {{ $t('gather.waitingEntries.keepMine') }}
+      </button>
       <button type="button" class="button-plain mt-1" @click="clash = undefined">
-        Take theirs
+        {{ $t('gather.waitingEntries.takeTheirs') }}
       </button>
     </div>
     <ul class="mt-1">
@@ -120,7 +139,7 @@ async function remove(entry: Api['Entry']) {
             data-assumed
             @click="correct(entry, {})"
           >
-            assumed ✓?
+            {{ $t('gather.waitingEntries.assumed') }}
           </button>
           <span class="block text-xs text-soft">
             {{ entry.cameInWords

@@ -38,20 +38,26 @@ async function fill(number: number) {
 
 <template>
   <LoadState :error="error" :loading="loading && !kit" @again="reload" />
-  <section v-if="kit" class="max-w-2xl" aria-label="Wet wipes">
-    <h2 class="text-lg">Wet wipes</h2>
-    <p v-if="!kit.kind" class="text-soft">There is no kind of wipe in Kit yet.</p>
+  <section v-if="kit" class="max-w-2xl" :aria-label="$t('gather.wipesKit.wetWipes')">
+    <h2 class="text-lg">{{ $t('gather.wipesKit.wetWipes') }}</h2>
+    <p v-if="!kit.kind" class="text-soft">{{ $t('gather.wipesKit.thereIsNoKindOf') }}</p>
     <template v-else>
       <p>
-        One box for two days:
+        {{ $t('gather.wipesKit.oneBoxForTwoDays') }}
         <Figure :why="kit.why ?? undefined">
-          <strong>{{ kit.pieces }} × {{ kit.kind }}, {{ kit.waterMl }} mL of water</strong>
+          <strong>{{
+            $t('gather.wipesKit.mlOfWater', {
+              pieces: kit.pieces,
+              kind: kit.kind,
+              waterMl: kit.waterMl,
+            })
+          }}</strong>
         </Figure>
-        to the marker.
+        {{ $t('gather.wipesKit.toTheMarker') }}
       </p>
       <div class="mt-2 flex flex-wrap items-center gap-3">
         <label>
-          In the water
+          {{ $t('gather.wipesKit.inTheWater') }}
           <select v-model="addition" data-field="addition">
             <option v-for="a in ADDITIONS" :key="a.value" :value="a.value">{{ a.words }}</option>
           </select>
@@ -60,7 +66,7 @@ async function fill(number: number) {
       <div v-if="addition === 'OIL'" class="hatch mt-2 border border-heat p-2" role="alert">
         <p>! {{ kit.oilCaution }}</p>
         <label class="inline-flex items-center gap-2">
-          <input v-model="read" type="checkbox" /> I have read this
+          <input v-model="read" type="checkbox" /> {{ $t('gather.wipesKit.iHaveReadThis') }}
         </label>
       </div>
       <ul class="mt-2">
@@ -71,14 +77,19 @@ async function fill(number: number) {
           :data-box="box.number"
         >
           <span class="flex-1">
-            <strong>Box {{ box.number }}</strong>
+            <strong>{{ $t('gather.wipesKit.box', { number: box.number }) }}</strong>
             <template v-if="box.filledWords">
-              filled {{ box.filledWords }}, {{ box.additionWords }};
+              {{
+                $t('gather.wipesKit.filled', {
+                  filledWords: box.filledWords,
+                  additionWords: box.additionWords,
+                })
+              }}
               <span :class="box.over ? 'font-semibold text-heat-word' : ''">
                 {{ box.over ? '! was good until' : 'good until' }} {{ box.goodUntilWords }}
               </span>
             </template>
-            <template v-else>empty and dry</template>
+            <template v-else>{{ $t('gather.wipesKit.emptyAndDry') }}</template>
           </span>
           <button
             type="button"
@@ -86,7 +97,7 @@ async function fill(number: number) {
             :disabled="busy"
             @click="fill(box.number)"
           >
-            Filled now
+            {{ $t('gather.wipesKit.filledNow') }}
           </button>
         </li>
       </ul>

@@ -23,9 +23,8 @@ const PANELS = [
 </script>
 
 <template>
-  <ViewHead title="Kit" state="the facts of the household">
-    Everything that the plans are computed from. The label on a product or a textile always wins:
-    write it in here.
+  <ViewHead :title="$t('kit.kitView.kit')" :state="$t('kit.kitView.theFactsOfTheHousehold')">
+    {{ $t('kit.kitView.everythingThatThePlansAre') }}
   </ViewHead>
   <TabGroup class="mt-3" as="div">
     <TabList class="flex flex-wrap gap-1.5 border-b border-ink pb-2">

@@ -92,32 +92,35 @@ async function pretend(shortByK: number) {
 </script>
 
 <template>
-  <section aria-label="What it really does" data-logs>
-    <h2 class="mt-6 mb-1 text-lg">What it really does</h2>
+  <section :aria-label="$t('kit.machineLogs.whatItReallyDoes')" data-logs>
+    <h2 class="mt-6 mb-1 text-lg">{{ $t('kit.machineLogs.whatItReallyDoes') }}</h2>
     <p class="text-soft">
-      Put a temperature logger into the drum, or read the power at the plug, and bring the file
-      here: a head of time,°C or time,W and a line for each reading.
+      {{ $t('kit.machineLogs.putATemperatureLoggerInto') }}
     </p>
     <p v-for="p in measured" :key="p.name" class="mt-1 text-sm">
-      {{ p.name }} is planned with its log at {{ p.measured?.chosenC }}.
-      <button type="button" class="button-quiet" @click="forget(p.name)">Forget it</button>
+      {{
+        $t('kit.machineLogs.isPlannedWithItsLog', { name: p.name, chosenC: p.measured?.chosenC })
+      }}
+      <button type="button" class="button-quiet" @click="forget(p.name)">
+        {{ $t('kit.machineLogs.forgetIt') }}
+      </button>
     </p>
     <div class="mt-2 flex flex-wrap items-end gap-3">
       <label>
-        <span class="block text-sm font-semibold">What was logged</span>
+        <span class="block text-sm font-semibold">{{ $t('kit.machineLogs.whatWasLogged') }}</span>
         <select v-model="sort" data-log-sort>
-          <option value="TEMPERATURE">temperature in the drum</option>
-          <option value="POWER">power at the plug</option>
+          <option value="TEMPERATURE">{{ $t('kit.machineLogs.temperatureInTheDrum') }}</option>
+          <option value="POWER">{{ $t('kit.machineLogs.powerAtThePlug') }}</option>
         </select>
       </label>
       <label>
-        <span class="block text-sm font-semibold">Programme</span>
+        <span class="block text-sm font-semibold">{{ $t('kit.machineLogs.programme') }}</span>
         <select v-model="programme" data-log-programme>
           <option v-for="p in washing" :key="p.name">{{ p.name }}</option>
         </select>
       </label>
       <label>
-        <span class="block text-sm font-semibold">Set to</span>
+        <span class="block text-sm font-semibold">{{ $t('kit.machineLogs.setTo') }}</span>
         <select
           :value="chosenC"
           @change="setting = Number(($event.target as HTMLSelectElement).value)"
@@ -128,18 +131,24 @@ async function pretend(shortByK: number) {
     </div>
     <div class="mt-2 flex flex-wrap items-center gap-3">
       <label>
-        <span class="block text-sm font-semibold">File</span>
+        <span class="block text-sm font-semibold">{{ $t('kit.machineLogs.file') }}</span>
         <input type="file" accept=".csv,text/csv,text/plain" data-log-file @change="file" />
       </label>
       <button type="button" class="button-plain" data-pretend-honest @click="pretend(0)">
-        Pretend {{ sort === 'TEMPERATURE' ? 'probe' : 'plug' }}: as promised
+        {{
+          $t('kit.machineLogs.pretendAsPromised', {
+            sort: sort === 'TEMPERATURE' ? 'probe' : 'plug',
+          })
+        }}
       </button>
       <button type="button" class="button-plain" data-pretend-short @click="pretend(8)">
-        Pretend {{ sort === 'TEMPERATURE' ? 'probe' : 'plug' }}: 8° short
+        {{
+          $t('kit.machineLogs.pretendShort', { sort: sort === 'TEMPERATURE' ? 'probe' : 'plug' })
+        }}
       </button>
     </div>
     <label class="mt-2 block">
-      <span class="block text-sm font-semibold">Or paste it</span>
+      <span class="block text-sm font-semibold">{{ $t('kit.machineLogs.orPasteIt') }}</span>
       <textarea v-model="text" rows="4" class="w-full font-mono text-sm" data-log-text />
     </label>
     <button
@@ -149,7 +158,7 @@ async function pretend(shortByK: number) {
       data-log-read
       @click="read(false)"
     >
-      Read it
+      {{ $t('kit.machineLogs.readIt') }}
     </button>
 
     <div v-if="preview" class="mt-3 border border-ink p-3" data-log-preview>
@@ -169,14 +178,14 @@ async function pretend(shortByK: number) {
           <template v-for="(p, i) in preview.phases" :key="i"
             >{{ i ? ', ' : '' }}{{ p.sort.toLowerCase() }}
             {{ duration(p.toMinute - p.fromMinute) }}</template
-          >. {{ preview.readings }} readings.
+          >{{ $t('kit.machineLogs.readings', { readings: preview.readings }) }}
         </p>
         <table class="mt-1 text-sm">
           <thead>
             <tr class="text-left text-soft">
-              <th scope="col" class="pr-6 font-normal">what</th>
-              <th scope="col" class="pr-6 font-normal">promised</th>
-              <th scope="col" class="font-normal">seen</th>
+              <th scope="col" class="pr-6 font-normal">{{ $t('kit.machineLogs.what') }}</th>
+              <th scope="col" class="pr-6 font-normal">{{ $t('kit.machineLogs.promised') }}</th>
+              <th scope="col" class="font-normal">{{ $t('kit.machineLogs.seen') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -200,7 +209,7 @@ async function pretend(shortByK: number) {
           data-log-keep
           @click="read(true)"
         >
-          Keep it
+          {{ $t('kit.machineLogs.keepIt') }}
         </button>
       </template>
     </div>

@@ -265,7 +265,7 @@ function saveProgramme(index: number, v: Values) {
       v-if="machines.length > 1"
       v-model="chosen"
       class="mb-3"
-      label="Which"
+      :label="$t('kit.machinePanel.which')"
       hide-label
       :options="machines.map((m) => ({ value: m.id, words: m.machine.name }))"
     />
@@ -282,7 +282,7 @@ function saveProgramme(index: number, v: Values) {
       :save="saveMachine"
     />
     <template v-if="!byHand">
-      <h2 class="mt-6 mb-1 text-lg">Programmes</h2>
+      <h2 class="mt-6 mb-1 text-lg">{{ $t('kit.machinePanel.programmes') }}</h2>
       <OpenRow
         v-for="(p, i) in programmes"
         :key="`${view.id}.${i}.${view.version}`"
@@ -295,12 +295,12 @@ function saveProgramme(index: number, v: Values) {
           :save="(v: Values) => saveProgramme(i, v)"
         />
       </OpenRow>
-      <OpenRow name="A new programme" about="from the dial">
+      <OpenRow name="A new programme" :about="$t('kit.machinePanel.fromTheDial')">
         <FieldForm
           :fields="PROGRAMME"
           :initial="editable(programme('', 'WASH', [40, 60], 60, 2, 1))"
           :save="(v: Values) => saveProgramme(programmes.length, v)"
-          save-label="Add"
+          :save-label="$t('kit.machinePanel.add')"
         />
       </OpenRow>
       <MachineLogs v-if="view.id" :key="view.id" :view="view" @kept="reload" />
@@ -312,13 +312,19 @@ function saveProgramme(index: number, v: Values) {
       :name="view.machine.name"
       @changed="reload"
     />
-    <h2 class="mt-6 mb-1 text-lg">Another</h2>
+    <h2 class="mt-6 mb-1 text-lg">{{ $t('kit.machinePanel.another') }}</h2>
     <OpenRow
       v-slot="{ close }"
       name="A new machine or vessel"
-      about="a bucket, a basin, a second machine"
+      :about="$t('kit.machinePanel.aBucketABasinA')"
     >
-      <FieldForm :fields="MACHINE" :initial="NEW" :save="add" save-label="Add" @saved="close()" />
+      <FieldForm
+        :fields="MACHINE"
+        :initial="NEW"
+        :save="add"
+        :save-label="$t('kit.machinePanel.add')"
+        @saved="close()"
+      />
     </OpenRow>
   </div>
 </template>

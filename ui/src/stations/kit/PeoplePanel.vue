@@ -70,8 +70,18 @@ async function add(v: Values) {
       />
       <RemoveThing :id="p.id" thing="PERSON" :name="p.name" @changed="reload" />
     </OpenRow>
-    <OpenRow v-slot="{ close }" name="Someone new" about="whose textiles are washed here">
-      <FieldForm :fields="FIELDS" :initial="NEW" :save="add" save-label="Add" @saved="close()" />
+    <OpenRow
+      v-slot="{ close }"
+      name="Someone new"
+      :about="$t('kit.peoplePanel.whoseTextilesAreWashedHere')"
+    >
+      <FieldForm
+        :fields="FIELDS"
+        :initial="NEW"
+        :save="add"
+        :save-label="$t('kit.peoplePanel.add')"
+        @saved="close()"
+      />
     </OpenRow>
   </div>
 </template>

@@ -203,7 +203,7 @@ async function changePail(id: number, v: Values) {
 <template>
   <LoadState :error="error" :loading="loading && !places" @again="reload" />
   <div v-if="places" class="max-w-3xl">
-    <h2 class="text-lg">Places to hang</h2>
+    <h2 class="text-lg">{{ $t('kit.placesPanel.placesToHang') }}</h2>
     <OpenRow
       v-for="p in places"
       :key="`${p.id}.${p.version}`"
@@ -217,16 +217,16 @@ async function changePail(id: number, v: Values) {
       />
       <RemoveThing :id="p.id" thing="PLACE" :name="p.place.name" @changed="reload" />
     </OpenRow>
-    <OpenRow v-slot="{ close }" name="A new place" about="line, airer, cupboard">
+    <OpenRow v-slot="{ close }" name="A new place" :about="$t('kit.placesPanel.lineAirerCupboard')">
       <FieldForm
         :fields="PLACE"
         :initial="NEW_PLACE"
         :save="addPlace"
-        save-label="Add"
+        :save-label="$t('kit.placesPanel.add')"
         @saved="close()"
       />
     </OpenRow>
-    <h2 class="mt-6 text-lg">Dryers</h2>
+    <h2 class="mt-6 text-lg">{{ $t('kit.placesPanel.dryers') }}</h2>
     <OpenRow
       v-for="d in dryers ?? []"
       :key="`${d.id}.${d.version}`"
@@ -240,16 +240,20 @@ async function changePail(id: number, v: Values) {
       />
       <RemoveThing :id="d.id" thing="DRYER" :name="d.dryer.name" @changed="reloadDryers" />
     </OpenRow>
-    <OpenRow v-slot="{ close }" name="A new dryer" about="vented, condenser, heat pump">
+    <OpenRow
+      v-slot="{ close }"
+      name="A new dryer"
+      :about="$t('kit.placesPanel.ventedCondenserHeatPump')"
+    >
       <FieldForm
         :fields="DRYER"
         :initial="NEW_DRYER"
         :save="addDryer"
-        save-label="Add"
+        :save-label="$t('kit.placesPanel.add')"
         @saved="close()"
       />
     </OpenRow>
-    <h2 class="mt-6 text-lg">Pails</h2>
+    <h2 class="mt-6 text-lg">{{ $t('kit.placesPanel.pails') }}</h2>
     <OpenRow
       v-for="p in gathering?.pails ?? []"
       :key="`${p.id}.${p.version}`"
@@ -263,12 +267,12 @@ async function changePail(id: number, v: Values) {
       />
       <RemoveThing :id="p.id" thing="PAIL" :name="p.name" @changed="reloadPails" />
     </OpenRow>
-    <OpenRow v-slot="{ close }" name="A new pail" about="bag, bin, basket">
+    <OpenRow v-slot="{ close }" name="A new pail" :about="$t('kit.placesPanel.bagBinBasket')">
       <FieldForm
         :fields="NEW_FIELDS"
         :initial="NEW_PAIL"
         :save="addPail"
-        save-label="Add"
+        :save-label="$t('kit.placesPanel.add')"
         @saved="close()"
       />
     </OpenRow>

@@ -206,8 +206,7 @@ function about(view: Api['ProductView']) {
   <LoadState :error="error" :loading="loading && !products" @again="reload" />
   <div v-if="products" class="max-w-3xl">
     <p class="mb-2 text-soft">
-      Keep products closed, up high and in their own bottles. A spoon measures a scoop: 5 mL a
-      teaspoon, 15 a tablespoon.
+      {{ $t('kit.productsPanel.keepProductsClosedUpHigh') }}
     </p>
     <OpenRow
       v-for="p in products"
@@ -222,8 +221,14 @@ function about(view: Api['ProductView']) {
       />
       <RemoveThing :id="p.product.id" thing="PRODUCT" :name="p.product.name" @changed="reload" />
     </OpenRow>
-    <OpenRow v-slot="{ close }" name="A new product" about="from its label">
-      <FieldForm :fields="FIELDS" :initial="NEW" :save="add" save-label="Add" @saved="close()" />
+    <OpenRow v-slot="{ close }" name="A new product" :about="$t('kit.productsPanel.fromItsLabel')">
+      <FieldForm
+        :fields="FIELDS"
+        :initial="NEW"
+        :save="add"
+        :save-label="$t('kit.productsPanel.add')"
+        @saved="close()"
+      />
     </OpenRow>
   </div>
 </template>

@@ -55,7 +55,7 @@ async function remove() {
       :data-remove="name"
       @click="remove"
     >
-      Remove {{ name }}
+      {{ $t('kit.removeThing.remove', { name }) }}
     </button>
   </p>
 </template>

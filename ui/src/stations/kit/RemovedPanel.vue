@@ -42,7 +42,7 @@ function pail(p: Api['GatherRemovedPail']) {
   <LoadState :error="error" :loading="loading && !data" @again="reload" />
   <div v-if="data" class="max-w-3xl">
     <p v-if="!data.things.length && !data.pails.length" class="text-soft">
-      Nothing was removed. Every line in Kit has “Remove” at its end.
+      {{ $t('kit.removedPanel.nothingWasRemovedEveryLine') }}
     </p>
     <ul>
       <li
@@ -54,7 +54,7 @@ function pail(p: Api['GatherRemovedPail']) {
         <strong class="min-w-44">{{ t.name }}</strong>
         <span class="flex-1 text-sm text-soft">{{ t.thing.toLowerCase() }}</span>
         <button type="button" class="button-plain py-1" :disabled="busy" @click="thing(t)">
-          Bring back
+          {{ $t('kit.removedPanel.bringBack') }}
         </button>
       </li>
       <li
@@ -64,9 +64,9 @@ function pail(p: Api['GatherRemovedPail']) {
         :data-removed="p.name"
       >
         <strong class="min-w-44">{{ p.name }}</strong>
-        <span class="flex-1 text-sm text-soft">pail</span>
+        <span class="flex-1 text-sm text-soft">{{ $t('kit.removedPanel.pail') }}</span>
         <button type="button" class="button-plain py-1" :disabled="busy" @click="pail(p)">
-          Bring back
+          {{ $t('kit.removedPanel.bringBack') }}
         </button>
       </li>
     </ul>

@@ -92,9 +92,9 @@ async function putAway(view: Api['SchoolView']) {
 <template>
   <LoadState :error="error" :loading="loading && !schools" @again="reload" />
   <div v-if="schools" class="max-w-3xl">
-    <h2 class="mb-1 text-lg">Your own</h2>
+    <h2 class="mb-1 text-lg">{{ $t('kit.schoolsPanel.yourOwn') }}</h2>
     <p v-if="!own.length" class="mb-2 text-soft">
-      None yet. In Wash any school, bent to your liking, can be kept under a name of its own.
+      {{ $t('kit.schoolsPanel.noneYetInWashAny') }}
     </p>
     <OpenRow
       v-for="s in own"
@@ -103,9 +103,11 @@ async function putAway(view: Api['SchoolView']) {
       :about="`from ${s.basedOn}: ${s.school.main.celsius}°, ${s.school.main.minutes} min`"
     >
       <FieldForm :fields="FIELDS" :initial="initial(s)" :save="(v: Values) => change(s.id, v)" />
-      <button type="button" class="button-quiet mt-2" @click="putAway(s)">Put it away</button>
+      <button type="button" class="button-quiet mt-2" @click="putAway(s)">
+        {{ $t('kit.schoolsPanel.putItAway') }}
+      </button>
     </OpenRow>
-    <h2 class="mt-6 mb-1 text-lg">The ten</h2>
+    <h2 class="mt-6 mb-1 text-lg">{{ $t('kit.schoolsPanel.theTen') }}</h2>
     <dl>
       <div
         v-for="s in schools.filter((x) => !x.own)"

@@ -177,13 +177,14 @@ async function add(v: Values) {
   <LoadState :error="error" :loading="loading && !kinds" @again="reload" />
   <div v-if="kinds" class="max-w-3xl">
     <label class="mb-2 inline-flex items-center gap-2">
-      Find <input v-model="search" type="search" aria-label="Find a kind" />
+      {{ $t('kit.textilesPanel.find') }}
+      <input v-model="search" type="search" :aria-label="$t('kit.textilesPanel.findAKind')" />
     </label>
-    <OpenRow v-slot="{ close }" name="A new kind" about="of textile">
+    <OpenRow v-slot="{ close }" name="A new kind" :about="$t('kit.textilesPanel.ofTextile')">
       <label class="mb-3 block">
-        Begin with one from the catalogue
+        {{ $t('kit.textilesPanel.beginWithOneFromThe') }}
         <select v-model="preset" class="block" data-field="preset">
-          <option value="">something of our own</option>
+          <option value="">{{ $t('kit.textilesPanel.somethingOfOurOwn') }}</option>
           <optgroup v-for="g in groups" :key="g" :label="g">
             <template v-for="p in catalogue" :key="p.kind.name">
               <option v-if="p.group === g" :value="p.kind.name">{{ p.kind.name }}</option>
@@ -192,14 +193,14 @@ async function add(v: Values) {
         </select>
       </label>
       <p v-if="chosen" class="mb-3 text-sm text-soft" data-source>
-        {{ chosen.source }} Weigh one of yours when you can; its care label wins.
+        {{ $t('kit.textilesPanel.weighOneOfYoursWhen', { source: chosen.source }) }}
       </p>
       <FieldForm
         :key="preset"
         :fields="fields(fresh)"
         :initial="fresh"
         :save="add"
-        save-label="Add"
+        :save-label="$t('kit.textilesPanel.add')"
         @saved="close()"
       />
     </OpenRow>
@@ -216,34 +217,36 @@ async function add(v: Values) {
       />
       <form class="mt-4 flex flex-wrap items-center gap-2" @submit.prevent="weigh(k)">
         <label>
-          On the scale:
+          {{ $t('kit.textilesPanel.onTheScale') }}
           <input
             v-model.number="onScale(k.id).pieces"
             type="number"
             min="1"
             max="200"
             class="w-16 py-1"
-            aria-label="Pieces on the scale"
+            :aria-label="$t('kit.textilesPanel.piecesOnTheScale')"
           />
         </label>
-        dry pieces weigh
+        {{ $t('kit.textilesPanel.dryPiecesWeigh') }}
         <label>
           <input
             v-model="onScale(k.id).grams"
             type="number"
             min="1"
             class="w-20 py-1"
-            aria-label="Grams on the scale"
+            :aria-label="$t('kit.textilesPanel.gramsOnTheScale')"
             data-field="grams"
           />
           g
         </label>
-        <button type="submit" class="button-plain py-1" :disabled="busy">Weighed</button>
+        <button type="submit" class="button-plain py-1" :disabled="busy">
+          {{ $t('kit.textilesPanel.weighed') }}
+        </button>
       </form>
       <p v-if="k.bulkFactor !== 1" class="mt-2 text-sm">
-        Looks into the drum made its bulk {{ number(k.bulkFactor, 2) }} of the computed one.
+        {{ $t('kit.textilesPanel.looksIntoTheDrumMade', { bulkFactor: number(k.bulkFactor, 2) }) }}
         <button type="button" class="button-quiet" :disabled="busy" @click="forgetBulk(k)">
-          Forget that
+          {{ $t('kit.textilesPanel.forgetThat') }}
         </button>
       </p>
       <RemoveThing :id="k.id" thing="KIND" :name="k.name" @changed="reload" />

@@ -37,28 +37,40 @@ const VERDICTS: Record<string, string> = { better: '✓ better', worse: '! worse
 </script>
 
 <template>
-  <section aria-label="Two stretches" data-beside>
-    <h2 class="text-lg">Two stretches side by side</h2>
+  <section :aria-label="$t('record.besidePanel.twoStretches')" data-beside>
+    <h2 class="text-lg">{{ $t('record.besidePanel.twoStretchesSideBySide') }}</h2>
     <div class="mt-1 flex flex-wrap gap-x-6 gap-y-2 text-sm">
       <fieldset>
-        <legend class="font-semibold">before</legend>
-        <label>from <input v-model="aFrom" type="date" data-a-from /></label>
-        <label class="ml-2">to <input v-model="aTo" type="date" data-a-to /></label>
+        <legend class="font-semibold">{{ $t('record.besidePanel.before') }}</legend>
+        <label
+          >{{ $t('record.besidePanel.from') }} <input v-model="aFrom" type="date" data-a-from
+        /></label>
+        <label class="ml-2"
+          >{{ $t('record.besidePanel.to') }} <input v-model="aTo" type="date" data-a-to
+        /></label>
       </fieldset>
       <fieldset>
-        <legend class="font-semibold">after</legend>
-        <label>from <input v-model="bFrom" type="date" data-b-from /></label>
-        <label class="ml-2">to <input v-model="bTo" type="date" data-b-to /></label>
+        <legend class="font-semibold">{{ $t('record.besidePanel.after') }}</legend>
+        <label
+          >{{ $t('record.besidePanel.from') }} <input v-model="bFrom" type="date" data-b-from
+        /></label>
+        <label class="ml-2"
+          >{{ $t('record.besidePanel.to') }} <input v-model="bTo" type="date" data-b-to
+        /></label>
       </fieldset>
     </div>
     <LoadState :error="error" :loading="loading && !beside" @again="reload" />
     <table v-if="beside && !error" class="mt-2 w-full max-w-2xl text-sm">
       <thead>
         <tr class="border-b border-ink text-left">
-          <th scope="col" class="py-1">mean of</th>
-          <th scope="col" class="px-3">{{ beside.before }} rounds before</th>
-          <th scope="col" class="px-3">{{ beside.after }} rounds after</th>
-          <th scope="col">compared</th>
+          <th scope="col" class="py-1">{{ $t('record.besidePanel.meanOf') }}</th>
+          <th scope="col" class="px-3">
+            {{ $t('record.besidePanel.roundsBefore', { before: beside.before }) }}
+          </th>
+          <th scope="col" class="px-3">
+            {{ $t('record.besidePanel.roundsAfter', { after: beside.after }) }}
+          </th>
+          <th scope="col">{{ $t('record.besidePanel.compared') }}</th>
         </tr>
       </thead>
       <tbody>

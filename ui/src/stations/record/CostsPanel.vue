@@ -37,7 +37,7 @@ function cells(line: Api['CostLine']) {
 </script>
 
 <template>
-  <section aria-label="What it takes" data-costs>
+  <section :aria-label="$t('record.costsPanel.whatItTakes')" data-costs>
     <LoadState :error="error" :loading="loading && !costs" @again="reload" />
     <template v-if="costs">
       <template
@@ -60,7 +60,9 @@ function cells(line: Api['CostLine']) {
         ]"
         :key="part.key"
       >
-        <h2 class="mt-4 text-lg">What it takes {{ part.name }}</h2>
+        <h2 class="mt-4 text-lg">
+          {{ $t('record.costsPanel.whatItTakes2', { name: part.name }) }}
+        </h2>
         <div
           class="overflow-x-auto"
           tabindex="0"
@@ -70,8 +72,10 @@ function cells(line: Api['CostLine']) {
           <table class="w-full max-w-4xl text-sm">
             <thead>
               <tr class="border-b border-ink text-right">
-                <th scope="col" class="py-1 text-left font-normal">of</th>
-                <th scope="col" class="px-2">cost</th>
+                <th scope="col" class="py-1 text-left font-normal">
+                  {{ $t('record.costsPanel.of') }}
+                </th>
+                <th scope="col" class="px-2">{{ $t('record.costsPanel.cost') }}</th>
                 <th v-for="h in HEAD" :key="h" scope="col" class="px-2 font-normal">{{ h }}</th>
               </tr>
             </thead>
@@ -94,7 +98,7 @@ function cells(line: Api['CostLine']) {
           </table>
         </div>
       </template>
-      <h2 class="mt-4 text-lg">Products, the last four weeks</h2>
+      <h2 class="mt-4 text-lg">{{ $t('record.costsPanel.productsTheLastFourWeeks') }}</h2>
       <ul class="grid gap-x-8 text-sm sm:grid-cols-2">
         <li
           v-for="p in costs.products"
@@ -103,19 +107,22 @@ function cells(line: Api['CostLine']) {
         >
           <span>{{ p.name }}</span>
           <span
-            >{{ number(p.usedG) }} g used, {{ number(p.leftG) }} g left<template
-              v-if="p.daysLeft != null"
-            >
-              for {{ number(p.daysLeft) }} days</template
+            >{{
+              $t('record.costsPanel.gUsedGLeft', {
+                usedG: number(p.usedG),
+                leftG: number(p.leftG),
+              })
+            }}<template v-if="p.daysLeft != null">
+              {{ $t('record.costsPanel.forDays', { daysLeft: number(p.daysLeft) }) }}</template
             ></span
           >
         </li>
       </ul>
-      <h2 class="mt-4 text-lg">The machine itself</h2>
+      <h2 class="mt-4 text-lg">{{ $t('record.costsPanel.theMachineItself') }}</h2>
       <p data-maintenance>
         <strong v-if="maintenance.due" class="text-heat-word">! </strong>{{ maintenance.says }}
         <button type="button" class="button-quiet" :disabled="busy" @click="maintained">
-          It was done just now
+          {{ $t('record.costsPanel.itWasDoneJustNow') }}
         </button>
       </p>
     </template>

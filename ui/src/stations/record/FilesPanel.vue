@@ -60,15 +60,15 @@ async function wipe() {
 </script>
 
 <template>
-  <section aria-label="Files" data-files>
-    <h2 class="text-lg">Out</h2>
+  <section :aria-label="$t('record.filesPanel.files')" data-files>
+    <h2 class="text-lg">{{ $t('record.filesPanel.out') }}</h2>
     <p class="mt-1 flex flex-wrap items-center gap-2">
       <a
         class="button-plain font-semibold"
         :href="`${house}/api/record/record.json`"
         download
         data-export="json"
-        >Everything, JSON</a
+        >{{ $t('record.filesPanel.everythingJson') }}</a
       >
       <a
         v-for="p in PARTS"
@@ -77,20 +77,19 @@ async function wipe() {
         :href="`${house}/api/record/${p}.csv`"
         download
         :data-export="p"
-        >{{ p }}, CSV</a
+        >{{ $t('record.filesPanel.csv', { p }) }}</a
       >
     </p>
-    <h2 class="mt-4 text-lg">In</h2>
+    <h2 class="mt-4 text-lg">{{ $t('record.filesPanel.in') }}</h2>
     <p class="text-sm text-soft">
-      A file that was written here. It is looked at first, kept as a whole or not at all, and what
-      is there already stays as it is.
+      {{ $t('record.filesPanel.aFileThatWasWritten') }}
     </p>
     <label class="mt-1 block">
-      <span class="block text-sm font-semibold">File</span>
+      <span class="block text-sm font-semibold">{{ $t('record.filesPanel.file') }}</span>
       <input type="file" accept=".json,.csv,text/plain" data-record-file @change="file" />
     </label>
     <label class="mt-2 block max-w-3xl">
-      <span class="block text-sm font-semibold">Or paste it</span>
+      <span class="block text-sm font-semibold">{{ $t('record.filesPanel.orPasteIt') }}</span>
       <textarea
         v-model="text"
         rows="3"
@@ -106,7 +105,7 @@ async function wipe() {
       data-record-look
       @click="read(false)"
     >
-      Read it
+      {{ $t('record.filesPanel.readIt') }}
     </button>
     <div v-if="preview" class="mt-2 max-w-3xl border border-ink p-3" data-record-preview>
       <FileErrors
@@ -125,17 +124,16 @@ async function wipe() {
           data-record-keep
           @click="read(true)"
         >
-          Add it
+          {{ $t('record.filesPanel.addIt') }}
         </button>
       </template>
     </div>
-    <h2 class="mt-4 text-lg">Away</h2>
+    <h2 class="mt-4 text-lg">{{ $t('record.filesPanel.away') }}</h2>
     <p class="text-sm text-soft">
-      Forgets rounds on the shelf, what was seen, changes and resets. Textiles, products, pails and
-      what hangs stay.
+      {{ $t('record.filesPanel.forgetsRoundsOnTheShelf') }}
     </p>
     <label class="mt-1 inline-flex items-center gap-2">
-      <input v-model="sure" type="checkbox" data-sure /> I have a file of it, or do not need one
+      <input v-model="sure" type="checkbox" data-sure /> {{ $t('record.filesPanel.iHaveAFileOf') }}
     </label>
     <button
       type="button"
@@ -144,7 +142,7 @@ async function wipe() {
       data-wipe
       @click="wipe"
     >
-      Forget the past
+      {{ $t('record.filesPanel.forgetThePast') }}
     </button>
   </section>
 </template>

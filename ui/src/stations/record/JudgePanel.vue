@@ -106,18 +106,22 @@ async function resetTrim() {
 </script>
 
 <template>
-  <section aria-label="What it may be" data-judge>
+  <section :aria-label="$t('record.judgePanel.whatItMayBe')" data-judge>
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
-      <h2 class="text-lg">What it may be{{ then ? `, as it looked on ${atWords}` : '' }}</h2>
+      <h2 class="text-lg">
+        {{
+          $t('record.judgePanel.whatItMayBe2', { then: then ? `, as it looked on ${atWords}` : '' })
+        }}
+      </h2>
       <label class="text-sm">
-        of
+        {{ $t('record.judgePanel.of') }}
         <select v-model="kind" data-judge-kind>
-          <option value="">all of it</option>
+          <option value="">{{ $t('record.judgePanel.allOfIt') }}</option>
           <option v-for="k in owned" :key="k.id" :value="k.name">{{ k.name }}</option>
         </select>
       </label>
       <button v-if="then" type="button" class="button-quiet" data-now @click="emit('now')">
-        Back to now
+        {{ $t('record.judgePanel.backToNow') }}
       </button>
     </div>
     <LoadState :error="error" :loading="loading && !judged" @again="reload" />
@@ -130,8 +134,13 @@ async function resetTrim() {
         {{ judged.state === 'CLINICIAN' ? '✚ ' : '' }}{{ judged.says }}
       </p>
       <p class="text-sm text-soft">
-        From {{ judged.seen }} {{ judged.seen === 1 ? 'thing' : 'things' }} seen since
-        {{ judged.fromWords }}, and the rounds before.
+        {{
+          $t('record.judgePanel.fromSeenSinceAndThe', {
+            seen: judged.seen,
+            seen2: judged.seen === 1 ? 'thing' : 'things',
+            fromWords: judged.fromWords,
+          })
+        }}
       </p>
 
       <div
@@ -141,12 +150,22 @@ async function resetTrim() {
         :data-state="judged.experiment.state"
       >
         <p>
-          <strong>Tried now: {{ judged.experiment.words }}</strong
-          >, since {{ judged.experiment.startedWords }}, against {{ judged.experiment.causeWords }}.
-          {{ judged.experiment.says }}
+          <strong>{{
+            $t('record.judgePanel.triedNow', { words: judged.experiment.words })
+          }}</strong>{{
+            $t('record.judgePanel.sinceAgainst', {
+              startedWords: judged.experiment.startedWords,
+              causeWords: judged.experiment.causeWords,
+              says: judged.experiment.says,
+            })
+          }}
         </p>
         <p class="text-sm text-soft">
-          Watched: {{ judged.experiment.complaint.join(', ') }}. Tell after each round what you see.
+          {{
+            $t('record.judgePanel.watchedTellAfterEachRound', {
+              join: judged.experiment.complaint.join(', '),
+            })
+          }}
         </p>
         <button
           type="button"
@@ -154,7 +173,7 @@ async function resetTrim() {
           :disabled="busy"
           @click="decide(judged.experiment, true)"
         >
-          Keep it
+          {{ $t('record.judgePanel.keepIt') }}
         </button>
         <button
           type="button"
@@ -163,7 +182,7 @@ async function resetTrim() {
           data-take-back
           @click="decide(judged.experiment, false)"
         >
-          Take it back
+          {{ $t('record.judgePanel.takeItBack') }}
         </button>
       </div>
 
@@ -192,7 +211,7 @@ async function resetTrim() {
                   v-if="change.change === 'RESET'"
                   to="/reset"
                   class="button-plain mr-2 inline-block"
-                  >Look at a reset</RouterLink
+                  >{{ $t('record.judgePanel.lookAtAReset') }}</RouterLink
                 >
                 <button
                   v-else
@@ -201,7 +220,7 @@ async function resetTrim() {
                   :disabled="busy || change.notNow !== ''"
                   @click="tryIt(c, change)"
                 >
-                  Try: {{ change.words }}
+                  {{ $t('record.judgePanel.try', { words: change.words }) }}
                 </button>
                 {{ change.expected
                 }}<template v-if="change.effects.length">; {{ change.effects.join(', ') }}</template
@@ -212,8 +231,11 @@ async function resetTrim() {
           </li>
         </ol>
         <div>
-          <section v-if="judged.checks.length && !then" aria-label="Next check">
-            <h3 class="text-lg">The next best check</h3>
+          <section
+            v-if="judged.checks.length && !then"
+            :aria-label="$t('record.judgePanel.nextCheck')"
+          >
+            <h3 class="text-lg">{{ $t('record.judgePanel.theNextBestCheck') }}</h3>
             <div
               v-for="(c, i) in judged.checks"
               :key="c.sign"
@@ -222,8 +244,10 @@ async function resetTrim() {
               :data-check="c.sign"
             >
               <p>
-                <strong>{{ c.title }}</strong>, {{ number(c.minutes) }} min. {{ c.how }}
-                <Figure :why="c.why">Why this?</Figure>
+                <strong>{{ c.title }}</strong>{{
+                  $t('record.judgePanel.min', { minutes: number(c.minutes), how: c.how })
+                }}
+                <Figure :why="c.why">{{ $t('record.judgePanel.whyThis') }}</Figure>
               </p>
               <ul class="mt-1 space-y-1">
                 <li v-for="o in c.outcomes" :key="o.value">
@@ -236,14 +260,17 @@ async function resetTrim() {
                   >
                     {{ o.words }}
                   </button>
-                  <span class="ml-2 text-sm text-soft">would mean: {{ o.means }}</span>
+                  <span class="ml-2 text-sm text-soft">{{
+                    $t('record.judgePanel.wouldMean', { means: o.means })
+                  }}</span>
                 </li>
               </ul>
             </div>
           </section>
-          <section class="mt-3" aria-label="Trim of the dose" data-trim>
+          <section class="mt-3" :aria-label="$t('record.judgePanel.trimOfTheDose')" data-trim>
             <h3 class="text-lg">
-              Every dose <Figure :why="judged.trim.why">× {{ number(judged.trim.trim, 1) }}</Figure>
+              {{ $t('record.judgePanel.everyDose') }}
+              <Figure :why="judged.trim.why">× {{ number(judged.trim.trim, 1) }}</Figure>
             </h3>
             <p class="text-sm">
               {{ judged.trim.says }}
@@ -255,12 +282,16 @@ async function resetTrim() {
                 data-reset-trim
                 @click="resetTrim"
               >
-                Back to the label
+                {{ $t('record.judgePanel.backToTheLabel') }}
               </button>
             </p>
           </section>
-          <section v-if="judged.past.length" class="mt-3" aria-label="Changes before">
-            <h3 class="text-lg">Changes before</h3>
+          <section
+            v-if="judged.past.length"
+            class="mt-3"
+            :aria-label="$t('record.judgePanel.changesBefore')"
+          >
+            <h3 class="text-lg">{{ $t('record.judgePanel.changesBefore') }}</h3>
             <ul class="text-sm">
               <li
                 v-for="e in judged.past"
@@ -270,13 +301,17 @@ async function resetTrim() {
                 :data-state="e.state"
               >
                 <strong>{{ STATES[e.state] }}</strong>: {{ e.words }}, {{ e.startedWords
-                }}<template v-if="e.causeWords">, against {{ e.causeWords }}</template
+                }}<template v-if="e.causeWords">{{
+                  $t('record.judgePanel.against', { causeWords: e.causeWords })
+                }}</template
                 >.
                 {{ e.says }}
                 <template v-if="e.open && !then">
-                  <button type="button" class="button-quiet" @click="decide(e, true)">Keep</button>
+                  <button type="button" class="button-quiet" @click="decide(e, true)">
+                    {{ $t('record.judgePanel.keep') }}
+                  </button>
                   <button type="button" class="button-quiet" @click="decide(e, false)">
-                    Take back
+                    {{ $t('record.judgePanel.takeBack') }}
                   </button>
                 </template>
               </li>

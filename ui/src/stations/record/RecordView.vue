@@ -84,13 +84,12 @@ function span(next: number) {
 <template>
   <LoadState :error="error" :loading="loading && !story" @again="reload" />
   <template v-if="story">
-    <ViewHead title="Record" :state="count(story.rounds.length, 'round')">
-      What was washed, what was seen of it, and what was changed between. Tap a column for its
-      round.
+    <ViewHead :title="$t('record.recordView.record')" :state="count(story.rounds.length, 'round')">
+      {{ $t('record.recordView.whatWasWashedWhatWas') }}
       <template #side>
         <ChoiceRow
           :model-value="days"
-          label="How far back"
+          :label="$t('record.recordView.howFarBack')"
           hide-label
           :options="SPANS"
           @update:model-value="span"
@@ -98,7 +97,7 @@ function span(next: number) {
       </template>
     </ViewHead>
     <p v-if="story.rounds.length === 0" class="mt-4" data-empty>
-      The first round that you wash will stand here.
+      {{ $t('record.recordView.theFirstRoundThatYou') }}
     </p>
     <template v-else>
       <RecordPicture
@@ -116,7 +115,9 @@ function span(next: number) {
             >{{ round.day }}, {{ round.schoolName }}</RouterLink
           >
           <span v-if="round.changes.length">
-            Otherwise than before: {{ round.changes.join(', ') }}.</span
+            {{
+              $t('record.recordView.otherwiseThanBefore', { join: round.changes.join(', ') })
+            }}</span
           >
         </p>
         <ul class="text-sm">
@@ -127,14 +128,22 @@ function span(next: number) {
             >, {{ s.whereWords }}, {{ s.atWords }}<template v-if="s.carer">, {{ s.carer }}</template
             ><template v-if="s.note">: “{{ s.note }}”</template>
           </li>
-          <li v-if="!round.seen.length" class="text-soft">Nobody looked.</li>
+          <li v-if="!round.seen.length" class="text-soft">
+            {{ $t('record.recordView.nobodyLooked') }}
+          </li>
         </ul>
         <button type="button" class="button-plain mt-1" data-judge-then @click="judgeThen">
-          What it looked like then
+          {{ $t('record.recordView.whatItLookedLikeThen') }}
         </button>
       </div>
     </template>
-    <ChoiceRow v-model="section" class="mt-5" label="Below" hide-label :options="SECTIONS" />
+    <ChoiceRow
+      v-model="section"
+      class="mt-5"
+      :label="$t('record.recordView.below')"
+      hide-label
+      :options="SECTIONS"
+    />
     <div class="mt-3">
       <JudgePanel
         v-if="section === 'judge'"
@@ -144,12 +153,12 @@ function span(next: number) {
         @changed="again"
         @now="then = undefined"
       />
-      <section v-else-if="section === 'saw'" aria-label="What I saw">
-        <h2 class="text-lg">In use</h2>
+      <section v-else-if="section === 'saw'" :aria-label="$t('record.recordView.whatISaw')">
+        <h2 class="text-lg">{{ $t('record.recordView.inUse') }}</h2>
         <SawTaps class="mt-1" where="USE" @told="told" />
-        <h2 class="mt-4 text-lg">At the shelf</h2>
+        <h2 class="mt-4 text-lg">{{ $t('record.recordView.atTheShelf') }}</h2>
         <SawTaps class="mt-1" where="SHELF" @told="told" />
-        <h2 class="mt-4 text-lg">At the wash</h2>
+        <h2 class="mt-4 text-lg">{{ $t('record.recordView.atTheWash') }}</h2>
         <SawTaps class="mt-1" where="WASH" @told="told" />
       </section>
       <RoundTable v-else-if="section === 'rounds'" :key="changed" />

@@ -25,19 +25,21 @@ watch(page, reload)
     <div class="overflow-x-auto">
       <table class="mt-2 w-full">
         <caption class="sr-only">
-          Rounds, newest first
+          {{
+            $t('record.roundTable.roundsNewestFirst')
+          }}
         </caption>
         <thead>
           <tr class="border-b border-ink text-left align-bottom">
-            <th scope="col" class="pr-3">begun</th>
-            <th scope="col" class="pr-3">what, how</th>
-            <th scope="col" class="pr-3 text-right">full</th>
-            <th scope="col" class="pr-3 text-right">left of the soil</th>
-            <th scope="col" class="pr-3 text-right">germs, log</th>
-            <th scope="col" class="pr-3 text-right">residue, mg/kg</th>
+            <th scope="col" class="pr-3">{{ $t('record.roundTable.begun') }}</th>
+            <th scope="col" class="pr-3">{{ $t('record.roundTable.whatHow') }}</th>
+            <th scope="col" class="pr-3 text-right">{{ $t('record.roundTable.full') }}</th>
+            <th scope="col" class="pr-3 text-right">{{ $t('record.roundTable.leftOfTheSoil') }}</th>
+            <th scope="col" class="pr-3 text-right">{{ $t('record.roundTable.germsLog') }}</th>
+            <th scope="col" class="pr-3 text-right">{{ $t('record.roundTable.residueMgKg') }}</th>
             <th scope="col" class="pr-3 text-right">L</th>
-            <th scope="col" class="pr-3 text-right">kWh</th>
-            <th scope="col" class="text-right">cost</th>
+            <th scope="col" class="pr-3 text-right">{{ $t('record.roundTable.kwh') }}</th>
+            <th scope="col" class="text-right">{{ $t('record.roundTable.cost') }}</th>
           </tr>
         </thead>
         <tbody>
@@ -62,7 +64,7 @@ watch(page, reload)
                 {{ r.figures.dose.words }}
               </span>
               <span v-if="r.figures.estimate.notRun" class="block text-sm" data-not-run>
-                Marked as not run: a step was ticked off sooner than it can take.
+                {{ $t('record.roundTable.markedAsNotRunA') }}
               </span>
               <span v-if="r.note" class="block text-sm">“{{ r.note }}”</span>
             </td>
@@ -77,9 +79,9 @@ watch(page, reload)
               :class="r.figures.estimate.goalMet ? '' : 'text-soft'"
             >
               {{ number(r.figures.estimate.totalLog, 1) }}
-              <span v-if="!r.figures.estimate.goalMet" class="block text-xs"
-                >short of its goal</span
-              >
+              <span v-if="!r.figures.estimate.goalMet" class="block text-xs">{{
+                $t('record.roundTable.shortOfItsGoal')
+              }}</span>
             </td>
             <td class="py-1.5 pr-3 text-right">{{ number(r.figures.estimate.residueMgKg) }}</td>
             <td class="py-1.5 pr-3 text-right">{{ number(r.figures.spent.litres) }}</td>
@@ -91,16 +93,16 @@ watch(page, reload)
     </div>
     <div v-if="record.pages > 1" class="mt-3 flex items-center gap-3">
       <button type="button" class="button-plain" :disabled="page === 0" @click="page--">
-        Newer
+        {{ $t('record.roundTable.newer') }}
       </button>
-      <span>{{ page + 1 }} of {{ record.pages }}</span>
+      <span>{{ $t('record.roundTable.of', { page: page + 1, pages: record.pages }) }}</span>
       <button
         type="button"
         class="button-plain"
         :disabled="page + 1 >= record.pages"
         @click="page++"
       >
-        Older
+        {{ $t('record.roundTable.older') }}
       </button>
     </div>
   </template>

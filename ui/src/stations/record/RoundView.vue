@@ -99,11 +99,13 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
 </script>
 
 <template>
-  <RouterLink to="/record" class="button-quiet px-0">Back to the record</RouterLink>
+  <RouterLink to="/record" class="button-quiet px-0">{{
+    $t('record.roundView.backToTheRecord')
+  }}</RouterLink>
   <LoadState :error="error" :loading="loading && !round" @again="reload" />
   <template v-if="round">
     <ViewHead :title="round.startedWords" :state="round.title">
-      {{ round.plan.schoolName }}, as it went.
+      {{ $t('record.roundView.asItWent', { schoolName: round.plan.schoolName }) }}
       <template v-for="bend in round.plan.bends" :key="bend"> ↷ {{ bend }} </template>
     </ViewHead>
     <DidItRun :round="round" @changed="reload" />
@@ -112,9 +114,12 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
       class="mt-1 font-semibold text-heat-word"
       data-not-run
     >
-      ! Below is what was planned. The record has what can have happened:
-      {{ number(summary.figures.bath.peakC) }}° for
-      {{ number(summary.figures.bath.holdMinutes) }} min.
+      {{
+        $t('record.roundView.belowIsWhatWasPlanned', {
+          peakC: number(summary.figures.bath.peakC),
+          holdMinutes: number(summary.figures.bath.holdMinutes),
+        })
+      }}
     </p>
     <div class="mt-2 grid gap-x-5 gap-y-3 border-b border-ink pb-2 lg:grid-cols-[1fr_190px]">
       <BathStrip :plan="round.plan" />
@@ -131,10 +136,10 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
       </div>
     </dl>
     <template v-if="round.setAside.length">
-      <h2 class="mt-4 text-lg">Set aside when sorting</h2>
+      <h2 class="mt-4 text-lg">{{ $t('record.roundView.setAsideWhenSorting') }}</h2>
       <p v-for="s in round.setAside" :key="s" data-set-aside>! {{ s }}</p>
     </template>
-    <h2 class="mt-4 text-lg">Doses</h2>
+    <h2 class="mt-4 text-lg">{{ $t('record.roundView.doses') }}</h2>
     <ul>
       <li v-for="step in round.plan.steps.filter((s) => s.doses.length)" :key="step.number">
         {{ step.title }}:
@@ -147,12 +152,17 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
         </template>
       </li>
     </ul>
-    <h2 class="mt-4 text-lg">Planned and happened</h2>
+    <h2 class="mt-4 text-lg">{{ $t('record.roundView.plannedAndHappened') }}</h2>
     <RunHappened :round="round" />
   </template>
   <template v-else-if="summary && !loading">
     <ViewHead :title="summary.startedWords" :state="summary.summary">
-      {{ summary.school }}, {{ summary.programme }}. Only its figures are kept.
+      {{
+        $t('record.roundView.onlyItsFiguresAreKept', {
+          school: summary.school,
+          programme: summary.programme,
+        })
+      }}
     </ViewHead>
     <dl class="mt-3 grid grid-cols-2 gap-x-6 gap-y-1 sm:grid-cols-3" data-figures-only>
       <div v-for="f in LINES" :key="f.name" class="flex justify-between border-b border-line py-1">
@@ -165,13 +175,16 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
   </template>
   <template v-if="summary && !(loading && !round && summary.hasPlan)">
     <form class="mt-4 max-w-xl" @submit.prevent="saveNote(summary.version)">
-      <label class="block font-head text-lg font-semibold" for="note">Note</label>
+      <label class="block font-head text-lg font-semibold" for="note">{{
+        $t('record.roundView.note')
+      }}</label>
       <textarea id="note" v-model="note" rows="3" :maxlength="LONGEST_NOTE" class="mt-1 w-full" />
       <p v-if="other !== undefined" class="hatch mt-1 border border-heat p-2">
-        Meanwhile someone wrote: “{{ other }}”. Yours is still in the box; keep it again to replace
-        theirs.
+        {{ $t('record.roundView.meanwhileSomeoneWroteYoursIs', { other }) }}
       </p>
-      <button type="submit" class="button-plain mt-1 font-semibold">Keep the note</button>
+      <button type="submit" class="button-plain mt-1 font-semibold">
+        {{ $t('record.roundView.keepTheNote') }}
+      </button>
     </form>
     <button
       v-if="summary.state === 'SHELVED'"
@@ -180,7 +193,7 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
       data-remove-round
       @click="remove"
     >
-      Take this round out of the record
+      {{ $t('record.roundView.takeThisRoundOutOf') }}
     </button>
   </template>
 </template>

@@ -107,7 +107,12 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
 
 <template>
   <p class="text-soft">
-    {{ running.title }}{{ running.carer ? `, with ${running.carer}` : '' }}. Done at
+    {{
+      $t('reset.resetRun.doneAt', {
+        title: running.title,
+        carer: running.carer ? `, with ${running.carer}` : '',
+      })
+    }}
     <strong>{{ running.readyWords }}</strong>.
   </p>
   <section
@@ -119,7 +124,9 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
   >
     <div class="grid gap-4 lg:grid-cols-[1fr_320px]">
       <div>
-        <p class="text-lg">Step {{ step.number }} of {{ running.steps.length }}</p>
+        <p class="text-lg">
+          {{ $t('reset.resetRun.stepOf', { number: step.number, length: running.steps.length }) }}
+        </p>
         <h1 class="mt-1 text-4xl sm:text-5xl" data-reset-title>{{ step.title }}</h1>
         <p class="mt-2 text-xl sm:text-2xl">{{ step.detail }}</p>
         <ul v-if="step.amounts.length" class="mt-2 text-2xl">
@@ -140,8 +147,9 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
           </div>
         </div>
         <p v-if="stir" class="mt-1 text-xl" data-stir>
-          Stir in <strong>{{ duration(stir) }}</strong>, then every
-          {{ duration(step.stirEveryMinutes) }}.
+          {{ $t('reset.resetRun.stirIn') }} <strong>{{ duration(stir) }}</strong>{{
+            $t('reset.resetRun.thenEvery', { stirEveryMinutes: duration(step.stirEveryMinutes) })
+          }}
         </p>
         <CautionNote v-for="c in running.cautions" :key="c.key" class="mt-2" :caution="c" />
       </div>
@@ -158,7 +166,7 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
     class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-2 lg:bottom-0"
   >
     <template v-if="asks">
-      <span class="text-xl">The water was</span>
+      <span class="text-xl">{{ $t('reset.resetRun.theWaterWas') }}</span>
       <button
         v-for="w in WATERS"
         :key="w.value"
@@ -180,7 +188,7 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
       @click="tick()"
     >
       {{ next ? 'Done, next' : 'Done, they hang' }}
-      <span class="keycap ml-2">Space</span>
+      <span class="keycap ml-2">{{ $t('reset.resetRun.space') }}</span>
     </button>
     <button
       type="button"
@@ -188,12 +196,13 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
       :disabled="busy || !running.done.some(Boolean)"
       @click="untick"
     >
-      One step back
+      {{ $t('reset.resetRun.oneStepBack') }}
     </button>
   </div>
   <div class="mt-3 flex flex-wrap items-center justify-between gap-3 text-lg">
     <span v-if="next"
-      >Then: <strong>{{ next.title }}</strong>, {{ duration(next.minutes) }}</span
+      >{{ $t('reset.resetRun.then') }} <strong>{{ next.title }}</strong>,
+      {{ duration(next.minutes) }}</span
     >
     <span class="flex flex-wrap gap-3 text-base">
       <button
@@ -205,7 +214,7 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
         {{ bell.on.value ? 'Bell on' : 'Ring for me' }}
       </button>
       <button type="button" class="button-quiet" :disabled="busy" data-reset-stop @click="stop">
-        Stop it
+        {{ $t('reset.resetRun.stopIt') }}
       </button>
     </span>
   </div>

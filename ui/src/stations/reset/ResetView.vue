@@ -130,18 +130,19 @@ async function changed() {
     <LoadState :error="error" :loading="loading && !look" @again="reload" />
     <template v-if="look">
       <ViewHead
-        title="Reset"
+        :title="$t('reset.resetView.reset')"
         :state="wanted.length ? `${count(wanted.length, 'kind')} may need one` : 'none needed'"
       >
-        Takes out what washing left behind. Seldom: clean pieces, once, then a wash without
-        detergent.
+        {{ $t('reset.resetView.takesOutWhatWashingLeft') }}
       </ViewHead>
 
-      <section aria-label="Is it needed?" data-needed>
-        <h2 class="mt-3 text-lg">Is it needed?</h2>
+      <section :aria-label="$t('reset.resetView.isItNeeded')" data-needed>
+        <h2 class="mt-3 text-lg">{{ $t('reset.resetView.isItNeeded') }}</h2>
         <p v-if="look.judged" data-judged>
           {{ look.judged }}
-          <RouterLink to="/record" class="button-quiet">Record says why</RouterLink>
+          <RouterLink to="/record" class="button-quiet">{{
+            $t('reset.resetView.recordSaysWhy')
+          }}</RouterLink>
         </p>
         <ul class="mt-1">
           <li
@@ -153,13 +154,18 @@ async function changed() {
           >
             <strong>{{ k.kind }}</strong>: {{ k.says }}
             <span class="text-sm text-soft">
-              Usual: {{ k.yearly }} × a year{{ k.lastWords ? `, last ${k.lastWords}` : '' }}.</span
+              {{
+                $t('reset.resetView.usualAYear', {
+                  yearly: k.yearly,
+                  lastWords: k.lastWords ? `, last ${k.lastWords}` : '',
+                })
+              }}</span
             >
             <RouterLink
               v-if="k.state === 'ROUTINE_FIRST'"
               to="/record"
               class="button-quiet inline-block"
-              >To the cause</RouterLink
+              >{{ $t('reset.resetView.toTheCause') }}</RouterLink
             >
             <button
               v-if="k.clean"
@@ -168,17 +174,17 @@ async function changed() {
               :data-take="k.kind"
               @click="take(k)"
             >
-              Take {{ k.clean }} clean
+              {{ $t('reset.resetView.takeClean', { clean: k.clean }) }}
             </button>
           </li>
           <li v-if="!wanted.length" class="text-soft">
-            No check speaks of residue. A drop of water that soaks in at once says: leave it alone.
+            {{ $t('reset.resetView.noCheckSpeaksOfResidue') }}
           </li>
         </ul>
       </section>
 
       <section
-        aria-label="The recipe"
+        :aria-label="$t('reset.resetView.theRecipe')"
         class="mt-4 grid gap-x-8 gap-y-3 lg:grid-cols-[300px_1fr] lg:items-start"
       >
         <VesselDrawing
@@ -189,10 +195,10 @@ async function changed() {
           :spoons="plan?.amounts ?? []"
         />
         <div>
-          <h2 class="text-lg">Which, and in what</h2>
+          <h2 class="text-lg">{{ $t('reset.resetView.whichAndInWhat') }}</h2>
           <div class="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2">
             <label>
-              <span class="block text-sm font-semibold">Recipe</span>
+              <span class="block text-sm font-semibold">{{ $t('reset.resetView.recipe') }}</span>
               <select v-model="recipe" data-recipe>
                 <option v-for="r in look.recipes" :key="r.recipe" :value="r.recipe">
                   {{ r.words }}
@@ -200,7 +206,7 @@ async function changed() {
               </select>
             </label>
             <label>
-              <span class="block text-sm font-semibold">Vessel [L]</span>
+              <span class="block text-sm font-semibold">{{ $t('reset.resetView.vesselL') }}</span>
               <input
                 v-model.number="vesselL"
                 type="number"
@@ -220,10 +226,10 @@ async function changed() {
               {{ v.name }}
             </button>
             <label class="inline-flex items-center gap-2">
-              <input v-model="hotTap" type="checkbox" /> hot from the tap
+              <input v-model="hotTap" type="checkbox" /> {{ $t('reset.resetView.hotFromTheTap') }}
             </label>
             <label v-if="recipe.startsWith('SIMMER')">
-              <span class="block text-sm font-semibold">Burner [W]</span>
+              <span class="block text-sm font-semibold">{{ $t('reset.resetView.burnerW') }}</span>
               <input
                 v-model.number="burnerW"
                 type="number"
@@ -233,7 +239,9 @@ async function changed() {
               />
             </label>
             <label v-if="recipe === 'CHLORINE_SOAK'">
-              <span class="block text-sm font-semibold">Bleach by its label [%]</span>
+              <span class="block text-sm font-semibold">{{
+                $t('reset.resetView.bleachByItsLabel')
+              }}</span>
               <input
                 v-model.number="percentChlorine"
                 type="number"
@@ -244,14 +252,14 @@ async function changed() {
             </label>
           </div>
           <p v-if="chosen" class="mt-1 text-sm text-soft">
-            For {{ chosen.takesOut }}; {{ chosen.temper }}.
+            {{ $t('reset.resetView.for', { takesOut: chosen.takesOut, temper: chosen.temper }) }}
             <strong v-if="chosen.notNow" class="text-heat-word">! {{ chosen.notNow }}</strong>
           </p>
-          <h3 class="mt-3">What goes in</h3>
+          <h3 class="mt-3">{{ $t('reset.resetView.whatGoesIn') }}</h3>
           <ul
             class="mt-1 grid max-h-72 gap-x-6 overflow-y-auto pr-2 sm:grid-cols-2"
             tabindex="0"
-            aria-label="What goes in"
+            :aria-label="$t('reset.resetView.whatGoesIn')"
           >
             <li
               v-for="k in [...wanted, ...rest]"
@@ -260,7 +268,10 @@ async function changed() {
               :class="k.clean ? '' : 'text-soft'"
             >
               <label :for="`reset-${k.kindId}`"
-                >{{ k.kind }} <span class="text-sm text-soft">{{ k.clean }} clean</span></label
+                >{{ k.kind }}
+                <span class="text-sm text-soft">{{
+                  $t('reset.resetView.clean', { clean: k.clean })
+                }}</span></label
               >
               <input
                 :id="`reset-${k.kindId}`"
@@ -284,7 +295,8 @@ async function changed() {
       <section v-if="planned && !plan" class="mt-3 border-2 border-heat p-3" data-stops>
         <p v-for="f in planned.fits.filter((x) => !x.allowed)" :key="f.kindId" :data-stop="f.kind">
           <strong class="text-heat-word">{{ f.test ? 'Check.' : 'Stop.' }}</strong>
-          <strong>{{ f.kind }}:</strong> {{ f.reason }} Instead: {{ f.instead }}
+          <strong>{{ f.kind }}:</strong>
+          {{ $t('reset.resetView.instead', { reason: f.reason, instead: f.instead }) }}
           <button
             v-if="f.insteadRecipe && !f.test"
             type="button"
@@ -292,14 +304,14 @@ async function changed() {
             data-instead
             @click="other(f)"
           >
-            Take that
+            {{ $t('reset.resetView.takeThat') }}
           </button>
           <template v-if="f.test">
             <button type="button" class="button-plain ml-1" data-fast @click="cloth(f, 'fast')">
-              No colour came off
+              {{ $t('reset.resetView.noColourCameOff') }}
             </button>
             <button type="button" class="button-plain ml-1" data-bleeds @click="cloth(f, 'bleeds')">
-              Colour came off
+              {{ $t('reset.resetView.colourCameOff') }}
             </button>
           </template>
         </p>
@@ -313,16 +325,21 @@ async function changed() {
               <Figure :why="plan.why">{{ plan.durationWords }}</Figure>
             </h2>
             <p>
-              Done at <strong>{{ plan.readyWords }}</strong>, {{ plan.attendedWords }} of it with
-              you. {{ plan.batches.length === 1 ? '1 batch' : `${plan.batches.length} batches` }}:
-              {{ plan.batches.join('; ') }}. {{ number(plan.litres) }} L,
-              {{ number(plan.cost, 2) }} in all. By the estimate
-              {{ count(plan.rinses, 'rinse') }} until no suds.
+              {{ $t('reset.resetView.doneAt') }} <strong>{{ plan.readyWords }}</strong>{{
+                $t('reset.resetView.ofItWithYouL', {
+                  attendedWords: plan.attendedWords,
+                  length: plan.batches.length === 1 ? '1 batch' : `${plan.batches.length} batches`,
+                  join: plan.batches.join('; '),
+                  litres: number(plan.litres),
+                  cost: number(plan.cost, 2),
+                  rinses: count(plan.rinses, 'rinse'),
+                })
+              }}
             </p>
             <ul class="mt-1">
               <li v-for="a in plan.amounts" :key="a.product" data-amount>
-                Each filling: <strong>{{ a.spoons }}</strong> {{ a.product }},
-                {{ number(a.amount) }} {{ a.unit
+                {{ $t('reset.resetView.eachFilling') }} <strong>{{ a.spoons }}</strong>
+                {{ a.product }}, {{ number(a.amount) }} {{ a.unit
                 }}<template v-if="a.unit !== 'g'">, {{ number(a.grams) }} g</template>
               </li>
             </ul>
@@ -351,22 +368,33 @@ async function changed() {
               data-begin
               @click="begin"
             >
-              Begin
+              {{ $t('reset.resetView.begin') }}
             </button>
-            <span v-if="unread" class="ml-3 text-sm">Read the checks first.</span>
+            <span v-if="unread" class="ml-3 text-sm">{{
+              $t('reset.resetView.readTheChecksFirst')
+            }}</span>
           </div>
         </div>
       </section>
 
-      <section v-if="look.past.length" class="mt-5" aria-label="Resets before">
-        <h2 class="text-lg">Before</h2>
+      <section
+        v-if="look.past.length"
+        class="mt-5"
+        :aria-label="$t('reset.resetView.resetsBefore')"
+      >
+        <h2 class="text-lg">{{ $t('reset.resetView.before') }}</h2>
         <ul class="text-sm">
           <li v-for="p in look.past" :key="p.id" class="border-t border-line py-1" data-past-reset>
             <strong>{{ p.startedWords }}</strong>: {{ p.words }}, {{ p.contents }}.
-            <template v-if="p.water.length">The water: {{ p.water.join(', ') }}.</template>
-            {{ count(p.predicted, 'rinse') }} predicted{{
-              p.counted != null ? `, ${p.counted} counted` : ''
-            }}.
+            <template v-if="p.water.length">{{
+              $t('reset.resetView.theWater', { join: p.water.join(', ') })
+            }}</template>
+            {{
+              $t('reset.resetView.predicted', {
+                predicted: count(p.predicted, 'rinse'),
+                counted: p.counted != null ? `, ${p.counted} counted` : '',
+              })
+            }}
           </li>
         </ul>
       </section>

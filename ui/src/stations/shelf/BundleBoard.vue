@@ -30,7 +30,7 @@ function plural(line: Api['BundleLine']) {
 </script>
 
 <template>
-  <section class="mt-4" aria-label="Bundles">
+  <section class="mt-4" :aria-label="$t('shelf.bundleBoard.bundles')">
     <ul class="grid gap-x-8 gap-y-4 sm:grid-cols-2 xl:grid-cols-3">
       <li
         v-for="line in shelf.bundles.filter((l) => !quiet(l))"
@@ -52,7 +52,7 @@ function plural(line: Api['BundleLine']) {
         </p>
         <p class="text-sm">
           <label class="inline-flex items-center gap-1">
-            wanted
+            {{ $t('shelf.bundleBoard.wanted') }}
             <input
               type="number"
               min="0"
@@ -65,14 +65,18 @@ function plural(line: Api['BundleLine']) {
             />
           </label>
           <strong v-if="line.count < line.wanted" class="ml-2 text-heat-word">
-            ! {{ line.wanted - line.count }} short
+            {{ $t('shelf.bundleBoard.short', { count: line.wanted - line.count }) }}
           </strong>
-          <span v-if="line.without" class="ml-2">{{ line.without }} without booster</span>
+          <span v-if="line.without" class="ml-2">{{
+            $t('shelf.bundleBoard.withoutBooster', { without: line.without })
+          }}</span>
         </p>
         <p v-if="line.layers.length" class="text-sm text-soft">
-          skin · {{ line.layers.join(' · ') }}
+          {{ $t('shelf.bundleBoard.skin', { join: line.layers.join(' · ') }) }}
         </p>
-        <p v-for="s in line.substitutes" :key="s" class="text-sm">stands in: {{ s }}</p>
+        <p v-for="s in line.substitutes" :key="s" class="text-sm">
+          {{ $t('shelf.bundleBoard.standsIn', { s }) }}
+        </p>
       </li>
     </ul>
     <p class="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2 text-sm">
@@ -82,7 +86,7 @@ function plural(line: Api['BundleLine']) {
         :data-bundle="line.recipe"
       >
         <label class="inline-flex items-center gap-1">
-          {{ line.name }}s wanted
+          {{ $t('shelf.bundleBoard.sWanted', { name: line.name }) }}
           <input
             type="number"
             min="0"
@@ -100,7 +104,7 @@ function plural(line: Api['BundleLine']) {
       <template v-for="(p, i) in props.shelf.people" :key="p.personId"
         >{{ i ? '; ' : '' }}<strong>{{ p.name }}</strong
         >: {{ p.words || 'rise and snaps not kept' }}</template
-      >. Kept with each person in Kit.
+      >{{ $t('shelf.bundleBoard.keptWithEachPersonIn') }}
     </p>
   </section>
 </template>

@@ -34,9 +34,9 @@ const midnights = computed(() =>
 </script>
 
 <template>
-  <section aria-label="Covers until">
-    <h2 class="text-lg">Covers until</h2>
-    <p class="text-sm text-soft">Full: what is clean. Hatched: what hangs or washes, once dry.</p>
+  <section :aria-label="$t('shelf.coverScale.coversUntil')">
+    <h2 class="text-lg">{{ $t('shelf.coverScale.coversUntil') }}</h2>
+    <p class="text-sm text-soft">{{ $t('shelf.coverScale.fullWhatIsCleanHatched') }}</p>
     <div class="mt-1">
       <div
         v-for="line in lines"
@@ -65,7 +65,7 @@ const midnights = computed(() =>
           <strong>{{ line.shortSoon ? '! ' : '' }}{{ line.words }}</strong>
         </Figure>
         <p v-if="line.remedy" class="col-span-3 text-sm sm:col-start-2 sm:col-end-4" data-remedy>
-          Cheapest: {{ line.remedy }}.
+          {{ $t('shelf.coverScale.cheapest', { remedy: line.remedy }) }}
         </p>
       </div>
       <div class="grid grid-cols-[6.5rem_1fr_8.5rem] gap-3 text-xs text-soft" aria-hidden="true">

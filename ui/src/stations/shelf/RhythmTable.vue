@@ -23,25 +23,38 @@ function days(n: number) {
 </script>
 
 <template>
-  <section aria-label="How many, how often" data-rhythm>
-    <h2 class="mt-6 text-lg">How many, how often</h2>
+  <section :aria-label="$t('shelf.rhythmTable.howManyHowOften')" data-rhythm>
+    <h2 class="mt-6 text-lg">{{ $t('shelf.rhythmTable.howManyHowOften') }}</h2>
     <LoadState :error="error" :loading="loading && !rhythms" @again="reload" />
     <template v-if="rhythms?.lines.length">
-      <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Rhythms compared">
+      <div
+        class="overflow-x-auto"
+        tabindex="0"
+        role="region"
+        :aria-label="$t('shelf.rhythmTable.rhythmsCompared')"
+      >
         <table class="mt-1 w-full max-w-5xl text-sm">
           <thead>
             <tr class="text-left text-soft">
-              <th scope="col" class="py-1 font-normal">need</th>
-              <th scope="col" class="px-2 font-normal">washed every</th>
-              <th scope="col" class="px-2 font-normal">owned, enough</th>
-              <th scope="col" class="px-2 font-normal">short a year</th>
-              <th scope="col" class="px-2 font-normal">with five more</th>
-              <th scope="col" class="px-2 font-normal">runs a year</th>
-              <th scope="col" class="px-2 font-normal">waits soiled</th>
-              <th scope="col" class="px-2 font-normal">a year costs</th>
-              <th scope="col" class="px-2 font-normal">water, power</th>
-              <th scope="col" class="px-2 font-normal">work</th>
-              <th scope="col" class="px-2 font-normal">each washed</th>
+              <th scope="col" class="py-1 font-normal">{{ $t('shelf.rhythmTable.need') }}</th>
+              <th scope="col" class="px-2 font-normal">
+                {{ $t('shelf.rhythmTable.washedEvery') }}
+              </th>
+              <th scope="col" class="px-2 font-normal">
+                {{ $t('shelf.rhythmTable.ownedEnough') }}
+              </th>
+              <th scope="col" class="px-2 font-normal">{{ $t('shelf.rhythmTable.shortAYear') }}</th>
+              <th scope="col" class="px-2 font-normal">
+                {{ $t('shelf.rhythmTable.withFiveMore') }}
+              </th>
+              <th scope="col" class="px-2 font-normal">{{ $t('shelf.rhythmTable.runsAYear') }}</th>
+              <th scope="col" class="px-2 font-normal">
+                {{ $t('shelf.rhythmTable.waitsSoiled') }}
+              </th>
+              <th scope="col" class="px-2 font-normal">{{ $t('shelf.rhythmTable.aYearCosts') }}</th>
+              <th scope="col" class="px-2 font-normal">{{ $t('shelf.rhythmTable.waterPower') }}</th>
+              <th scope="col" class="px-2 font-normal">{{ $t('shelf.rhythmTable.work') }}</th>
+              <th scope="col" class="px-2 font-normal">{{ $t('shelf.rhythmTable.eachWashed') }}</th>
             </tr>
           </thead>
           <tbody>
@@ -63,9 +76,9 @@ function days(n: number) {
                   }}{{ l.everyDays === rhythms.everyDays ? ', yours' : '' }}
                 </td>
                 <td class="px-2">
-                  {{ l.owned }} of {{ l.enough }}
+                  {{ $t('shelf.rhythmTable.of', { owned: l.owned, enough: l.enough }) }}
                   <strong v-if="l.owned < l.enough" class="text-heat-word">
-                    ! {{ l.enough - l.owned }} more
+                    {{ $t('shelf.rhythmTable.more', { owned: l.enough - l.owned }) }}
                   </strong>
                 </td>
                 <td class="px-2">
@@ -78,10 +91,21 @@ function days(n: number) {
                 </td>
                 <td class="px-2">{{ days(l.withMore) }}</td>
                 <td class="px-2">{{ number(l.rhythm.runsPerYear) }}</td>
-                <td class="px-2">{{ number(l.rhythm.meanHoldingDays, 1) }} days</td>
+                <td class="px-2">
+                  {{
+                    $t('shelf.rhythmTable.days', {
+                      meanHoldingDays: number(l.rhythm.meanHoldingDays, 1),
+                    })
+                  }}
+                </td>
                 <td class="px-2">{{ number(l.yearly.money) }}</td>
                 <td class="px-2">
-                  {{ number(l.yearly.litres / 1000, 1) }} m³, {{ number(l.yearly.kwh) }} kWh
+                  {{
+                    $t('shelf.rhythmTable.mKwh', {
+                      litres: number(l.yearly.litres / 1000, 1),
+                      kwh: number(l.yearly.kwh),
+                    })
+                  }}
                 </td>
                 <td class="px-2">{{ number(l.yearly.hours) }} h</td>
                 <td class="px-2">{{ number(l.yearly.washesPerPiece) }} ×</td>
@@ -91,15 +115,15 @@ function days(n: number) {
         </table>
       </div>
       <p class="mt-1 text-sm text-soft">
-        Drying takes, by month:
+        {{ $t('shelf.rhythmTable.dryingTakesByMonth') }}
         <span v-for="(d, i) in rhythms.meanDryingDays" :key="i"
           >{{ i ? ', ' : '' }}{{ MONTHS[i] }} {{ number(d, 1) }}</span
         >
-        days. An estimate from two hundred simulated years of this household.
+        {{ $t('shelf.rhythmTable.daysAnEstimateFromTwo') }}
       </p>
     </template>
     <p v-else-if="rhythms" class="text-soft">
-      Needs a machine, a place to dry and somebody's normal day; Kit has room for them.
+      {{ $t('shelf.rhythmTable.needsAMachineAPlace') }}
     </p>
   </section>
 </template>

@@ -33,7 +33,8 @@ const slot = computed(() => Math.min(14, (WIDTH - 4) / Math.max(1, props.compart
     <p class="flex justify-between gap-2">
       <span>{{ compartment.name }}</span>
       <Figure :why="why">
-        <strong>{{ compartment.clean }}</strong> of {{ compartment.owned }}
+        <strong>{{ compartment.clean }}</strong>
+        {{ $t('shelf.shelfBoard.of', { owned: compartment.owned }) }}
       </Figure>
     </p>
     <p class="text-sm text-soft">

@@ -26,12 +26,12 @@ watch(shelf, (now, before) => {
   <LoadState :error="error" :loading="loading && !shelf" @again="reload" />
   <template v-if="shelf">
     <ViewHead
-      title="On the shelf"
+      :title="$t('shelf.shelfView.onTheShelf')"
       :state="shelf.coversUntil ? `covers until ${shelf.coversUntil}` : ''"
       :why="shelf.whys[`cover.${shelf.runsOutFirst}`]"
     >
       <template v-if="shelf.runsOutFirst">
-        First to run out: {{ shelf.runsOutFirst }}, at the pace of a normal day.
+        {{ $t('shelf.shelfView.firstToRunOutAt', { runsOutFirst: shelf.runsOutFirst }) }}
         <strong v-if="shelf.missing" data-missing>{{ shelf.missing }}</strong>
       </template>
     </ViewHead>
@@ -46,7 +46,7 @@ watch(shelf, (now, before) => {
       :whys="cover.whys"
     />
 
-    <h2 class="mt-6 text-lg">Clean parts</h2>
+    <h2 class="mt-6 text-lg">{{ $t('shelf.shelfView.cleanParts') }}</h2>
     <div class="mt-1 grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
       <ShelfBoard
         v-for="c in shelf.compartments"
@@ -55,7 +55,7 @@ watch(shelf, (now, before) => {
         :why="shelf.whys[`part.${c.role}`]"
       />
     </div>
-    <h2 class="mt-6 text-lg">What I see here</h2>
+    <h2 class="mt-6 text-lg">{{ $t('shelf.shelfView.whatISeeHere') }}</h2>
     <SawTaps class="mt-1" where="SHELF" />
     <PrepRows class="mt-6" />
     <p class="mt-4">
@@ -63,7 +63,7 @@ watch(shelf, (now, before) => {
         to="/week"
         class="underline decoration-line decoration-2 underline-offset-4"
         data-to-week
-        >The week, round by round</RouterLink
+        >{{ $t('shelf.shelfView.theWeekRoundByRound') }}</RouterLink
       >
     </p>
     <RhythmTable />

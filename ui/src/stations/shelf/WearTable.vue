@@ -50,10 +50,10 @@ async function retire(b: Api['WearBatch'], replace: boolean) {
 </script>
 
 <template>
-  <section v-if="batches?.length" aria-label="Wear" data-wear>
-    <h2 class="text-lg">What they have been through</h2>
+  <section v-if="batches?.length" :aria-label="$t('shelf.wearTable.wear')" data-wear>
+    <h2 class="text-lg">{{ $t('shelf.wearTable.whatTheyHaveBeenThrough') }}</h2>
     <p class="text-sm text-soft">
-      In washes of an ordinary 40: heat, bleach, strong sun and the dryer use more. House figures.
+      {{ $t('shelf.wearTable.inWashesOfAnOrdinary') }}
     </p>
     <OpenRow
       v-for="b in batches"
@@ -63,9 +63,17 @@ async function retire(b: Api['WearBatch'], replace: boolean) {
       :data-batch="b.kind"
     >
       <p class="text-sm">
-        <Figure :why="b.why"
-          >{{ percent(b.share) }} used, {{ number(b.costPerUse, 3) }} for a use</Figure
-        >; since {{ b.boughtWords }}{{ b.lookedWords ? `, looked at ${b.lookedWords}` : '' }}.
+        <Figure :why="b.why">{{
+          $t('shelf.wearTable.usedForAUse', {
+            share: percent(b.share),
+            costPerUse: number(b.costPerUse, 3),
+          })
+        }}</Figure>{{
+          $t('shelf.wearTable.since', {
+            boughtWords: b.boughtWords,
+            lookedWords: b.lookedWords ? `, looked at ${b.lookedWords}` : '',
+          })
+        }}
       </p>
       <FieldForm
         :fields="FIELDS"
@@ -74,7 +82,7 @@ async function retire(b: Api['WearBatch'], replace: boolean) {
       />
       <div class="mt-2 flex flex-wrap items-center gap-2">
         <label class="text-sm">
-          Worn out
+          {{ $t('shelf.wearTable.wornOut') }}
           <select v-model.number="pieces">
             <option v-for="n in b.pieces" :key="n" :value="n">{{ n }}</option>
           </select>
@@ -86,10 +94,10 @@ async function retire(b: Api['WearBatch'], replace: boolean) {
           data-retire
           @click="retire(b, false)"
         >
-          Retire
+          {{ $t('shelf.wearTable.retire') }}
         </button>
         <button type="button" class="button-plain" :disabled="busy" @click="retire(b, true)">
-          Retire and replace
+          {{ $t('shelf.wearTable.retireAndReplace') }}
         </button>
       </div>
     </OpenRow>

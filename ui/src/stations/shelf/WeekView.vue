@@ -137,7 +137,7 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
   <LoadState :error="error" :loading="loading && !week" @again="reload" />
   <template v-if="week">
     <ViewHead
-      title="The week"
+      :title="$t('shelf.weekView.theWeek')"
       :state="
         week.rounds.length
           ? `${count(week.rounds.length, 'round')}, ${number(week.money, 2)}`
@@ -145,10 +145,9 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
       "
       :why="round && week.whys[round.start]"
     >
-      Laid out so that nothing waits too long, the shelf never runs out, somebody is there for each
-      step, and the least is paid.
+      {{ $t('shelf.weekView.laidOutSoThatNothing') }}
       <strong v-if="week.moveCost > 0" data-move-cost>
-        What was moved by hand counts {{ number(week.moveCost, 2) }} more than the plan's own.
+        {{ $t('shelf.weekView.whatWasMovedByHand', { moveCost: number(week.moveCost, 2) }) }}
       </strong>
       <template #side>
         <a
@@ -156,26 +155,33 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
           :href="`${house}/api/week/rounds.ics`"
           download
           data-ics
-          >Calendar file</a
+          >{{ $t('shelf.weekView.calendarFile') }}</a
         >
       </template>
     </ViewHead>
 
     <p v-if="!week.rounds.length" class="mt-3 text-soft">
-      Nothing to wash in the coming days, as far as pails and normal days tell.
+      {{ $t('shelf.weekView.nothingToWashInThe') }}
     </p>
     <div class="mt-3">
       <WeekLines :week="week" :chosen="round?.start" @choose="chosen = $event" />
     </div>
     <p class="text-sm text-soft">
-      Shaded: somebody is there. Full: in the machine. Thin: drying. Dashed: beside the nappies.
-      Underlined: cheaper electricity.
+      {{ $t('shelf.weekView.shadedSomebodyIsThereFull') }}
     </p>
 
-    <section v-if="round" class="mt-4 border-l-4 border-water pl-3" aria-label="The chosen round">
+    <section
+      v-if="round"
+      class="mt-4 border-l-4 border-water pl-3"
+      :aria-label="$t('shelf.weekView.theChosenRound')"
+    >
       <h2 class="text-lg">
-        <Figure :why="week.whys[round.start]">{{ round.startWords }}</Figure>, about
-        {{ round.pieces }} pieces{{ round.hot ? ', a hot one this time' : '' }}
+        <Figure :why="week.whys[round.start]">{{ round.startWords }}</Figure>{{
+          $t('shelf.weekView.aboutPieces', {
+            pieces: round.pieces,
+            hot: round.hot ? ', a hot one this time' : '',
+          })
+        }}
       </h2>
       <p v-for="n in round.notes" :key="n" class="font-semibold text-heat-word">! {{ n }}</p>
       <p>
@@ -185,19 +191,19 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
       </p>
       <div class="mt-1 flex flex-wrap items-center gap-2">
         <label class="text-sm">
-          Move it to
+          {{ $t('shelf.weekView.moveItTo') }}
           <select v-model="toDay" data-move-day>
             <option v-for="d in days" :key="d.value" :value="d.value">{{ d.words }}</option>
           </select>
         </label>
         <label class="text-sm">
-          at
+          {{ $t('shelf.weekView.at') }}
           <select v-model.number="toHour" data-move-hour>
             <option v-for="h in HOURS" :key="h" :value="h">{{ h }}:00</option>
           </select>
         </label>
         <button type="button" class="button-plain" :disabled="busy" data-move @click="move">
-          Move
+          {{ $t('shelf.weekView.move') }}
         </button>
         <button
           v-if="round.pinned"
@@ -207,12 +213,12 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
           data-free
           @click="free(round.start)"
         >
-          Let the plan decide
+          {{ $t('shelf.weekView.letThePlanDecide') }}
         </button>
       </div>
     </section>
 
-    <ul v-if="week.extras.length" class="mt-3" aria-label="Beside the nappies">
+    <ul v-if="week.extras.length" class="mt-3" :aria-label="$t('shelf.weekView.besideTheNappies')">
       <li v-for="e in week.extras" :key="e.start" class="border-t border-line py-1">
         <strong class="num">{{ e.startWords }}</strong> {{ e.words }}
         <button
@@ -223,12 +229,12 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
           data-maintained
           @click="maintained"
         >
-          It is done
+          {{ $t('shelf.weekView.itIsDone') }}
         </button>
       </li>
     </ul>
 
-    <h2 class="mt-5 text-lg">Who is there, and when it is quiet</h2>
+    <h2 class="mt-5 text-lg">{{ $t('shelf.weekView.whoIsThereAndWhen') }}</h2>
     <OpenRow
       :key="`s${week.settings.version}`"
       name="Quiet hours and household loads"
@@ -249,7 +255,7 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
       <FieldForm :fields="TIMES" :initial="timesOf(p.id)" :save="(v: Values) => there(p.id, v)" />
     </OpenRow>
     <p class="mt-3 text-sm">
-      To subscribe, give your calendar this address:
+      {{ $t('shelf.weekView.toSubscribeGiveYourCalendar') }}
       <code data-ics-address>{{ calendarAddress }}</code>
     </p>
   </template>

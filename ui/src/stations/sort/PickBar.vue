@@ -28,14 +28,16 @@ function from(p: Picked) {
     v-if="picked.length"
     class="sticky bottom-32 z-20 mt-2 border-2 border-ink bg-sheet px-4 py-2.5 lg:bottom-16"
     role="region"
-    aria-label="Picked out"
+    :aria-label="$t('sort.pickBar.pickedOut')"
     data-pick-bar
   >
     <div class="flex flex-wrap items-center gap-x-3 gap-y-1.5">
       <strong>
         {{ picked.map((p) => `${p.line.words} (${from(p)})`).join(' and ') }}
       </strong>
-      <button type="button" class="button-quiet ml-auto" @click="emit('close')">Close</button>
+      <button type="button" class="button-quiet ml-auto" @click="emit('close')">
+        {{ $t('sort.pickBar.close') }}
+      </button>
     </div>
     <p v-if="pair" class="mt-1" role="status" data-pair>
       {{ pair.together ? '✓' : pair.hard ? '✕' : '!' }} {{ pair.words }}
@@ -46,24 +48,24 @@ function from(p: Picked) {
       @submit.prevent="emit('aside', reason)"
     >
       <p class="w-full font-semibold text-heat-word" role="alert" data-verdict>
-        ! {{ verdict.reason }}. You may set this aside.
+        {{ $t('sort.pickBar.youMaySetThisAside', { reason: verdict.reason }) }}
       </p>
       <label class="flex-1">
-        <span class="sr-only">Why you set it aside</span>
+        <span class="sr-only">{{ $t('sort.pickBar.whyYouSetItAside') }}</span>
         <input
           v-model="reason"
           class="w-full"
           maxlength="200"
-          placeholder="because …"
+          :placeholder="$t('sort.pickBar.because')"
           data-field="reason"
         />
       </label>
       <button type="submit" class="button-plain" :disabled="busy || !reason.trim()">
-        Set it aside and move
+        {{ $t('sort.pickBar.setItAsideAndMove') }}
       </button>
     </form>
     <div v-else-if="picked.length === 1" class="mt-1.5 flex flex-wrap items-center gap-2">
-      <span class="text-soft">Move to</span>
+      <span class="text-soft">{{ $t('sort.pickBar.moveTo') }}</span>
       <template v-for="drum in drums" :key="drum.number">
         <button
           v-if="drum.number !== picked[0]?.from"
@@ -73,7 +75,7 @@ function from(p: Picked) {
           :data-move="drum.number"
           @click="emit('move', drum.number)"
         >
-          load {{ drum.number }}
+          {{ $t('sort.pickBar.load', { number: drum.number }) }}
         </button>
       </template>
       <button
@@ -83,7 +85,7 @@ function from(p: Picked) {
         data-move="own"
         @click="emit('move', OWN)"
       >
-        a load of its own
+        {{ $t('sort.pickBar.aLoadOfItsOwn') }}
       </button>
       <button
         v-if="picked[0]?.from !== STAYS"
@@ -93,11 +95,9 @@ function from(p: Picked) {
         data-move="stays"
         @click="emit('move', STAYS)"
       >
-        keep it back
+        {{ $t('sort.pickBar.keepItBack') }}
       </button>
-      <span class="text-sm text-soft"
-        >or pick a second to learn whether they may share a wash.</span
-      >
+      <span class="text-sm text-soft">{{ $t('sort.pickBar.orPickASecondTo') }}</span>
     </div>
   </div>
 </template>

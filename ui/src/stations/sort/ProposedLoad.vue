@@ -37,20 +37,25 @@ const over = ref(false)
       <DrumFront :fill="drum.fill" :machine="machine" />
       <p class="text-center text-sm">
         <Figure :why="drum.whys.fill">
-          <strong data-fill>{{ Math.round(drum.fill.main * 100) }} % full</strong>
+          <strong data-fill>{{
+            $t('sort.proposedLoad.full', { main: Math.round(drum.fill.main * 100) })
+          }}</strong>
         </Figure>
-        , <Figure :why="drum.whys.mass">{{ number(drum.fill.massKg, 1) }} kg</Figure>
+        ,
+        <Figure :why="drum.whys.mass">{{
+          $t('sort.proposedLoad.kg', { massKg: number(drum.fill.massKg, 1) })
+        }}</Figure>
       </p>
     </div>
     <div class="min-w-0">
       <div class="flex flex-wrap items-baseline gap-x-3">
-        <h2 class="text-xl">Load {{ drum.number }}</h2>
+        <h2 class="text-xl">{{ $t('sort.proposedLoad.load', { number: drum.number }) }}</h2>
         <span class="text-soft">{{ drum.title }}</span>
         <span class="ml-auto text-sm">
           {{ drum.leastC >= 60 ? `needs ${drum.leastC}°` : `up to ${drum.commonC}°` }}
         </span>
       </div>
-      <ul class="mt-1.5 flex flex-wrap gap-1.5" aria-label="First wash set">
+      <ul class="mt-1.5 flex flex-wrap gap-1.5" :aria-label="$t('sort.proposedLoad.firstWashSet')">
         <li v-for="line in drum.first" :key="line.ids.join()">
           <PieceChip
             :line="line"
@@ -61,7 +66,7 @@ const over = ref(false)
         </li>
       </ul>
       <ul v-if="drum.bulkers.length" class="mt-1.5 flex flex-wrap items-center gap-1.5">
-        <li class="text-sm text-soft">then bulk:</li>
+        <li class="text-sm text-soft">{{ $t('sort.proposedLoad.thenBulk') }}</li>
         <li
           v-for="line in drum.bulkers"
           :key="line.ids.join()"
@@ -74,15 +79,15 @@ const over = ref(false)
       <FillWords class="mt-1.5" :advice="drum.advice" />
       <details class="mt-1 text-sm" data-reasons>
         <summary class="inline-block cursor-pointer underline decoration-line underline-offset-4">
-          Why this load
+          {{ $t('sort.proposedLoad.whyThisLoad') }}
         </summary>
         <ul class="mt-1 list-disc pl-5">
           <li v-for="reason in drum.reasons" :key="reason">{{ reason }}</li>
           <li v-for="no in drum.refused" :key="no.kind">
-            No {{ no.kind }} as bulk: {{ no.reason }}.
+            {{ $t('sort.proposedLoad.noAsBulk', { kind: no.kind, reason: no.reason }) }}
           </li>
           <li v-for="s in drum.setAside" :key="s.words" data-set-aside>
-            Set aside: {{ s.words }}. Because: {{ s.reason }}.
+            {{ $t('sort.proposedLoad.setAsideBecause', { words: s.words, reason: s.reason }) }}
           </li>
         </ul>
       </details>
@@ -93,7 +98,7 @@ const over = ref(false)
         data-accept
         @click="$emit('accept')"
       >
-        Accept this load
+        {{ $t('sort.proposedLoad.acceptThisLoad') }}
       </button>
     </div>
   </section>

@@ -90,18 +90,23 @@ async function look() {
       <DrumFront :fill="load.fill" :machine="load.machine" />
       <p class="text-center text-sm">
         <Figure :why="load.whys.fill">
-          <strong data-fill>{{ Math.round(load.fill.main * 100) }} % full</strong>
+          <strong data-fill>{{
+            $t('sort.readyLoad.full', { main: Math.round(load.fill.main * 100) })
+          }}</strong>
         </Figure>
-        , <Figure :why="load.whys.mass">{{ number(load.fill.massKg, 1) }} kg</Figure>
+        ,
+        <Figure :why="load.whys.mass">{{
+          $t('sort.readyLoad.kg', { massKg: number(load.fill.massKg, 1) })
+        }}</Figure>
       </p>
     </div>
     <div class="min-w-0">
       <div class="flex flex-wrap items-baseline gap-x-3">
-        <h2 class="text-xl">Ready</h2>
+        <h2 class="text-xl">{{ $t('sort.readyLoad.ready') }}</h2>
         <span class="text-soft">{{ load.title }}</span>
       </div>
       <FillWords class="mt-1.5" :advice="load.advice" />
-      <ul class="mt-1.5 flex flex-wrap gap-1.5" aria-label="First wash set">
+      <ul class="mt-1.5 flex flex-wrap gap-1.5" :aria-label="$t('sort.readyLoad.firstWashSet')">
         <li v-for="item in load.going" :key="item.id" class="chip px-2 py-1" :title="item.limits">
           {{ item.words }}<span class="text-soft">, {{ item.soil }}</span>
           <button
@@ -143,7 +148,7 @@ async function look() {
         <summary
           class="inline-block cursor-pointer text-sm underline decoration-line underline-offset-4"
         >
-          Change it, or say how full it looks
+          {{ $t('sort.readyLoad.changeItOrSayHow') }}
         </summary>
         <ul class="mt-1">
           <li
@@ -156,9 +161,11 @@ async function look() {
               <Figure :why="load.whys[`offer.${offer.kindId}`]"
                 >{{ offer.available }} × {{ offer.kind }}</Figure
               >
-              in the basket
+              {{ $t('sort.readyLoad.inTheBasket') }}
             </span>
-            <span v-if="offer.refusal" class="text-sm text-soft">stays: {{ offer.refusal }}</span>
+            <span v-if="offer.refusal" class="text-sm text-soft">{{
+              $t('sort.readyLoad.stays', { refusal: offer.refusal })
+            }}</span>
             <template v-else>
               <button
                 v-if="offer.wanted > 0"
@@ -167,7 +174,7 @@ async function look() {
                 :disabled="busy"
                 @click="addBulk(offer, offer.wanted)"
               >
-                Add {{ offer.wanted }}
+                {{ $t('sort.readyLoad.add', { wanted: offer.wanted }) }}
               </button>
               <button
                 type="button"
@@ -195,13 +202,13 @@ async function look() {
               :disabled="busy"
               @click="join(s)"
             >
-              Let it join
+              {{ $t('sort.readyLoad.letItJoin') }}
             </button>
           </li>
         </ul>
         <form class="mt-2 flex flex-wrap items-center gap-2" @submit.prevent="look">
           <label class="inline-flex items-center gap-2">
-            I look, and it is
+            {{ $t('sort.readyLoad.iLookAndItIs') }}
             <input
               v-model="seen"
               type="number"
@@ -211,9 +218,11 @@ async function look() {
               class="w-20 py-1"
               data-field="full"
             />
-            % full
+            {{ $t('sort.readyLoad.full2') }}
           </label>
-          <button type="submit" class="button-plain py-1" :disabled="busy">Keep what I saw</button>
+          <button type="submit" class="button-plain py-1" :disabled="busy">
+            {{ $t('sort.readyLoad.keepWhatISaw') }}
+          </button>
         </form>
       </details>
       <div class="mt-2 flex flex-wrap gap-3">
@@ -222,10 +231,10 @@ async function look() {
           class="button-plain font-semibold"
           data-wash
         >
-          Take it to the wash
+          {{ $t('sort.readyLoad.takeItToTheWash') }}
         </RouterLink>
         <button type="button" class="button-quiet" :disabled="busy" @click="emit('back')">
-          Put everything back
+          {{ $t('sort.readyLoad.putEverythingBack') }}
         </button>
       </div>
     </div>

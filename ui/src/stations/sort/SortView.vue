@@ -88,16 +88,16 @@ const state = computed(() =>
 <template>
   <LoadState :error="error" :loading="loading && !sorting" @again="reload" />
   <template v-if="sorting">
-    <ViewHead title="Into loads" :state="state">
+    <ViewHead :title="$t('sort.sortView.intoLoads')" :state="state">
       <template v-if="nothing">
-        Nothing waits in the pails.
-        <RouterLink to="/gather" class="button-quiet">Gather</RouterLink> comes first.
+        {{ $t('sort.sortView.nothingWaitsInThePails') }}
+        <RouterLink to="/gather" class="button-quiet">{{ $t('sort.sortView.gather') }}</RouterLink>
+        {{ $t('sort.sortView.comesFirst') }}
       </template>
       <template v-else-if="drums.length">
-        Everything that waits, in the fewest runs, each inside the marks on the rim where that can
-        be. Press pieces to move them, or two to learn why they stay apart.
+        {{ $t('sort.sortView.everythingThatWaitsInThe') }}
         <span v-if="!sorting.proven" data-proven="no">
-          A good answer; there was too much to try everything.
+          {{ $t('sort.sortView.aGoodAnswerThereWas') }}
         </span>
         <button
           v-if="sorting.moved"
@@ -107,10 +107,10 @@ const state = computed(() =>
           data-as-proposed
           @click="asProposed"
         >
-          Leave out what I moved
+          {{ $t('sort.sortView.leaveOutWhatIMoved') }}
         </button>
       </template>
-      <template v-else> Nothing has to be washed now. Below is what each pail waits for. </template>
+      <template v-else> {{ $t('sort.sortView.nothingHasToBeWashed') }} </template>
     </ViewHead>
 
     <ReadyLoad
@@ -138,9 +138,9 @@ const state = computed(() =>
     <section
       v-if="sorting.answers.length"
       class="mt-3 border-t border-ink pt-2"
-      aria-label="No load for these"
+      :aria-label="$t('sort.sortView.noLoadForThese')"
     >
-      <h2 class="text-lg">No load for these</h2>
+      <h2 class="text-lg">{{ $t('sort.sortView.noLoadForThese') }}</h2>
       <p v-for="a in sorting.answers" :key="a.line.ids.join()" class="mt-1" data-answer>
         <strong>{{ a.line.words }}, {{ a.line.soil }}.</strong> {{ a.reason }} {{ a.instead }}
       </p>
@@ -149,13 +149,13 @@ const state = computed(() =>
     <section
       v-if="sorting.waits.length"
       class="mt-3 border-t border-ink pt-2"
-      aria-label="Waits"
+      :aria-label="$t('sort.sortView.waits')"
       @dragover.prevent
       @drop.prevent="drop(STAYS)"
     >
       <div class="flex flex-wrap items-baseline gap-4">
-        <h2 class="text-lg">Waits</h2>
-        <WashNow>Wash what waits now</WashNow>
+        <h2 class="text-lg">{{ $t('sort.sortView.waits') }}</h2>
+        <WashNow>{{ $t('sort.sortView.washWhatWaitsNow') }}</WashNow>
       </div>
       <ul class="mt-1">
         <li
@@ -170,7 +170,9 @@ const state = computed(() =>
             @pick="pick(w.line, STAYS)"
             @drag="drag(w.line, STAYS)"
           />
-          <span class="text-sm font-semibold whitespace-nowrap">until {{ w.untilWords }}</span>
+          <span class="text-sm font-semibold whitespace-nowrap">{{
+            $t('sort.sortView.until', { untilWords: w.untilWords })
+          }}</span>
           <span class="min-w-52 flex-1 text-sm text-soft">{{ w.reason }}</span>
         </li>
       </ul>
@@ -178,7 +180,7 @@ const state = computed(() =>
 
     <details class="mt-4 text-sm">
       <summary class="inline-block cursor-pointer underline decoration-line underline-offset-4">
-        Who may not travel with whom
+        {{ $t('sort.sortView.whoMayNotTravelWith') }}
       </summary>
       <ul class="mt-1 grid gap-x-8 lg:grid-cols-2">
         <li v-for="rule in sorting.rules" :key="rule.name" class="border-t border-line py-1">
@@ -211,7 +213,7 @@ const state = computed(() =>
         @click="accept()"
       >
         {{ drums.length === 1 ? 'Accept this load' : `Accept all ${drums.length} loads` }}
-        <span class="keycap ml-2">Enter</span>
+        <span class="keycap ml-2">{{ $t('sort.sortView.enter') }}</span>
       </button>
       <RouterLink
         v-else
@@ -219,7 +221,8 @@ const state = computed(() =>
         class="button-main"
         data-main
       >
-        Take it to the wash <span class="keycap ml-2">Enter</span>
+        {{ $t('sort.sortView.takeItToTheWash') }}
+        <span class="keycap ml-2">{{ $t('sort.sortView.enter') }}</span>
       </RouterLink>
     </div>
   </template>

@@ -70,13 +70,15 @@ async function pdf() {
       :to="{ path: '/wash', query: card ? { load: loadId } : {} }"
       class="button-quiet px-0"
     >
-      Back to the plan
+      {{ $t('wash.cardView.backToThePlan') }}
     </RouterLink>
-    <ChoiceRow v-model="size" label="Paper" :options="SIZES" />
+    <ChoiceRow v-model="size" :label="$t('wash.cardView.paper')" :options="SIZES" />
     <button type="button" class="button-plain font-semibold" data-print @click="print">
-      Print
+      {{ $t('wash.cardView.print') }}
     </button>
-    <button type="button" class="button-plain font-semibold" data-pdf @click="pdf">PDF</button>
+    <button type="button" class="button-plain font-semibold" data-pdf @click="pdf">
+      {{ $t('wash.cardView.pdf') }}
+    </button>
   </div>
   <LoadState :error="error" :loading="loading && !card" @again="reload" />
   <article

@@ -22,15 +22,15 @@ async function say(ran: boolean) {
 
 <template>
   <section v-if="round.early.length" class="mt-2 border-2 border-sun p-3" data-early>
-    <h2 class="text-lg">Did the machine really finish?</h2>
+    <h2 class="text-lg">{{ $t('wash.didItRun.didTheMachineReallyFinish') }}</h2>
     <p v-for="words in round.early" :key="words">{{ words }}</p>
-    <p class="text-soft">Until you say so, the figures of this round count as not run.</p>
+    <p class="text-soft">{{ $t('wash.didItRun.untilYouSaySoThe') }}</p>
     <div class="mt-2 flex gap-3">
       <button type="button" class="button-plain" :disabled="busy" data-ran @click="say(true)">
-        Yes, it ran
+        {{ $t('wash.didItRun.yesItRan') }}
       </button>
       <button type="button" class="button-plain" :disabled="busy" @click="say(false)">
-        No, it did not
+        {{ $t('wash.didItRun.noItDidNot') }}
       </button>
     </div>
   </section>

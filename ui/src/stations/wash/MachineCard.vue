@@ -17,7 +17,7 @@ function cautionsAt(step: number) {
 </script>
 
 <template>
-  <section aria-label="Set the machine">
+  <section :aria-label="$t('wash.machineCard.setTheMachine')">
     <h2 class="text-lg">{{ byHand ? 'By hand' : 'Set the machine' }}</h2>
     <ol class="mt-1">
       <li
@@ -72,8 +72,8 @@ function cautionsAt(step: number) {
       <table class="mt-1">
         <thead>
           <tr class="text-left text-soft">
-            <th scope="col" class="pr-6 font-normal">of the main wash</th>
-            <th scope="col" class="pr-6 font-normal">wanted</th>
+            <th scope="col" class="pr-6 font-normal">{{ $t('wash.machineCard.ofTheMainWash') }}</th>
+            <th scope="col" class="pr-6 font-normal">{{ $t('wash.machineCard.wanted') }}</th>
             <th scope="col" class="font-normal">{{ plan.machine }}</th>
           </tr>
         </thead>

@@ -86,7 +86,7 @@ async function keep() {
 </script>
 
 <template>
-  <section aria-label="Otherwise" class="print:hidden">
+  <section :aria-label="$t('wash.moreChoices.otherwise')" class="print:hidden">
     <OpenRow
       name="Where people disagree"
       :about="chosen ? `${chosen} chosen by you` : 'thirteen questions, and what each changes here'"
@@ -154,14 +154,18 @@ async function keep() {
     >
       <ul v-if="wishes.besides.value.length" class="mb-2 text-sm">
         <li v-for="(b, i) in wishes.besides.value" :key="i" class="flex items-center gap-2 py-0.5">
-          {{ b.ml }} mL of <strong>{{ name(b.productId) }}</strong> into
-          {{ WHERE.find((w) => w.value === b.where)?.words }}
-          <button type="button" class="button-quiet" @click="wishes.takeOut(i)">take it out</button>
+          {{ $t('wash.moreChoices.mlOf', { ml: b.ml }) }} <strong>{{ name(b.productId) }}</strong>
+          {{
+            $t('wash.moreChoices.into', { words: WHERE.find((w) => w.value === b.where)?.words })
+          }}
+          <button type="button" class="button-quiet" @click="wishes.takeOut(i)">
+            {{ $t('wash.moreChoices.takeItOut') }}
+          </button>
         </li>
       </ul>
       <form class="flex flex-wrap items-end gap-2" @submit.prevent="put">
         <label>
-          <span class="block text-sm font-semibold">Product</span>
+          <span class="block text-sm font-semibold">{{ $t('wash.moreChoices.product') }}</span>
           <select v-model="besides.productId" data-besides-product>
             <option v-for="p in products" :key="p.product.id" :value="p.product.id">
               {{ p.product.name }}
@@ -169,13 +173,13 @@ async function keep() {
           </select>
         </label>
         <label>
-          <span class="block text-sm font-semibold">Into</span>
+          <span class="block text-sm font-semibold">{{ $t('wash.moreChoices.into2') }}</span>
           <select v-model="besides.where" data-besides-where>
             <option v-for="w in WHERE" :key="w.value" :value="w.value">{{ w.words }}</option>
           </select>
         </label>
         <label>
-          <span class="block text-sm font-semibold">mL</span>
+          <span class="block text-sm font-semibold">{{ $t('wash.moreChoices.ml') }}</span>
           <input
             v-model="besides.ml"
             class="w-24"
@@ -185,7 +189,9 @@ async function keep() {
             data-besides-ml
           />
         </label>
-        <button type="submit" class="button-plain" data-besides-add>Put it in</button>
+        <button type="submit" class="button-plain" data-besides-add>
+          {{ $t('wash.moreChoices.putItIn') }}
+        </button>
         <p v-if="problem" class="font-semibold text-heat-word" role="alert">! {{ problem }}</p>
       </form>
     </OpenRow>
@@ -196,13 +202,15 @@ async function keep() {
     >
       <form class="flex flex-wrap items-end gap-2" @submit.prevent="keep">
         <label>
-          <span class="block text-sm font-semibold">Name</span>
+          <span class="block text-sm font-semibold">{{ $t('wash.moreChoices.name') }}</span>
           <input v-model="ownName" type="text" maxlength="60" data-own-name />
         </label>
-        <button type="submit" class="button-plain" :disabled="busy" data-own-keep>Keep it</button>
+        <button type="submit" class="button-plain" :disabled="busy" data-own-keep>
+          {{ $t('wash.moreChoices.keepIt') }}
+        </button>
       </form>
       <p class="mt-1 text-sm text-soft">
-        Temperature and what you chose above become its own. Kit has the rest of it to change.
+        {{ $t('wash.moreChoices.temperatureAndWhatYouChose') }}
       </p>
     </OpenRow>
   </section>

@@ -202,19 +202,35 @@ useKeys({ ' ': start, Enter: start })
 <template>
   <LoadState :error="error" :loading="loading && !comparison" @again="reload" />
   <template v-if="comparison && plan">
-    <ViewHead title="This load" :state="comparison.title">
-      {{ comparison.pieces }} pieces{{
-        comparison.bulkers ? `, ${comparison.bulkers} of them join for the main wash` : ''
-      }}. {{ plan.belief }} {{ plan.drying }}
+    <ViewHead :title="$t('wash.planView.thisLoad')" :state="comparison.title">
+      {{
+        $t('wash.planView.pieces', {
+          pieces: comparison.pieces,
+          bulkers: comparison.bulkers
+            ? `, ${comparison.bulkers} of them join for the main wash`
+            : '',
+          belief: plan.belief,
+          drying: plan.drying,
+        })
+      }}
     </ViewHead>
     <div class="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
-      <ChoiceRow v-model="school" label="School" hide-label :options="schools" />
-      <ChoiceRow v-model="temperature" label="Main wash" :options="temperatures" />
-      <ChoiceRow v-model="goalChoice" label="Goal" :options="GOALS" />
+      <ChoiceRow
+        v-model="school"
+        :label="$t('wash.planView.school')"
+        hide-label
+        :options="schools"
+      />
+      <ChoiceRow
+        v-model="temperature"
+        :label="$t('wash.planView.mainWash')"
+        :options="temperatures"
+      />
+      <ChoiceRow v-model="goalChoice" :label="$t('wash.planView.goal')" :options="GOALS" />
       <ChoiceRow
         v-if="machines && machines.length > 1"
         v-model="machineChoice"
-        label="In"
+        :label="$t('wash.planView.in')"
         :options="machines.map((m) => ({ value: m.id, words: m.machine.name }))"
       />
     </div>
@@ -234,7 +250,7 @@ useKeys({ ' ': start, Enter: start })
       data-nearest
       @click="temperature = plan.nearestC"
     >
-      Plan {{ plan.nearestC }}° instead
+      {{ $t('wash.planView.planInstead', { nearestC: plan.nearestC }) }}
     </button>
     <p v-if="plan.school === comparison.offered" class="mt-1 text-sm" data-offered>
       {{ comparison.offeredWords }}
@@ -245,7 +261,9 @@ useKeys({ ' ': start, Enter: start })
       class="mt-1.5 flex flex-wrap items-center gap-1.5 text-sm"
       data-remedies
     >
-      <span>{{ plan.figures.goalVerdict }}. What would reach it:</span>
+      <span>{{
+        $t('wash.planView.whatWouldReachIt', { goalVerdict: plan.figures.goalVerdict })
+      }}</span>
       <button
         v-for="r in options.remedies"
         :key="r.words"
@@ -292,7 +310,8 @@ useKeys({ ' ': start, Enter: start })
       class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-paper py-3 lg:bottom-0 print:hidden"
     >
       <button type="button" class="button-main" :disabled="busy || !ready" data-main @click="start">
-        Start this wash <span class="keycap ml-2">Space</span>
+        {{ $t('wash.planView.startThisWash') }}
+        <span class="keycap ml-2">{{ $t('wash.planView.space') }}</span>
       </button>
       <button
         type="button"
@@ -301,9 +320,11 @@ useKeys({ ' ': start, Enter: start })
         data-practise
         @click="begin(true)"
       >
-        Practise it
+        {{ $t('wash.planView.practiseIt') }}
       </button>
-      <button type="button" class="button-plain" data-card @click="card">Wall card</button>
+      <button type="button" class="button-plain" data-card @click="card">
+        {{ $t('wash.planView.wallCard') }}
+      </button>
       <p class="text-sm text-soft" :class="ready ? 'hidden sm:block' : ''">
         {{
           stops.length

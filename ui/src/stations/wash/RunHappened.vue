@@ -15,13 +15,13 @@ const otherwise = computed(() => {
 </script>
 
 <template>
-  <section aria-label="Planned and happened">
+  <section :aria-label="$t('wash.runHappened.plannedAndHappened')">
     <table class="w-full max-w-2xl text-sm">
       <thead>
         <tr class="text-left text-soft">
-          <th scope="col" class="py-1 font-normal">step</th>
-          <th scope="col" class="px-3 font-normal">planned</th>
-          <th scope="col" class="px-3 font-normal">took</th>
+          <th scope="col" class="py-1 font-normal">{{ $t('wash.runHappened.step') }}</th>
+          <th scope="col" class="px-3 font-normal">{{ $t('wash.runHappened.planned') }}</th>
+          <th scope="col" class="px-3 font-normal">{{ $t('wash.runHappened.took') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -34,7 +34,9 @@ const otherwise = computed(() => {
           <th scope="row" class="py-1 text-left font-normal">
             {{ s.doneAt ? '✓' : s.number === round.currentStep ? '▸' : '·' }} {{ s.number }}.
             {{ s.title }}
-            <span v-if="s.added" class="block pl-4 text-soft">added: {{ s.added }}</span>
+            <span v-if="s.added" class="block pl-4 text-soft">{{
+              $t('wash.runHappened.added', { added: s.added })
+            }}</span>
           </th>
           <td class="px-3">{{ duration(s.plannedMinutes) }}</td>
           <td class="px-3">{{ s.tookMinutes != null ? duration(s.tookMinutes) : '' }}</td>
@@ -44,7 +46,7 @@ const otherwise = computed(() => {
     <p v-if="otherwise" class="mt-1 text-sm" data-otherwise>{{ otherwise }}</p>
     <details class="mt-1 text-sm" data-events>
       <summary class="cursor-pointer text-soft underline decoration-line underline-offset-4">
-        What happened, in order
+        {{ $t('wash.runHappened.whatHappenedInOrder') }}
       </summary>
       <ol class="mt-1">
         <li v-for="(e, i) in round.events" :key="i">

@@ -7,7 +7,11 @@ defineEmits<{ answer: [judgement: Api['JudgementView'], answer: string] }>()
 </script>
 
 <template>
-  <section v-if="judgements.length" aria-label="Look" class="mt-3 grid gap-2.5">
+  <section
+    v-if="judgements.length"
+    :aria-label="$t('wash.runJudgements.look')"
+    class="mt-3 grid gap-2.5"
+  >
     <div v-for="j in judgements" :key="j.id" :data-judgement="j.id">
       <p class="text-lg font-semibold">{{ j.question }}</p>
       <div class="mt-1 flex flex-wrap gap-1.5">
@@ -24,7 +28,7 @@ defineEmits<{ answer: [judgement: Api['JudgementView'], answer: string] }>()
         >
           {{ a.words
           }}<span v-if="a.adds" class="block text-sm" :class="j.given === a.id ? '' : 'text-soft'">
-            adds {{ a.adds }}
+            {{ $t('wash.runJudgements.adds', { adds: a.adds }) }}
           </span>
         </button>
       </div>

@@ -40,7 +40,7 @@ function over() {
 </script>
 
 <template>
-  <section aria-label="When it goes otherwise" class="mt-3">
+  <section :aria-label="$t('wash.runTools.whenItGoesOtherwise')" class="mt-3">
     <div class="flex flex-wrap gap-2">
       <button
         v-if="round.heldSince"
@@ -50,7 +50,7 @@ function over() {
         data-resume
         @click="$emit('resume')"
       >
-        Go on
+        {{ $t('wash.runTools.goOn') }}
       </button>
       <button
         v-else
@@ -60,7 +60,7 @@ function over() {
         data-hold
         @click="show('hold')"
       >
-        Hold
+        {{ $t('wash.runTools.hold') }}
       </button>
       <button
         v-for="m in MORE"
@@ -71,7 +71,7 @@ function over() {
         :data-more="m"
         @click="$emit('more', m)"
       >
-        +{{ m }} min
+        {{ $t('wash.runTools.min', { m }) }}
       </button>
       <button
         type="button"
@@ -80,7 +80,7 @@ function over() {
         data-skip
         @click="show('skip')"
       >
-        Leave out
+        {{ $t('wash.runTools.leaveOut') }}
       </button>
       <button
         type="button"
@@ -89,7 +89,7 @@ function over() {
         data-hand-over
         @click="show('over')"
       >
-        Hand over
+        {{ $t('wash.runTools.handOver') }}
       </button>
       <button
         v-if="round.state === 'RUNNING'"
@@ -99,13 +99,12 @@ function over() {
         data-stop
         @click="show('stop')"
       >
-        Stop this wash
+        {{ $t('wash.runTools.stopThisWash') }}
       </button>
     </div>
     <div v-if="open === 'stop'" class="mt-2 border-l-4 border-sun pl-3">
       <p>
-        The pieces go back into their load, and this wash is not in the record. What went in stays
-        taken from its pack. If they are wet already, wash them soon: wet in a heap they sour.
+        {{ $t('wash.runTools.thePiecesGoBackInto') }}
       </p>
       <button
         type="button"
@@ -114,7 +113,7 @@ function over() {
         data-stop-do
         @click="$emit('stop')"
       >
-        Stop it
+        {{ $t('wash.runTools.stopIt') }}
       </button>
     </div>
     <div v-if="open === 'hold'" class="mt-2 flex flex-wrap gap-2">
@@ -131,20 +130,22 @@ function over() {
     </div>
     <form v-if="open === 'skip'" class="mt-2 flex flex-wrap items-end gap-2" @submit.prevent="skip">
       <label class="flex-1">
-        <span class="block text-sm font-semibold">Why is it left out?</span>
+        <span class="block text-sm font-semibold">{{ $t('wash.runTools.whyIsItLeftOut') }}</span>
         <input v-model="why" type="text" maxlength="200" class="w-full" data-skip-why />
       </label>
       <button type="submit" class="button-plain min-h-11" :disabled="busy" data-skip-do>
-        Leave it out
+        {{ $t('wash.runTools.leaveItOut') }}
       </button>
     </form>
     <form v-if="open === 'over'" class="mt-2 grid gap-2 sm:grid-cols-2" @submit.prevent="over">
       <label>
-        <span class="block text-sm font-semibold">Who takes over?</span>
+        <span class="block text-sm font-semibold">{{ $t('wash.runTools.whoTakesOver') }}</span>
         <input v-model="to" type="text" maxlength="60" class="w-full" data-hand-over-to />
       </label>
       <label>
-        <span class="block text-sm font-semibold">Who holds this device?</span>
+        <span class="block text-sm font-semibold">{{
+          $t('wash.runTools.whoHoldsThisDevice')
+        }}</span>
         <input v-model="carer" type="text" maxlength="60" class="w-full" data-carer />
       </label>
       <button
@@ -153,10 +154,10 @@ function over() {
         :disabled="busy"
         data-hand-over-do
       >
-        Hand it over
+        {{ $t('wash.runTools.handItOver') }}
       </button>
       <p class="self-center text-sm text-soft">
-        They open Wash on their own device and see the same step.
+        {{ $t('wash.runTools.theyOpenWashOnTheir') }}
       </p>
     </form>
   </section>

@@ -232,22 +232,35 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
     data-practice
   >
     <p>
-      <strong>Practice.</strong> A pretend washer, {{ washer?.speed ?? 600 }} times as fast. Nothing
-      of it is kept.
+      <strong>{{ $t('wash.runView.practice') }}</strong>
+      {{ $t('wash.runView.aPretendWasherTimesAs', { speed: washer?.speed ?? 600 }) }}
     </p>
     <button type="button" class="button-plain" data-stop-practice @click="stopPractice">
-      Stop practising
+      {{ $t('wash.runView.stopPractising') }}
     </button>
   </div>
   <p class="text-soft">
-    {{ plan.schoolName }}, {{ round.title }}, since {{ round.startedWords
-    }}{{ round.carer ? `, with ${round.carer}` : '' }}. Out of the machine at
-    <strong data-ready-at>{{ round.readyWords }}</strong>; of all of it
-    {{ duration(plan.figures.attendedMinutes) }} with you, the rest alone.
+    {{
+      $t('wash.runView.sinceOutOfTheMachine', {
+        schoolName: plan.schoolName,
+        title: round.title,
+        startedWords: round.startedWords,
+        carer: round.carer ? `, with ${round.carer}` : '',
+      })
+    }}
+    <strong data-ready-at>{{ round.readyWords }}</strong>{{
+      $t('wash.runView.ofAllOfItWith', { attendedMinutes: duration(plan.figures.attendedMinutes) })
+    }}
   </p>
   <section v-if="step" class="mt-2 border-y-2 border-ink py-4" aria-live="polite" data-running>
     <p class="text-lg">
-      Step {{ step.number }} of {{ plan.steps.length }}, {{ step.attended ? 'you' : 'the machine' }}
+      {{
+        $t('wash.runView.stepOf', {
+          number: step.number,
+          length: plan.steps.length,
+          attended: step.attended ? 'you' : 'the machine',
+        })
+      }}
     </p>
     <h1 class="mt-1 text-4xl sm:text-5xl" data-running-title>{{ step.title }}</h1>
     <p class="mt-2 text-xl sm:text-2xl">{{ step.detail }}</p>
@@ -260,7 +273,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
       </div>
     </div>
     <p v-if="working" class="mt-1 text-lg" data-washer>
-      Pretend washer: {{ working.phase
+      {{ $t('wash.runView.pretendWasher', { phase: working.phase })
       }}<template v-if="!working.waits"
         >, {{ number(working.temperatureC) }}°, {{ number(working.waterL) }} L</template
       >
@@ -288,7 +301,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
       @click="tick"
     >
       {{ next ? 'Done, next' : practised ? 'Done' : 'Done, hang it' }}
-      <span class="keycap ml-2">Space</span>
+      <span class="keycap ml-2">{{ $t('wash.runView.space') }}</span>
     </button>
     <button
       type="button"
@@ -296,12 +309,13 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
       :disabled="busy || !round.steps.some((s) => s.doneAt)"
       @click="untick"
     >
-      One step back
+      {{ $t('wash.runView.oneStepBack') }}
     </button>
   </div>
   <p class="mt-3 flex flex-wrap items-center justify-between gap-3 text-lg">
     <span v-if="next"
-      >Then: <strong>{{ next.title }}</strong>, {{ duration(next.minutes) }}</span
+      >{{ $t('wash.runView.then') }} <strong>{{ next.title }}</strong>,
+      {{ duration(next.minutes) }}</span
     >
     <button
       type="button"
@@ -329,7 +343,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
   </div>
   <details v-if="!practised" class="mt-3" data-saw-wash>
     <summary class="cursor-pointer underline decoration-line underline-offset-4">
-      What I see at the wash
+      {{ $t('wash.runView.whatISeeAtThe') }}
     </summary>
     <SawTaps class="mt-2" where="WASH" :round-id="round.id" />
   </details>
@@ -338,7 +352,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
     v-if="!practised || !washer"
     class="mt-3 flex flex-wrap items-center gap-2 text-sm text-soft"
   >
-    <span>Let the pretend washer run it:</span>
+    <span>{{ $t('wash.runView.letThePretendWasherRun') }}</span>
     <button
       v-for="s in SPEEDS"
       :key="s"

@@ -81,14 +81,21 @@ const COLUMNS: Column[] = [
 </script>
 
 <template>
-  <section aria-label="Every way for this load">
-    <h2 class="text-lg">Every way for this load</h2>
-    <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Schools compared">
+  <section :aria-label="$t('wash.schoolTable.everyWayForThisLoad')">
+    <h2 class="text-lg">{{ $t('wash.schoolTable.everyWayForThisLoad') }}</h2>
+    <div
+      class="overflow-x-auto"
+      tabindex="0"
+      role="region"
+      :aria-label="$t('wash.schoolTable.schoolsCompared')"
+    >
       <table class="mt-1 w-full text-sm">
         <thead>
           <tr class="text-left text-soft">
-            <th scope="col" class="pr-2 font-normal">school</th>
-            <th scope="col" class="w-40 px-2 font-normal">its baths, one scale</th>
+            <th scope="col" class="pr-2 font-normal">{{ $t('wash.schoolTable.school') }}</th>
+            <th scope="col" class="w-40 px-2 font-normal">
+              {{ $t('wash.schoolTable.itsBathsOneScale') }}
+            </th>
             <th v-for="c in COLUMNS" :key="c.name" scope="col" class="px-2 font-normal">
               {{ c.head }}
             </th>
@@ -111,7 +118,7 @@ const COLUMNS: Column[] = [
                 {{ plan.schoolName }}
               </button>
               <span v-if="beaten(plan)" class="block text-xs text-soft" data-dominated>
-                {{ beaten(plan) }} is at least as good in everything here
+                {{ $t('wash.schoolTable.isAtLeastAsGood', { plan: beaten(plan) }) }}
               </span>
             </th>
             <td class="px-2"><SmallStrip :plan="plan" :minutes="longest" /></td>
@@ -144,13 +151,15 @@ const COLUMNS: Column[] = [
             <th scope="row" class="py-1 pr-2 text-left font-normal text-soft">
               {{ c.schoolName }}
             </th>
-            <td colspan="8" class="px-2 py-1 text-soft">not here: {{ c.reason }}</td>
+            <td colspan="8" class="px-2 py-1 text-soft">
+              {{ $t('wash.schoolTable.notHere', { reason: c.reason }) }}
+            </td>
           </tr>
         </tbody>
       </table>
     </div>
     <p class="mt-1 text-sm text-soft">
-      Estimates for comparing. What is less clean may still be clean enough for you.
+      {{ $t('wash.schoolTable.estimatesForComparingWhatIs') }}
     </p>
   </section>
 </template>

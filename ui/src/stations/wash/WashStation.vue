@@ -48,7 +48,7 @@ const load = computed(
     <template v-else-if="load">
       <nav
         v-if="state.loads.length > 1"
-        aria-label="Loads"
+        :aria-label="$t('wash.washStation.loads')"
         class="mb-2 flex flex-wrap gap-1.5 text-sm"
       >
         <RouterLink
@@ -65,9 +65,16 @@ const load = computed(
       </nav>
       <PlanView :key="load.id" :load-id="load.id" @started="reload" />
     </template>
-    <ViewHead v-else title="Nothing to wash" state="yet">
-      A load comes from <RouterLink to="/sort" class="button-quiet">Sort</RouterLink>. What was
-      washed last hangs in <RouterLink to="/dry" class="button-quiet">Dry</RouterLink>.
+    <ViewHead
+      v-else
+      :title="$t('wash.washStation.nothingToWash')"
+      :state="$t('wash.washStation.yet')"
+    >
+      {{ $t('wash.washStation.aLoadComesFrom') }}
+      <RouterLink to="/sort" class="button-quiet">{{ $t('wash.washStation.sort') }}</RouterLink>{{
+        $t('wash.washStation.whatWasWashedLastHangs')
+      }}
+      <RouterLink to="/dry" class="button-quiet">{{ $t('wash.washStation.dry') }}</RouterLink>.
     </ViewHead>
   </template>
 </template>

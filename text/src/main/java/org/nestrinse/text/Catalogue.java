@@ -1,6 +1,7 @@
 package org.nestrinse.text;
 
 import com.ibm.icu.text.MessageFormat;
+import com.ibm.icu.text.MessagePattern;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
@@ -12,6 +13,7 @@ import java.util.Objects;
 import java.util.Properties;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 
 /** The sentences of one language, as ICU messages by their keys. */
 public final class Catalogue {
@@ -48,7 +50,15 @@ public final class Catalogue {
 
   /** Returns the names of the values that stand in a sentence. */
   public Set<String> values(String key) {
-    return message(key).getArgumentNames();
+    MessagePattern pattern = new MessagePattern(pattern(key));
+    Set<String> names = new TreeSet<>();
+    for (int i = 0; i < pattern.countParts(); i++) {
+      MessagePattern.Part part = pattern.getPart(i);
+      if (part.getType() == MessagePattern.Part.Type.ARG_NAME) {
+        names.add(pattern.getSubstring(part));
+      }
+    }
+    return names;
   }
 
   /** Returns a sentence as it stands in the catalogue. */

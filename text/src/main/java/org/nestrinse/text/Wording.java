@@ -52,6 +52,7 @@ public final class Wording {
     if (said.saying() instanceof Plain plain && said.values().get("values") instanceof List<?> l) {
       return inARow(plain, l.stream().map(this::value).toList());
     }
+    assert said.values().keySet().equals(said.saying().valueNames()) : said;
     Map<String, Object> values = new TreeMap<>();
     said.values().forEach((name, value) -> values.put(name, value(value)));
     String key = said.saying().key();

@@ -12,23 +12,29 @@ import tools.jackson.databind.JsonNode;
 public enum RecordType {
   /**
    * A plan, as made and as it goes: {@code PLANNED} and {@code GOING} in {@code round_text}. From
-   * version 2 on its reasons are keys with values; the words of version 1 are read as old notes.
+   * version 2 on its reasons are keys with values, from version 3 on its steps, bends and cautions
+   * too. Words of older versions are read as old notes.
    */
-  ROUND_PLAN(List.of(plan -> plan)),
+  ROUND_PLAN(List.of(RecordType::words, RecordType::words)),
   /** The steps of a round as they stand: {@code STEPS} in {@code round_text}. */
-  ROUND_STEPS(List.of()),
+  ROUND_STEPS(List.of(RecordType::words)),
   /** What was asked of a round: {@code WISHES} in {@code round_text}. */
   ROUND_WISHES(List.of()),
   /** A method of the household's own, {@code own_school.school}. */
-  METHOD(List.of()),
+  METHOD(List.of(RecordType::words)),
   /** What is kept of a reset while it is done, {@code reset_run.planned}. */
-  RESET(List.of());
+  RESET(List.of(RecordType::words));
 
   /** Step {@code i} brings version {@code i + 1} to {@code i + 2}. */
   private final List<UnaryOperator<JsonNode>> steps;
 
   RecordType(List<UnaryOperator<JsonNode>> steps) {
     this.steps = steps;
+  }
+
+  /** What was words became keys with values: the words are read as old notes, as they stand. */
+  private static JsonNode words(JsonNode record) {
+    return record;
   }
 
   /** Returns the version in which it is written now, from 1 on. */

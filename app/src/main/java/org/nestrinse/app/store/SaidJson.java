@@ -150,7 +150,9 @@ final class SaidJson {
             }
           }
         }
-        return new Said(saying, values);
+        return values.keySet().equals(saying.valueNames())
+            ? new Said(saying, values)
+            : Said.of(Plain.NOT_READABLE);
       } catch (IllegalArgumentException | DateTimeException e) {
         return Said.of(Plain.NOT_READABLE);
       }

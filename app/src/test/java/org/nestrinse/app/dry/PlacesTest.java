@@ -38,6 +38,7 @@ import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
@@ -133,8 +134,10 @@ class PlacesTest {
     DryService dry =
         service(
             rainMm,
-            new PlaceService.Numbered(1, 0, new Place("line", true, 0.35, 1, 1, 19, 60), ""),
-            new PlaceService.Numbered(2, 0, new Place("airer", false, 0.25, 0, 0, 19, 55), ""));
+            new PlaceService.Numbered(
+                1, 0, new Place("line", true, 0.35, 1, 1, 19, 60), Said.NOTHING),
+            new PlaceService.Numbered(
+                2, 0, new Place("airer", false, 0.25, 0, 0, 19, 55), Said.NOTHING));
     LoadPieces pieces =
         new LoadPieces(
             1, List.of(new SoiledPieces(FLAT, 6, Soil.WET, true, NOON, Set.of())), List.of());
@@ -152,8 +155,8 @@ class PlacesTest {
     double exposure = sort == Place.Sort.SUN_LINE ? 0.35 : 0.25;
     Place place =
         new Place(
-            sort.said(), sort, Place.Facing.OPEN, exposure, 1, 1, 19, 60, false, 0, metres, null);
-    return new PlaceService.Numbered(id, 0, place, "");
+            sort.name(), sort, Place.Facing.OPEN, exposure, 1, 1, 19, 60, false, 0, metres, null);
+    return new PlaceService.Numbered(id, 0, place, Said.NOTHING);
   }
 
   @Test

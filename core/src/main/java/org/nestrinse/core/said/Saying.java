@@ -3,7 +3,10 @@ package org.nestrinse.core.said;
 import java.util.Locale;
 import java.util.Set;
 
-/** One entry of the catalogue. Each package that has something to say lists its own in an enum. */
+/**
+ * One entry of the catalogue. Each package that has something to say lists its own in an enum. What
+ * is kept for years names it by its key: one that needs other values gets another name.
+ */
 public interface Saying {
   /** Returns its name within its list. */
   String name();

@@ -90,11 +90,16 @@ class HangingGroupTest {
   @Test
   void theReasonNamesWhatItWasComputedFrom() {
     HangingGroup group = HangingGroup.of(TRIFOLD, LINE, NOW, 0.86, weather(0));
-    assertThat(group.why("14:30").title().values())
-        .isEqualTo(Map.of("kind", "bamboo trifold", "when", "14:30"));
-    assertThat(group.why("14:30").lines())
+    assertThat(group.why(Said.from("14:30")).title().values())
+        .isEqualTo(Map.of("kind", "bamboo trifold", "when", Said.from("14:30")));
+    assertThat(group.why(Said.from("14:30")).lines())
         .anyMatch(l -> l.value().equals(Said.from(new Quantity(0.86, Unit.KG_PER_KG, 2))));
-    assertThat(group.why("14:30").lines().get(group.why("14:30").lines().size() - 1).total())
+    assertThat(
+            group
+                .why(Said.from("14:30"))
+                .lines()
+                .get(group.why(Said.from("14:30")).lines().size() - 1)
+                .total())
         .isTrue();
   }
 

@@ -215,9 +215,10 @@ class GatherRulesTest {
 
   @Test
   void theEarliestCauseMakesTheNextWash() {
-    NextWash clock = new NextWash(NextWash.Cause.CLOCK, NOW.plusSeconds(500), "trifolds");
-    NextWash full = new NextWash(NextWash.Cause.CAPACITY, NOW.plusSeconds(400), "the pail");
-    NextWash shelf = new NextWash(NextWash.Cause.SHELF, NOW.plusSeconds(300), "bundles");
+    NextWash clock =
+        new NextWash(NextWash.Cause.CLOCK, NOW.plusSeconds(500), Said.from("trifolds"));
+    NextWash full = new NextWash(NextWash.Cause.CAPACITY, NOW.plusSeconds(400), Said.from("pail"));
+    NextWash shelf = new NextWash(NextWash.Cause.SHELF, NOW.plusSeconds(300), Said.from("bundles"));
     assertThat(NextWash.earliest(List.of(clock, full, shelf))).contains(shelf);
     assertThat(NextWash.earliest(List.of(clock, full))).contains(full);
     assertThat(NextWash.earliest(List.of())).isEmpty();

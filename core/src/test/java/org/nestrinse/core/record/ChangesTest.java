@@ -36,7 +36,7 @@ class ChangesTest {
         new RoundFigures(
             13,
             1.2,
-            new RoundFigures.Dose(60, share, trim, false, ""),
+            new RoundFigures.Dose(60, share, trim, false, Said.NOTHING),
             new RoundFigures.Bath(celsius, celsius, 20, rinses, 1200, fill, hardness),
             new RoundFigures.Estimate(80, 100, 5, 4, HygieneGoal.LIGHT, true, null, false),
             new RoundFigures.Spent(70, 1.2, 0.9, 150, 15)),
@@ -58,7 +58,7 @@ class ChangesTest {
         Arguments.of(USUAL, null),
         Arguments.of(
             round("Cool and sun", 60, 1, 1.0, 3, 0.6, 3),
-            Said.of(Change.METHOD).with("method", "Cool and sun")),
+            Said.of(Change.METHOD).with("method", Said.from("Cool and sun"))),
         Arguments.of(
             round("Hot and full", 40, 1, 1.0, 3, 0.6, 3),
             from(Change.TEMPERATURE, Quantity.celsius(60), Quantity.celsius(40))),

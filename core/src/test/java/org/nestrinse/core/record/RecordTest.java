@@ -36,7 +36,7 @@ class RecordTest {
         new RoundFigures(
             13,
             1.2,
-            new RoundFigures.Dose(60, share, 1, false, "1 scoop"),
+            new RoundFigures.Dose(60, share, 1, false, Said.from("1 scoop")),
             new RoundFigures.Bath(celsius, celsius, 20, rinses, 1200, 0.6, 3.1),
             new RoundFigures.Estimate(80, 100, 5, 4, HygieneGoal.LIGHT, true, null, false),
             new RoundFigures.Spent(70, 1.2, 0.90, 150, 15)),

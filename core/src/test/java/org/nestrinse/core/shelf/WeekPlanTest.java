@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.nestrinse.core.kit.Tariff;
+import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
 
 class WeekPlanTest {
@@ -52,7 +53,7 @@ class WeekPlanTest {
         20,
         20,
         holdingH,
-        List.of(new WeekQuestion.Need("day bundles", 6, owned, 30)),
+        List.of(new WeekQuestion.Need(Need.DAYS, 6, owned, 30)),
         Collections.nCopies(days * 24, new WeekQuestion.Drying(6, null)));
   }
 
@@ -136,7 +137,8 @@ class WeekPlanTest {
             random.nextInt(50),
             random.nextInt(40),
             20 + random.nextInt(30),
-            List.of(new WeekQuestion.Need("day", 8, 5 + random.nextInt(20), random.nextInt(30))),
+            List.of(
+                new WeekQuestion.Need(Need.DAYS, 8, 5 + random.nextInt(20), random.nextInt(30))),
             drying);
     double best = Double.POSITIVE_INFINITY;
     List<ZonedDateTime> hours = new ArrayList<>();
@@ -222,7 +224,7 @@ class WeekPlanTest {
   void theReasonNamesWhatDecided() {
     WeekQuestion question = week(7, everyDay(7, 20), null, 48, 24);
     WeekPlan.Round first = WeekPlan.of(question).rounds().get(0);
-    assertThat(first.why(question, "Mon 9:00").lines())
+    assertThat(first.why(question, Said.from("Mon 9:00")).lines())
         .anyMatch(
             l ->
                 l.label().saying() == WeekSaying.THERE
