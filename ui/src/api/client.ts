@@ -1,3 +1,4 @@
+import { t } from '../words'
 import createClient from 'openapi-fetch'
 import { furnishing, house } from './house'
 import type { components, paths } from './schema'
@@ -92,11 +93,11 @@ export async function answer<T>(call: Promise<Answer<T>>): Promise<T> {
   try {
     result = await call
   } catch {
-    throw new Problem('Nest Rinse does not answer. Is it still running?', 0)
+    throw new Problem(t('api.client.nestRinseDoesNotAnswer'), 0)
   }
   if (!result.response.ok) {
     const said = (result.error ?? {}) as { detail?: string; field?: string; current?: unknown }
-    const sentence = said.detail ?? 'That did not work. Nothing was changed.'
+    const sentence = said.detail ?? t('api.client.thatDidNotWorkNothing')
     throw new Problem(sentence, result.response.status, said.field, said.current)
   }
   return result.data as T

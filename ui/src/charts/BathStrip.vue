@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { scaleLinear, scaleLog } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { useElementSize } from '@vueuse/core'
@@ -130,7 +131,7 @@ const doses = computed(() => {
 const parts = computed(() =>
   steps.value.flatMap((step) => {
     if (step.action === 'LOOK') {
-      return [{ name: 'look', start: step.start, end: step.end }]
+      return [{ name: t('charts.bathStrip.look'), start: step.start, end: step.end }]
     }
     const own = props.plan.baths.filter((b) => b.step === step.number && b.type !== 'SPIN')
     return (['WASH', 'STEAM', 'RINSE'] as const).flatMap((type) => {
@@ -138,8 +139,8 @@ const parts = computed(() =>
       const first = some[0]
       const last = some.at(-1)
       if (!first || !last) return []
-      const rinses = some.length === 1 ? 'rinse' : `${some.length} rinses`
-      const name = type === 'RINSE' ? rinses : step.title.toLowerCase()
+      const rinses = t('charts.bathStrip.rinses', some.length)
+      const name = type === 'RINSE' ? rinses : step.title
       return [{ name, start: first.startMinute, end: last.startMinute + last.minutes }]
     })
   }),
@@ -175,12 +176,15 @@ const words = computed(() => {
   const bath = props.plan.baths.find(
     (b) => minute >= b.startMinute && minute < b.startMinute + b.minutes,
   )
-  const parts = [`${duration(minute)} in: ${step?.title ?? ''}`]
+  const parts = [t('charts.bathStrip.in', { minute: duration(minute), title: step?.title ?? '' })]
   if (bath) {
     const point = bath.profile.find((p) => bath.startMinute + p.minute >= minute)
-    parts.push(bath.type.toLowerCase())
+    parts.push(t(`named.${bath.type}`))
     if (point) parts.push(`${number(point.temperatureC)}°`)
-    parts.push(`${number(bath.liquorL)} L`, `detergent ${number(bath.detergentGL, 3)} g/L`)
+    parts.push(
+      `${number(bath.liquorL)} L`,
+      t('charts.bathStrip.detergentGL', { detergentGL: number(bath.detergentGL, 3) }),
+    )
   }
   return parts.join(', ')
 })
@@ -205,7 +209,7 @@ function key(event: KeyboardEvent) {
 const rows = computed(() =>
   props.plan.baths.map((b) => [
     steps.value.find((s) => s.number === b.step)?.title ?? '',
-    b.type.toLowerCase(),
+    t(`named.${b.type}`),
     duration(b.startMinute),
     duration(b.minutes),
     b.profile.length ? number(Math.max(...b.profile.map((p) => p.temperatureC))) : '',
@@ -213,9 +217,12 @@ const rows = computed(() =>
     number(b.detergentGL, 3),
   ]),
 )
-const description = computed(
-  () =>
-    `${props.plan.schoolName}: ${steps.value.map((s) => `${s.title} ${duration(s.minutes)}`).join(', ')}. Hottest ${number(props.plan.figures.peakC)} degrees.`,
+const description = computed(() =>
+  t('charts.bathStrip.hottestDegrees', {
+    schoolName: props.plan.schoolName,
+    join: steps.value.map((s) => `${s.title} ${duration(s.minutes)}`).join(', '),
+    peakC: number(props.plan.figures.peakC),
+  }),
 )
 </script>
 
@@ -229,7 +236,7 @@ const description = computed(
       aria-valuemin="0"
       :aria-valuemax="Math.round(total)"
       :aria-valuenow="Math.round(reading ?? 0)"
-      :aria-valuetext="words || 'arrow keys read a moment'"
+      :aria-valuetext="words || $t('charts.bathStrip.arrowKeysReadAMoment')"
       data-reader
       @keydown="key"
       @pointermove="point"
@@ -445,7 +452,15 @@ const description = computed(
     <div class="flex flex-wrap items-baseline gap-x-4">
       <ChartTable
         :caption="$t('charts.bathStrip.bathsInOrder')"
-        :head="['step', 'bath', 'from', 'lasts', 'peak °C', 'water L', 'detergent g/L']"
+        :head="[
+          $t('charts.bathStrip.step'),
+          $t('charts.bathStrip.bath'),
+          $t('charts.bathStrip.from'),
+          $t('charts.bathStrip.lasts'),
+          $t('charts.bathStrip.peakC'),
+          $t('charts.bathStrip.waterL'),
+          $t('charts.bathStrip.detergentGL2'),
+        ]"
         :rows="rows"
       />
       <p class="min-h-5 text-sm" data-reading>{{ words }}</p>

@@ -67,7 +67,16 @@ const dryHalf = computed(() => halfWidth(level(props.fill.dry)) * HEIGHT)
     role="img"
     class="block w-full"
     :data-machine="type"
-    :aria-label="`${machine.typeWords} ${percent(fill.main)} full in the main wash; the first set is ${percent(fill.dry)} dry and ${percent(fill.preWashed)} once washed. Good is ${percent(window.from)} to ${percent(window.to)}.`"
+    :aria-label="
+      $t('charts.drumFront.fullInTheMainWash', {
+        typeWords: machine.typeWords,
+        main: percent(fill.main),
+        dry: percent(fill.dry),
+        preWashed: percent(fill.preWashed),
+        from: percent(window.from),
+        to: percent(window.to),
+      })
+    "
   >
     <defs>
       <clipPath :id="`${id}-drum`"><path :d="inside" /></clipPath>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { scaleLinear, scaleTime } from 'd3-scale'
 import { area, curveMonotoneX, line } from 'd3-shape'
 import { useElementSize } from '@vueuse/core'
@@ -108,10 +109,13 @@ const groups = computed(() =>
         .filter((m) => m.x <= right.value)
       return {
         key: `${g.id}.${part}`,
-        words: g.ways.length > 1 ? `${way.pieces} of ${g.words}` : g.words,
+        words:
+          g.ways.length > 1
+            ? t('charts.dryingCurves.of', { pieces: way.pieces, words: g.words })
+            : g.words,
         place: way.words,
         late: way.late,
-        dryWords: g.ready ? `may be dry` : way.dryWords,
+        dryWords: g.ready ? t('charts.dryingCurves.mayBeDry') : way.dryWords,
         base,
         area: area<[number, number]>()
           .x((p) => p[0])
@@ -127,14 +131,16 @@ const groups = computed(() =>
 const rows = computed(() =>
   props.drying.groups.flatMap((g) =>
     g.ways.map((way) => [
-      g.ways.length > 1 ? `${way.pieces} of ${g.words}` : g.words,
+      g.ways.length > 1
+        ? t('charts.dryingCurves.of', { pieces: way.pieces, words: g.words })
+        : g.words,
       way.words,
       g.hungWords,
       number(g.moistureNow, 2),
       way.marks
         .filter((m) => m.sort !== 'DRY')
         .map((m) => `${clock(new Date(m.at))} ${m.words}`)
-        .join('; ') || 'nothing',
+        .join('; ') || t('charts.nothing'),
       way.dryWords,
     ]),
   ),
@@ -150,7 +156,9 @@ const rows = computed(() =>
       :aria-labelledby="`${id}-t ${id}-d`"
     >
       <title :id="`${id}-t`">{{ $t('charts.dryingCurves.moistureOfWhatHangs') }}</title>
-      <desc :id="`${id}-d`">{{ rows.map((r) => `${r[0]}: dry ${r[4]}`).join('. ') }}</desc>
+      <desc :id="`${id}-d`">
+        {{ rows.map((r) => $t('charts.dryingCurves.dry', { r: r[0], r2: r[4] })).join('. ') }}
+      </desc>
       <g>
         <template v-for="c in cells" :key="c.from">
           <rect
@@ -314,7 +322,14 @@ const rows = computed(() =>
     </svg>
     <ChartTable
       :caption="$t('charts.dryingCurves.whatHangs')"
-      :head="['what', 'place', 'hung', 'moisture now kg/kg', 'to do', 'dry']"
+      :head="[
+        $t('charts.dryingCurves.what'),
+        $t('charts.dryingCurves.place'),
+        $t('charts.dryingCurves.hung'),
+        $t('charts.dryingCurves.moistureNowKgKg'),
+        $t('charts.dryingCurves.toDo'),
+        $t('charts.dryingCurves.dry2'),
+      ]"
       :rows="rows"
     />
   </div>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { scaleLinear } from 'd3-scale'
 import { computed } from 'vue'
 import type { Api } from '../api/client'
@@ -18,10 +19,30 @@ const scale = computed(() =>
 const bars = computed(() => {
   let base = 0
   return [
-    { key: 'lifted', name: 'lifted out', value: f.value.liftedLog, color: 'var(--c-water)' },
-    { key: 'heat', name: 'heat', value: f.value.heatLog, color: 'var(--c-heat)' },
-    { key: 'oxygen', name: 'oxygen', value: f.value.oxygenLog, color: 'var(--c-plum)' },
-    { key: 'additive', name: 'additive', value: f.value.additiveLog, color: 'var(--c-good)' },
+    {
+      key: 'lifted',
+      name: t('charts.hygieneBars.liftedOut'),
+      value: f.value.liftedLog,
+      color: 'var(--c-water)',
+    },
+    {
+      key: 'heat',
+      name: t('charts.hygieneBars.heat'),
+      value: f.value.heatLog,
+      color: 'var(--c-heat)',
+    },
+    {
+      key: 'oxygen',
+      name: t('charts.hygieneBars.oxygen'),
+      value: f.value.oxygenLog,
+      color: 'var(--c-plum)',
+    },
+    {
+      key: 'additive',
+      name: t('charts.hygieneBars.additive'),
+      value: f.value.additiveLog,
+      color: 'var(--c-good)',
+    },
   ].map((bar) => {
     const height = scale.value(bar.value)
     const y = HEIGHT - base - height
@@ -84,7 +105,9 @@ const shown = computed(() =>
       <p :class="f.goalMet ? 'text-good-word' : ''" class="font-semibold">
         {{
           $t('charts.hygieneBars.theGoal', {
-            goalMet: f.goalMet ? '✓ reaches' : 'short of',
+            goalMet: f.goalMet
+              ? $t('charts.hygieneBars.reaches')
+              : $t('charts.hygieneBars.shortOf'),
             goalWords: f.goalWords,
           })
         }}

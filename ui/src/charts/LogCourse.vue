@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import { computed, useId } from 'vue'
@@ -23,9 +24,21 @@ const course = computed(() =>
     .x((p) => x.value(p.minute))
     .y((p) => y.value(p.value))(props.points),
 )
-const description = computed(
-  () =>
-    `${duration(last.value)}, highest ${number(most.value)} ${props.unit}. ${props.phases.map((p) => `${p.sort.toLowerCase()} from ${duration(p.fromMinute)} to ${duration(p.toMinute)}`).join(', ')}.`,
+const description = computed(() =>
+  t('charts.logCourse.highest', {
+    value: duration(last.value),
+    value2: number(most.value),
+    unit: props.unit,
+    join: props.phases
+      .map((p) =>
+        t('charts.logCourse.phase', {
+          phase: t(`phase.${p.sort}`),
+          from: duration(p.fromMinute),
+          to: duration(p.toMinute),
+        }),
+      )
+      .join(', '),
+  }),
 )
 </script>
 
@@ -66,7 +79,7 @@ const description = computed(
         text-anchor="middle"
         font-size="11.5"
       >
-        {{ p.sort.toLowerCase() }}
+        {{ $t(`phase.${p.sort}`) }}
       </text>
     </g>
   </svg>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { computed, useId } from 'vue'
 import type { Api } from '../api/client'
 import { percent } from '../use/format'
@@ -66,8 +67,22 @@ const markY = computed(() => {
 })
 const description = computed(() =>
   props.pail.layers.length === 0
-    ? `${props.pail.name} is empty.`
-    : `${props.pail.name}: ${props.pail.layers.map((l) => `${l.label} ${l.pieces}${l.assumed ? `, ${l.assumed} of them assumed` : ''}`).join(', ')}. The oldest has used ${percent(oldest.value)} of its holding time.`,
+    ? t('charts.pailColumn.isEmpty', { name: props.pail.name })
+    : t('charts.pailColumn.theOldestHasUsedOf', {
+        name: props.pail.name,
+        join: props.pail.layers
+          .map((l) =>
+            l.assumed
+              ? t('charts.pailColumn.assumed', {
+                  label: l.label,
+                  pieces: l.pieces,
+                  assumed: l.assumed,
+                })
+              : `${l.label} ${l.pieces}`,
+          )
+          .join(', '),
+        value: percent(oldest.value),
+      }),
 )
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import { computed, onMounted, ref } from 'vue'
@@ -56,29 +57,44 @@ interface Row {
 }
 const rows = computed<Row[]>(() =>
   [
-    { name: 'soaks in, s', value: (r: Round) => r.dropSeconds, color: 'water', digits: 0 },
     {
-      name: 'residue, mg/kg',
+      name: t('charts.recordPicture.soaksInS'),
+      value: (r: Round) => r.dropSeconds,
+      color: 'water',
+      digits: 0,
+    },
+    {
+      name: t('charts.recordPicture.residueMgKg'),
       value: (r: Round) => r.figures.estimate.residueMgKg,
       color: 'plum',
       digits: 0,
     },
     {
-      name: 'soil left',
+      name: t('charts.recordPicture.soilLeft'),
       value: (r: Round) => r.figures.estimate.soilLeft,
       color: 'good',
       share: true,
     },
     {
-      name: 'dose, of label',
+      name: t('charts.recordPicture.doseOfLabel'),
       value: (r: Round) => r.figures.dose.share,
       color: 'sun',
       share: true,
     },
-    { name: 'rinses', value: (r: Round) => r.figures.bath.rinses, color: 'water', digits: 0 },
-    { name: 'drum', value: (r: Round) => r.figures.bath.fill, color: 'ink', share: true },
     {
-      name: 'hardness',
+      name: t('charts.recordPicture.rinses'),
+      value: (r: Round) => r.figures.bath.rinses,
+      color: 'water',
+      digits: 0,
+    },
+    {
+      name: t('charts.recordPicture.drum'),
+      value: (r: Round) => r.figures.bath.fill,
+      color: 'ink',
+      share: true,
+    },
+    {
+      name: t('charts.recordPicture.hardness'),
       value: (r: Round) => r.figures.bath.hardnessMmolL,
       color: 'ink',
       digits: 1,
@@ -130,7 +146,12 @@ const ticks = computed(() =>
 )
 const words = computed(
   () =>
-    `${props.rounds.length} rounds from ${props.rounds[0]?.day} to ${props.rounds[props.rounds.length - 1]?.day}; ` +
+    t('charts.recordPicture.roundsFromTo', {
+      length: props.rounds.length,
+      day: props.rounds[0]?.day,
+      day2: props.rounds[props.rounds.length - 1]?.day,
+    }) +
+    ' ' +
     props.rounds
       .filter((r) => bad(r).length)
       .map(
@@ -243,7 +264,8 @@ const table = computed(() =>
             @click="$emit('select', r.id)"
           >
             <title>
-              {{ r.day }}: {{ r.seen.map((s) => s.words).join(', ') || 'nobody looked' }}
+              {{ r.day }}:
+              {{ r.seen.map((s) => s.words).join(', ') || $t('charts.recordPicture.nobodyLooked') }}
             </title>
           </rect>
         </g>
@@ -334,7 +356,13 @@ const table = computed(() =>
     </figcaption>
     <ChartTable
       :caption="$t('charts.recordPicture.pastRounds')"
-      :head="['day', 'seen', 'changed', 'reached', ...rows.map((r) => r.name)]"
+      :head="[
+        $t('charts.recordPicture.day'),
+        $t('charts.recordPicture.seen'),
+        $t('charts.recordPicture.changed'),
+        $t('charts.recordPicture.reached'),
+        ...rows.map((r) => r.name),
+      ]"
       :rows="table"
     />
   </figure>

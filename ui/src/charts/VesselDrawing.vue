@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { computed } from 'vue'
 import { number } from '../use/format'
 
@@ -18,9 +19,14 @@ const surface = computed(() => BOTTOM - (BOTTOM - TOP) * props.level)
 const words = computed(
   () =>
     (props.waterL === undefined
-      ? 'An empty vessel'
-      : `A vessel with ${number(props.waterL, 1)} litres, ${Math.round(props.level * 100)} percent full`) +
-    props.spoons.map((s) => `, ${s.spoons} of ${s.product}`).join(''),
+      ? t('charts.vesselDrawing.anEmptyVessel')
+      : t('charts.vesselDrawing.aVesselWithLitresPercent', {
+          waterL: number(props.waterL, 1),
+          level: Math.round(props.level * 100),
+        })) +
+    props.spoons
+      .map((s) => t('charts.vesselDrawing.of', { spoons: s.spoons, product: s.product }))
+      .join(''),
 )
 </script>
 
@@ -73,7 +79,11 @@ const words = computed(
       {{ number(waterL, 1) }} L
     </text>
     <text x="130" :y="level > 0 ? surface - 8 : 112" text-anchor="middle" font-size="11.5">
-      {{ level > 0 ? 'two thirds at most' : 'say what goes in' }}
+      {{
+        level > 0
+          ? $t('charts.vesselDrawing.twoThirdsAtMost')
+          : $t('charts.vesselDrawing.sayWhatGoesIn')
+      }}
     </text>
     <text v-if="batch" x="130" :y="BOTTOM - 60" text-anchor="middle" font-size="12.5">
       {{ batch }}

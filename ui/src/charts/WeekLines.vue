@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { scaleLinear } from 'd3-scale'
 import { useElementSize } from '@vueuse/core'
 import { computed, useId, useTemplateRef } from 'vue'
@@ -81,9 +82,13 @@ const extras = computed(() =>
 const rows = computed(() =>
   props.week.rounds.map((r) => [
     r.startWords,
-    `${r.pieces} pieces${r.hot ? ', hot' : ''}${r.pinned ? ', moved by hand' : ''}`,
+    t('charts.weekLines.pieces', {
+      pieces: r.pieces,
+      hot: r.hot ? t('charts.weekLines.hot') : '',
+      pinned: r.pinned ? t('charts.weekLines.pinned') : '',
+    }),
     r.steps.map((s) => `${s.words} ${s.atWords}`).join(', '),
-    r.notes.join(', ') || 'nothing',
+    r.notes.join(', ') || t('charts.nothing'),
   ]),
 )
 const HOURS = [0, 6, 12, 18]
@@ -164,7 +169,11 @@ const HOURS = [0, 6, 12, 18]
           stroke-dasharray="3 2"
         />
         <text v-if="e.wash[0]" :x="e.wash[0].x" :y="y(e.wash[0].row) + 41" font-size="10.5">
-          {{ e.sort === 'HOUSEHOLD' ? 'household' : 'maintenance' }}
+          {{
+            e.sort === 'HOUSEHOLD'
+              ? $t('charts.weekLines.household')
+              : $t('charts.weekLines.maintenance')
+          }}
         </text>
       </g>
       <g
@@ -173,7 +182,9 @@ const HOURS = [0, 6, 12, 18]
         role="button"
         tabindex="0"
         class="cursor-pointer"
-        :aria-label="`Round ${r.startWords}, ${r.pieces} pieces`"
+        :aria-label="
+          $t('charts.weekLines.roundPieces', { startWords: r.startWords, pieces: r.pieces })
+        "
         :aria-pressed="chosen === r.start"
         :data-round="r.start"
         @click="emit('choose', r.start)"
@@ -217,13 +228,18 @@ const HOURS = [0, 6, 12, 18]
           :y="y(r.wash[0].row) + 50"
           font-size="10.5"
         >
-          {{ r.notes.length ? '! ' : '' }}{{ r.pinned ? 'moved' : '' }}
+          {{ r.notes.length ? '! ' : '' }}{{ r.pinned ? $t('charts.weekLines.moved') : '' }}
         </text>
       </g>
     </svg>
     <ChartTable
       :caption="$t('charts.weekLines.roundsOfTheComingDays')"
-      :head="['start', 'what', 'steps', 'against it']"
+      :head="[
+        $t('charts.weekLines.start'),
+        $t('charts.weekLines.what'),
+        $t('charts.weekLines.steps'),
+        $t('charts.weekLines.againstIt'),
+      ]"
       :rows="rows"
     />
   </div>

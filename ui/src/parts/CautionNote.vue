@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { CircleAlert, Info, OctagonX } from '@lucide/vue'
 import { computed } from 'vue'
 import type { Api } from '../api/client'
@@ -7,7 +8,11 @@ import type { Api } from '../api/client'
 const props = defineProps<{ caution: Api['Caution']; confirmable?: boolean }>()
 const read = defineModel<boolean>('read', { default: false })
 
-const WORDS = { STOP: 'Stop', CHECK: 'Check', NOTE: 'Note' } as const
+const WORDS = {
+  STOP: t('parts.cautionNote.stop'),
+  CHECK: t('parts.cautionNote.check'),
+  NOTE: t('parts.cautionNote.note'),
+}
 const ICONS = { STOP: OctagonX, CHECK: CircleAlert, NOTE: Info } as const
 const TONES = { STOP: 'text-heat-word', CHECK: 'text-sun-word', NOTE: 'text-water-word' } as const
 const icon = computed(() => ICONS[props.caution.strength])

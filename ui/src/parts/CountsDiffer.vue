@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { computed } from 'vue'
 import { answer, api } from '../api/client'
 import { useLine } from '../stores/line'
@@ -14,7 +15,7 @@ const differences = computed(() => line.line?.differences ?? [])
 
 async function mend() {
   const left = await act(() => answer(api.POST('/api/ledger/mend')))
-  if (left) messages.done('Mended: the counts follow what the places hold.')
+  if (left) messages.done(t('parts.countsDiffer.mendedTheCountsFollowWhat'))
 }
 const notices = computed(() => line.line?.notices ?? [])
 </script>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { computed, ref, shallowRef, useId } from 'vue'
 import { Problem } from '../api/client'
 import { useMessages } from '../stores/messages'
@@ -85,7 +86,7 @@ async function submit() {
   try {
     await props.save(toPlain(draft.value))
     theirs.value = undefined
-    messages.done('Kept.')
+    messages.done(t('parts.fieldForm.kept'))
     emit('saved')
   } catch (error) {
     if (error instanceof Problem && error.current) {
@@ -196,7 +197,7 @@ function keepMine() {
       </button>
     </div>
     <button type="submit" class="button-plain mt-3 font-semibold" :disabled="busy">
-      {{ saveLabel ?? 'Keep it' }}
+      {{ saveLabel ?? $t('parts.fieldForm.keepIt') }}
     </button>
   </form>
 </template>

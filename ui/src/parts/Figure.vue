@@ -12,7 +12,7 @@ const store = useWhy()
     v-if="why"
     type="button"
     class="figure"
-    :title="`Why ${why.title}?`"
+    :title="$t('parts.figure.why', { title: why.title })"
     :aria-pressed="store.why === why"
     @click="store.open(why)"
   >

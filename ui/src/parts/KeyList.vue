@@ -1,22 +1,23 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 
 defineProps<{ open: boolean }>()
 defineEmits<{ close: [] }>()
 
 const KEYS = [
-  ['1 to 5', 'Gather, Sort, Wash, Dry, Shelf'],
-  ['8', 'Reset'],
-  ['9', 'Record'],
-  ['0', 'Kit'],
-  ['n', 'new entry in this view'],
-  ['arrows', 'walk over what can be pressed'],
-  ['Enter', 'open, or do the main thing of this view'],
-  ['Space', 'start the wash, tick the running step off, or go on after a hold'],
-  ['h', 'hold the running step'],
-  ['u', 'undo the last thing'],
-  ['Esc', 'close'],
-  ['?', 'this list'],
+  [t('parts.keyList.to'), t('parts.keyList.stations')],
+  ['8', t('parts.keyList.reset')],
+  ['9', t('parts.keyList.record')],
+  ['0', t('parts.keyList.kit')],
+  ['n', t('parts.keyList.newEntryInThisView')],
+  [t('parts.keyList.arrows'), t('parts.keyList.walkOverWhatCanBe')],
+  [t('parts.keyList.enter'), t('parts.keyList.openOrDoTheMain')],
+  [t('parts.keyList.space'), t('parts.keyList.startTheWashTickThe')],
+  ['h', t('parts.keyList.holdTheRunningStep')],
+  ['u', t('parts.keyList.undoTheLastThing')],
+  [t('parts.keyList.esc'), t('parts.keyList.close2')],
+  ['?', t('parts.keyList.thisList')],
 ]
 </script>
 

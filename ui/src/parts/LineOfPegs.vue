@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { Keyboard, Moon, Sun } from '@lucide/vue'
 import { storeToRefs } from 'pinia'
 import { computed } from 'vue'
@@ -11,11 +12,11 @@ defineEmits<{ 'toggle-night': []; 'show-keys': [] }>()
 const { line, offline } = storeToRefs(useLine())
 
 const STATIONS = [
-  { id: 'gather', name: 'Gather', key: '1', drop: 6, tilt: -1 },
-  { id: 'sort', name: 'Sort', key: '2', drop: 14, tilt: 0.6 },
-  { id: 'wash', name: 'Wash', key: '3', drop: 18, tilt: -0.3 },
-  { id: 'dry', name: 'Dry', key: '4', drop: 15, tilt: 0.5 },
-  { id: 'shelf', name: 'Shelf', key: '5', drop: 6, tilt: -0.8 },
+  { id: 'gather', name: t('parts.lineOfPegs.gather'), key: '1', drop: 6, tilt: -1 },
+  { id: 'sort', name: t('parts.lineOfPegs.sort'), key: '2', drop: 14, tilt: 0.6 },
+  { id: 'wash', name: t('parts.lineOfPegs.wash'), key: '3', drop: 18, tilt: -0.3 },
+  { id: 'dry', name: t('parts.lineOfPegs.dry'), key: '4', drop: 15, tilt: 0.5 },
+  { id: 'shelf', name: t('parts.lineOfPegs.shelf'), key: '5', drop: 6, tilt: -0.8 },
 ]
 
 const pegs = computed(() =>
@@ -92,14 +93,21 @@ const pegs = computed(() =>
         <RouterLink to="/week" class="behind">{{ $t('parts.lineOfPegs.week') }}</RouterLink>
         <RouterLink to="/reset" class="behind" :title="line?.reset ?? undefined">
           {{ $t('parts.lineOfPegs.reset')
-          }}<span v-if="line?.reset" :aria-label="`, going on: ${line.reset}`"> ▸</span>
+          }}<span
+            v-if="line?.reset"
+            :aria-label="$t('parts.lineOfPegs.goingOn', { reset: line.reset })"
+          >
+            ▸</span
+          >
         </RouterLink>
         <RouterLink to="/record" class="behind">{{ $t('parts.lineOfPegs.record') }}</RouterLink>
         <RouterLink to="/kit" class="behind">{{ $t('parts.lineOfPegs.kit') }}</RouterLink>
         <button
           type="button"
           class="p-2"
-          :aria-label="night ? 'Light theme' : 'Night theme'"
+          :aria-label="
+            night ? $t('parts.lineOfPegs.lightTheme') : $t('parts.lineOfPegs.nightTheme')
+          "
           @click="$emit('toggle-night')"
         >
           <Sun v-if="night" :size="18" aria-hidden="true" />

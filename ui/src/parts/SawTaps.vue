@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../words'
 import { computed, ref } from 'vue'
 import { answer, api, type Api } from '../api/client'
 import { useMessages } from '../stores/messages'
@@ -47,8 +48,8 @@ async function tell(sign: Api['ObservationTap']['sign'], value?: string) {
   const clinician = seen.sign === 'SKIN' && !seen.good
   messages.done(
     clinician
-      ? 'Kept. Redness that lasts, fever, an infection: ask a clinician, not the washing.'
-      : `Kept: ${seen.title.toLowerCase()}, ${seen.words}.`,
+      ? t('parts.sawTaps.keptRednessThatLastsFever')
+      : t('parts.sawTaps.kept', { title: seen.title, words: seen.words }),
     async () => {
       await act(() =>
         answer(api.DELETE('/api/record/observations/{id}', { params: { path: { id: seen.id } } })),

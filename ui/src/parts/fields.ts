@@ -1,3 +1,5 @@
+import { t } from '../words'
+
 /** One field of a form: where its value lies, what it is called, and how it is entered. */
 export interface Field {
   /** Name in the API, dots for nested values: "normal.softG". */
@@ -27,7 +29,7 @@ export function withAt(values: Values, key: string, value: unknown): Values {
   return { ...values, [first]: withAt((values[first] ?? {}) as Values, rest.join('.'), value) }
 }
 
-/** Returns enum names as choices: "OXYGEN_WHITENER" is "oxygen whitener". */
+/** Returns constants of the API as choices, each with its words. */
 export function choices(...names: string[]): { value: string; words: string }[] {
-  return names.map((value) => ({ value, words: value.toLowerCase().replaceAll('_', ' ') }))
+  return names.map((value) => ({ value, words: t(`named.${value}`) }))
 }

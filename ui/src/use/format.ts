@@ -1,3 +1,4 @@
+import { t } from '../words'
 import { houseHours } from './houseTime'
 
 /** Writes a number with so many decimals. */
@@ -10,9 +11,12 @@ export function percent(share: number): string {
   return `${Math.round(share * 100)} %`
 }
 
+/** What is counted in these views. */
+export type Counted = 'piece' | 'place' | 'load' | 'round' | 'kind' | 'rinse' | 'day'
+
 /** Writes a noun with its count: "1 piece", "3 pieces". */
-export function count(n: number, noun: string): string {
-  return `${n} ${noun}${n === 1 ? '' : 's'}`
+export function count(n: number, noun: Counted): string {
+  return t(`count.${noun}`, n)
 }
 
 /** Writes a clock time in the house's zone: "9:05". */
@@ -27,8 +31,8 @@ export function duration(minutes: number): string {
   const whole = Math.round(minutes)
   const rest = String(whole % 60).padStart(2, '0')
   return whole < 60
-    ? `${whole} min`
+    ? t('unit.minutes', { minutes: whole })
     : whole % 60
-      ? `${Math.floor(whole / 60)} h ${rest}`
-      : `${whole / 60} h`
+      ? t('unit.hoursMinutes', { hours: Math.floor(whole / 60), minutes: rest })
+      : t('unit.hours', { hours: whole / 60 })
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import DryingCurves from '../../charts/DryingCurves.vue'
@@ -44,7 +45,7 @@ async function refresh() {
 
 async function follow() {
   const done = await act(() => answer(api.POST('/api/drying/follow')))
-  if (done) messages.done('All hangs as planned.')
+  if (done) messages.done(t('dry.dryView.allHangsAsPlanned'))
   await refresh()
 }
 
@@ -55,10 +56,13 @@ async function dry(group: Api['Group']) {
   )
   await refresh()
   if (done) {
-    messages.done(`${group.words}: back on the shelf. ${done.words}`, async () => {
-      await act(() => answer(api.DELETE('/api/drying/{id}/dry', path)))
-      await refresh()
-    })
+    messages.done(
+      t('dry.dryView.backOnTheShelf', { words: group.words, words2: done.words }),
+      async () => {
+        await act(() => answer(api.DELETE('/api/drying/{id}/dry', path)))
+        await refresh()
+      },
+    )
   }
 }
 
@@ -99,7 +103,7 @@ useKeys({ Enter: driest })
     <ViewHead
       :title="$t('dry.dryView.hanging')"
       :why="drying.whys.plan"
-      :state="`${count(drying.pieces, 'piece')}, ${drying.allDryWords ? `all dry by ${drying.allDryWords}` : 'not all will dry here'}`"
+      :state="`${count(drying.pieces, 'piece')}, ${drying.allDryWords ? $t('dry.dryView.allDryBy', { allDryWords: drying.allDryWords }) : $t('dry.dryView.notAllWillDryHere')}`"
     >
       <template v-if="drying.rain">
         <strong class="text-water-word" data-rain>{{ drying.rain.words }}</strong>

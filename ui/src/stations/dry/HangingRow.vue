@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { ref, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
@@ -28,7 +29,7 @@ async function felt(felt: 'COOL' | 'SEAM') {
   if (done) {
     const shelved = props.group.pieces - damp.value
     messages.done(
-      `${shelved > 0 ? `${shelved} on the shelf, ${damp.value} hang on` : 'They hang on'}. ${done.words}`,
+      `${shelved > 0 ? t('dry.hangingRow.onTheShelfHangOn', { shelved, value: damp.value }) : t('dry.hangingRow.theyHangOn')}. ${done.words}`,
     )
   }
   emit('changed')
@@ -50,7 +51,7 @@ async function tumble(dryerId: number) {
   const done = await act(() =>
     answer(api.POST('/api/drying/{id}/tumble', { ...path, body: { dryerId } })),
   )
-  if (done) messages.done('Clean the lint filter first, and do not cut the cool-down short.')
+  if (done) messages.done(t('dry.hangingRow.cleanTheLintFilterFirst'))
   emit('changed')
 }
 </script>
@@ -61,7 +62,7 @@ async function tumble(dryerId: number) {
       <span class="min-w-52 flex-1">
         <strong>{{ group.words }}</strong> <span class="text-sm">{{ group.place }}</span>
         <span class="block text-sm">
-          {{ group.ready ? '! may be dry since' : 'dry' }}
+          {{ group.ready ? $t('dry.hangingRow.mayBeDrySince') : $t('dry.hangingRow.dry') }}
           <Figure :why="why">{{ group.dryWords }}</Figure><template v-if="group.neededWords">{{
             $t('dry.hangingRow.needed', { neededWords: group.neededWords })
           }}</template>
@@ -71,7 +72,7 @@ async function tumble(dryerId: number) {
         {{ $t('dry.hangingRow.dampStill') }}
         <select v-model.number="damp" data-damp>
           <option v-for="n in group.pieces" :key="n" :value="n">
-            {{ n === group.pieces ? `all ${n}` : n }}
+            {{ n === group.pieces ? $t('dry.hangingRow.all', { n }) : n }}
           </option>
         </select>
       </label>
@@ -116,7 +117,7 @@ async function tumble(dryerId: number) {
       v-if="open"
       class="mt-1 flex flex-wrap gap-1"
       role="group"
-      :aria-label="`Where ${group.kind} hangs`"
+      :aria-label="$t('dry.hangingRow.whereHangs', { kind: group.kind })"
     >
       <button
         v-for="choice in group.choices"
@@ -144,7 +145,7 @@ async function tumble(dryerId: number) {
         @click="tumble(d.dryerId)"
       >
         {{ d.dryer }}
-        <span class="block text-xs">{{ d.here ? 'in it' : d.words }}</span>
+        <span class="block text-xs">{{ d.here ? $t('dry.hangingRow.inIt') : d.words }}</span>
       </button>
     </div>
   </li>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
 import { computed, ref, useTemplateRef, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
@@ -82,7 +83,12 @@ async function add(kind: Api['KindView'] | null) {
     last.value = kind
     emit('changed')
     messages.done(
-      `${entry.count} × ${entry.kind}, ${entry.soilWords}, into ${props.pail.name}.`,
+      t('gather.addPieces.into', {
+        count: entry.count,
+        kind: entry.kind,
+        soilWords: entry.soilWords,
+        name: props.pail.name,
+      }),
       async () => {
         await act(() =>
           answer(api.DELETE('/api/entries/{id}', { params: { path: { id: entry.id } } })),
@@ -97,7 +103,7 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
 </script>
 
 <template>
-  <section :aria-label="`Add to ${pail.name}`">
+  <section :aria-label="$t('gather.addPieces.addTo', { name: pail.name })">
     <h2 class="text-lg">{{ $t('gather.addPieces.addTo', { name: pail.name }) }}</h2>
     <div class="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
       <ChoiceRow v-model="soil" :label="$t('gather.addPieces.soil')" hide-label :options="SOILS" />

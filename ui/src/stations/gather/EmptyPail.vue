@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
@@ -30,7 +31,7 @@ async function emptied() {
   )
   emit('changed')
   if (done) {
-    messages.done(`${name} is clean.`, async () => {
+    messages.done(t('gather.emptyPail.isClean', { name }), async () => {
       await act(() => answer(api.DELETE('/api/pails/{id}/empty', { params: path() })))
       emit('changed')
     })
@@ -39,10 +40,14 @@ async function emptied() {
 </script>
 
 <template>
-  <section class="max-w-2xl" :aria-label="`Empty ${pail.name}`">
+  <section class="max-w-2xl" :aria-label="$t('gather.emptyPail.empty', { name: pail.name })">
     <h2 class="text-lg">{{ $t('gather.emptyPail.empty', { name: pail.name }) }}</h2>
     <p class="text-soft">
-      {{ pail.emptiedWords ? `Last emptied ${pail.emptiedWords}.` : 'Not emptied yet.' }}
+      {{
+        pail.emptiedWords
+          ? $t('gather.emptyPail.lastEmptied', { emptiedWords: pail.emptiedWords })
+          : $t('gather.emptyPail.notEmptiedYet')
+      }}
       <template v-if="pail.pieces">
         {{ $t('gather.emptyPail.piecesStillWaitInIt', { pieces: pail.pieces }) }}
       </template>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -50,13 +51,13 @@ watch(chosenId, async () => {
 const firstSteps = computed(() => [
   {
     done: kinds.value?.some((k) => k.stock.owned > 0) ?? false,
-    words: 'what you wash',
-    about: 'Textiles: pick kinds from the list and say how many you have',
+    words: t('gather.gatherView.whatYouWash'),
+    about: t('gather.gatherView.textilesPickKindsFromThe'),
   },
   {
     done: (gathering.value?.pails.length ?? 0) > 0,
-    words: 'where it waits',
-    about: 'Places and pails: a pail, a bin or a basket',
+    words: t('gather.gatherView.whereItWaits'),
+    about: t('gather.gatherView.placesAndPailsAPail'),
   },
 ])
 const unready = computed(() => kinds.value && firstSteps.value.some((s) => !s.done))
@@ -66,7 +67,14 @@ function choose(id: number) {
   why.suggest(gathering.value?.whys[`due.${id}`])
 }
 
-const PANELS = ['What comes in', 'Empty it', 'Normal days', 'New pieces', 'Wipes', 'What I noticed']
+const PANELS = [
+  t('gather.gatherView.whatComesIn'),
+  t('gather.gatherView.emptyIt'),
+  t('gather.gatherView.normalDays'),
+  t('gather.gatherView.newPieces'),
+  t('gather.gatherView.wipes'),
+  t('gather.gatherView.whatINoticed'),
+]
 const panel = ref(0)
 
 async function changedKinds() {
@@ -90,7 +98,12 @@ useKeys({
   <template v-if="gathering">
     <ViewHead
       :title="$t('gather.gatherView.whatWaits')"
-      :state="`${count(gathering.pieces, 'piece')} in ${count(gathering.pails.length, 'place')}`"
+      :state="
+        $t('gather.gatherView.in', {
+          pieces: count(gathering.pieces, 'piece'),
+          length: count(gathering.pails.length, 'place'),
+        })
+      "
       :why="gathering.whys.pieces"
     >
       <template v-if="gathering.nextDue">
@@ -103,7 +116,7 @@ useKeys({
           $t('gather.gatherView.theMarkBesideEachPail', {
             reason: gathering.nextDue.reason,
             assumed: gathering.assumed
-              ? `; ${gathering.assumed} pieces are assumed and hatched`
+              ? $t('gather.gatherView.piecesAreAssumedAndHatched', { assumed: gathering.assumed })
               : '',
           })
         }}
@@ -123,7 +136,7 @@ useKeys({
       <li v-for="(step, i) in firstSteps" :key="step.words" class="flex gap-3">
         <span class="font-head text-2xl" aria-hidden="true">{{ step.done ? '✓' : i + 1 }}</span>
         <span>
-          <strong>{{ step.words }}{{ step.done ? ', done' : '' }}</strong>
+          <strong>{{ step.words }}{{ step.done ? $t('gather.gatherView.done') : '' }}</strong>
           <span class="block text-sm text-soft">{{ step.about }}</span>
         </span>
       </li>
@@ -160,8 +173,8 @@ useKeys({
           >
             {{
               pail.dueWords
-                ? `${pail.dueState === 'FINE' ? 'by' : '! by'} ${pail.dueWords}`
-                : 'empty'
+                ? `${pail.dueState === 'FINE' ? $t('gather.gatherView.by') : $t('gather.gatherView.by2')} ${pail.dueWords}`
+                : $t('gather.gatherView.empty')
             }}
           </span>
         </button>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
@@ -26,7 +27,7 @@ async function change(work: () => Promise<Api['LotLot'] | undefined>, words: str
     messages.done(
       words,
       words.startsWith('Welcome') && made !== undefined
-        ? () => change(() => remove(made), 'Taken back.', made)
+        ? () => change(() => remove(made), t('gather.newPieces.takenBack'), made)
         : undefined,
     )
   }
@@ -38,7 +39,7 @@ async function remove(id: number) {
 function add() {
   change(
     () => answer(api.POST('/api/prep', { body: { kindId: kindId.value, count: count.value } })),
-    'Welcome. They wait for their first wash.',
+    t('gather.newPieces.welcomeTheyWaitForTheir'),
   )
 }
 function soak(lot: Api['LotLot']) {
@@ -50,9 +51,7 @@ function soak(lot: Api['LotLot']) {
           ? api.DELETE('/api/prep/{id}/soak', { params })
           : api.POST('/api/prep/{id}/soak', { params }),
       ),
-    lot.soakWords
-      ? 'The soak is counted.'
-      : 'The soak is on; cold water, out of reach of children.',
+    lot.soakWords ? t('gather.newPieces.theSoakIsCounted') : t('gather.newPieces.theSoakIsOnCold'),
   )
 }
 </script>
@@ -88,7 +87,11 @@ function soak(lot: Api['LotLot']) {
           :disabled="busy"
           @click="soak(lot)"
         >
-          {{ lot.soakWords ? `Soaks for ${lot.soakWords}; take it out` : 'Soak started' }}
+          {{
+            lot.soakWords
+              ? $t('gather.newPieces.soaksForTakeItOut', { soakWords: lot.soakWords })
+              : $t('gather.newPieces.soakStarted')
+          }}
         </button>
       </li>
       <li v-if="!lots.length" class="text-soft">{{ $t('gather.newPieces.noneOnTheirWay') }}</li>

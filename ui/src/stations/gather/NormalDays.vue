@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
@@ -14,15 +15,15 @@ const emit = defineEmits<{ changed: [] }>()
 type Part = Api['NormalDayHabitView']['part']
 type Sort = Api['NormalDaySpellView']['sort']
 const PARTS: { value: Part; words: string }[] = [
-  { value: 'MORNING', words: 'morning' },
-  { value: 'AFTERNOON', words: 'afternoon' },
-  { value: 'EVENING', words: 'evening' },
-  { value: 'NIGHT', words: 'night' },
+  { value: 'MORNING', words: t('gather.normalDays.morning') },
+  { value: 'AFTERNOON', words: t('gather.normalDays.afternoon') },
+  { value: 'EVENING', words: t('gather.normalDays.evening') },
+  { value: 'NIGHT', words: t('gather.normalDays.night') },
 ]
 const SORTS: { value: Sort; words: string }[] = [
-  { value: 'AWAY', words: 'is away' },
-  { value: 'VISITOR', words: 'has a visitor like them' },
-  { value: 'ILLNESS', words: 'is ill' },
+  { value: 'AWAY', words: t('gather.normalDays.isAway') },
+  { value: 'VISITOR', words: t('gather.normalDays.hasAVisitorLikeThem') },
+  { value: 'ILLNESS', words: t('gather.normalDays.isIll') },
 ]
 
 const { act, busy } = useAct()
@@ -66,7 +67,7 @@ function set(row: (typeof rows.value)[number], part: Part, event: Event) {
     change(
       () =>
         answer(api.DELETE('/api/normal-days/habits/{id}', { params: { path: { id: there.id } } })),
-      `No ${kind} in that part of the day.`,
+      t('gather.normalDays.noInThatPartOf', { kind }),
     )
   } else if (there) {
     change(
@@ -77,7 +78,7 @@ function set(row: (typeof rows.value)[number], part: Part, event: Event) {
             body: { count },
           }),
         ),
-      `${count} × ${kind} then.`,
+      t('gather.normalDays.then', { count, kind }),
     )
   } else {
     add({ kindId, pailId, soil, part, count })
@@ -87,7 +88,10 @@ function add(line: typeof draft.value) {
   change(
     () =>
       answer(api.POST('/api/normal-days/habits', { body: { personId: chosen.value, ...line } })),
-    `${line.count} × ${props.kinds.find((k) => k.id === line.kindId)?.name} on a normal day.`,
+    t('gather.normalDays.onANormalDay', {
+      count: line.count,
+      name: props.kinds.find((k) => k.id === line.kindId)?.name,
+    }),
   )
 }
 function addSpell() {
@@ -103,13 +107,13 @@ function addSpell() {
           },
         }),
       ),
-    `Switched on for ${name.value}.`,
+    t('gather.normalDays.switchedOnFor', { value: name.value }),
   )
 }
 function removeSpell(id: number) {
   change(
     () => answer(api.DELETE('/api/normal-days/spells/{id}', { params: { path: { id } } })),
-    'Switched off.',
+    t('gather.normalDays.switchedOff'),
   )
 }
 </script>
@@ -216,7 +220,7 @@ function removeSpell(id: number) {
         data-spell
       >
         <span class="flex-1">
-          <strong>{{ s.on ? 'Now: ' : '' }}</strong>{{ s.words }}
+          <strong>{{ s.on ? $t('gather.normalDays.now') + ' ' : '' }}</strong>{{ s.words }}
           <span class="text-soft">{{
             $t('gather.normalDays.to', { from: s.from, to: s.to })
           }}</span>

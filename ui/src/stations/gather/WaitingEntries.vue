@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, ref } from 'vue'
 import { Problem, answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
@@ -46,10 +47,17 @@ async function correct(entry: Api['Entry'], change: Partial<Draft>) {
   if (theirs) clash.value = { mine, theirs }
   emit('changed')
   if (now) {
-    messages.done(`Now ${now.count} × ${now.kind}, ${now.soilWords}.`, async () => {
-      await act(() => send(now.id, now.version, before))
-      emit('changed')
-    })
+    messages.done(
+      t('gather.waitingEntries.now', {
+        count: now.count,
+        kind: now.kind,
+        soilWords: now.soilWords,
+      }),
+      async () => {
+        await act(() => send(now.id, now.version, before))
+        emit('changed')
+      },
+    )
   }
 }
 
@@ -71,16 +79,19 @@ async function remove(entry: Api['Entry']) {
   })
   emit('changed')
   if (gone) {
-    messages.done(`${entry.count} × ${entry.kind} taken out again.`, async () => {
-      await act(() => answer(api.POST('/api/entries/{id}/restore', path)))
-      emit('changed')
-    })
+    messages.done(
+      t('gather.waitingEntries.takenOutAgain', { count: entry.count, kind: entry.kind }),
+      async () => {
+        await act(() => answer(api.POST('/api/entries/{id}/restore', path)))
+        emit('changed')
+      },
+    )
   }
 }
 </script>
 
 <template>
-  <section :aria-label="`In ${pail.name}`">
+  <section :aria-label="$t('gather.waitingEntries.in', { name: pail.name })">
     <h2 class="flex items-baseline justify-between text-lg">
       <span>{{ $t('gather.waitingEntries.in', { name: pail.name }) }}</span>
       <Figure v-if="pail.pieces" :why="whys[`fill.${pail.id}`]">
@@ -135,7 +146,7 @@ async function remove(entry: Api['Entry']) {
             type="button"
             class="chip hatch ml-1 border-dashed px-1.5 py-0 text-xs"
             :disabled="busy"
-            :title="`Assumed from the normal day. Press when it is right.`"
+            :title="$t('gather.waitingEntries.assumedFromTheNormalDay')"
             data-assumed
             @click="correct(entry, {})"
           >
@@ -143,13 +154,17 @@ async function remove(entry: Api['Entry']) {
           </button>
           <span class="block text-xs text-soft">
             {{ entry.cameInWords
-            }}{{ entry.solids === 'NONE' ? '' : `, solids ${entry.solidsWords}` }}
+            }}{{
+              entry.solids === 'NONE'
+                ? ''
+                : $t('gather.waitingEntries.solids', { solidsWords: entry.solidsWords })
+            }}
           </span>
         </span>
         <select
           class="max-w-24 py-0.5 text-sm"
           :value="entry.soil"
-          :aria-label="`Soil of ${entry.kind}`"
+          :aria-label="$t('gather.waitingEntries.soilOf', { kind: entry.kind })"
           @change="correct(entry, { soil: ($event.target as HTMLSelectElement).value as Soil })"
         >
           <option v-for="s in SOILS" :key="s.value" :value="s.value">{{ s.words }}</option>
@@ -159,7 +174,7 @@ async function remove(entry: Api['Entry']) {
             type="button"
             class="button-plain px-2 py-0"
             :disabled="busy || entry.count <= 1"
-            :aria-label="`One ${entry.kind} less`"
+            :aria-label="$t('gather.waitingEntries.oneLess', { kind: entry.kind })"
             @click="correct(entry, { count: entry.count - 1 })"
           >
             −
@@ -169,7 +184,7 @@ async function remove(entry: Api['Entry']) {
             type="button"
             class="button-plain px-2 py-0"
             :disabled="busy"
-            :aria-label="`One ${entry.kind} more`"
+            :aria-label="$t('gather.waitingEntries.oneMore', { kind: entry.kind })"
             @click="correct(entry, { count: entry.count + 1 })"
           >
             +
@@ -181,7 +196,9 @@ async function remove(entry: Api['Entry']) {
           :disabled="busy"
           @click="remove(entry)"
         >
-          {{ entry.assumed ? 'none' : 'take out' }}
+          {{
+            entry.assumed ? $t('gather.waitingEntries.none') : $t('gather.waitingEntries.takeOut')
+          }}
         </button>
       </li>
     </ul>
@@ -191,7 +208,11 @@ async function remove(entry: Api['Entry']) {
       class="button-quiet text-sm"
       @click="all = !all"
     >
-      {{ all ? 'fewer' : `all ${pail.entries.length} entries` }}
+      {{
+        all
+          ? $t('gather.waitingEntries.fewer')
+          : $t('gather.waitingEntries.allEntries', { length: pail.entries.length })
+      }}
     </button>
   </section>
 </template>

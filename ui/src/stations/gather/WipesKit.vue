@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
@@ -10,9 +11,9 @@ import { useLoaded } from '../../use/useLoaded'
 /** Two boxes of wet wipes in turn. */
 type Addition = Api['WipesBox']['addition']
 const ADDITIONS: { value: Addition; words: string }[] = [
-  { value: 'PLAIN', words: 'plain water' },
-  { value: 'MILD_SOAP', words: 'a drop of mild soap' },
-  { value: 'OIL', words: 'essential oil' },
+  { value: 'PLAIN', words: t('gather.wipesKit.plainWater') },
+  { value: 'MILD_SOAP', words: t('gather.wipesKit.aDropOfMildSoap') },
+  { value: 'OIL', words: t('gather.wipesKit.essentialOil') },
 ]
 const { act, busy } = useAct()
 const messages = useMessages()
@@ -31,7 +32,7 @@ async function fill(number: number) {
   )
   if (now) {
     kit.value = now
-    messages.done(`Box ${number} is filled.`)
+    messages.done(t('gather.wipesKit.boxIsFilled', { number }))
   }
 }
 </script>
@@ -86,7 +87,10 @@ async function fill(number: number) {
                 })
               }}
               <span :class="box.over ? 'font-semibold text-heat-word' : ''">
-                {{ box.over ? '! was good until' : 'good until' }} {{ box.goodUntilWords }}
+                {{
+                  box.over ? $t('gather.wipesKit.wasGoodUntil') : $t('gather.wipesKit.goodUntil')
+                }}
+                {{ box.goodUntilWords }}
               </span>
             </template>
             <template v-else>{{ $t('gather.wipesKit.emptyAndDry') }}</template>

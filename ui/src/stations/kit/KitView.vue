@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import HousePanel from './HousePanel.vue'
@@ -11,14 +12,14 @@ import SchoolsPanel from './SchoolsPanel.vue'
 import TextilesPanel from './TextilesPanel.vue'
 
 const PANELS = [
-  { name: 'House and water', panel: HousePanel },
-  { name: 'People', panel: PeoplePanel },
-  { name: 'Textiles', panel: TextilesPanel },
-  { name: 'Products', panel: ProductsPanel },
-  { name: 'Machine', panel: MachinePanel },
-  { name: 'Schools', panel: SchoolsPanel },
-  { name: 'Places and pails', panel: PlacesPanel },
-  { name: 'Removed', panel: RemovedPanel },
+  { name: t('kit.kitView.houseAndWater'), panel: HousePanel },
+  { name: t('kit.kitView.people'), panel: PeoplePanel },
+  { name: t('kit.kitView.textiles'), panel: TextilesPanel },
+  { name: t('kit.kitView.products'), panel: ProductsPanel },
+  { name: t('kit.kitView.machine'), panel: MachinePanel },
+  { name: t('kit.kitView.schools'), panel: SchoolsPanel },
+  { name: t('kit.kitView.placesAndPails'), panel: PlacesPanel },
+  { name: t('kit.kitView.removed'), panel: RemovedPanel },
 ]
 </script>
 

@@ -137,13 +137,15 @@ async function pretend(shortByK: number) {
       <button type="button" class="button-plain" data-pretend-honest @click="pretend(0)">
         {{
           $t('kit.machineLogs.pretendAsPromised', {
-            sort: sort === 'TEMPERATURE' ? 'probe' : 'plug',
+            sort: $t(sort === 'TEMPERATURE' ? 'kit.machineLogs.probe' : 'kit.machineLogs.plug'),
           })
         }}
       </button>
       <button type="button" class="button-plain" data-pretend-short @click="pretend(8)">
         {{
-          $t('kit.machineLogs.pretendShort', { sort: sort === 'TEMPERATURE' ? 'probe' : 'plug' })
+          $t('kit.machineLogs.pretendShort', {
+            sort: $t(sort === 'TEMPERATURE' ? 'kit.machineLogs.probe' : 'kit.machineLogs.plug'),
+          })
         }}
       </button>
     </div>
@@ -176,7 +178,7 @@ async function pretend(shortByK: number) {
         />
         <p class="mt-1 text-sm">
           <template v-for="(p, i) in preview.phases" :key="i"
-            >{{ i ? ', ' : '' }}{{ p.sort.toLowerCase() }}
+            >{{ i ? ', ' : '' }}{{ $t(`phase.${p.sort}`) }}
             {{ duration(p.toMinute - p.fromMinute) }}</template
           >{{ $t('kit.machineLogs.readings', { readings: preview.readings }) }}
         </p>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
@@ -15,7 +16,7 @@ type Programme = Api['Programme']
 
 /** A house that has no machine yet gets one to change: nothing is asked before something can be shown. */
 const FIRST: Api['Machine'] = {
-  name: 'our machine',
+  name: t('kit.machinePanel.ourMachine'),
   type: 'FRONT_LOADER',
   drumL: 50,
   capacityKg: 6,
@@ -25,10 +26,10 @@ const FIRST: Api['Machine'] = {
   whitenerDrawer: true,
   pauses: true,
   programmes: [
-    programme('Quick rinse', 'RINSE', [0], 0, 1, 0),
-    programme('Short', 'WASH', [30, 40, 60], 25, 1, 1),
-    programme('Cottons', 'WASH', [40, 60, 90], 120, 2, 1),
-    programme('Wool', 'WOOL', [20, 30], 30, 2, 0),
+    programme(t('kit.machinePanel.quickRinse'), 'RINSE', [0], 0, 1, 0),
+    programme(t('kit.machinePanel.short'), 'WASH', [30, 40, 60], 25, 1, 1),
+    programme(t('kit.machinePanel.cottons'), 'WASH', [40, 60, 90], 120, 2, 1),
+    programme(t('kit.machinePanel.wool'), 'WOOL', [20, 30], 30, 2, 0),
   ],
 }
 function programme(
@@ -74,94 +75,117 @@ function isByHand(type: Api['Machine']['type'] | undefined) {
 }
 
 const MACHINE: Field[] = [
-  { key: 'name', label: 'Name', type: 'text' },
+  { key: 'name', label: t('kit.machinePanel.name'), type: 'text' },
   {
     key: 'type',
-    label: 'Sort',
+    label: t('kit.machinePanel.sort'),
     type: 'choice',
     options: choices('FRONT_LOADER', 'TOP_LOADER', 'TWIN_TUB', 'BUCKET', 'HAND_BASIN'),
   },
-  { key: 'drumL', label: 'Drum, tub or bucket', type: 'number', unit: 'L' },
-  { key: 'capacityKg', label: 'Takes at most', type: 'number', unit: 'kg' },
-  { key: 'drumRadiusM', label: 'Radius of it', type: 'number', unit: 'm' },
+  { key: 'drumL', label: t('kit.machinePanel.drumTubOrBucket'), type: 'number', unit: 'L' },
+  { key: 'capacityKg', label: t('kit.machinePanel.takesAtMost'), type: 'number', unit: 'kg' },
+  { key: 'drumRadiusM', label: t('kit.machinePanel.radiusOfIt'), type: 'number', unit: 'm' },
   {
     key: 'heaterW',
-    label: 'Heater',
+    label: t('kit.machinePanel.heater'),
     type: 'number',
     unit: 'W',
-    hint: '0 for a machine that only fills hot, and by hand',
+    hint: t('kit.machinePanel.forAMachineThatOnly'),
   },
   {
     key: 'hotFillC',
-    label: 'Hot water that it is filled with',
+    label: t('kit.machinePanel.hotWaterThatItIs'),
     type: 'number',
     unit: '°C',
     optional: true,
-    hint: 'empty when it fills cold; by hand what the tap gives',
+    hint: t('kit.machinePanel.emptyWhenItFillsCold'),
   },
   {
     key: 'levels',
-    label: 'Water levels',
+    label: t('kit.machinePanel.waterLevels'),
     type: 'text',
-    hint: 'litres, commas between; empty when it chooses itself',
+    hint: t('kit.machinePanel.litresCommasBetweenEmptyWhen'),
   },
-  { key: 'whitenerDrawer', label: 'has a drawer for whitener', type: 'yes' },
-  { key: 'pauses', label: 'can be paused', type: 'yes' },
+  { key: 'whitenerDrawer', label: t('kit.machinePanel.hasADrawerForWhitener'), type: 'yes' },
+  { key: 'pauses', label: t('kit.machinePanel.canBePaused'), type: 'yes' },
 ]
 const PROGRAMME: Field[] = [
-  { key: 'name', label: 'Name on the dial', type: 'text' },
+  { key: 'name', label: t('kit.machinePanel.nameOnTheDial'), type: 'text' },
   {
     key: 'use',
-    label: 'For',
+    label: t('kit.machinePanel.for'),
     type: 'choice',
     options: choices('WASH', 'RINSE', 'WOOL', 'STEAM', 'SPIN'),
   },
   {
     key: 'temperatures',
-    label: 'Temperatures',
+    label: t('kit.machinePanel.temperatures'),
     type: 'text',
-    hint: 'in °C, commas between; 0 is cold',
+    hint: t('kit.machinePanel.inCCommasBetweenIs'),
   },
-  { key: 'shortfallC', label: 'Stays cooler than it says by', type: 'number', unit: '°C' },
+  {
+    key: 'shortfallC',
+    label: t('kit.machinePanel.staysCoolerThanItSays'),
+    type: 'number',
+    unit: '°C',
+  },
   {
     key: 'washMinutes',
-    label: 'Washing bath',
+    label: t('kit.machinePanel.washingBath'),
     type: 'whole',
-    unit: 'minutes',
-    hint: 'rinses and spin not counted',
+    unit: t('kit.machinePanel.minutes'),
+    hint: t('kit.machinePanel.rinsesAndSpinNotCounted'),
   },
   {
     key: 'agitation',
-    label: 'Movement',
+    label: t('kit.machinePanel.movement'),
     type: 'choice',
     options: choices('GENTLE', 'NORMAL', 'INTENSIVE', 'SOAK'),
   },
-  { key: 'rinses', label: 'Rinses of its own', type: 'whole' },
-  { key: 'extraRinses', label: 'Rinses by option, at most', type: 'whole' },
-  { key: 'interimRpm', label: 'Spin between rinses', type: 'whole', unit: 'rpm' },
-  { key: 'fastestSpinRpm', label: 'Fastest spin', type: 'whole', unit: 'rpm' },
+  { key: 'rinses', label: t('kit.machinePanel.rinsesOfItsOwn'), type: 'whole' },
+  { key: 'extraRinses', label: t('kit.machinePanel.rinsesByOptionAtMost'), type: 'whole' },
+  { key: 'interimRpm', label: t('kit.machinePanel.spinBetweenRinses'), type: 'whole', unit: 'rpm' },
+  { key: 'fastestSpinRpm', label: t('kit.machinePanel.fastestSpin'), type: 'whole', unit: 'rpm' },
   {
     key: 'mainL',
-    label: 'Water of its washing bath',
+    label: t('kit.machinePanel.waterOfItsWashingBath'),
     type: 'number',
     unit: 'L',
     optional: true,
-    hint: 'if it states it or you measured it',
+    hint: t('kit.machinePanel.ifItStatesItOr'),
   },
-  { key: 'rinseL', label: 'Water of one rinse', type: 'number', unit: 'L', optional: true },
+  {
+    key: 'rinseL',
+    label: t('kit.machinePanel.waterOfOneRinse'),
+    type: 'number',
+    unit: 'L',
+    optional: true,
+  },
   {
     key: 'label.kwh',
-    label: 'Its label: electricity',
+    label: t('kit.machinePanel.itsLabelElectricity'),
     type: 'number',
     unit: 'kWh',
     optional: true,
-    hint: 'from the manual, for one whole run; the plan then uses these figures. Empty if you have none',
+    hint: t('kit.machinePanel.fromTheManualForOne'),
   },
-  { key: 'label.litres', label: 'Its label: water', type: 'number', unit: 'L', optional: true },
-  { key: 'label.loadKg', label: 'Its label: load', type: 'number', unit: 'kg', optional: true },
+  {
+    key: 'label.litres',
+    label: t('kit.machinePanel.itsLabelWater'),
+    type: 'number',
+    unit: 'L',
+    optional: true,
+  },
+  {
+    key: 'label.loadKg',
+    label: t('kit.machinePanel.itsLabelLoad'),
+    type: 'number',
+    unit: 'kg',
+    optional: true,
+  },
   {
     key: 'label.temperatureC',
-    label: 'Its label: temperature',
+    label: t('kit.machinePanel.itsLabelTemperature'),
     type: 'whole',
     unit: '°C',
     optional: true,
@@ -246,10 +270,14 @@ const NEW: Values = {
 function measuredWords(p: Programme) {
   const m = p.measured
   if (!m) return ''
-  const peak = m.peakC == null ? '' : `, reaches ${number(m.peakC)}°`
-  const hold = m.holdMinutes == null ? '' : ` for ${number(m.holdMinutes)} min`
-  const heater = m.heaterW == null ? '' : `, heater ${number(m.heaterW)} W`
-  return `, measured at ${m.chosenC}${peak}${hold}${heater}`
+  const peak = m.peakC == null ? '' : t('kit.machinePanel.reaches', { peakC: number(m.peakC) })
+  const hold =
+    m.holdMinutes == null
+      ? ''
+      : ' ' + t('kit.machinePanel.forMin', { holdMinutes: number(m.holdMinutes) })
+  const heater =
+    m.heaterW == null ? '' : t('kit.machinePanel.heaterW', { heaterW: number(m.heaterW) })
+  return t('kit.machinePanel.measuredAt', { chosenC: m.chosenC, peak, hold, heater })
 }
 function saveProgramme(index: number, v: Values) {
   const all = [...programmes.value]
@@ -287,7 +315,18 @@ function saveProgramme(index: number, v: Values) {
         v-for="(p, i) in programmes"
         :key="`${view.id}.${i}.${view.version}`"
         :name="p.name"
-        :about="`${p.use.toLowerCase()}, ${p.temperaturesC.join(', ')}°, ${p.washMinutes} min, ${p.rinses} rinses${p.shortfallC ? `, stays ${p.shortfallC}° cooler` : ''}${measuredWords(p)}`"
+        :about="
+          $t('kit.machinePanel.minRinses', {
+            use: $t(`named.${p.use}`),
+            join: p.temperaturesC.join(', '),
+            washMinutes: p.washMinutes,
+            rinses: p.rinses,
+            shortfallC: p.shortfallC
+              ? $t('kit.machinePanel.staysCooler', { shortfallC: p.shortfallC })
+              : '',
+            p: measuredWords(p),
+          })
+        "
       >
         <FieldForm
           :fields="PROGRAMME"
@@ -295,7 +334,10 @@ function saveProgramme(index: number, v: Values) {
           :save="(v: Values) => saveProgramme(i, v)"
         />
       </OpenRow>
-      <OpenRow name="A new programme" :about="$t('kit.machinePanel.fromTheDial')">
+      <OpenRow
+        :name="$t('kit.machinePanel.aNewProgramme')"
+        :about="$t('kit.machinePanel.fromTheDial')"
+      >
         <FieldForm
           :fields="PROGRAMME"
           :initial="editable(programme('', 'WASH', [40, 60], 60, 2, 1))"
@@ -315,7 +357,7 @@ function saveProgramme(index: number, v: Values) {
     <h2 class="mt-6 mb-1 text-lg">{{ $t('kit.machinePanel.another') }}</h2>
     <OpenRow
       v-slot="{ close }"
-      name="A new machine or vessel"
+      :name="$t('kit.machinePanel.aNewMachineOrVessel')"
       :about="$t('kit.machinePanel.aBucketABasinA')"
     >
       <FieldForm

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { answer, api, type Api } from '../../api/client'
 import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
@@ -10,24 +11,55 @@ import { useLoaded } from '../../use/useLoaded'
 const { data: people, error, loading, reload } = useLoaded(() => answer(api.GET('/api/people')))
 
 const FIELDS: Field[] = [
-  { key: 'name', label: 'Name', type: 'text' },
-  { key: 'about', label: 'A few words', type: 'text', optional: true },
-  { key: 'dayBundles', label: 'Day bundles', type: 'whole', unit: 'a day' },
-  { key: 'nightBundles', label: 'Night bundles', type: 'whole', unit: 'a night' },
-  { key: 'bedPads', label: 'Bed pads', type: 'whole', unit: 'a day' },
-  { key: 'sanitaryPads', label: 'Sanitary pads', type: 'whole', unit: 'a day' },
-  { key: 'nursingPads', label: 'Nursing pads', type: 'whole', unit: 'pairs a day' },
+  { key: 'name', label: t('kit.peoplePanel.name'), type: 'text' },
+  { key: 'about', label: t('kit.peoplePanel.aFewWords'), type: 'text', optional: true },
+  {
+    key: 'dayBundles',
+    label: t('kit.peoplePanel.dayBundles'),
+    type: 'whole',
+    unit: t('kit.peoplePanel.aDay'),
+  },
+  {
+    key: 'nightBundles',
+    label: t('kit.peoplePanel.nightBundles'),
+    type: 'whole',
+    unit: t('kit.peoplePanel.aNight'),
+  },
+  {
+    key: 'bedPads',
+    label: t('kit.peoplePanel.bedPads'),
+    type: 'whole',
+    unit: t('kit.peoplePanel.aDay'),
+  },
+  {
+    key: 'sanitaryPads',
+    label: t('kit.peoplePanel.sanitaryPads'),
+    type: 'whole',
+    unit: t('kit.peoplePanel.aDay'),
+  },
+  {
+    key: 'nursingPads',
+    label: t('kit.peoplePanel.nursingPads'),
+    type: 'whole',
+    unit: t('kit.peoplePanel.pairsADay'),
+  },
   {
     key: 'rise',
-    label: 'Rise of their shells',
+    label: t('kit.peoplePanel.riseOfTheirShells'),
     type: 'text',
-    hint: 'such as 2, or tall',
+    hint: t('kit.peoplePanel.suchAsOrTall'),
     optional: true,
   },
-  { key: 'snaps', label: 'Waist snaps', type: 'text', hint: 'such as third', optional: true },
-  { key: 'sensitiveSkin', label: 'Sensitive skin: no enzymes, no scent, more rinses', type: 'yes' },
-  { key: 'newborn', label: 'Under three months', type: 'yes' },
-  { key: 'ill', label: 'Ill now', type: 'yes' },
+  {
+    key: 'snaps',
+    label: t('kit.peoplePanel.waistSnaps'),
+    type: 'text',
+    hint: t('kit.peoplePanel.suchAsThird'),
+    optional: true,
+  },
+  { key: 'sensitiveSkin', label: t('kit.peoplePanel.sensitiveSkinNoEnzymesNo'), type: 'yes' },
+  { key: 'newborn', label: t('kit.peoplePanel.underThreeMonths'), type: 'yes' },
+  { key: 'ill', label: t('kit.peoplePanel.illNow'), type: 'yes' },
 ]
 const NEW: Values = {
   name: '',
@@ -72,7 +104,7 @@ async function add(v: Values) {
     </OpenRow>
     <OpenRow
       v-slot="{ close }"
-      name="Someone new"
+      :name="$t('kit.peoplePanel.someoneNew')"
       :about="$t('kit.peoplePanel.whoseTextilesAreWashedHere')"
     >
       <FieldForm

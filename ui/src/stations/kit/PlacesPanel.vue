@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import FieldForm from '../../parts/FieldForm.vue'
@@ -16,79 +17,102 @@ const { data: gathering, reload: reloadPails } = useLoaded(() => answer(api.GET(
 const { data: people } = useLoaded(() => answer(api.GET('/api/people')))
 
 const PLACE: Field[] = [
-  { key: 'name', label: 'Name', type: 'text' },
+  { key: 'name', label: t('kit.placesPanel.name'), type: 'text' },
   {
     key: 'sort',
-    label: 'What it is',
+    label: t('kit.placesPanel.whatItIs'),
     type: 'choice',
     options: [
-      { value: 'SUN_LINE', words: 'sun line' },
-      { value: 'BALCONY', words: 'covered balcony' },
-      { value: 'MOVABLE_AIRER', words: 'movable airer, out and in' },
-      { value: 'AIRER', words: 'airer indoors' },
-      { value: 'AIRING_CUPBOARD', words: 'airing cupboard' },
+      { value: 'SUN_LINE', words: t('kit.placesPanel.sunLine') },
+      { value: 'BALCONY', words: t('kit.placesPanel.coveredBalcony') },
+      { value: 'MOVABLE_AIRER', words: t('kit.placesPanel.movableAirerOutAndIn') },
+      { value: 'AIRER', words: t('kit.placesPanel.airerIndoors') },
+      { value: 'AIRING_CUPBOARD', words: t('kit.placesPanel.airingCupboard') },
     ],
   },
   {
     key: 'facing',
-    label: 'Its sun',
+    label: t('kit.placesPanel.itsSun'),
     type: 'choice',
     options: [
-      { value: 'OPEN', words: 'open to all sides' },
-      { value: 'EAST', words: 'east, sun until noon' },
-      { value: 'SOUTH', words: 'south, sun from 9 to 17' },
-      { value: 'WEST', words: 'west, sun from noon on' },
-      { value: 'NORTH', words: 'north, no sun' },
+      { value: 'OPEN', words: t('kit.placesPanel.openToAllSides') },
+      { value: 'EAST', words: t('kit.placesPanel.eastSunUntilNoon') },
+      { value: 'SOUTH', words: t('kit.placesPanel.southSunFromTo') },
+      { value: 'WEST', words: t('kit.placesPanel.westSunFromNoonOn') },
+      { value: 'NORTH', words: t('kit.placesPanel.northNoSun') },
     ],
   },
   {
     key: 'exposure',
-    label: 'Exposure',
+    label: t('kit.placesPanel.exposure'),
     type: 'number',
-    hint: 'line 0.35, spaced airer 0.25, crowded airer 0.15',
+    hint: t('kit.placesPanel.lineSpacedAirerCrowdedAirer'),
   },
   {
     key: 'metres',
-    label: 'Holds',
+    label: t('kit.placesPanel.holds'),
     type: 'number',
     unit: 'm',
-    hint: 'length of line or rails',
+    hint: t('kit.placesPanel.lengthOfLineOrRails'),
     optional: true,
   },
-  { key: 'pieces', label: 'or holds', type: 'whole', unit: 'pieces', optional: true },
+  {
+    key: 'pieces',
+    label: t('kit.placesPanel.orHolds'),
+    type: 'whole',
+    unit: t('kit.placesPanel.pieces'),
+    optional: true,
+  },
   {
     key: 'windFactor',
-    label: 'Share of the wind',
+    label: t('kit.placesPanel.shareOfTheWind'),
     type: 'number',
-    hint: 'outdoors: 1 open, less behind a wall',
+    hint: t('kit.placesPanel.outdoorsOpenLessBehindA'),
   },
-  { key: 'sunFactor', label: 'Share of the sun', type: 'number', hint: 'outdoors: 0 in the shade' },
-  { key: 'roomC', label: 'Warmth of the room', type: 'number', unit: '°C', hint: 'indoors' },
+  {
+    key: 'sunFactor',
+    label: t('kit.placesPanel.shareOfTheSun'),
+    type: 'number',
+    hint: t('kit.placesPanel.outdoorsInTheShade'),
+  },
+  {
+    key: 'roomC',
+    label: t('kit.placesPanel.warmthOfTheRoom'),
+    type: 'number',
+    unit: '°C',
+    hint: t('kit.placesPanel.indoors'),
+  },
   {
     key: 'roomHumidity',
-    label: 'Humidity of the room',
+    label: t('kit.placesPanel.humidityOfTheRoom'),
     type: 'number',
     unit: '%',
-    hint: 'indoors',
+    hint: t('kit.placesPanel.indoors'),
   },
   {
     key: 'roomM3',
-    label: 'Room',
+    label: t('kit.placesPanel.room'),
     type: 'number',
     unit: 'm³',
-    hint: 'indoors: a living room has 30, an airing cupboard 1.5',
+    hint: t('kit.placesPanel.indoorsALivingRoomHas'),
     optional: true,
   },
   {
     key: 'freshM3H',
-    label: 'Fresh air',
+    label: t('kit.placesPanel.freshAir'),
     type: 'number',
     unit: 'm³/h',
-    hint: 'indoors: 15 with doors shut, 60 with the bathroom fan on',
+    hint: t('kit.placesPanel.indoorsWithDoorsShutWith'),
     optional: true,
   },
-  { key: 'fan', label: 'A fan blows on it', type: 'yes' },
-  { key: 'watts', label: 'Draws', type: 'number', unit: 'W', hint: 'fan or warm cupboard' },
+  { key: 'fan', label: t('kit.placesPanel.aFanBlowsOnIt'), type: 'yes' },
+  {
+    key: 'watts',
+    label: t('kit.placesPanel.draws'),
+    type: 'number',
+    unit: 'W',
+    hint: t('kit.placesPanel.fanOrWarmCupboard'),
+  },
 ]
 const NEW_PLACE: Values = {
   name: '',
@@ -118,14 +142,14 @@ async function changePlace(id: number, v: Values) {
 
 const { data: dryers, reload: reloadDryers } = useLoaded(() => answer(api.GET('/api/dryers')))
 const DRYER: Field[] = [
-  { key: 'name', label: 'Name', type: 'text' },
+  { key: 'name', label: t('kit.placesPanel.name'), type: 'text' },
   {
     key: 'type',
-    label: 'Sort',
+    label: t('kit.placesPanel.sort'),
     type: 'choice',
     options: choices('VENTED', 'CONDENSER', 'HEAT_PUMP'),
   },
-  { key: 'capacityKg', label: 'Takes at most', type: 'number', unit: 'kg' },
+  { key: 'capacityKg', label: t('kit.placesPanel.takesAtMost'), type: 'number', unit: 'kg' },
 ]
 const NEW_DRYER: Values = { name: '', type: 'HEAT_PUMP', capacityKg: 6 }
 async function addDryer(v: Values) {
@@ -141,28 +165,28 @@ async function changeDryer(id: number, v: Values) {
 const styleField: Field[] = [
   {
     key: 'style',
-    label: 'Sort of place',
+    label: t('kit.placesPanel.sortOfPlace'),
     type: 'choice',
     options: [
-      { value: 'DRY_PAIL', words: 'dry pail, loose lid' },
-      { value: 'OPEN_BAG', words: 'open wet bag' },
-      { value: 'MESH_BUCKET', words: 'mesh-lined bucket, two liners in turn' },
-      { value: 'OUT_BAG', words: 'out-and-about bag' },
-      { value: 'SORTED_BIN', words: 'sorted bin for cloths' },
-      { value: 'BASKET', words: 'laundry basket of household pieces, for bulk' },
+      { value: 'DRY_PAIL', words: t('kit.placesPanel.dryPailLooseLid') },
+      { value: 'OPEN_BAG', words: t('kit.placesPanel.openWetBag') },
+      { value: 'MESH_BUCKET', words: t('kit.placesPanel.meshLinedBucketTwoLiners') },
+      { value: 'OUT_BAG', words: t('kit.placesPanel.outAndAboutBag') },
+      { value: 'SORTED_BIN', words: t('kit.placesPanel.sortedBinForCloths') },
+      { value: 'BASKET', words: t('kit.placesPanel.laundryBasketOfHouseholdPieces') },
     ],
   },
 ]
 const pailFields = computed<Field[]>(() => [
-  { key: 'name', label: 'Name', type: 'text' },
-  { key: 'capacityL', label: 'Holds', type: 'number', unit: 'L' },
-  { key: 'airy', label: 'Air gets in: open, or a loose lid', type: 'yes' },
+  { key: 'name', label: t('kit.placesPanel.name'), type: 'text' },
+  { key: 'capacityL', label: t('kit.placesPanel.holds'), type: 'number', unit: 'L' },
+  { key: 'airy', label: t('kit.placesPanel.airGetsInOpenOr'), type: 'yes' },
   {
     key: 'personId',
-    label: 'Whose pieces go in',
+    label: t('kit.placesPanel.whosePiecesGoIn'),
     type: 'choice',
     options: [
-      { value: '', words: 'nobody in particular' },
+      { value: '', words: t('kit.placesPanel.nobodyInParticular') },
       ...(people.value ?? []).map((p) => ({ value: String(p.id), words: p.name })),
     ],
   },
@@ -217,7 +241,11 @@ async function changePail(id: number, v: Values) {
       />
       <RemoveThing :id="p.id" thing="PLACE" :name="p.place.name" @changed="reload" />
     </OpenRow>
-    <OpenRow v-slot="{ close }" name="A new place" :about="$t('kit.placesPanel.lineAirerCupboard')">
+    <OpenRow
+      v-slot="{ close }"
+      :name="$t('kit.placesPanel.aNewPlace')"
+      :about="$t('kit.placesPanel.lineAirerCupboard')"
+    >
       <FieldForm
         :fields="PLACE"
         :initial="NEW_PLACE"
@@ -231,7 +259,12 @@ async function changePail(id: number, v: Values) {
       v-for="d in dryers ?? []"
       :key="`${d.id}.${d.version}`"
       :name="d.dryer.name"
-      :about="`${d.dryer.type.toLowerCase().replace('_', ' ')}, ${number(d.dryer.capacityKg)} kg`"
+      :about="
+        $t('kit.placesPanel.kg', {
+          type: $t(`named.${d.dryer.type}`),
+          capacityKg: number(d.dryer.capacityKg),
+        })
+      "
     >
       <FieldForm
         :fields="DRYER"
@@ -242,7 +275,7 @@ async function changePail(id: number, v: Values) {
     </OpenRow>
     <OpenRow
       v-slot="{ close }"
-      name="A new dryer"
+      :name="$t('kit.placesPanel.aNewDryer')"
       :about="$t('kit.placesPanel.ventedCondenserHeatPump')"
     >
       <FieldForm
@@ -267,7 +300,11 @@ async function changePail(id: number, v: Values) {
       />
       <RemoveThing :id="p.id" thing="PAIL" :name="p.name" @changed="reloadPails" />
     </OpenRow>
-    <OpenRow v-slot="{ close }" name="A new pail" :about="$t('kit.placesPanel.bagBinBasket')">
+    <OpenRow
+      v-slot="{ close }"
+      :name="$t('kit.placesPanel.aNewPail')"
+      :about="$t('kit.placesPanel.bagBinBasket')"
+    >
       <FieldForm
         :fields="NEW_FIELDS"
         :initial="NEW_PAIL"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import FieldForm from '../../parts/FieldForm.vue'
@@ -22,15 +23,15 @@ function lasts(id: number) {
   if (!found) return ''
   const days = found.daysLeft
   return days == null
-    ? `, ${number(found.leftG)} g left`
-    : `, ${number(found.leftG)} g left, for ${number(days)} days`
+    ? t('kit.productsPanel.gLeft', { leftG: number(found.leftG) })
+    : t('kit.productsPanel.gLeftForDays', { leftG: number(found.leftG), days: number(days) })
 }
 
 const FIELDS: Field[] = [
-  { key: 'name', label: 'Name, by what it is', type: 'text' },
+  { key: 'name', label: t('kit.productsPanel.nameByWhatItIs'), type: 'text' },
   {
     key: 'purpose',
-    label: 'For',
+    label: t('kit.productsPanel.for'),
     type: 'choice',
     options: choices(
       'DETERGENT',
@@ -46,83 +47,122 @@ const FIELDS: Field[] = [
   },
   {
     key: 'form',
-    label: 'Form',
+    label: t('kit.productsPanel.form'),
     type: 'choice',
     options: choices('POWDER', 'LIQUID', 'CONCENTRATE', 'SHEET', 'TAB'),
   },
-  { key: 'scoopMl', label: 'Your scoop or cap', type: 'number', unit: 'mL', optional: true },
+  {
+    key: 'scoopMl',
+    label: t('kit.productsPanel.yourScoopOrCap'),
+    type: 'number',
+    unit: 'mL',
+    optional: true,
+  },
   {
     key: 'densityGMl',
-    label: 'A millilitre of it weighs',
+    label: t('kit.productsPanel.aMillilitreOfItWeighs'),
     type: 'number',
     unit: 'g',
     optional: true,
   },
-  { key: 'referenceMassKg', label: 'The label speaks of a load of', type: 'number', unit: 'kg' },
+  {
+    key: 'referenceMassKg',
+    label: t('kit.productsPanel.theLabelSpeaksOfA'),
+    type: 'number',
+    unit: 'kg',
+  },
   {
     key: 'normal.softG',
-    label: 'Normal soil, soft water',
+    label: t('kit.productsPanel.normalSoilSoftWater'),
     type: 'number',
     unit: 'g',
     optional: true,
   },
   {
     key: 'heavy.softG',
-    label: 'Heavy soil, soft water',
+    label: t('kit.productsPanel.heavySoilSoftWater'),
     type: 'number',
     unit: 'g',
     optional: true,
   },
   {
     key: 'normal.mediumG',
-    label: 'Normal soil, medium water',
+    label: t('kit.productsPanel.normalSoilMediumWater'),
     type: 'number',
     unit: 'g',
     optional: true,
   },
   {
     key: 'heavy.mediumG',
-    label: 'Heavy soil, medium water',
+    label: t('kit.productsPanel.heavySoilMediumWater'),
     type: 'number',
     unit: 'g',
     optional: true,
   },
   {
     key: 'normal.hardG',
-    label: 'Normal soil, hard water',
+    label: t('kit.productsPanel.normalSoilHardWater'),
     type: 'number',
     unit: 'g',
     optional: true,
   },
   {
     key: 'heavy.hardG',
-    label: 'Heavy soil, hard water',
+    label: t('kit.productsPanel.heavySoilHardWater'),
     type: 'number',
     unit: 'g',
     optional: true,
   },
-  { key: 'pieceG', label: 'A sheet or tab weighs', type: 'number', unit: 'g', optional: true },
   {
-    key: 'percarbonateShare',
-    label: 'Share of percarbonate in a whitener',
+    key: 'pieceG',
+    label: t('kit.productsPanel.sheetWeighs'),
     type: 'number',
-    hint: '0 to 1, from its label; 0.4 where it says none',
+    unit: 'g',
     optional: true,
   },
-  { key: 'maxG', label: 'At most in one bath', type: 'number', unit: 'g', optional: true },
-  { key: 'packPrice', label: 'Price of a pack', type: 'number' },
-  { key: 'packG', label: 'A pack holds', type: 'number', unit: 'g' },
-  { key: 'leftG', label: 'Of it is left', type: 'number', unit: 'g', optional: true },
-  { key: 'enzymes', label: 'has enzymes', type: 'yes' },
-  { key: 'scented', label: 'is scented', type: 'yes' },
-  { key: 'coats', label: 'has softener or soap', type: 'yes' },
-  { key: 'activator', label: 'has an activator (whitener)', type: 'yes' },
-  { key: 'staysIn', label: 'its label says that it stays in, unrinsed', type: 'yes' },
-  { key: 'hasClaim', label: 'its label claims to sanitise', type: 'yes' },
-  { key: 'claim.log', label: 'Claims a reduction of', type: 'number', unit: 'log' },
-  { key: 'claim.minMlPerL', label: 'at least', type: 'number', unit: 'mL/L' },
-  { key: 'claim.minMinutes', label: 'for at least', type: 'number', unit: 'min' },
-  { key: 'claim.minC', label: 'at or above', type: 'number', unit: '°C' },
+  {
+    key: 'percarbonateShare',
+    label: t('kit.productsPanel.shareOfPercarbonateInA'),
+    type: 'number',
+    hint: t('kit.productsPanel.toFromItsLabelWhere'),
+    optional: true,
+  },
+  {
+    key: 'maxG',
+    label: t('kit.productsPanel.atMostInOneBath'),
+    type: 'number',
+    unit: 'g',
+    optional: true,
+  },
+  { key: 'packPrice', label: t('kit.productsPanel.priceOfAPack'), type: 'number' },
+  { key: 'packG', label: t('kit.productsPanel.aPackHolds'), type: 'number', unit: 'g' },
+  {
+    key: 'leftG',
+    label: t('kit.productsPanel.ofItIsLeft'),
+    type: 'number',
+    unit: 'g',
+    optional: true,
+  },
+  { key: 'enzymes', label: t('kit.productsPanel.hasEnzymes'), type: 'yes' },
+  { key: 'scented', label: t('kit.productsPanel.isScented'), type: 'yes' },
+  { key: 'coats', label: t('kit.productsPanel.hasSoftenerOrSoap'), type: 'yes' },
+  { key: 'activator', label: t('kit.productsPanel.hasAnActivatorWhitener'), type: 'yes' },
+  { key: 'staysIn', label: t('kit.productsPanel.itsLabelSaysThatIt'), type: 'yes' },
+  { key: 'hasClaim', label: t('kit.productsPanel.itsLabelClaimsToSanitise'), type: 'yes' },
+  {
+    key: 'claim.log',
+    label: t('kit.productsPanel.claimsAReductionOf'),
+    type: 'number',
+    unit: t('kit.productsPanel.log'),
+  },
+  { key: 'claim.minMlPerL', label: t('kit.productsPanel.atLeast'), type: 'number', unit: 'mL/L' },
+  {
+    key: 'claim.minMinutes',
+    label: t('kit.productsPanel.forAtLeast'),
+    type: 'number',
+    unit: 'min',
+  },
+  { key: 'claim.minC', label: t('kit.productsPanel.atOrAbove'), type: 'number', unit: '°C' },
 ]
 const CLAIM = { log: 3, minMlPerL: 4, minMinutes: 15, minC: 20 }
 const EMPTY_ROW = { softG: 50, mediumG: 65, hardG: 80 }
@@ -197,8 +237,18 @@ function initial(p: Api['ProductView']): Values {
 }
 function about(view: Api['ProductView']) {
   const p = view.product
-  const scoop = p.scoopMl != null ? `, scoop of ${number(p.scoopMl)} mL` : ''
-  return `${p.form.toLowerCase()}${p.enzymes ? ', enzymes' : ''}${scoop}${lasts(p.id)}${view.filledIn.length ? `; filled in from a typical label: ${view.filledIn.join(', ')}` : ''}; counts as ${view.chemicals.join(', ') || 'nothing that must not meet'}`
+  const scoop =
+    p.scoopMl != null ? t('kit.productsPanel.scoopOfMl', { scoopMl: number(p.scoopMl) }) : ''
+  return t('kit.productsPanel.countsAs', {
+    form: t(`named.${p.form}`),
+    enzymes: p.enzymes ? t('kit.productsPanel.withEnzymes') : '',
+    scoop,
+    id: lasts(p.id),
+    length: view.filledIn.length
+      ? t('kit.productsPanel.filledIn', { what: view.filledIn.join(', ') })
+      : '',
+    join: view.chemicals.join(', ') || t('kit.productsPanel.meetsAll'),
+  })
 }
 </script>
 
@@ -221,7 +271,11 @@ function about(view: Api['ProductView']) {
       />
       <RemoveThing :id="p.product.id" thing="PRODUCT" :name="p.product.name" @changed="reload" />
     </OpenRow>
-    <OpenRow v-slot="{ close }" name="A new product" :about="$t('kit.productsPanel.fromItsLabel')">
+    <OpenRow
+      v-slot="{ close }"
+      :name="$t('kit.productsPanel.aNewProduct')"
+      :about="$t('kit.productsPanel.fromItsLabel')"
+    >
       <FieldForm
         :fields="FIELDS"
         :initial="NEW"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { answer, api, type Api } from '../../api/client'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
@@ -38,7 +39,7 @@ async function remove() {
   })
   if (!done) return
   const changed = () => emit('changed')
-  messages.done(`${props.name} is removed. Kit, Removed, brings it back.`, async () => {
+  messages.done(t('kit.removeThing.isRemovedKitRemovedBrings', { name: props.name }), async () => {
     await act(back)
     changed()
   })

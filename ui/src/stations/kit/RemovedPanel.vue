@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { answer, api, type Api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import { useMessages } from '../../stores/messages'
@@ -22,7 +23,7 @@ async function bring(name: string, work: () => Promise<unknown>) {
     return true
   })
   await reload()
-  if (done) messages.done(`${name} is back.`)
+  if (done) messages.done(t('kit.removedPanel.isBack', { name }))
 }
 function thing(t: Api['RemovalRemoved']) {
   return bring(t.name, () =>
@@ -52,7 +53,7 @@ function pail(p: Api['GatherRemovedPail']) {
         :data-removed="t.name"
       >
         <strong class="min-w-44">{{ t.name }}</strong>
-        <span class="flex-1 text-sm text-soft">{{ t.thing.toLowerCase() }}</span>
+        <span class="flex-1 text-sm text-soft">{{ $t(`named.${t.thing}`) }}</span>
         <button type="button" class="button-plain py-1" :disabled="busy" @click="thing(t)">
           {{ $t('kit.removedPanel.bringBack') }}
         </button>

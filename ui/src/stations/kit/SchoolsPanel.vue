@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import FieldForm from '../../parts/FieldForm.vue'
@@ -15,36 +16,56 @@ const { data: schools, error, loading, reload } = useLoaded(() => answer(api.GET
 const own = computed(() => schools.value?.filter((s) => s.own) ?? [])
 
 const FIELDS: Field[] = [
-  { key: 'name', label: 'Name', type: 'text' },
+  { key: 'name', label: t('kit.schoolsPanel.name'), type: 'text' },
   {
     key: 'before',
-    label: 'Before the main wash',
+    label: t('kit.schoolsPanel.beforeTheMainWash'),
     type: 'choice',
     options: choices('NOTHING', 'COLD_RINSE', 'SHORT_WASH', 'SOAK_PAUSE'),
   },
-  { key: 'firstCelsius', label: 'That, at', type: 'whole', unit: '°C' },
-  { key: 'detergentShare', label: 'Share of the detergent in it', type: 'number', hint: '0 to 1' },
-  { key: 'firstWhitenerScoops', label: 'Whitener in it', type: 'number', unit: 'scoops' },
-  { key: 'mainCelsius', label: 'Main wash', type: 'whole', unit: '°C' },
-  { key: 'mainMinutes', label: 'for', type: 'whole', unit: 'minutes' },
+  { key: 'firstCelsius', label: t('kit.schoolsPanel.thatAt'), type: 'whole', unit: '°C' },
+  {
+    key: 'detergentShare',
+    label: t('kit.schoolsPanel.shareOfTheDetergentIn'),
+    type: 'number',
+    hint: t('kit.schoolsPanel.to'),
+  },
+  {
+    key: 'firstWhitenerScoops',
+    label: t('kit.schoolsPanel.whitenerInIt'),
+    type: 'number',
+    unit: t('kit.schoolsPanel.scoops'),
+  },
+  { key: 'mainCelsius', label: t('kit.schoolsPanel.mainWash'), type: 'whole', unit: '°C' },
+  {
+    key: 'mainMinutes',
+    label: t('kit.schoolsPanel.for'),
+    type: 'whole',
+    unit: t('kit.schoolsPanel.minutes'),
+  },
   {
     key: 'strength',
-    label: 'Dose strength',
+    label: t('kit.schoolsPanel.doseStrength'),
     type: 'number',
-    hint: 'lean 0.6, by the label 1, strong 1.2',
+    hint: t('kit.schoolsPanel.leanByTheLabelStrong'),
   },
-  { key: 'whitenerScoops', label: 'Whitener in the main wash', type: 'number', unit: 'scoops' },
+  {
+    key: 'whitenerScoops',
+    label: t('kit.schoolsPanel.whitenerInTheMainWash'),
+    type: 'number',
+    unit: t('kit.schoolsPanel.scoops'),
+  },
   {
     key: 'enzymes',
-    label: 'Enzymes',
+    label: t('kit.schoolsPanel.enzymes'),
     type: 'choice',
     options: choices('BY_SOIL', 'WANTED', 'AVOIDED'),
   },
-  { key: 'extraRinses', label: 'Rinses more than the programme gives', type: 'whole' },
-  { key: 'spinRpm', label: 'Final spin', type: 'whole', unit: 'rpm' },
-  { key: 'sanitiser', label: 'ends with a sanitising rinse', type: 'yes' },
-  { key: 'vinegar', label: 'a little vinegar in the last rinse', type: 'yes' },
-  { key: 'drying', label: 'Drying, in words', type: 'text' },
+  { key: 'extraRinses', label: t('kit.schoolsPanel.rinsesMoreThanTheProgramme'), type: 'whole' },
+  { key: 'spinRpm', label: t('kit.schoolsPanel.finalSpin'), type: 'whole', unit: 'rpm' },
+  { key: 'sanitiser', label: t('kit.schoolsPanel.endsWithASanitisingRinse'), type: 'yes' },
+  { key: 'vinegar', label: t('kit.schoolsPanel.aLittleVinegarInThe'), type: 'yes' },
+  { key: 'drying', label: t('kit.schoolsPanel.dryingInWords'), type: 'text' },
 ]
 
 function initial(view: Api['SchoolView']): Values {
@@ -81,7 +102,7 @@ async function change(id: string, v: Values) {
 async function putAway(view: Api['SchoolView']) {
   const path = { path: { id: view.id } }
   await act(() => answer(api.DELETE('/api/schools/{id}', { params: path })))
-  messages.done(`${view.school.name} is put away.`, async () => {
+  messages.done(t('kit.schoolsPanel.isPutAway', { name: view.school.name }), async () => {
     await answer(api.POST('/api/schools/{id}/back', { params: path }))
     await reload()
   })
@@ -100,7 +121,13 @@ async function putAway(view: Api['SchoolView']) {
       v-for="s in own"
       :key="`${s.id}.${s.version}`"
       :name="s.school.name"
-      :about="`from ${s.basedOn}: ${s.school.main.celsius}°, ${s.school.main.minutes} min`"
+      :about="
+        $t('kit.schoolsPanel.fromMin', {
+          basedOn: s.basedOn,
+          celsius: s.school.main.celsius,
+          minutes: s.school.main.minutes,
+        })
+      "
     >
       <FieldForm :fields="FIELDS" :initial="initial(s)" :save="(v: Values) => change(s.id, v)" />
       <button type="button" class="button-quiet mt-2" @click="putAway(s)">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import FieldForm from '../../parts/FieldForm.vue'
@@ -30,11 +31,16 @@ const MATERIALS = choices(
   'SILK',
 )
 const BASIC: Field[] = [
-  { key: 'name', label: 'Name', type: 'text' },
-  { key: 'owned', label: 'Owned', type: 'whole', unit: 'pieces' },
+  { key: 'name', label: t('kit.textilesPanel.name'), type: 'text' },
+  {
+    key: 'owned',
+    label: t('kit.textilesPanel.owned'),
+    type: 'whole',
+    unit: t('kit.textilesPanel.pieces'),
+  },
   {
     key: 'role',
-    label: 'What it is for',
+    label: t('kit.textilesPanel.whatItIsFor'),
     type: 'choice',
     options: choices(
       'SHELL',
@@ -54,7 +60,7 @@ const BASIC: Field[] = [
   },
   {
     key: 'bin',
-    label: 'What it touches',
+    label: t('kit.textilesPanel.whatItTouches'),
     type: 'choice',
     options: choices(
       'BODY',
@@ -67,27 +73,56 @@ const BASIC: Field[] = [
       'WORKSHOP',
     ),
   },
-  { key: 'areaM2', label: 'One face as hung', type: 'number', unit: 'm²' },
-  { key: 'small', label: 'No larger than a hand towel: may serve as bulk', type: 'yes' },
-  { key: 'colour', label: 'Colour', type: 'choice', options: choices('PALE', 'DARK') },
-  { key: 'hasLabel', label: 'Its care label says something else', type: 'yes' },
+  { key: 'areaM2', label: t('kit.textilesPanel.oneFaceAsHung'), type: 'number', unit: 'm²' },
+  { key: 'small', label: t('kit.textilesPanel.noLargerThanAHand'), type: 'yes' },
+  {
+    key: 'colour',
+    label: t('kit.textilesPanel.colour'),
+    type: 'choice',
+    options: choices('PALE', 'DARK'),
+  },
+  { key: 'hasLabel', label: t('kit.textilesPanel.itsCareLabelSaysSomething'), type: 'yes' },
 ]
 const LABEL: Field[] = [
-  { key: 'label.hottestWashC', label: 'Label: hottest wash', type: 'whole', unit: '°C' },
-  { key: 'label.fastestSpinRpm', label: 'Label: fastest spin', type: 'whole', unit: 'rpm' },
+  {
+    key: 'label.hottestWashC',
+    label: t('kit.textilesPanel.labelHottestWash'),
+    type: 'whole',
+    unit: '°C',
+  },
+  {
+    key: 'label.fastestSpinRpm',
+    label: t('kit.textilesPanel.labelFastestSpin'),
+    type: 'whole',
+    unit: 'rpm',
+  },
   {
     key: 'label.dryer',
-    label: 'Label: dryer',
+    label: t('kit.textilesPanel.labelDryer'),
     type: 'choice',
     options: choices('NONE', 'NO_HEAT', 'LOW', 'NORMAL'),
   },
 ]
 function parts(count: number): Field[] {
   return Array.from({ length: count }, (_, i) => [
-    { key: `parts.${i}.name`, label: `Part ${i + 1}`, type: 'text' as const },
-    { key: `parts.${i}.material`, label: 'Material', type: 'choice' as const, options: MATERIALS },
-    { key: `parts.${i}.massKg`, label: 'Dry mass of one', type: 'number' as const, unit: 'kg' },
-    { key: `parts.${i}.elastic`, label: 'has elastic', type: 'yes' as const },
+    {
+      key: `parts.${i}.name`,
+      label: t('kit.textilesPanel.part', { i: i + 1 }),
+      type: 'text' as const,
+    },
+    {
+      key: `parts.${i}.material`,
+      label: t('kit.textilesPanel.material'),
+      type: 'choice' as const,
+      options: MATERIALS,
+    },
+    {
+      key: `parts.${i}.massKg`,
+      label: t('kit.textilesPanel.dryMassOfOne'),
+      type: 'number' as const,
+      unit: 'kg',
+    },
+    { key: `parts.${i}.elastic`, label: t('kit.textilesPanel.hasElastic'), type: 'yes' as const },
   ]).flat()
 }
 function fields(kind: Values): Field[] {
@@ -159,7 +194,9 @@ async function weigh(k: Api['KindView']) {
     ),
   )
   if (now) {
-    messages.done(`One ${now.name} weighs ${number(now.massKg * 1000)} g.`)
+    messages.done(
+      t('kit.textilesPanel.oneWeighsG', { name: now.name, massKg: number(now.massKg * 1000) }),
+    )
     await reload()
   }
 }
@@ -180,7 +217,11 @@ async function add(v: Values) {
       {{ $t('kit.textilesPanel.find') }}
       <input v-model="search" type="search" :aria-label="$t('kit.textilesPanel.findAKind')" />
     </label>
-    <OpenRow v-slot="{ close }" name="A new kind" :about="$t('kit.textilesPanel.ofTextile')">
+    <OpenRow
+      v-slot="{ close }"
+      :name="$t('kit.textilesPanel.aNewKind')"
+      :about="$t('kit.textilesPanel.ofTextile')"
+    >
       <label class="mb-3 block">
         {{ $t('kit.textilesPanel.beginWithOneFromThe') }}
         <select v-model="preset" class="block" data-field="preset">
@@ -208,7 +249,13 @@ async function add(v: Values) {
       v-for="k in shown"
       :key="`${k.id}.${k.version}.${k.stock.owned}`"
       :name="k.name"
-      :about="`${k.stock.owned} of ${number(k.massKg * 1000)} g; ${k.limits}`"
+      :about="
+        $t('kit.textilesPanel.ofG', {
+          owned: k.stock.owned,
+          massKg: number(k.massKg * 1000),
+          limits: k.limits,
+        })
+      "
     >
       <FieldForm
         :fields="fields(initial(k))"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { ref, watch } from 'vue'
 import { answer, api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
@@ -33,7 +34,10 @@ const {
 watch([aFrom, aTo, bFrom, bTo], (all) => {
   if (all.every(Boolean)) reload()
 })
-const VERDICTS: Record<string, string> = { better: '✓ better', worse: '! worse' }
+const VERDICTS: Record<string, string> = {
+  better: t('record.besidePanel.better'),
+  worse: t('record.besidePanel.worse'),
+}
 </script>
 
 <template>

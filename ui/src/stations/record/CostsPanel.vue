@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
@@ -21,7 +22,15 @@ async function maintained() {
   await act(() => answer(api.POST('/api/week/maintained')))
   emit('changed')
 }
-const HEAD = ['rounds', 'pieces', 'water, L', 'kWh', 'detergent, g', 'work, h', 'a use']
+const HEAD = [
+  'rounds',
+  'pieces',
+  'water, L',
+  'kWh',
+  t('record.costsPanel.detergentG'),
+  t('record.costsPanel.workH'),
+  t('record.costsPanel.aUse'),
+]
 function cells(line: Api['CostLine']) {
   const s = line.sum
   return [
@@ -67,7 +76,7 @@ function cells(line: Api['CostLine']) {
           class="overflow-x-auto"
           tabindex="0"
           role="region"
-          :aria-label="`What it takes ${part.name}`"
+          :aria-label="$t('record.costsPanel.whatItTakes2', { name: part.name })"
         >
           <table class="w-full max-w-4xl text-sm">
             <thead>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { ref, shallowRef } from 'vue'
 import { answer, api, upload, type Api } from '../../api/client'
 import { house } from '../../api/house'
@@ -51,7 +52,7 @@ async function wipe() {
   })
   if (!done) return
   sure.value = false
-  messages.done('The past is forgotten. What waits, runs and hangs is as it was.', async () => {
+  messages.done(t('record.filesPanel.thePastIsForgottenWhat'), async () => {
     await act(() => send(before as unknown as Blob, true))
     emit('changed')
   })

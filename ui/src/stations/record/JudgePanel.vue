@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
@@ -40,10 +41,10 @@ const owned = computed(() => kinds.value?.filter((k) => k.stock.owned > 0) ?? []
 const then = computed(() => props.at !== undefined)
 
 const STATES: Record<string, string> = {
-  KEPT: '✓ kept',
-  UNDONE: '↶ undone',
-  UNCLEAR: '? unclear',
-  WATCHING: '… watched',
+  KEPT: t('record.judgePanel.kept'),
+  UNDONE: t('record.judgePanel.undone'),
+  UNCLEAR: t('record.judgePanel.unclear'),
+  WATCHING: t('record.judgePanel.watched'),
 }
 
 async function found(check: Api['CheckLine'], value: string) {
@@ -60,12 +61,15 @@ async function found(check: Api['CheckLine'], value: string) {
     ),
   )
   if (!seen) return
-  messages.done(`Kept: ${seen.title.toLowerCase()}, ${seen.words}.`, async () => {
-    await act(() =>
-      answer(api.DELETE('/api/record/observations/{id}', { params: { path: { id: seen.id } } })),
-    )
-    await again()
-  })
+  messages.done(
+    t('record.judgePanel.kept2', { title: seen.title, words: seen.words }),
+    async () => {
+      await act(() =>
+        answer(api.DELETE('/api/record/observations/{id}', { params: { path: { id: seen.id } } })),
+      )
+      await again()
+    },
+  )
   await again()
 }
 async function again() {
@@ -81,7 +85,7 @@ async function tryIt(cause: Api['CauseLine'], change: Api['ChangeLine']) {
     ),
   )
   if (!done) return
-  messages.done(`From now on: ${change.words}. It is watched over the next three rounds.`)
+  messages.done(t('record.judgePanel.fromNowOnItIs', { words: change.words }))
   await again()
 }
 async function decide(e: Api['ExperimentLine'], keep: boolean) {
@@ -95,12 +99,12 @@ async function decide(e: Api['ExperimentLine'], keep: boolean) {
       }),
     ),
   )
-  if (done) messages.done(keep ? 'Kept.' : 'Taken back.')
+  if (done) messages.done(keep ? t('record.judgePanel.kept3') : t('record.judgePanel.takenBack'))
   await again()
 }
 async function resetTrim() {
   const done = await act(() => answer(api.DELETE('/api/judge/trim')))
-  if (done) messages.done('Every dose is as the label says again.')
+  if (done) messages.done(t('record.judgePanel.everyDoseIsAsThe'))
   await again()
 }
 </script>
@@ -110,7 +114,9 @@ async function resetTrim() {
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
       <h2 class="text-lg">
         {{
-          $t('record.judgePanel.whatItMayBe2', { then: then ? `, as it looked on ${atWords}` : '' })
+          $t('record.judgePanel.whatItMayBe2', {
+            then: then ? $t('record.judgePanel.asItLookedOn', { atWords }) : '',
+          })
         }}
       </h2>
       <label class="text-sm">
@@ -137,7 +143,8 @@ async function resetTrim() {
         {{
           $t('record.judgePanel.fromSeenSinceAndThe', {
             seen: judged.seen,
-            seen2: judged.seen === 1 ? 'thing' : 'things',
+            seen2:
+              judged.seen === 1 ? $t('record.judgePanel.thing') : $t('record.judgePanel.things'),
             fromWords: judged.fromWords,
           })
         }}

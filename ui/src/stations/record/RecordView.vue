@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, ref } from 'vue'
 import { answer, api } from '../../api/client'
 import RecordPicture from '../../charts/RecordPicture.vue'
@@ -15,17 +16,17 @@ import JudgePanel from './JudgePanel.vue'
 import RoundTable from './RoundTable.vue'
 
 const SECTIONS = [
-  { value: 'judge', words: 'What it may be' },
-  { value: 'saw', words: 'What I saw' },
-  { value: 'rounds', words: 'Every round' },
-  { value: 'beside', words: 'Two stretches' },
-  { value: 'costs', words: 'What it takes' },
-  { value: 'files', words: 'Files' },
+  { value: 'judge', words: t('record.recordView.whatItMayBe') },
+  { value: 'saw', words: t('record.recordView.whatISaw') },
+  { value: 'rounds', words: t('record.recordView.everyRound') },
+  { value: 'beside', words: t('record.recordView.twoStretches') },
+  { value: 'costs', words: t('record.recordView.whatItTakes') },
+  { value: 'files', words: t('record.recordView.files') },
 ]
 const SPANS = [
-  { value: 30, words: '30 days' },
-  { value: 70, words: '70 days' },
-  { value: 365, words: 'a year' },
+  { value: 30, words: t('record.recordView.days') },
+  { value: 70, words: t('record.recordView.days2') },
+  { value: 365, words: t('record.recordView.aYear') },
 ]
 /** A moment is judged at the end of its day. */
 const DAY = 86_400_000
@@ -122,7 +123,7 @@ function span(next: number) {
         </p>
         <ul class="text-sm">
           <li v-for="s in round.seen" :key="s.id">
-            {{ s.good ? '✓' : '!' }} {{ s.title.toLowerCase() }}: {{ s.words
+            {{ s.good ? '✓' : '!' }} {{ s.title }}: {{ s.words
             }}<template v-if="s.seconds != null"> ({{ s.seconds }} s)</template
             ><template v-if="s.kind">, {{ s.kind }}</template
             >, {{ s.whereWords }}, {{ s.atWords }}<template v-if="s.carer">, {{ s.carer }}</template

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, Problem, type Api } from '../../api/client'
@@ -49,7 +50,7 @@ async function remove() {
   try {
     await answer(api.DELETE('/api/record/{id}', { params: { path } }))
     await router.push('/record')
-    messages.done('This round is no longer in the record.', () =>
+    messages.done(t('record.roundView.thisRoundIsNoLonger'), () =>
       answer(api.POST('/api/record/{id}/back', { params: { path } })).then(() =>
         router.push(`/record/${path.id}`),
       ),
@@ -69,7 +70,7 @@ async function saveNote(version: number | undefined) {
       }),
     )
     other.value = undefined
-    messages.done('The note is kept.')
+    messages.done(t('record.roundView.theNoteIsKept'))
   } catch (problem) {
     if (problem instanceof Problem && problem.current) {
       other.value = (problem.current as Api['Summary']).note
@@ -80,21 +81,29 @@ async function saveNote(version: number | undefined) {
 }
 
 const LINES: { name: string; text: (s: Api['Summary']) => string }[] = [
-  { name: 'went in', text: (s) => s.figures.dose.words || '–' },
-  { name: 'reached', text: (s) => `${number(s.figures.bath.peakC)}°` },
-  { name: 'rinses', text: (s) => number(s.figures.bath.rinses) },
-  { name: 'pieces', text: (s) => number(s.figures.pieces) },
-  { name: 'water', text: (s) => `${number(s.figures.spent.litres)} L` },
-  { name: 'electricity', text: (s) => `${number(s.figures.spent.kwh, 2)} kWh` },
-  { name: 'cost', text: (s) => number(s.figures.spent.money, 2) },
+  { name: t('record.roundView.wentIn'), text: (s) => s.figures.dose.words || '–' },
+  { name: t('record.roundView.reached'), text: (s) => `${number(s.figures.bath.peakC)}°` },
+  { name: t('record.roundView.rinses'), text: (s) => number(s.figures.bath.rinses) },
+  { name: t('record.roundView.pieces'), text: (s) => number(s.figures.pieces) },
+  { name: t('record.roundView.water'), text: (s) => `${number(s.figures.spent.litres)} L` },
+  { name: t('record.roundView.electricity'), text: (s) => `${number(s.figures.spent.kwh, 2)} kWh` },
+  { name: t('record.roundView.cost'), text: (s) => number(s.figures.spent.money, 2) },
 ]
 const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string }[] = [
-  { name: 'residue', key: 'residue', text: (f) => `${number(f.residueMgKg)} mg/kg` },
-  { name: 'drum', key: 'fill', text: (f) => `${percent(f.fill)} full` },
-  { name: 'water', key: 'litres', text: (f) => `${number(f.litres)} L` },
-  { name: 'electricity', key: 'kwh', text: (f) => `${number(f.kwh, 2)} kWh` },
-  { name: 'cost', key: 'cost', text: (f) => number(f.cost, 2) },
-  { name: 'time', key: 'minutes', text: (f) => f.durationWords },
+  {
+    name: t('record.roundView.residue'),
+    key: 'residue',
+    text: (f) => t('record.roundView.mgKg', { residueMgKg: number(f.residueMgKg) }),
+  },
+  {
+    name: t('record.roundView.drum'),
+    key: 'fill',
+    text: (f) => t('record.roundView.full', { fill: percent(f.fill) }),
+  },
+  { name: t('record.roundView.water'), key: 'litres', text: (f) => `${number(f.litres)} L` },
+  { name: t('record.roundView.electricity'), key: 'kwh', text: (f) => `${number(f.kwh, 2)} kWh` },
+  { name: t('record.roundView.cost'), key: 'cost', text: (f) => number(f.cost, 2) },
+  { name: t('record.roundView.time'), key: 'minutes', text: (f) => f.durationWords },
 ]
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { useNow, useWakeLock } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, watch } from 'vue'
@@ -18,10 +19,10 @@ const emit = defineEmits<{ changed: [running?: Api['ResetRunning']] }>()
 
 const MS_PER_MINUTE = 60_000
 const WATERS = [
-  { value: 'clear', words: 'clear' },
-  { value: 'grey', words: 'grey' },
-  { value: 'suds', words: 'suds' },
-  { value: 'film', words: 'a greasy film' },
+  { value: 'clear', words: t('reset.resetRun.clear') },
+  { value: 'grey', words: t('reset.resetRun.grey') },
+  { value: 'suds', words: t('reset.resetRun.suds') },
+  { value: 'film', words: t('reset.resetRun.aGreasyFilm') },
 ]
 const messages = useMessages()
 const { act, busy } = useAct()
@@ -59,10 +60,11 @@ const inVessel = computed(() =>
 )
 
 watch(left, (minutes, before) => {
-  if (minutes <= 0 && before > 0 && step.value) bell.ring(`${step.value.title} should be done.`)
+  if (minutes <= 0 && before > 0 && step.value)
+    bell.ring(t('reset.resetRun.shouldBeDone', { title: step.value.title }))
 })
 watch(stir, (minutes, before) => {
-  if (minutes && before && minutes > before) bell.ring('Stir now.')
+  if (minutes && before && minutes > before) bell.ring(t('reset.resetRun.stirNow'))
 })
 
 async function tick(water?: string) {
@@ -78,9 +80,9 @@ async function tick(water?: string) {
   )
   if (!running) return
   if (running.state === 'FINISHED') {
-    messages.done('Done. They hang now; Record keeps what the water showed.')
+    messages.done(t('reset.resetRun.doneTheyHangNowRecord'))
   } else if (running.steps.length > props.running.steps.length) {
-    messages.done('Still suds: a rinse was added.')
+    messages.done(t('reset.resetRun.stillSudsARinseWas'))
   }
   emit('changed', running)
 }
@@ -98,7 +100,7 @@ async function stop() {
     return true
   })
   if (stopped) {
-    messages.done('Stopped. The pieces are back on the shelf.')
+    messages.done(t('reset.resetRun.stoppedThePiecesAreBack'))
     emit('changed')
   }
 }
@@ -110,7 +112,7 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
     {{
       $t('reset.resetRun.doneAt', {
         title: running.title,
-        carer: running.carer ? `, with ${running.carer}` : '',
+        carer: running.carer ? $t('reset.resetRun.with', { carer: running.carer }) : '',
       })
     }}
     <strong>{{ running.readyWords }}</strong>.
@@ -140,7 +142,13 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
         </ul>
         <div class="mt-4 flex items-center gap-4">
           <p class="font-head text-3xl font-bold" role="timer" data-timer>
-            {{ left > 0 ? `${duration(left)} left` : step.attended ? 'take your time' : 'done' }}
+            {{
+              left > 0
+                ? $t('reset.resetRun.left', { left: duration(left) })
+                : step.attended
+                  ? $t('reset.resetRun.takeYourTime')
+                  : $t('reset.resetRun.done')
+            }}
           </p>
           <div class="h-3 flex-1 border border-ink" aria-hidden="true">
             <div class="h-full bg-water" :style="{ width: `${share * 100}%` }" />
@@ -187,7 +195,7 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
       data-reset-done
       @click="tick()"
     >
-      {{ next ? 'Done, next' : 'Done, they hang' }}
+      {{ next ? $t('reset.resetRun.doneNext') : $t('reset.resetRun.doneTheyHang') }}
       <span class="keycap ml-2">{{ $t('reset.resetRun.space') }}</span>
     </button>
     <button
@@ -211,7 +219,7 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
         :aria-pressed="bell.on.value"
         @click="bell.toggle()"
       >
-        {{ bell.on.value ? 'Bell on' : 'Ring for me' }}
+        {{ bell.on.value ? $t('reset.resetRun.bellOn') : $t('reset.resetRun.ringForMe') }}
       </button>
       <button type="button" class="button-quiet" :disabled="busy" data-reset-stop @click="stop">
         {{ $t('reset.resetRun.stopIt') }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import VesselDrawing from '../../charts/VesselDrawing.vue'
@@ -26,7 +27,7 @@ const { data: now, reload: reloadNow } = useLoaded(() => answer(api.GET('/api/re
 type Recipe = Api['ResetRecipeLine']['recipe']
 const recipe = ref<Recipe>('MINERAL_SOAK')
 const vesselL = ref(POT_L)
-const vessel = ref('the pot')
+const vessel = ref(t('reset.resetView.thePot'))
 const hotTap = ref(false)
 const burnerW = ref<number>()
 const percentChlorine = ref<number>()
@@ -113,7 +114,7 @@ async function begin() {
     ),
   )
   if (running) {
-    messages.done(`Begun. Done at ${running.readyWords}.`)
+    messages.done(t('reset.resetView.begunDoneAt', { readyWords: running.readyWords }))
     await reloadNow()
   }
 }
@@ -131,7 +132,11 @@ async function changed() {
     <template v-if="look">
       <ViewHead
         :title="$t('reset.resetView.reset')"
-        :state="wanted.length ? `${count(wanted.length, 'kind')} may need one` : 'none needed'"
+        :state="
+          wanted.length
+            ? $t('reset.resetView.mayNeedOne', { length: count(wanted.length, 'kind') })
+            : $t('reset.resetView.noneNeeded')
+        "
       >
         {{ $t('reset.resetView.takesOutWhatWashingLeft') }}
       </ViewHead>
@@ -157,7 +162,9 @@ async function changed() {
               {{
                 $t('reset.resetView.usualAYear', {
                   yearly: k.yearly,
-                  lastWords: k.lastWords ? `, last ${k.lastWords}` : '',
+                  lastWords: k.lastWords
+                    ? $t('reset.resetView.last', { lastWords: k.lastWords })
+                    : '',
                 })
               }}</span
             >
@@ -294,7 +301,9 @@ async function changed() {
       </p>
       <section v-if="planned && !plan" class="mt-3 border-2 border-heat p-3" data-stops>
         <p v-for="f in planned.fits.filter((x) => !x.allowed)" :key="f.kindId" :data-stop="f.kind">
-          <strong class="text-heat-word">{{ f.test ? 'Check.' : 'Stop.' }}</strong>
+          <strong class="text-heat-word">{{
+            f.test ? $t('reset.resetView.check') : $t('reset.resetView.stop')
+          }}</strong>
           <strong>{{ f.kind }}:</strong>
           {{ $t('reset.resetView.instead', { reason: f.reason, instead: f.instead }) }}
           <button
@@ -328,7 +337,10 @@ async function changed() {
               {{ $t('reset.resetView.doneAt') }} <strong>{{ plan.readyWords }}</strong>{{
                 $t('reset.resetView.ofItWithYouL', {
                   attendedWords: plan.attendedWords,
-                  length: plan.batches.length === 1 ? '1 batch' : `${plan.batches.length} batches`,
+                  length:
+                    plan.batches.length === 1
+                      ? $t('reset.resetView.batch')
+                      : $t('reset.resetView.batches', { length: plan.batches.length }),
                   join: plan.batches.join('; '),
                   litres: number(plan.litres),
                   cost: number(plan.cost, 2),
@@ -392,7 +404,8 @@ async function changed() {
             {{
               $t('reset.resetView.predicted', {
                 predicted: count(p.predicted, 'rinse'),
-                counted: p.counted != null ? `, ${p.counted} counted` : '',
+                counted:
+                  p.counted != null ? $t('reset.resetView.counted', { counted: p.counted }) : '',
               })
             }}
           </li>

@@ -24,9 +24,6 @@ async function wish(line: Api['BundleLine'], event: Event) {
 function quiet(line: Api['BundleLine']) {
   return line.count === 0 && line.wanted === 0
 }
-function plural(line: Api['BundleLine']) {
-  return line.count === 1 ? line.name : `${line.name}s`
-}
 </script>
 
 <template>
@@ -48,7 +45,7 @@ function plural(line: Api['BundleLine']) {
               >{{ line.count }}</span
             >
           </Figure>
-          <span class="ml-2 font-head text-lg">{{ plural(line) }}</span>
+          <span class="ml-2 font-head text-lg">× {{ line.name }}</span>
         </p>
         <p class="text-sm">
           <label class="inline-flex items-center gap-1">
@@ -103,7 +100,7 @@ function plural(line: Api['BundleLine']) {
     <p v-if="props.shelf.people.length" class="mt-2 text-sm" data-settings>
       <template v-for="(p, i) in props.shelf.people" :key="p.personId"
         >{{ i ? '; ' : '' }}<strong>{{ p.name }}</strong
-        >: {{ p.words || 'rise and snaps not kept' }}</template
+        >: {{ p.words || $t('shelf.bundleBoard.riseAndSnapsNotKept') }}</template
       >{{ $t('shelf.bundleBoard.keptWithEachPersonIn') }}
     </p>
   </section>

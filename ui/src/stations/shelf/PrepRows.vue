@@ -12,7 +12,7 @@ const { data: lots } = useLoaded(() => answer(api.GET('/api/prep')))
     <h2 class="text-lg">{{ $t('shelf.prepRows.onTheirWay') }}</h2>
     <p v-for="lot in lots" :key="lot.id" class="border-t border-line py-1">
       <strong>{{ lot.words }}</strong>: <Figure :why="lot.why">{{ lot.readyWords }}</Figure>{{
-        lot.soakWords ? `, soaking for ${lot.soakWords}` : ''
+        lot.soakWords ? $t('shelf.prepRows.soakingFor', { soakWords: lot.soakWords }) : ''
       }}
     </p>
   </section>

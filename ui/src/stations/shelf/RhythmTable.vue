@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed } from 'vue'
 import { answer, api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
@@ -15,10 +16,16 @@ function lines(need: string) {
   return rhythms.value?.lines.filter((l) => l.need === need) ?? []
 }
 function everyWords(days: number) {
-  return days === 0 ? 'when full or due' : days === 1 ? 'day' : `${days} days`
+  return days === 0
+    ? t('shelf.rhythmTable.whenFullOrDue')
+    : days === 1
+      ? t('shelf.rhythmTable.day')
+      : t('shelf.rhythmTable.days2', { days })
 }
 function days(n: number) {
-  return n < 0.05 ? 'never' : `${number(n, n < 10 ? 1 : 0)} days`
+  return n < 0.05
+    ? t('shelf.rhythmTable.never')
+    : t('shelf.rhythmTable.days3', { n: number(n, n < 10 ? 1 : 0) })
 }
 </script>
 
@@ -73,7 +80,7 @@ function days(n: number) {
                 </th>
                 <td class="px-2">
                   {{ everyWords(l.everyDays)
-                  }}{{ l.everyDays === rhythms.everyDays ? ', yours' : '' }}
+                  }}{{ l.everyDays === rhythms.everyDays ? $t('shelf.rhythmTable.yours') : '' }}
                 </td>
                 <td class="px-2">
                   {{ $t('shelf.rhythmTable.of', { owned: l.owned, enough: l.enough }) }}

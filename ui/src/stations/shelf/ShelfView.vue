@@ -27,7 +27,11 @@ watch(shelf, (now, before) => {
   <template v-if="shelf">
     <ViewHead
       :title="$t('shelf.shelfView.onTheShelf')"
-      :state="shelf.coversUntil ? `covers until ${shelf.coversUntil}` : ''"
+      :state="
+        shelf.coversUntil
+          ? $t('shelf.shelfView.coversUntil', { coversUntil: shelf.coversUntil })
+          : ''
+      "
       :why="shelf.whys[`cover.${shelf.runsOutFirst}`]"
     >
       <template v-if="shelf.runsOutFirst">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import FieldForm from '../../parts/FieldForm.vue'
@@ -17,12 +18,12 @@ const { act, busy } = useAct()
 const pieces = ref(1)
 
 const FIELDS: Field[] = [
-  { key: 'price', label: 'One costs', type: 'number' },
+  { key: 'price', label: t('shelf.wearTable.oneCosts'), type: 'number' },
   {
     key: 'note',
-    label: 'What I saw',
+    label: t('shelf.wearTable.whatISaw'),
     type: 'text',
-    hint: 'elastic, seams, laminate, feel',
+    hint: t('shelf.wearTable.elasticSeamsLaminateFeel'),
     optional: true,
   },
 ]
@@ -44,7 +45,14 @@ async function retire(b: Api['WearBatch'], replace: boolean) {
       }),
     ),
   )
-  if (done) messages.done(`${pieces.value} of ${b.kind} retired${replace ? ' and replaced' : ''}.`)
+  if (done)
+    messages.done(
+      t('shelf.wearTable.ofRetired', {
+        value: pieces.value,
+        kind: b.kind,
+        replace: replace ? t('shelf.wearTable.andReplaced') : '',
+      }),
+    )
   await reload()
 }
 </script>
@@ -59,7 +67,14 @@ async function retire(b: Api['WearBatch'], replace: boolean) {
       v-for="b in batches"
       :key="`${b.id}.${b.version}`"
       :name="`${b.pieces} × ${b.kind}`"
-      :about="`${number(b.washes, 1)} washes, ${percent(b.share)} of its life${b.look ? ' ! look at seams and elastic' : ''}${b.note ? `, “${b.note}”` : ''}`"
+      :about="
+        $t('shelf.wearTable.washesOfItsLife', {
+          washes: number(b.washes, 1),
+          share: percent(b.share),
+          look: b.look ? $t('shelf.wearTable.lookNow') : '',
+          note: b.note ? `, “${b.note}”` : '',
+        })
+      "
       :data-batch="b.kind"
     >
       <p class="text-sm">
@@ -71,7 +86,9 @@ async function retire(b: Api['WearBatch'], replace: boolean) {
         }}</Figure>{{
           $t('shelf.wearTable.since', {
             boughtWords: b.boughtWords,
-            lookedWords: b.lookedWords ? `, looked at ${b.lookedWords}` : '',
+            lookedWords: b.lookedWords
+              ? $t('shelf.wearTable.lookedAt', { lookedWords: b.lookedWords })
+              : '',
           })
         }}
       </p>

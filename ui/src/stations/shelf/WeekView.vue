@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import { house } from '../../api/house'
@@ -55,10 +56,7 @@ async function move() {
   week.value = done
   const moved = done.rounds.find((r) => r.pinned && !before.has(r.start))
   chosen.value = moved?.start
-  messages.done(
-    'Moved; the rest is laid out around it.',
-    moved ? () => free(moved.start) : undefined,
-  )
+  messages.done(t('shelf.weekView.movedTheRestIsLaid'), moved ? () => free(moved.start) : undefined)
 }
 async function free(start: string) {
   const done = await act(() =>
@@ -72,14 +70,14 @@ async function maintained() {
 }
 
 const SETTINGS: Field[] = [
-  { key: 'quietFrom', label: 'Quiet from', type: 'time', optional: true },
-  { key: 'quietTo', label: 'Quiet until', type: 'time', optional: true },
+  { key: 'quietFrom', label: t('shelf.weekView.quietFrom'), type: 'time', optional: true },
+  { key: 'quietTo', label: t('shelf.weekView.quietUntil'), type: 'time', optional: true },
   {
     key: 'householdEveryDays',
-    label: 'A household load every',
+    label: t('shelf.weekView.aHouseholdLoadEvery'),
     type: 'whole',
-    unit: 'days',
-    hint: '0 for none in the plan',
+    unit: t('shelf.weekView.days'),
+    hint: t('shelf.weekView.forNoneInThePlan'),
   },
 ]
 async function change(v: Values) {
@@ -95,12 +93,12 @@ async function change(v: Values) {
 type Day = NonNullable<Api['WeekTimeChange']['days']>[number]
 const DAYS: Day[] = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY']
 const TIMES: Field[] = [
-  ...DAYS.map((d): Field => ({ key: d, label: d[0] + d.slice(1).toLowerCase(), type: 'yes' })),
-  { key: 'from', label: 'from', type: 'time' },
-  { key: 'to', label: 'until', type: 'time' },
+  ...DAYS.map((d): Field => ({ key: d, label: t(`day.${d}`), type: 'yes' })),
+  { key: 'from', label: t('shelf.weekView.from'), type: 'time' },
+  { key: 'to', label: t('shelf.weekView.until'), type: 'time' },
 ]
 function timesOf(personId: number): Values {
-  const time = week.value?.settings.times.find((t) => t.personId === personId)
+  const time = week.value?.settings.times.find((x) => x.personId === personId)
   return {
     ...Object.fromEntries(DAYS.map((d) => [d, time?.days.includes(d) ?? false])),
     from: time?.from ?? '08:00',
@@ -108,15 +106,18 @@ function timesOf(personId: number): Values {
   }
 }
 function timeWords(personId: number) {
-  const all = week.value?.settings.times.filter((t) => t.personId === personId) ?? []
+  const all = week.value?.settings.times.filter((x) => x.personId === personId) ?? []
   return all.length
     ? all
-        .map(
-          (t) =>
-            `${t.days.map((d) => d[0] + d.slice(1, 3).toLowerCase()).join(' ')}, ${t.from.slice(0, 5)} to ${t.to.slice(0, 5)}`,
+        .map((x) =>
+          t('shelf.weekView.to', {
+            join: x.days.map((d) => t(`shortDay.${d}`)).join(' '),
+            slice: x.from.slice(0, 5),
+            slice2: x.to.slice(0, 5),
+          }),
         )
         .join('; ')
-    : 'not said'
+    : t('shelf.weekView.notSaid')
 }
 async function there(id: number, v: Values) {
   week.value = await answer(
@@ -141,7 +142,7 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
       :state="
         week.rounds.length
           ? `${count(week.rounds.length, 'round')}, ${number(week.money, 2)}`
-          : 'nothing planned'
+          : $t('shelf.weekView.nothingPlanned')
       "
       :why="round && week.whys[round.start]"
     >
@@ -179,7 +180,7 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
         <Figure :why="week.whys[round.start]">{{ round.startWords }}</Figure>{{
           $t('shelf.weekView.aboutPieces', {
             pieces: round.pieces,
-            hot: round.hot ? ', a hot one this time' : '',
+            hot: round.hot ? $t('shelf.weekView.aHotOneThisTime') : '',
           })
         }}
       </h2>
@@ -237,8 +238,8 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
     <h2 class="mt-5 text-lg">{{ $t('shelf.weekView.whoIsThereAndWhen') }}</h2>
     <OpenRow
       :key="`s${week.settings.version}`"
-      name="Quiet hours and household loads"
-      :about="`${week.settings.quietFrom ? `quiet ${week.settings.quietFrom.slice(0, 5)} to ${week.settings.quietTo?.slice(0, 5)}` : 'no quiet hours'}, ${week.settings.householdEveryDays ? `a household load every ${count(week.settings.householdEveryDays, 'day')}` : 'nappies only'}`"
+      :name="$t('shelf.weekView.quietHoursAndHouseholdLoads')"
+      :about="`${week.settings.quietFrom ? $t('shelf.weekView.quietTo', { slice: week.settings.quietFrom.slice(0, 5), slice2: week.settings.quietTo?.slice(0, 5) }) : $t('shelf.weekView.noQuietHours')}, ${week.settings.householdEveryDays ? $t('shelf.weekView.aHouseholdLoadEvery2', { householdEveryDays: count(week.settings.householdEveryDays, 'day') }) : $t('shelf.weekView.nappiesOnly')}`"
     >
       <FieldForm
         :fields="SETTINGS"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { ref, watch } from 'vue'
 import type { Api } from '../../api/client'
 import { OWN, STAYS, type Picked } from './useSorting'
@@ -19,7 +20,7 @@ watch(
   () => (reason.value = ''),
 )
 function from(p: Picked) {
-  return p.from === STAYS ? 'waiting' : `in load ${p.from}`
+  return p.from === STAYS ? t('sort.pickBar.waiting') : t('sort.pickBar.inLoad', { from: p.from })
 }
 </script>
 
@@ -33,7 +34,7 @@ function from(p: Picked) {
   >
     <div class="flex flex-wrap items-center gap-x-3 gap-y-1.5">
       <strong>
-        {{ picked.map((p) => `${p.line.words} (${from(p)})`).join(' and ') }}
+        {{ picked.map((p) => `${p.line.words} (${from(p)})`).join(', ') }}
       </strong>
       <button type="button" class="button-quiet ml-auto" @click="emit('close')">
         {{ $t('sort.pickBar.close') }}

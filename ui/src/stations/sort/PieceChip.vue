@@ -12,7 +12,13 @@ defineEmits<{ pick: []; drag: [] }>()
     class="chip px-2 py-1 text-left leading-tight"
     :class="[picked ? 'bg-ink text-paper' : '', dashed ? 'border-dashed' : 'cursor-grab']"
     :aria-pressed="picked"
-    :title="`${line.limits}; from ${line.pails}; due ${line.dueWords}`"
+    :title="
+      $t('sort.pieceChip.fromDue', {
+        limits: line.limits,
+        pails: line.pails,
+        dueWords: line.dueWords,
+      })
+    "
     :draggable="!dashed"
     :data-piece="line.kind"
     @click="$emit('pick')"

@@ -27,7 +27,7 @@ const over = ref(false)
   <section
     class="grid gap-x-5 gap-y-2 border-t border-ink py-3 sm:grid-cols-[190px_1fr]"
     :class="over ? 'hatch' : ''"
-    :aria-label="`Load ${drum.number}`"
+    :aria-label="$t('sort.proposedLoad.load', { number: drum.number })"
     :data-drum="drum.number"
     @dragover.prevent="over = true"
     @dragleave="over = false"
@@ -52,7 +52,11 @@ const over = ref(false)
         <h2 class="text-xl">{{ $t('sort.proposedLoad.load', { number: drum.number }) }}</h2>
         <span class="text-soft">{{ drum.title }}</span>
         <span class="ml-auto text-sm">
-          {{ drum.leastC >= 60 ? `needs ${drum.leastC}°` : `up to ${drum.commonC}°` }}
+          {{
+            drum.leastC >= 60
+              ? $t('sort.proposedLoad.needs', { leastC: drum.leastC })
+              : $t('sort.proposedLoad.upTo', { commonC: drum.commonC })
+          }}
         </span>
       </div>
       <ul class="mt-1.5 flex flex-wrap gap-1.5" :aria-label="$t('sort.proposedLoad.firstWashSet')">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import DrumFront from '../../charts/DrumFront.vue'
@@ -45,7 +46,7 @@ function addBulk(offer: Api['Offer'], count: number) {
           body: { kindId: offer.kindId, count },
         }),
       ),
-    `${count} × ${offer.kind} join for the main wash.`,
+    t('sort.readyLoad.joinForTheMainWash', { count, kind: offer.kind }),
   )
 }
 function giveBack(item: Api['Item'], count: number) {
@@ -56,7 +57,7 @@ function giveBack(item: Api['Item'], count: number) {
           params: { path: { id: props.load.id, itemId: item.id }, query: { count } },
         }),
       ),
-    `${count} × ${item.kind} went back.`,
+    t('sort.readyLoad.wentBack', { count, kind: item.kind }),
   )
 }
 function join(staying: Api['Staying']) {
@@ -75,7 +76,7 @@ async function look() {
           body: { full: seen.value === '' ? undefined : Number(seen.value) / 100 },
         }),
       ),
-    'Kept. The next fill counts with it; Kit forgets it again.',
+    t('sort.readyLoad.keptTheNextFillCounts'),
   )
 }
 </script>
@@ -83,7 +84,7 @@ async function look() {
 <template>
   <section
     class="grid gap-x-5 gap-y-2 border-t border-ink py-3 sm:grid-cols-[190px_1fr]"
-    :aria-label="`Ready: ${load.title}`"
+    :aria-label="$t('sort.readyLoad.ready2', { title: load.title })"
     data-ready
   >
     <div class="mx-auto w-full max-w-[210px]">
@@ -112,7 +113,7 @@ async function look() {
           <button
             type="button"
             class="ml-1 px-1 font-bold"
-            :aria-label="`Give ${item.words} back`"
+            :aria-label="$t('sort.readyLoad.giveBack', { words: item.words })"
             :disabled="busy"
             @click="giveBack(item, item.count)"
           >
@@ -122,7 +123,7 @@ async function look() {
       </ul>
       <ul class="mt-1.5 flex flex-wrap items-center gap-1.5">
         <li class="text-sm text-soft">
-          {{ load.bulkers.length ? 'then bulk:' : 'no bulk' }}
+          {{ load.bulkers.length ? $t('sort.readyLoad.thenBulk') : $t('sort.readyLoad.noBulk') }}
         </li>
         <li
           v-for="item in load.bulkers"
@@ -133,7 +134,7 @@ async function look() {
           <button
             type="button"
             class="px-1 font-bold"
-            :aria-label="`One ${item.kind} less`"
+            :aria-label="$t('sort.readyLoad.oneLess', { kind: item.kind })"
             :disabled="busy"
             @click="giveBack(item, 1)"
           >
@@ -180,7 +181,7 @@ async function look() {
                 type="button"
                 class="button-plain py-1"
                 :disabled="busy"
-                :aria-label="`One ${offer.kind} more`"
+                :aria-label="$t('sort.readyLoad.oneMore', { kind: offer.kind })"
                 @click="addBulk(offer, 1)"
               >
                 + 1
@@ -194,7 +195,9 @@ async function look() {
             data-staying
           >
             <span class="min-w-40 font-semibold">{{ s.words }}</span>
-            <span class="flex-1 text-sm">{{ s.reason ?? `in ${s.pail}; may join` }}</span>
+            <span class="flex-1 text-sm">{{
+              s.reason ?? $t('sort.readyLoad.inMayJoin', { pail: s.pail })
+            }}</span>
             <button
               v-if="!s.reason"
               type="button"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import type { Api } from '../../api/client'
@@ -78,10 +79,10 @@ useKeys({
 })
 const state = computed(() =>
   drums.value.length
-    ? `${count(drums.value.length, 'load')} to make`
+    ? t('sort.sortView.toMake', { length: count(drums.value.length, 'load') })
     : loads.value.length
-      ? `${count(loads.value.length, 'load')} ready`
-      : 'nothing to make now',
+      ? t('sort.sortView.ready', { length: count(loads.value.length, 'load') })
+      : t('sort.sortView.nothingToMakeNow'),
 )
 </script>
 
@@ -184,8 +185,9 @@ const state = computed(() =>
       </summary>
       <ul class="mt-1 grid gap-x-8 lg:grid-cols-2">
         <li v-for="rule in sorting.rules" :key="rule.name" class="border-t border-line py-1">
-          {{ rule.strength === 'HARD' ? '✕ never' : '! better not' }}:
-          <strong>{{ rule.title }}</strong>. {{ rule.reason }}.
+          {{
+            rule.strength === 'HARD' ? $t('sort.sortView.never') : $t('sort.sortView.betterNot')
+          }}: <strong>{{ rule.title }}</strong>. {{ rule.reason }}.
         </li>
       </ul>
     </details>
@@ -212,7 +214,11 @@ const state = computed(() =>
         data-main
         @click="accept()"
       >
-        {{ drums.length === 1 ? 'Accept this load' : `Accept all ${drums.length} loads` }}
+        {{
+          drums.length === 1
+            ? $t('sort.sortView.acceptThisLoad')
+            : $t('sort.sortView.acceptAllLoads', { length: drums.length })
+        }}
         <span class="keycap ml-2">{{ $t('sort.sortView.enter') }}</span>
       </button>
       <RouterLink

@@ -1,3 +1,4 @@
+import { t } from '../../words'
 import { ref, shallowRef } from 'vue'
 import { Problem, answer, api, type Api } from '../../api/client'
 import { useMessages } from '../../stores/messages'
@@ -77,13 +78,14 @@ export function useSorting() {
     )
     if (!now) return
     if (now.refused) {
-      if (now.refused.hard) messages.problem(new Error(`It stays: ${now.refused.reason}.`))
+      if (now.refused.hard)
+        messages.problem(new Error(t('sort.useSorting.itStays', { reason: now.refused.reason })))
       else asking.value = { to, verdict: now.refused }
       return
     }
     sorting.value = now
     unpick()
-    messages.done(`${what.line.words}: moved.`, async () => {
+    messages.done(t('sort.useSorting.moved', { words: what.line.words }), async () => {
       const back = await act(() => answer(api.DELETE('/api/sorting/moves/last')))
       if (back) sorting.value = back
     })
@@ -137,7 +139,9 @@ export function useSorting() {
     sorting.value = now
     const made = now.loads.filter((l) => !before.has(l.id))
     messages.done(
-      made.length === 1 ? 'One load is ready.' : `${made.length} loads are ready.`,
+      made.length === 1
+        ? t('sort.useSorting.oneLoadIsReady')
+        : t('sort.useSorting.loadsAreReady', { length: made.length }),
       () => takeBack(made.map((l) => l.id)),
     )
   }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, ref } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api, type Api } from '../../api/client'
@@ -30,7 +31,7 @@ const {
   reload,
 } = useLoaded(async () => {
   if (!Number.isInteger(loadId.value) || loadId.value < 1) {
-    throw new Error('Which load? Open the card from the plan of a load, in Wash.')
+    throw new Error(t('wash.cardView.whichLoadOpenTheCard'))
   }
   return answer(
     api.POST('/api/loads/{id}/card', {
@@ -57,7 +58,7 @@ async function pdf() {
     link.download = `wash-card-${size.value}.pdf`
     link.click()
     URL.revokeObjectURL(link.href)
-    messages.done('The card is in your downloads.')
+    messages.done(t('wash.cardView.theCardIsInYour'))
   } catch (problem) {
     messages.problem(problem)
   }
@@ -97,7 +98,7 @@ async function pdf() {
       >
         <span class="font-head text-2xl leading-none font-bold">{{ s.number }}</span>
         <span>
-          <strong>{{ s.yours ? 'You: ' : '' }}{{ s.what }}</strong>
+          <strong>{{ s.yours ? $t('wash.cardView.you') + ' ' : '' }}{{ s.what }}</strong>
           <span class="block">{{ s.how }}</span>
           <strong v-for="d in s.doses" :key="d" class="block">{{ d }}</strong>
         </span>

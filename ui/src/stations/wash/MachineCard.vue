@@ -18,7 +18,9 @@ function cautionsAt(step: number) {
 
 <template>
   <section :aria-label="$t('wash.machineCard.setTheMachine')">
-    <h2 class="text-lg">{{ byHand ? 'By hand' : 'Set the machine' }}</h2>
+    <h2 class="text-lg">
+      {{ byHand ? $t('wash.machineCard.byHand') : $t('wash.machineCard.setTheMachine') }}
+    </h2>
     <ol class="mt-1">
       <li
         v-for="step in plan.steps"
@@ -30,14 +32,18 @@ function cautionsAt(step: number) {
         <p class="flex justify-between gap-3">
           <span>
             <strong
-              >{{ step.number }}. {{ step.attended ? 'You: ' : ''
+              >{{ step.number }}. {{ step.attended ? $t('wash.machineCard.you') + ' ' : ''
               }}{{ step.programme ?? step.title }}</strong
             >{{ step.settings ? `, ${step.settings}` : '' }}
           </span>
           <span class="shrink-0 text-soft">{{ duration(step.minutes) }}</span>
         </p>
         <p v-if="step.doses.length" class="mt-0.5">
-          {{ step.action === 'BY_HAND' ? 'put in' : 'drawer' }}:
+          {{
+            step.action === 'BY_HAND'
+              ? $t('wash.machineCard.putIn')
+              : $t('wash.machineCard.drawer')
+          }}:
           <template v-for="(dose, i) in step.doses" :key="dose.product + i">
             {{ i ? ', ' : '' }}
             <Figure :why="plan.whys[dose.why]">
@@ -46,7 +52,7 @@ function cautionsAt(step: number) {
             {{ dose.product }}
             <span class="text-soft"
               >({{ number(dose.grams, dose.grams < 10 ? 1 : 0) }} g{{
-                dose.lastRinse ? ', softener drawer' : ''
+                dose.lastRinse ? $t('wash.machineCard.softenerDrawer') : ''
               }})</span
             >
           </template>
@@ -66,7 +72,9 @@ function cautionsAt(step: number) {
     <details v-if="plan.imitation?.length" class="mt-1 text-sm" data-imitation>
       <summary class="cursor-pointer font-semibold">
         {{
-          missing.length ? `The machine differs in ${missing.length}` : 'The machine does all of it'
+          missing.length
+            ? $t('wash.machineCard.theMachineDiffersIn', { length: missing.length })
+            : $t('wash.machineCard.theMachineDoesAllOf')
         }}
       </summary>
       <table class="mt-1">

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import OpenRow from '../../parts/OpenRow.vue'
@@ -17,9 +18,9 @@ const { data: products } = useLoaded(() => answer(api.GET('/api/products')))
 
 const chosen = computed(() => Object.keys(props.wishes.positions.value).length)
 const WHERE: { value: Besides['where']; words: string }[] = [
-  { value: 'FIRST_WASH', words: 'the first wash' },
-  { value: 'MAIN_WASH', words: 'the main wash' },
-  { value: 'LAST_RINSE', words: 'the last rinse' },
+  { value: 'FIRST_WASH', words: t('wash.moreChoices.theFirstWash') },
+  { value: 'MAIN_WASH', words: t('wash.moreChoices.theMainWash') },
+  { value: 'LAST_RINSE', words: t('wash.moreChoices.theLastRinse') },
 ]
 const besides = ref<{ productId?: number; where: Besides['where']; ml: string }>({
   where: 'MAIN_WASH',
@@ -29,11 +30,11 @@ const problem = ref('')
 function put() {
   const ml = Number(besides.value.ml)
   if (!besides.value.productId) {
-    problem.value = 'Choose a product first.'
+    problem.value = t('wash.moreChoices.chooseAProductFirst')
     return
   }
   if (!(ml >= 1 && ml <= 1000)) {
-    problem.value = '1 to 1000 mL.'
+    problem.value = t('wash.moreChoices.toMl')
     return
   }
   problem.value = ''
@@ -60,7 +61,7 @@ async function keepFor(q: Question, p: Position) {
     )
   if (!(await act(() => choose(p.id)))) return
   emit('house')
-  messages.done(`Kept for the whole house: ${p.words}.`, async () => {
+  messages.done(t('wash.moreChoices.keptForTheWholeHouse', { words: p.words }), async () => {
     if (before) await act(() => choose(before.id))
     emit('house')
   })
@@ -76,7 +77,7 @@ async function keep() {
     ),
   )
   if (!school) return
-  messages.done(`${school.school.name} is kept.`, async () => {
+  messages.done(t('wash.moreChoices.isKept', { name: school.school.name }), async () => {
     await answer(api.DELETE('/api/schools/{id}', { params: { path: { id: school.id } } }))
     emit('kept', props.plan.school)
   })
@@ -88,8 +89,12 @@ async function keep() {
 <template>
   <section :aria-label="$t('wash.moreChoices.otherwise')" class="print:hidden">
     <OpenRow
-      name="Where people disagree"
-      :about="chosen ? `${chosen} chosen by you` : 'thirteen questions, and what each changes here'"
+      :name="$t('wash.moreChoices.wherePeopleDisagree')"
+      :about="
+        chosen
+          ? $t('wash.moreChoices.chosenByYou', { chosen })
+          : $t('wash.moreChoices.thirteenQuestionsAndWhatEach')
+      "
     >
       <div
         v-for="q in options.questions"
@@ -101,7 +106,7 @@ async function keep() {
           <strong>{{ q.question }}</strong>
           <span class="text-sm text-soft">
             {{ q.standing }}
-            {{ q.ofHousehold ? 'Your answer is kept for the whole house.' : '' }}
+            {{ q.ofHousehold ? $t('wash.moreChoices.yourAnswerIsKeptFor') : '' }}
           </span>
         </p>
         <ul class="mt-1 grid gap-1">
@@ -124,8 +129,13 @@ async function keep() {
     </OpenRow>
 
     <OpenRow
-      name="Which product suits"
-      :about="`${options.fits.filter((f) => f.suits).length} of ${options.fits.length} suit this load`"
+      :name="$t('wash.moreChoices.whichProductSuits')"
+      :about="
+        $t('wash.moreChoices.ofSuitThisLoad', {
+          length: options.fits.filter((f) => f.suits).length,
+          length2: options.fits.length,
+        })
+      "
     >
       <ul class="text-sm">
         <li
@@ -138,18 +148,19 @@ async function keep() {
             {{ f.used ? '▸' : f.suits ? '✓' : '✗' }} {{ f.product }}
           </strong>
           <span class="text-soft"
-            >{{ f.used ? 'in this plan. ' : '' }}{{ f.reasons.join(' ') }}</span
+            >{{ f.used ? $t('wash.moreChoices.inThisPlan') + ' ' : ''
+            }}{{ f.reasons.join(' ') }}</span
           >
         </li>
       </ul>
     </OpenRow>
 
     <OpenRow
-      name="Put in besides"
+      :name="$t('wash.moreChoices.putInBesides')"
       :about="
         wishes.besides.value.length
-          ? `${wishes.besides.value.length} put in by you`
-          : 'anything else that you add; it is checked against all the rest'
+          ? $t('wash.moreChoices.putInByYou', { length: wishes.besides.value.length })
+          : $t('wash.moreChoices.anythingElseThatYouAdd')
       "
     >
       <ul v-if="wishes.besides.value.length" class="mb-2 text-sm">
@@ -197,8 +208,8 @@ async function keep() {
     </OpenRow>
 
     <OpenRow
-      name="Keep as a school of your own"
-      :about="`from ${plan.schoolName}, as it stands here`"
+      :name="$t('wash.moreChoices.keepAsASchoolOfYourOwn')"
+      :about="$t('wash.moreChoices.fromAsItStandsHere', { schoolName: plan.schoolName })"
     >
       <form class="flex flex-wrap items-end gap-2" @submit.prevent="keep">
         <label>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, type Api } from '../../api/client'
@@ -83,11 +84,11 @@ const machineChoice = computed({
   },
 })
 const GOALS: { value: Goal; words: string }[] = [
-  { value: 'NONE', words: 'none' },
-  { value: 'LIGHT', words: 'light' },
-  { value: 'EVERYDAY', words: 'everyday' },
-  { value: 'EXTRA_CARE', words: 'extra care' },
-  { value: 'ILLNESS', words: 'illness' },
+  { value: 'NONE', words: t('wash.planView.none') },
+  { value: 'LIGHT', words: t('wash.planView.light') },
+  { value: 'EVERYDAY', words: t('wash.planView.everyday') },
+  { value: 'EXTRA_CARE', words: t('wash.planView.extraCare') },
+  { value: 'ILLNESS', words: t('wash.planView.illness') },
 ]
 const goalChoice = computed({
   get: () => goal.value ?? comparison.value?.calledFor ?? 'LIGHT',
@@ -157,8 +158,8 @@ async function begin(practise: boolean) {
     messages.problem(
       new Error(
         stops.value.length
-          ? 'A stop stands. Change the plan first.'
-          : 'Read and tick the checks first.',
+          ? t('wash.planView.aStopStandsChangeThe')
+          : t('wash.planView.readAndTickTheChecks'),
       ),
     )
     return
@@ -207,7 +208,7 @@ useKeys({ ' ': start, Enter: start })
         $t('wash.planView.pieces', {
           pieces: comparison.pieces,
           bulkers: comparison.bulkers
-            ? `, ${comparison.bulkers} of them join for the main wash`
+            ? $t('wash.planView.ofThemJoinForThe', { bulkers: comparison.bulkers })
             : '',
           belief: plan.belief,
           drying: plan.drying,
@@ -275,7 +276,9 @@ useKeys({ ' ': start, Enter: start })
         {{ r.words
         }}<span class="text-soft"
           >, +{{ r.moreCost.toFixed(2)
-          }}{{ r.moreMinutes >= 1 ? `, +${r.moreMinutes.toFixed(0)} min` : '' }}</span
+          }}{{
+            r.moreMinutes >= 1 ? $t('wash.planView.min', { toFixed: r.moreMinutes.toFixed(0) }) : ''
+          }}</span
         >
       </button>
     </div>
@@ -328,10 +331,10 @@ useKeys({ ' ': start, Enter: start })
       <p class="text-sm text-soft" :class="ready ? 'hidden sm:block' : ''">
         {{
           stops.length
-            ? 'A stop stands: change the plan first.'
+            ? $t('wash.planView.aStopStandsChangeThe2')
             : ready
-              ? `Out of the machine at ${plan.figures.readyWords} when started now.`
-              : 'Read and tick the checks in the machine card first.'
+              ? $t('wash.planView.outOfTheMachineAt', { readyWords: plan.figures.readyWords })
+              : $t('wash.planView.readAndTickTheChecks2')
         }}
       </p>
     </div>

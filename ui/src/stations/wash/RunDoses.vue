@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { watch } from 'vue'
 import type { Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
@@ -9,9 +10,9 @@ const props = defineProps<{ step: Api['PlanStep']; whys: Record<string, Api['Why
 const shares = defineModel<number[]>({ required: true })
 
 const SHARES = [
-  { value: 1, words: 'all of it' },
-  { value: 0.5, words: 'half' },
-  { value: 0, words: 'none' },
+  { value: 1, words: t('wash.runDoses.allOfIt') },
+  { value: 0.5, words: t('wash.runDoses.half') },
+  { value: 0, words: t('wash.runDoses.none') },
 ]
 /** Another step begins with everything in; the same step that is only read again keeps what was chosen. */
 watch(
@@ -38,14 +39,14 @@ function set(index: number, share: number) {
         {{ dose.product }}
         <span class="text-base text-soft"
           >({{ number(dose.grams, dose.grams < 10 ? 1 : 0) }} g{{
-            dose.lastRinse ? ', softener drawer' : ''
+            dose.lastRinse ? $t('wash.runDoses.softenerDrawer') : ''
           }})</span
         >
       </span>
       <span
         class="flex gap-1 text-sm"
         role="group"
-        :aria-label="`how much of ${dose.product} went in`"
+        :aria-label="$t('wash.runDoses.howMuchOfWentIn', { product: dose.product })"
       >
         <button
           v-for="s in SHARES"

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed } from 'vue'
 import type { Api } from '../../api/client'
 import { duration } from '../../use/format'
@@ -10,7 +11,12 @@ const otherwise = computed(() => {
   if (!planned) return ''
   const before = planned.figures
   const now = props.round.plan.figures
-  return `Planned ${before.durationWords}, now ${now.durationWords}; residue ${before.residueMgKg.toFixed(0)}, now ${now.residueMgKg.toFixed(0)} mg/kg.`
+  return t('wash.runHappened.plannedNowResidueNowMg', {
+    durationWords: before.durationWords,
+    durationWords2: now.durationWords,
+    toFixed: before.residueMgKg.toFixed(0),
+    toFixed2: now.residueMgKg.toFixed(0),
+  })
 })
 </script>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { ref } from 'vue'
 import type { Api } from '../../api/client'
 import { useCarer } from './useCarer'
@@ -15,7 +16,12 @@ const emit = defineEmits<{
 }>()
 
 const { carer } = useCarer()
-const HOLDS = ['the machine stopped', 'power cut', 'the child woke up', 'soaks a while']
+const HOLDS = [
+  t('wash.runTools.theMachineStopped'),
+  t('wash.runTools.powerCut'),
+  t('wash.runTools.theChildWokeUp'),
+  t('wash.runTools.soaksAWhile'),
+]
 const MORE = [5, 10, 30]
 const open = ref<'hold' | 'skip' | 'over' | 'stop'>()
 const why = ref('')

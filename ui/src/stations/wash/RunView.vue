@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { useNow, useWakeLock } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
 import { computed, onMounted, ref, watch } from 'vue'
@@ -81,9 +82,9 @@ const at = computed(() => {
   return before + Math.min(minutes, Math.max(0, minutes - left.value))
 })
 const clockWords = computed(() => {
-  if (props.round.heldSince) return `held: ${props.round.heldWhy}`
-  if (left.value > 0) return `${duration(left.value)} left`
-  return step.value?.attended ? 'take your time' : 'should be done'
+  if (props.round.heldSince) return t('wash.runView.held', { heldWhy: props.round.heldWhy })
+  if (left.value > 0) return t('wash.runView.left', { value: duration(left.value) })
+  return step.value?.attended ? t('wash.runView.takeYourTime') : t('wash.runView.shouldBeDone')
 })
 
 watch(
@@ -91,13 +92,14 @@ watch(
   (is, was) => {
     const dose = is?.doses[0]
     why.suggest(plan.value.whys[dose ? dose.why : 'minutes'])
-    if (is?.attended && was && !was.attended) bell.ring(`You are needed: ${is.title}`)
+    if (is?.attended && was && !was.attended)
+      bell.ring(t('wash.runView.youAreNeeded', { title: is.title }))
   },
   { immediate: true },
 )
 watch(left, (minutes, before) => {
   if (minutes <= 0 && before > 0 && step.value && !step.value.attended) {
-    bell.ring(`${step.value.title} should be done.`)
+    bell.ring(t('wash.runView.shouldBeDone2', { title: step.value.title }))
   }
 })
 
@@ -118,11 +120,11 @@ async function tick() {
   )
   if (round?.currentStep == null && round) {
     if (wasPractice) {
-      messages.done('Practised to the end. Nothing of it was kept.')
+      messages.done(t('wash.runView.practisedToTheEndNothing'))
       emit('practised')
       return
     }
-    messages.done('Washed. Hang it now: a wet heap sours.')
+    messages.done(t('wash.runView.washedHangItNowA'))
     router.push('/dry')
     return
   }
@@ -135,7 +137,7 @@ async function stopWash() {
     return true
   })
   if (!done) return
-  messages.done('Stopped. The pieces are in their load again.')
+  messages.done(t('wash.runView.stoppedThePiecesAreIn'))
   emit('changed')
 }
 
@@ -163,9 +165,12 @@ async function say(judgement: Api['JudgementView'], chosen: string) {
   )
   if (round && round.steps.length > before) {
     const added = round.plan.steps.find((s) => s.number === round.currentStep)
-    messages.done(`Added: ${added?.title}. Out of the machine at ${round.readyWords}.`, unanswer)
+    messages.done(
+      t('wash.runView.addedOutOfTheMachine', { title: added?.title, readyWords: round.readyWords }),
+      unanswer,
+    )
   } else if (round) {
-    messages.done('Noted.', unanswer)
+    messages.done(t('wash.runView.noted'), unanswer)
   }
 }
 function hold(reason: string) {
@@ -222,7 +227,7 @@ function space() {
   return props.round.heldSince ? resume() : tick()
 }
 
-useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
+useKeys({ ' ': space, Enter: tick, h: () => hold(t('wash.runView.heldForAWhile')) })
 </script>
 
 <template>
@@ -245,7 +250,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
         schoolName: plan.schoolName,
         title: round.title,
         startedWords: round.startedWords,
-        carer: round.carer ? `, with ${round.carer}` : '',
+        carer: round.carer ? $t('wash.runView.with', { carer: round.carer }) : '',
       })
     }}
     <strong data-ready-at>{{ round.readyWords }}</strong>{{
@@ -258,7 +263,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
         $t('wash.runView.stepOf', {
           number: step.number,
           length: plan.steps.length,
-          attended: step.attended ? 'you' : 'the machine',
+          attended: step.attended ? $t('wash.runView.you') : $t('wash.runView.theMachine'),
         })
       }}
     </p>
@@ -300,7 +305,13 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
       data-main
       @click="tick"
     >
-      {{ next ? 'Done, next' : practised ? 'Done' : 'Done, hang it' }}
+      {{
+        next
+          ? $t('wash.runView.doneNext')
+          : practised
+            ? $t('wash.runView.done')
+            : $t('wash.runView.doneHangIt')
+      }}
       <span class="keycap ml-2">{{ $t('wash.runView.space') }}</span>
     </button>
     <button
@@ -324,7 +335,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold('held for a while') })
       data-bell
       @click="bell.toggle()"
     >
-      {{ bell.on.value ? 'Bell on' : 'Ring for me' }}
+      {{ bell.on.value ? $t('wash.runView.bellOn') : $t('wash.runView.ringForMe') }}
     </button>
   </p>
   <RunTools

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { t } from '../../words'
 import { computed } from 'vue'
 import type { Api } from '../../api/client'
 import SmallStrip from '../../charts/SmallStrip.vue'
@@ -26,54 +27,67 @@ interface Column {
 }
 const COLUMNS: Column[] = [
   {
-    name: 'soil',
-    head: 'how clean',
+    name: t('wash.schoolTable.soil'),
+    head: t('wash.schoolTable.howClean'),
     cells: ({ figures: f }) => [{ key: 'soil', text: f.soilWords ?? '' }],
   },
   {
-    name: 'germs',
-    head: 'germs that stay',
+    name: t('wash.schoolTable.germs'),
+    head: t('wash.schoolTable.germsThatStay'),
     cells: ({ figures: f }) => [{ key: 'hygiene', text: f.germsWords ?? '', mark: f.goalMet }],
   },
   {
-    name: 'residue',
-    head: 'residue, mg/kg',
+    name: t('wash.schoolTable.residue'),
+    head: t('wash.schoolTable.residueMgKg'),
     cells: ({ figures: f }) => [
       {
         key: 'residue',
-        text: `${number(f.residueMgKg)} of ${number(f.residueTargetMgKg)}${f.sudsVisible ? ', suds' : ''}`,
+        text: t('wash.schoolTable.of', {
+          residueMgKg: number(f.residueMgKg),
+          residueTargetMgKg: number(f.residueTargetMgKg),
+          sudsVisible: f.sudsVisible ? t('wash.schoolTable.suds') : '',
+        }),
         mark: f.residueMet,
       },
     ],
   },
   {
-    name: 'uses',
-    head: 'uses',
+    name: t('wash.schoolTable.uses'),
+    head: t('wash.schoolTable.uses'),
     cells: ({ figures: f }) => [
       { key: 'litres', text: `${number(f.litres)} L` },
       { key: 'kwh', text: `${number(f.kwh, 1)} kWh` },
     ],
   },
   {
-    name: 'costs',
-    head: 'costs',
+    name: t('wash.schoolTable.costs'),
+    head: t('wash.schoolTable.costs'),
     cells: ({ figures: f }) => [{ key: 'cost', text: number(f.cost, 2) }],
   },
   {
-    name: 'takes',
-    head: 'takes, with you',
+    name: t('wash.schoolTable.takes'),
+    head: t('wash.schoolTable.takesWithYou'),
     cells: ({ figures: f }) => [
-      { key: 'minutes', text: `${f.durationWords}, ${number(f.attendedMinutes)} min` },
+      {
+        key: 'minutes',
+        text: t('wash.schoolTable.min', {
+          durationWords: f.durationWords,
+          attendedMinutes: number(f.attendedMinutes),
+        }),
+      },
     ],
   },
   {
-    name: 'wear',
-    head: 'wear, care',
+    name: t('wash.schoolTable.wear'),
+    head: t('wash.schoolTable.wearCare'),
     cells: ({ figures: f }) => [
       { key: 'wear', text: number(f.wear ?? 0, 1) },
       {
         key: 'care',
-        text: (f.careMarginK ?? 0) > 0 ? `${f.careMarginK}° below its limit` : 'at its limit',
+        text:
+          (f.careMarginK ?? 0) > 0
+            ? t('wash.schoolTable.belowItsLimit', { careMarginK: f.careMarginK })
+            : t('wash.schoolTable.atItsLimit'),
       },
     ],
   },
@@ -136,7 +150,7 @@ const COLUMNS: Column[] = [
                   class="mr-1"
                   :class="cell.mark ? 'text-good-word' : ''"
                 >
-                  {{ cell.mark ? '✓' : 'short:' }}
+                  {{ cell.mark ? '✓' : $t('wash.schoolTable.short') }}
                 </strong>
                 <Figure :why="plan.whys[cell.key]">{{ cell.text }}</Figure>
               </template>

@@ -1,3 +1,4 @@
+import { t } from '../../words'
 import { useLocalStorage, useWebNotification } from '@vueuse/core'
 
 const HIGH_HZ = 880
@@ -43,7 +44,8 @@ export function useBell() {
   function ring(words: string) {
     if (!on.value) return
     sound()
-    if (notice.permissionGranted.value) notice.show({ title: 'Nest Rinse', body: words })
+    if (notice.permissionGranted.value)
+      notice.show({ title: t('wash.useBell.nestRinse'), body: words })
   }
 
   return { on, toggle, ring }
