@@ -55,6 +55,12 @@ export const router = createRouter({
       props: true,
     },
     {
+      path: '/how/:model',
+      component: () => import('./stations/how/HowView.vue'),
+      meta: { title: t('router.how') },
+      props: true,
+    },
+    {
       path: '/kit',
       component: () => import('./stations/kit/KitView.vue'),
       meta: { title: t('router.kit') },

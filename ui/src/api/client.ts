@@ -13,6 +13,7 @@ export class Problem extends Error {
     readonly status: number,
     readonly field?: string,
     readonly current?: unknown,
+    readonly allowed?: string,
   ) {
     super(message)
   }
@@ -96,9 +97,14 @@ export async function answer<T>(call: Promise<Answer<T>>): Promise<T> {
     throw new Problem(t('api.client.nestRinseDoesNotAnswer'), 0)
   }
   if (!result.response.ok) {
-    const said = (result.error ?? {}) as { detail?: string; field?: string; current?: unknown }
+    const said = (result.error ?? {}) as {
+      detail?: string
+      field?: string
+      current?: unknown
+      allowed?: string
+    }
     const sentence = said.detail ?? t('api.client.thatDidNotWorkNothing')
-    throw new Problem(sentence, result.response.status, said.field, said.current)
+    throw new Problem(sentence, result.response.status, said.field, said.current, said.allowed)
   }
   return result.data as T
 }

@@ -436,6 +436,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/estimates/{model}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["about"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/household": {
         parameters: {
             query?: never;
@@ -2588,7 +2604,7 @@ export interface components {
             words: string;
         };
         Cover: {
-            need: string;
+            need: components["schemas"]["Saying"];
             /** Format: int32 */
             perDay: number;
             /** Format: int32 */
@@ -2609,6 +2625,7 @@ export interface components {
             cleanUntil: string;
             /** Format: int32 */
             comingBack: number;
+            name: string;
             need: string;
             remedy?: string;
             shortSoon: boolean;
@@ -3339,6 +3356,7 @@ export interface components {
             /** Format: int32 */
             owned?: number;
             parts?: components["schemas"]["KindPartChange"][];
+            plural?: string;
             /** @enum {string} */
             role?: "SHELL" | "COVER" | "NIGHT_FITTED" | "ALL_IN_ONE" | "INSERT" | "FLAT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "SANITARY_PAD" | "NURSING_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
             small?: boolean;
@@ -3394,6 +3412,7 @@ export interface components {
             massKg: number;
             name: string;
             parts: components["schemas"]["Part"][];
+            plural: string;
             /** @enum {string} */
             role: "SHELL" | "COVER" | "NIGHT_FITTED" | "ALL_IN_ONE" | "INSERT" | "FLAT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "SANITARY_PAD" | "NURSING_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
             small: boolean;
@@ -3827,6 +3846,10 @@ export interface components {
         OwnSchool: {
             name?: string;
             plan?: components["schemas"]["PlanRequest"];
+        };
+        Page: {
+            html: string;
+            title: string;
         };
         Pail: {
             airy: boolean;
@@ -4606,6 +4629,7 @@ export interface components {
             enough: number;
             /** Format: int32 */
             everyDays: number;
+            name: string;
             need: string;
             /** Format: int32 */
             owned: number;
@@ -4849,6 +4873,7 @@ export interface components {
             practice?: components["schemas"]["Round"];
             round?: components["schemas"]["Round"];
         };
+        Saying: unknown;
         School: {
             belief: string;
             chemistry: components["schemas"]["SchoolChemistry"];
@@ -4966,6 +4991,7 @@ export interface components {
             now: string;
             people: components["schemas"]["Setting"][];
             runsOutFirst?: string;
+            runsOutFirstWords?: string;
             whys: {
                 [key: string]: components["schemas"]["Why"];
             };
@@ -5087,6 +5113,7 @@ export interface components {
             /** Format: int64 */
             id: number;
             school: string;
+            schoolName: string;
             seen: components["schemas"]["ObservationObservation"][];
             smell?: boolean;
             /** Format: date-time */
@@ -5341,6 +5368,8 @@ export interface components {
         };
         Why: {
             lines: components["schemas"]["WhyLine"][];
+            /** @enum {string} */
+            model?: "FILL" | "DOSE" | "RINSE" | "TEMPERATURE" | "SOIL" | "GERMS" | "WEAR_OF_A_WASH" | "COST" | "AIR_DRYING" | "DRYER" | "HANGING_PLAN" | "WAITING" | "NEXT_WASH" | "NEW_PIECES" | "WIPES" | "DILUTION" | "BUNDLES" | "ENOUGH_UNTIL" | "HOW_MANY" | "WEEK" | "WEAR" | "CAUSES" | "ADJUSTMENT" | "RESET";
             sentence: string;
             source: string;
             title: string;
@@ -6097,6 +6126,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Entry"];
+                };
+            };
+        };
+    };
+    about: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                model: "FILL" | "DOSE" | "RINSE" | "TEMPERATURE" | "SOIL" | "GERMS" | "WEAR_OF_A_WASH" | "COST" | "AIR_DRYING" | "DRYER" | "HANGING_PLAN" | "WAITING" | "NEXT_WASH" | "NEW_PIECES" | "WIPES" | "DILUTION" | "BUNDLES" | "ENOUGH_UNTIL" | "HOW_MANY" | "WEEK" | "WEAR" | "CAUSES" | "ADJUSTMENT" | "RESET";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Page"];
                 };
             };
         };

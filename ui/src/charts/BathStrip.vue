@@ -263,16 +263,16 @@ const description = computed(() =>
             <line x1="0" y1="0" x2="0" y2="7" stroke="var(--c-sun)" stroke-width="1.4" />
           </pattern>
         </defs>
-        <g v-for="t in ticks" :key="t">
+        <g v-for="tick in ticks" :key="tick">
           <line
             :x1="PLOT.left"
             :x2="right"
-            :y1="y(t)"
-            :y2="y(t)"
+            :y1="y(tick)"
+            :y2="y(tick)"
             stroke="var(--c-line)"
-            :stroke-dasharray="t === 0 ? undefined : '1 5'"
+            :stroke-dasharray="tick === 0 ? undefined : '1 5'"
           />
-          <text x="30" :y="y(t) + 4" text-anchor="end" font-size="11.5">{{ t }}°</text>
+          <text x="30" :y="y(tick) + 4" text-anchor="end" font-size="11.5">{{ tick }}°</text>
         </g>
 
         <rect

@@ -209,16 +209,16 @@ const rows = computed(() =>
         stroke="var(--c-ink)"
         stroke-width="1.5"
       />
-      <g v-for="t in hourTicks" :key="t.getTime()">
+      <g v-for="tick in hourTicks" :key="tick.getTime()">
         <line
-          :x1="x(t)"
-          :x2="x(t)"
+          :x1="x(tick)"
+          :x2="x(tick)"
           :y1="RIBBON.bottom"
           :y2="RIBBON.bottom + 4"
           stroke="var(--c-ink)"
         />
-        <text :x="x(t)" :y="RIBBON.bottom + 17" text-anchor="middle" font-size="11">
-          {{ clock(t) }}
+        <text :x="x(tick)" :y="RIBBON.bottom + 17" text-anchor="middle" font-size="11">
+          {{ clock(tick) }}
         </text>
       </g>
       <g v-for="g in groups" :key="g.key" :data-curve="g.key">

@@ -51,16 +51,16 @@ const description = computed(() =>
   >
     <title :id="`${id}-t`">{{ $t('charts.logCourse.loggedRun') }}</title>
     <desc :id="`${id}-d`">{{ description }}</desc>
-    <g v-for="t in y.ticks(4)" :key="t">
+    <g v-for="tick in y.ticks(4)" :key="tick">
       <line
         :x1="PLOT.left"
         :x2="PLOT.right"
-        :y1="y(t)"
-        :y2="y(t)"
+        :y1="y(tick)"
+        :y2="y(tick)"
         stroke="var(--c-line)"
         stroke-dasharray="1 5"
       />
-      <text :x="PLOT.left - 6" :y="y(t) + 4" text-anchor="end" font-size="11">{{ t }}</text>
+      <text :x="PLOT.left - 6" :y="y(tick) + 4" text-anchor="end" font-size="11">{{ tick }}</text>
     </g>
     <path :d="course ?? ''" fill="none" stroke="var(--c-heat)" stroke-width="2" />
     <g v-for="(p, i) in phases" :key="i">

@@ -277,14 +277,14 @@ const table = computed(() =>
           stroke="var(--c-ink)"
         />
         <text
-          v-for="t in ticks"
-          :key="t.i"
-          :x="x(t.i)"
+          v-for="tick in ticks"
+          :key="tick.i"
+          :x="x(tick.i)"
           :y="MARKS + BARS + 22"
           text-anchor="middle"
           font-size="10.5"
         >
-          {{ t.day }}
+          {{ tick.day }}
         </text>
         <g v-for="l in lines" :key="l.row.name">
           <line

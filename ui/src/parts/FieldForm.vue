@@ -26,7 +26,7 @@ const draft = ref<Values>(structuredClone(toPlain(props.initial)))
 const shown = shallowRef<Values>(draft.value)
 /** Counts how often another version was taken over, so that the fields begin anew with it. */
 const taken = ref(0)
-const problem = ref<{ field?: string; text: string }>()
+const problem = ref<{ field?: string; text: string; allowed?: string }>()
 /** The field that was refused; a list names its own before it: "programmes.name". */
 const refused = computed(
   () =>
@@ -61,8 +61,10 @@ function merged(other: Values) {
 }
 
 function worded(field: Field, value: unknown) {
-  if (field.type === 'yes') return value ? 'yes' : 'no'
-  return field.options?.find((o) => o.value === value)?.words ?? value ?? 'nothing'
+  if (field.type === 'yes') return value ? t('parts.fieldForm.yes') : t('parts.fieldForm.no')
+  return (
+    field.options?.find((o) => o.value === value)?.words ?? value ?? t('parts.fieldForm.nothing')
+  )
 }
 
 function input(field: Field, event: Event) {
@@ -101,6 +103,7 @@ async function submit() {
     }
     problem.value = {
       field: error instanceof Problem ? error.field : undefined,
+      allowed: error instanceof Problem ? error.allowed : undefined,
       text: error instanceof Error ? error.message : String(error),
     }
   } finally {
@@ -171,7 +174,12 @@ function keepMine() {
           class="font-semibold text-heat-word"
           role="alert"
         >
-          ! {{ problem?.text }}
+          !
+          {{
+            problem?.allowed
+              ? $t('parts.fieldForm.mustBe', { label: field.label, allowed: problem.allowed })
+              : problem?.text
+          }}
         </p>
       </div>
     </div>

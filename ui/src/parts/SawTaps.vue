@@ -65,25 +65,25 @@ async function tell(sign: Api['ObservationTap']['sign'], value?: string) {
 <template>
   <div data-saw>
     <ul class="grid gap-x-8 gap-y-2 sm:grid-cols-2">
-      <li v-for="t in taps" :key="t.sign" class="flex flex-wrap items-center gap-1.5">
-        <span class="w-full text-sm font-semibold sm:w-28 sm:shrink-0">{{ t.title }}</span>
+      <li v-for="sign in taps" :key="sign.sign" class="flex flex-wrap items-center gap-1.5">
+        <span class="w-full text-sm font-semibold sm:w-28 sm:shrink-0">{{ sign.title }}</span>
         <button
-          v-for="(v, i) in t.values"
+          v-for="(v, i) in sign.values"
           :key="v.id"
           type="button"
           class="chip min-h-9 px-2 text-sm"
-          :class="told.includes(`${t.sign}.${v.id}`) ? 'bg-ink font-semibold text-paper' : ''"
+          :class="told.includes(`${sign.sign}.${v.id}`) ? 'bg-ink font-semibold text-paper' : ''"
           :disabled="busy"
-          :data-tap="`${t.sign}.${v.id}`"
-          @click="tell(t.sign, v.id)"
+          :data-tap="`${sign.sign}.${v.id}`"
+          @click="tell(sign.sign, v.id)"
         >
           {{ i === 0 ? '' : '! ' }}{{ v.words }}
         </button>
         <form
-          v-if="t.seconds"
+          v-if="sign.seconds"
           class="flex items-center gap-1"
           novalidate
-          @submit.prevent="tell(t.sign)"
+          @submit.prevent="tell(sign.sign)"
         >
           <label class="text-sm">
             {{ $t('parts.sawTaps.or') }}

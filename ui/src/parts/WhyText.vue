@@ -24,4 +24,12 @@ const LONG = 24
     </div>
   </dl>
   <p class="mt-3 text-sm text-soft">{{ why.source }}</p>
+  <RouterLink
+    v-if="why.model"
+    :to="`/how/${why.model}`"
+    class="button-quiet mt-1 inline-block"
+    data-how-link
+  >
+    {{ $t('parts.whyText.how') }}
+  </RouterLink>
 </template>

@@ -150,8 +150,8 @@ useKeys({ Enter: driest })
       :aria-label="$t('dry.dryView.toDoNow')"
     >
       <p v-if="drying.rain" class="text-sm text-soft">{{ $t('dry.dryView.forThatAlreadyNow') }}</p>
-      <p v-for="(t, i) in due" :key="i" data-due>
-        <strong>{{ t.what }}</strong> {{ t.words }}
+      <p v-for="(todo, i) in due" :key="i" data-due>
+        <strong>{{ todo.what }}</strong> {{ todo.words }}
       </p>
       <button
         v-if="!drying.rain"
@@ -171,14 +171,14 @@ useKeys({ Enter: driest })
       <h2 class="text-lg">{{ $t('dry.dryView.later') }}</h2>
       <ol>
         <li
-          v-for="(t, i) in later"
+          v-for="(todo, i) in later"
           :key="i"
           class="grid grid-cols-[6.5rem_1fr] gap-3 border-t border-line py-1"
-          :data-later="t.sort"
+          :data-later="todo.sort"
         >
-          <span class="num">{{ t.atWords }}</span>
+          <span class="num">{{ todo.atWords }}</span>
           <span
-            ><strong>{{ t.what }}</strong> {{ t.words }}</span
+            ><strong>{{ todo.what }}</strong> {{ todo.words }}</span
           >
         </li>
       </ol>

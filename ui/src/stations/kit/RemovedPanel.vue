@@ -47,14 +47,14 @@ function pail(p: Api['GatherRemovedPail']) {
     </p>
     <ul>
       <li
-        v-for="t in data.things"
-        :key="`${t.thing}${t.id}`"
+        v-for="gone in data.things"
+        :key="`${gone.thing}${gone.id}`"
         class="flex flex-wrap items-baseline gap-3 border-t border-line py-1.5"
-        :data-removed="t.name"
+        :data-removed="gone.name"
       >
-        <strong class="min-w-44">{{ t.name }}</strong>
-        <span class="flex-1 text-sm text-soft">{{ $t(`named.${t.thing}`) }}</span>
-        <button type="button" class="button-plain py-1" :disabled="busy" @click="thing(t)">
+        <strong class="min-w-44">{{ gone.name }}</strong>
+        <span class="flex-1 text-sm text-soft">{{ $t(`named.${gone.thing}`) }}</span>
+        <button type="button" class="button-plain py-1" :disabled="busy" @click="thing(gone)">
           {{ $t('kit.removedPanel.bringBack') }}
         </button>
       </li>

@@ -44,7 +44,7 @@ const midnights = computed(() =>
         class="grid grid-cols-[6.5rem_1fr_8.5rem] items-center gap-3 py-1"
         :data-cover="line.need"
       >
-        <span>{{ line.need }}</span>
+        <span>{{ line.name }}</span>
         <div class="relative h-5 border-b border-ink">
           <div
             class="hatch absolute inset-y-0 left-0 border-r-4 border-good"

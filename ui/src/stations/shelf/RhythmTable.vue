@@ -12,6 +12,9 @@ const { data: rhythms, error, loading, reload } = useLoaded(() => answer(api.GET
 
 const MONTHS = 'JFMAMJJASOND'
 const needs = computed(() => [...new Set(rhythms.value?.lines.map((l) => l.need) ?? [])])
+function named(need: string) {
+  return rhythms.value?.lines.find((l) => l.need === need)?.name
+}
 function lines(need: string) {
   return rhythms.value?.lines.filter((l) => l.need === need) ?? []
 }
@@ -74,8 +77,8 @@ function days(n: number) {
                 :data-rhythm-row="`${need}.${l.everyDays}`"
               >
                 <th scope="row" class="py-1 text-left font-normal">
-                  <strong v-if="i === 0">{{ need }}</strong><span v-else class="sr-only">{{
-                    need
+                  <strong v-if="i === 0">{{ named(need) }}</strong><span v-else class="sr-only">{{
+                    named(need)
                   }}</span>
                 </th>
                 <td class="px-2">

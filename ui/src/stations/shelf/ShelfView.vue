@@ -35,7 +35,7 @@ watch(shelf, (now, before) => {
       :why="shelf.whys[`cover.${shelf.runsOutFirst}`]"
     >
       <template v-if="shelf.runsOutFirst">
-        {{ $t('shelf.shelfView.firstToRunOutAt', { runsOutFirst: shelf.runsOutFirst }) }}
+        {{ $t('shelf.shelfView.firstToRunOutAt', { runsOutFirst: shelf.runsOutFirstWords ?? '' }) }}
         <strong v-if="shelf.missing" data-missing>{{ shelf.missing }}</strong>
       </template>
     </ViewHead>

@@ -30,7 +30,7 @@ class AccessibilityTest extends Journey {
       look(view);
     }
     for (String panel :
-        new String[] {"Empty it", "Normal days", "New pieces", "Wipes", "What I noticed"}) {
+        new String[] {"Empty the pail", "Usual days", "New pieces", "Wipes", "What I noticed"}) {
       browser.open("/gather");
       browser.click("[role=tab]", panel);
       browser.see("section h2, [data-saw]");
@@ -51,7 +51,7 @@ class AccessibilityTest extends Journey {
     analyse("/wash with a stop");
     browser.open("/wash");
     for (String row :
-        new String[] {"Where people disagree", "Which product suits", "Put in besides"}) {
+        new String[] {"Where people disagree", "Which product suits", "Add something else"}) {
       browser.click("[data-row='" + row + "'] button");
     }
     browser.see("[data-effect]");
@@ -87,7 +87,7 @@ class AccessibilityTest extends Journey {
     browser.click("[data-pretend-short]");
     browser.see("[data-log-preview] svg");
     analyse("/kit with a log");
-    browser.click("[role=tab]", "Schools");
+    browser.click("[role=tab]", "Methods");
     browser.see("dt", "Hot and full");
     analyse("/kit Schools");
     browser.open("/dry");

@@ -26,12 +26,12 @@ class BadInputTest extends Journey {
     browser.type("[data-field=name] input", "Tern House, north door");
     browser.type("[data-field=hardnessMmolL] input", "31");
     browser.click("form button[type=submit]");
-    browser.see("[data-field=hardnessMmolL] [role=alert]", "allowed is 0 to 10 mmol/L");
+    browser.see("[data-field=hardnessMmolL] [role=alert]", "between 0 and 10 mmol/L");
     assertThat(value("[data-field=name] input")).isEqualTo("Tern House, north door");
     assertThat(value("[data-field=hardnessMmolL] input")).isEqualTo("31");
     browser.type("[data-field=hardnessMmolL] input", "3.2");
     browser.click("form button[type=submit]");
-    browser.see("[data-message]", "Kept");
+    browser.see("[data-message]", "Saved");
     browser.text("header", t -> t.contains("Tern House, north door"));
   }
 
@@ -44,7 +44,7 @@ class BadInputTest extends Journey {
     assertThat(value("[data-field=count]")).isEqualTo("150");
     browser.type("[data-field=count]", "-3");
     browser.click("[data-add='bamboo trifold']");
-    browser.see("[data-message]", "count is -3; allowed is 1 to 200 pieces");
+    browser.see("[data-message]", "between 1 and 200");
   }
 
   private void twoCarersChangeTheSame() {
@@ -58,7 +58,7 @@ class BadInputTest extends Journey {
     browser.click("form button[type=submit]");
     browser.see("form", "yours 22, theirs 17");
     browser.click("form button", "Keep mine");
-    browser.see("[data-message]", "Kept");
+    browser.see("[data-message]", "Saved");
     assertThat(app.get("/api/household").json().get("roomC").asDouble()).isEqualTo(22);
   }
 
@@ -73,7 +73,7 @@ class BadInputTest extends Journey {
     String path = "/api/entries/" + entry.get("id").asLong();
     assertThat(app.send("PATCH", path, other).status()).isEqualTo(200);
     browser.click("[data-entry='glass cloth'] button[aria-label$='more']");
-    browser.see("[data-clash]", "Yours: 9, plain dirt. Theirs: 5, plain dirt.");
+    browser.see("[data-clash]", "Yours: 9, everyday dirt. Theirs: 5, everyday dirt.");
     browser.click("[data-clash] button", "Keep mine");
     browser.see("[data-message]", "Now 9 × glass cloth");
     assertThat(Lives.pail(app, "Glass cloths").get("pieces").asInt()).isEqualTo(9);
@@ -97,7 +97,7 @@ class BadInputTest extends Journey {
         .isEqualTo(200);
     browser.click("button[data-main]", "Accept");
     browser.see("[data-message]", "Someone else has changed the pails meanwhile");
-    browser.see("button[data-main], a[data-main]", "Take it to the wash");
+    browser.see("button[data-main], a[data-main]", "Plan this wash");
   }
 
   private void unknownAddress() {
@@ -116,7 +116,7 @@ class BadInputTest extends Journey {
     browser.click("[data-row='sun line'] button");
     browser.type("[data-row='sun line'] [data-field=metres] input", "9999");
     browser.click("[data-row='sun line'] button[type=submit]");
-    browser.see("[data-row='sun line'] [data-field=metres] [role=alert]", "0.5 to 200 m");
+    browser.see("[data-row='sun line'] [data-field=metres] [role=alert]", "0.5 and 200 m");
     assertThat(value("[data-row='sun line'] [data-field=metres] input")).isEqualTo("9999");
     browser.type("[data-row='sun line'] [data-field=metres] input", "12");
     browser.click("[data-row='sun line'] button[type=submit]");
@@ -124,6 +124,6 @@ class BadInputTest extends Journey {
     browser.click("[data-row='the heat-pump dryer'] button");
     browser.type("[data-row='the heat-pump dryer'] [data-field=capacityKg] input", "0");
     browser.click("[data-row='the heat-pump dryer'] button[type=submit]");
-    browser.see("[data-row='the heat-pump dryer'] [role=alert]", "allowed is 1 to 20 kg");
+    browser.see("[data-row='the heat-pump dryer'] [role=alert]", "between 1 and 20 kg");
   }
 }

@@ -29,7 +29,7 @@ class DryTest extends Journey {
 
     browser.click("[data-read-weather]");
     file(HEAD + "2026-05-20T09:00,14,60,4,300,0\n2026-05-20T10:00,14,wet,4,100,0\n");
-    browser.see("[data-file-error]", "line 3, humidity_percent: “wet”; expected 1 to 100 %");
+    browser.see("[data-file-error]", "line 3, humidity_percent: “wet”; should be 1 to 100 %");
     assertThat(browser.visible("[data-weather-keep]")).isEmpty();
     file(rainyDay());
     browser.click("[data-weather-keep]");
@@ -41,7 +41,7 @@ class DryTest extends Journey {
     browser.reload();
     browser.see("[data-due]", "bring in");
     browser.click("[data-follow]");
-    browser.see("[data-message]", "All hangs as planned");
+    browser.see("[data-message]", "Everything hangs as planned");
     browser.gone("[data-due]");
 
     String trifold = "[data-group='bamboo trifold'] ";
@@ -49,7 +49,7 @@ class DryTest extends Journey {
     assertThat(before).doesNotContain("sun line");
     new Select(browser.see(trifold + "[data-damp]")).selectByVisibleText("2");
     browser.click(trifold + "[data-seam]");
-    browser.see("[data-message]", "2 hang on");
+    browser.see("[data-message]", "2 still hang");
     browser.text(trifold.strip(), t -> t.startsWith("2 bamboo trifolds"));
     browser.click(trifold + "[data-elsewhere]");
     browser.click(trifold + "[data-dryer]:not([disabled])");

@@ -31,7 +31,7 @@ class GatherTest extends Journey {
   }
 
   private void aNormalDayFillsThePail() {
-    panel("Normal days");
+    panel("Usual days");
     choose("[aria-label=Person]", "Linnet");
     choose("[data-field=kindId]", "muslin");
     choose("[data-field=part]", "afternoon");
@@ -58,12 +58,12 @@ class GatherTest extends Journey {
   }
 
   private void anIllnessIsSwitchedOn() {
-    panel("Normal days");
+    panel("Usual days");
     choose("[aria-label=Person]", "Aurel");
     choose("[data-field=sort]", "is ill");
     browser.click("[data-add-spell]");
     browser.see("[data-spell]", "Now: Aurel is ill");
-    browser.click("[data-spell] button", "switch off");
+    browser.click("[data-spell] button", "End it now");
     browser.gone("[data-spell]");
   }
 
@@ -71,24 +71,24 @@ class GatherTest extends Journey {
     browser.open("/gather");
     browser.click("[data-pail=\"Aurel's pads\"]");
     browser.see("[data-pail=\"Aurel's pads\"]", "liner A in");
-    browser.click("[role=tab]", "Empty it");
+    browser.click("[role=tab]", "Empty the pail");
     browser.see("[data-cleaning]", "20 mL of pail disinfectant");
-    browser.click("button", "It is empty and clean");
+    browser.click("button", "Mark as empty and clean");
     browser.see("[data-pail=\"Aurel's pads\"]", "liner B in");
-    browser.click("button", "It is empty and clean");
+    browser.click("button", "Mark as empty and clean");
     browser.see("[data-message]", "was emptied");
   }
 
   private void newPiecesSoak() {
     panel("New pieces");
-    browser.see("[data-lot='bamboo booster']", "Soaks for");
-    browser.click("[data-lot='bamboo booster'] button", "take it out");
+    browser.see("[data-lot='bamboo booster']", "Soaking for");
+    browser.click("[data-lot='bamboo booster'] button", "take them out");
     browser.see("[data-lot='bamboo booster']", "1 of 4");
     choose("[data-field=kindId]", "hand towel");
     browser.click("[data-add-lot]");
     browser.see("[data-lot='hand towel']", "0 of 3");
-    browser.click("[data-lot='hand towel'] button", "Soak started");
-    browser.see("[data-lot='hand towel']", "Soaks for");
+    browser.click("[data-lot='hand towel'] button", "Start the soak");
+    browser.see("[data-lot='hand towel']", "Soaking for");
   }
 
   private void wipes() {

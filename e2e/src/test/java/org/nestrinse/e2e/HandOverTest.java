@@ -35,7 +35,7 @@ class HandOverTest extends Journey {
       other.see("main", "with Oskar");
       other.click("[data-hold]");
       other.click("[data-hold-why='the child woke up']");
-      browser.see("[role=timer]", "held: the child woke up");
+      browser.see("[role=timer]", "paused: the child woke up");
     }
   }
 

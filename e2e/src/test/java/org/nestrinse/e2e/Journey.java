@@ -62,6 +62,6 @@ abstract class Journey {
       }
       browser.text("[data-running-title]", now -> !now.equals(title));
     }
-    browser.see("h1", "Hanging");
+    browser.see("h1", "Drying");
   }
 }

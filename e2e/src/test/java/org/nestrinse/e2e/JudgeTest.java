@@ -18,7 +18,7 @@ class JudgeTest extends Journey {
     browser.open("/gather");
     browser.click("[role=tab]", "What I noticed");
     browser.click("[data-tap='SMELL_WET.ammonia']");
-    browser.see("[data-message]", "stings of ammonia");
+    browser.see("[data-message]", "ammonia smell");
 
     browser.open("/record");
     browser.see("[data-says]", "Not enough seen");
@@ -47,7 +47,7 @@ class JudgeTest extends Journey {
     browser.open("/record");
     browser.see("[data-past-change][data-state=KEPT]", "Gone in 3 rounds of 3");
     browser.gone("[data-experiment]");
-    browser.see("[data-says]", "Nothing that was seen is wrong");
+    browser.see("[data-says]", "No problems reported");
 
     sortOneLoad();
     toTheWash();
@@ -107,7 +107,7 @@ class JudgeTest extends Journey {
     browser.click("[data-judge-then]");
     browser.see("[data-says]", "a film from hard water");
     browser.click("[data-now]");
-    browser.see("[data-says]", "Nothing that was seen is wrong");
+    browser.see("[data-says]", "No problems reported");
     browser.click("[data-choice=beside]");
     browser.see("[data-measure=smell]", "better");
     browser.click("[data-choice=costs]");
@@ -116,9 +116,9 @@ class JudgeTest extends Journey {
     browser.see("[data-maintenance]", "cool rounds in a row");
     browser.click("[data-choice=saw]");
     browser.click("[data-tap='SKIN.redness']");
-    browser.see("[data-message]", "ask a clinician");
+    browser.see("[data-message]", "Ask a doctor");
     browser.click("[data-choice=judge]");
-    browser.see("[data-says]", "clinician");
+    browser.see("[data-says]", "doctor");
     assertThat(browser.visible("[data-cause]")).isEmpty();
   }
 
@@ -132,7 +132,7 @@ class JudgeTest extends Journey {
     browser.see("[data-record-preview]", "nothing changes");
     browser.click("[data-sure]");
     browser.click("[data-wipe]");
-    browser.see("[data-message]", "The past is forgotten");
+    browser.see("[data-message]", "The past is deleted");
     browser.text("h1", t -> t.contains("1 round"));
     browser.see("[data-record-file]").sendKeys(file.toString());
     browser.see("[data-record-preview]", "will be added");

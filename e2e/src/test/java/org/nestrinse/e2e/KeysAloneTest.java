@@ -52,7 +52,7 @@ class KeysAloneTest extends Journey {
       title = browser.text("[data-running-title]", now -> !now.equals(before));
     }
     browser.press(SPACE);
-    browser.see("h1", "Hanging");
+    browser.see("h1", "Drying");
 
     for (int left = browser.visible("[data-group]").size(); left > 0; left--) {
       int expected = left - 1;

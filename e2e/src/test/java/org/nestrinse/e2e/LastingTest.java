@@ -33,8 +33,8 @@ class LastingTest extends Journey {
     other.remove("trim");
     assertThat(app.send("PUT", "/api/household", other.toString()).status()).isEqualTo(200);
     browser.type("[data-field=roomC] input", "23");
-    browser.click("form button[type=submit]", "Keep it");
-    browser.see("[data-message]", "Kept");
+    browser.click("form button[type=submit]", "Save");
+    browser.see("[data-message]", "Saved");
     JsonNode both = app.get("/api/household").json();
     assertThat(both.get("roomC").asDouble()).isEqualTo(23);
     assertThat(both.get("inletC").asDouble()).isEqualTo(14);
@@ -88,16 +88,16 @@ class LastingTest extends Journey {
     browser.type("input[aria-label='Another kind']", "muslin");
     browser.click("[role=option]", "muslin");
     browser.see("[data-message]", "1 × muslin");
-    browser.see("[data-add=muslin]", (clean - 1) + " clean of");
+    browser.see("[data-add=muslin]", (clean - 1) + " of");
     browser.gone("[data-message]");
   }
 
   @Test
   void anAddressThatNoViewHasSaysSo() {
     browser.open("/nonsense");
-    browser.see("h1", "There is no such page");
+    browser.see("h1", "This page does not exist");
     browser.open("/card?load=NaN");
-    browser.see("main", "Which load?");
+    browser.see("main", "No load chosen");
   }
 
   @Test

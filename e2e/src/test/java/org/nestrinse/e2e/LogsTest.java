@@ -21,7 +21,7 @@ class LogsTest extends Journey {
     choose("[data-log-programme]", "Cottons long");
 
     file(log("°C", "warm"));
-    browser.see("[data-file-error]", "line 21, °C: “warm”; expected a number");
+    browser.see("[data-file-error]", "line 21, °C: “warm” should be a number");
     assertThat(browser.visible("[data-log-keep]")).isEmpty();
     file(log("°C", "52"));
     browser.see("[data-finding]", "≠ 52°");

@@ -19,9 +19,9 @@ class MadeUpHouseTest {
     try (RunningApp app = RunningApp.empty(DemoApp.MOMENT);
         Browser browser = new Browser(app.address())) {
       browser.open("/gather");
-      browser.see("main", "Two things are needed");
+      browser.see("main", "Two things to set up");
       browser.click("[data-other-house]");
-      browser.see("[data-furnishing]", "being furnished");
+      browser.see("[data-furnishing]", "being set up");
       browser.see("[data-made-up]", "made up");
       new WebDriverWait(browser.driver(), FURNISHED_WITHIN)
           .until(
@@ -36,7 +36,7 @@ class MadeUpHouseTest {
       browser.see("header", "Tern House");
 
       browser.click("[data-other-house]", "Back to your own");
-      browser.see("main", "Two things are needed");
+      browser.see("main", "Two things to set up");
       browser.gone("[data-made-up]");
       assertThat(app.get("/api/kinds").json()).isEmpty();
       assertThat(app.get("/api/gather").body()).doesNotContain("tea towel");

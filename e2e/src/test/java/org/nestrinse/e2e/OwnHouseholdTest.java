@@ -46,9 +46,9 @@ class OwnHouseholdTest {
   @Test
   void fromNothingToAFirstLoad() {
     browser.open("/gather");
-    browser.see("main", "Two things are needed");
+    browser.see("main", "Two things to set up");
     browser.open("/sort");
-    browser.see("main", "Nothing waits in the pails");
+    browser.see("main", "The pails are empty");
 
     machineAndPlaces();
     textilesAndPowder();
@@ -60,46 +60,46 @@ class OwnHouseholdTest {
     tab("Machine");
     browser.type("[data-field=drumL] input", "48");
     browser.click("form button[type=submit]");
-    browser.see("[data-message]", "Kept");
+    browser.see("[data-message]", "Saved");
     assertThat(app.get("/api/machine").json().get("machine").get("drumL").asDouble()).isEqualTo(48);
 
     fill("Cottons", "washMinutes", "95", "temperatures", "40, sixty");
-    browser.see("[data-row=Cottons] [role=alert]", "allowed is");
+    browser.see("[data-row=Cottons] [role=alert]", "between");
     browser.type("[data-row=Cottons] [data-field=temperatures] input", "40, 60");
     browser.click("[data-row=Cottons] button[type=submit]");
     browser.see("[data-row=Cottons]", "40, 60°, 95 min");
 
     tab("Places and pails");
-    fill("A new place", "name", "balcony");
+    fill("Add a place to hang", "name", "balcony");
     browser.see("main", "balcony");
-    fill("A new pail", "name", "blue bucket");
+    fill("Add a pail", "name", "blue bucket");
     browser.see("main", "blue bucket");
   }
 
   private void textilesAndPowder() {
     tab("Textiles");
-    fill("A new kind", "name", "face cloth", "owned", "30", "parts.0.massKg", "0.09");
-    browser.see("[data-row='face cloth']", "30 of 90 g");
-    browser.click("[data-row='A new kind'] button");
+    fill("Add a kind", "name", "face cloth", "owned", "30", "parts.0.massKg", "0.09");
+    browser.see("[data-row='face cloth']", "30 owned, 90 g each");
+    browser.click("[data-row='Add a kind'] button");
     new Select(browser.see("[data-field=preset]")).selectByVisibleText("bed pad");
     browser.see("[data-source]", "quilted top");
-    browser.type("[data-row='A new kind'] [data-field=owned] input", "6");
-    browser.click("[data-row='A new kind'] button[type=submit]");
-    browser.see("[data-row='bed pad']", "6 of 450 g");
+    browser.type("[data-row='Add a kind'] [data-field=owned] input", "6");
+    browser.click("[data-row='Add a kind'] button[type=submit]");
+    browser.see("[data-row='bed pad']", "6 owned, 450 g each");
     browser.click("[data-row='bed pad'] button");
     browser.type("[data-row='bed pad'] [data-field=grams]", "480");
     browser.click("[data-row='bed pad'] button", "Weighed");
-    browser.see("[data-row='bed pad']", "6 of 480 g");
-    fill("A new kind", "name", "Face Cloth");
+    browser.see("[data-row='bed pad']", "6 owned, 480 g each");
+    fill("Add a kind", "name", "Face Cloth");
     browser.see(
-        "[data-row='A new kind'] [role=alert]", "There is a kind called Face Cloth already");
+        "[data-row='Add a kind'] [role=alert]", "There is a kind called Face Cloth already");
 
     tab("Products");
-    fill("A new product", "name", "plain powder", "scoopMl", "50");
+    fill("Add a product", "name", "plain powder", "scoopMl", "50");
     browser.see("[data-row='plain powder']", "scoop of 50 mL");
 
     tab("People");
-    fill("Someone new", "name", "Wren", "dayBundles", "4");
+    fill("Add a person", "name", "Wren", "dayBundles", "4");
     browser.see("[data-row=Wren]");
   }
 
@@ -115,12 +115,12 @@ class OwnHouseholdTest {
   private void wash() {
     browser.press(org.openqa.selenium.Keys.ESCAPE, "2");
     // Nothing is due yet; a person may wash all the same.
-    browser.see("main", "Nothing has to be washed now");
+    browser.see("main", "Nothing needs washing now");
     browser.click("[data-wait] [data-piece='face cloth']");
     browser.click("[data-move=own]");
     browser.click("button[data-main]", "Accept this load");
     browser.see("[data-ready] [data-fill]");
-    browser.click("a[data-main]", "Take it to the wash");
+    browser.click("a[data-main]", "Plan this wash");
     browser.see("[data-step='4']", "plain powder");
     browser.tick("[data-strength=CHECK] input");
     browser.click("button[data-main]", "Start this wash");

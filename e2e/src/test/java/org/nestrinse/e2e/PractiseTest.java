@@ -17,7 +17,7 @@ class PractiseTest extends Journey {
     readChecks();
     long began = System.nanoTime();
     browser.click("[data-practise]");
-    browser.see("[data-practice]", "Nothing of it is kept");
+    browser.see("[data-practice]", "Nothing is kept");
     browser.see("[data-running-title]", "Load the first set");
     browser.click("button[data-main]");
     browser.see("[data-running-title]", "First wash");
@@ -36,7 +36,7 @@ class PractiseTest extends Journey {
     browser.see("[data-otherwise]", "Planned");
     browser.see("[data-running-title]", "Take everything out");
     browser.click("button[data-main]");
-    browser.see("[data-message]", "Practised to the end");
+    browser.see("[data-message]", "Practice finished");
     assertThat(Duration.ofNanos(System.nanoTime() - began)).isLessThan(LONGEST);
     browser.see("[data-practise]");
     assertThat(app.get("/api/record").json().get("total").asInt()).isEqualTo(rounds);

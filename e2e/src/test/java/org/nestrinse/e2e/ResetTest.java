@@ -51,7 +51,7 @@ class ResetTest extends Journey {
     browser.see("[data-reset-title]", "Closing wash");
     next("Hang them");
     browser.click("[data-reset-done]");
-    browser.see("[data-message]", "They hang now");
+    browser.see("[data-message]", "drying now");
     browser.see("[data-past-reset]", "clear water");
     assertThat(Lives.stock(app, "tea towel").get("drying").asInt()).isGreaterThanOrEqualTo(10);
     browser.open("/record");

@@ -35,7 +35,7 @@ class RunTest extends Journey {
     browser.open("/wash");
     browser.click("[data-choice='cool-then-warm']");
     browser.see("[data-pause]");
-    browser.see("[data-step='2']", "pause it 12 min in");
+    browser.see("[data-step='2']", "pause after 12 min");
     browser.click("[data-reader]");
     browser.press(Keys.ARROW_RIGHT, Keys.ARROW_RIGHT);
     browser.text("[data-reading]", t -> t.contains("in: "));
@@ -60,7 +60,7 @@ class RunTest extends Journey {
 
     browser.click("[data-hold]");
     browser.click("[data-hold-why='power cut']");
-    browser.see("[role=timer]", "held: power cut");
+    browser.see("[role=timer]", "paused: power cut");
     browser.click("[data-resume]");
     browser.text("[role=timer]", t -> t.contains("left"));
     browser.click("[data-skip]");
@@ -96,7 +96,7 @@ class RunTest extends Journey {
       browser.see("[data-running-title]", title);
       browser.click("button[data-main]");
     }
-    browser.see("h1", "Hanging");
+    browser.see("h1", "Drying");
   }
 
   @Test

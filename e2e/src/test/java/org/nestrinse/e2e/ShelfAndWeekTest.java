@@ -23,11 +23,11 @@ class ShelfAndWeekTest extends Journey {
     browser.see("[data-message]", "0 to 60 bundles");
     browser.see("[data-settings]", "rise 2, snaps third");
 
-    browser.click("[data-cover='day bundles'] button");
+    browser.click("[data-cover='DAYS'] button");
     browser.see("[data-why]", "comes back");
-    browser.click("[data-rhythm-row='day bundles.1'] button");
+    browser.click("[data-rhythm-row='DAYS.1'] button");
     browser.see("[data-why]", "water a year");
-    browser.click("[data-rhythm-row='day bundles.0'] button");
+    browser.click("[data-rhythm-row='DAYS.0'] button");
     browser.see("[data-why]", "when a run is full");
 
     browser.click("[data-batch='nappy cover'] button");
@@ -58,10 +58,10 @@ class ShelfAndWeekTest extends Journey {
     browser.click("[data-round] [data-wash]");
     new Select(browser.see("[data-move-hour]")).selectByVisibleText("23:00");
     browser.click("[data-move]");
-    browser.see("[data-message]", "the rest is laid out around it");
-    browser.see("[data-move-cost]", "more than the plan's own");
+    browser.see("[data-message]", "The rest is planned around it");
+    browser.see("[data-move-cost]", "more than the plan’s own");
     browser.see("section", "nobody is there to start it");
-    browser.see("[data-why]", "against it");
+    browser.see("[data-why]", "drawbacks");
     browser.click("[data-free]");
     browser.gone("[data-move-cost]");
     browser.click("[data-row='Quiet hours and household loads'] button");

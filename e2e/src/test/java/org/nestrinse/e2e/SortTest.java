@@ -60,7 +60,7 @@ class SortTest extends Journey {
     browser.drag("[data-piece='cot sheet']", "[data-drum='" + nappies + "']");
     browser.see("[data-verdict]", "large pieces wrap the small ones");
     browser.type("[data-field=reason]", "only one, and folded");
-    browser.click("[data-pick-bar] button", "Set it aside and move");
+    browser.click("[data-pick-bar] button", "Set aside and move");
     browser.see(piece(nappies, "cot sheet"));
     browser.click("[data-drum='" + nappies + "'] summary");
     browser.see("[data-set-aside]", "only one, and folded");
@@ -77,7 +77,7 @@ class SortTest extends Journey {
     String last = "[data-ready][aria-label*='pocket shells']";
     browser.click(last + " [data-change] summary");
     browser.type(last + " [data-field=full]", "60");
-    browser.click(last + " button", "Keep what I saw");
+    browser.click(last + " button", "Save");
     browser.text(last + " [data-fill]", t -> t.contains("60 % full"));
     browser.click("[data-message] button", "Close");
     while (!browser.visible("[data-ready]").isEmpty()) {

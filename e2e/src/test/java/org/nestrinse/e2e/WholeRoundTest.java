@@ -125,19 +125,19 @@ class WholeRoundTest extends Journey {
       browser.click("[data-group] button[data-dry]");
       browser.text("main", t -> browser.visible("[data-group]").size() == expected);
     }
-    browser.see("h1", "Nothing hangs");
+    browser.see("h1", "Nothing is drying");
     browser.click("[data-message] button", "Undo");
-    browser.see("h1", "Hanging");
+    browser.see("h1", "Drying");
     browser.click("[data-group] button[data-dry]");
-    browser.see("h1", "Nothing hangs");
+    browser.see("h1", "Nothing is drying");
   }
 
   private void shelf() {
     browser.click("[data-peg=shelf]");
     int days = Integer.parseInt(browser.text("[data-days]", t -> t.matches("\\d+")));
     assertThat(days).isGreaterThan(10);
-    browser.see("[data-rhythm-row='day bundles.3']", "days");
-    browser.click("[data-rhythm-row='day bundles.3'] button");
+    browser.see("[data-rhythm-row='DAYS.3']", "days");
+    browser.click("[data-rhythm-row='DAYS.3'] button");
     browser.see("[data-why]", "with five more");
     browser.click("[data-days]");
     browser.see("[data-why]", "wanted ready");
@@ -153,8 +153,8 @@ class WholeRoundTest extends Journey {
     browser.click("dl button");
     browser.see("[data-why]", "mg/kg");
     browser.type("#note", "Done by the journey");
-    browser.click("button", "Keep the note");
-    browser.see("[data-message]", "The note is kept");
+    browser.click("button", "Save the note");
+    browser.see("[data-message]", "The note is saved");
     browser.click("a", "Back to the record");
     browser.click("[data-choice=rounds]");
     browser.see("[data-round]", "Done by the journey");

@@ -22,12 +22,17 @@ public final class Catalogue {
 
   private Catalogue(Locale locale, Properties patterns) {
     this.locale = locale;
-    patterns
-        .stringPropertyNames()
-        .forEach(key -> messages.put(key, new MessageFormat(patterns.getProperty(key), locale)));
+    boolean pseudo = locale.equals(Pseudo.LOCALE);
+    for (String key : patterns.stringPropertyNames()) {
+      String words = patterns.getProperty(key);
+      messages.put(key, new MessageFormat(pseudo ? Pseudo.of(words) : words, locale));
+    }
   }
 
-  /** Returns the catalogue of a language, such as {@link Locale#ENGLISH}. */
+  /**
+   * Returns the catalogue of a language, such as {@link Locale#ENGLISH}, or {@code en-XA} for
+   * tests.
+   */
   public static Catalogue of(Locale locale) {
     String file = locale.getLanguage() + ".properties";
     try (InputStream in = Objects.requireNonNull(Catalogue.class.getResourceAsStream(file), file)) {

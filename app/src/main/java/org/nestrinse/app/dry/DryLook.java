@@ -38,6 +38,7 @@ import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 
 /** One look at all that hangs: the plan, the picture and the reasons. */
@@ -244,7 +245,7 @@ final class DryLook {
         .line(DryingSaying.ELECTRICITY, new Quantity(plan.kwh(), Unit.KILOWATT_HOUR, 2))
         .total(DryingSaying.COSTS, new Quantity(plan.cost().money(), Unit.MONEY, 2))
         .line(DryingSaying.WEAR, new Quantity(plan.cost().wear(), Unit.NONE, 1))
-        .section(8);
+        .by(Model.HANGING_PLAN);
   }
 
   private List<Todo> todo(HangingPlan plan) {
@@ -440,7 +441,7 @@ final class DryLook {
         .line(DryingSaying.COOL_DOWN, Quantity.of(TumbleDrying.COOLING_MINUTES, Unit.MINUTE))
         .total(DryingSaying.TAKES, Quantity.of(t.minutes(), Unit.DURATION))
         .line(DryingSaying.ELECTRICITY, new Quantity(t.kwh(), Unit.KILOWATT_HOUR, 2))
-        .section(9);
+        .by(Model.DRYER);
   }
 
   /** A span to the half hour, and that it will smell where nothing can prevent it. */

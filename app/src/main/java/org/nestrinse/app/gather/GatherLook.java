@@ -37,7 +37,9 @@ import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
+import org.nestrinse.core.why.WhySource;
 
 /** One look at all pails: everything was read once. */
 final class GatherLook {
@@ -247,7 +249,7 @@ final class GatherLook {
                       case SHELF -> Said.of(GatherSaying.RUNS_OUT).with("what", c.what());
                     },
                     words.at(c.at())));
-    return why.total(GatherSaying.NEXT_WASH, words.at(next.at())).source(GatherSaying.NEXT_SOURCE);
+    return why.total(GatherSaying.NEXT_WASH, words.at(next.at())).by(Model.NEXT_WASH);
   }
 
   private double litres(PailEntity p, List<EntryEntity> rows) {
@@ -409,7 +411,7 @@ final class GatherLook {
         .line(GatherSaying.CAME_IN, words.at(p.since()))
         .line(GatherSaying.MAY_WAIT, Quantity.of(HoldingClock.limit(p).toHours(), Unit.HOUR))
         .total(GatherSaying.DUE, words.at(HoldingClock.due(p)))
-        .source(GatherSaying.HOLDING_SOURCE);
+        .by(Model.WAITING, WhySource.OWN_FIGURES);
   }
 
   private static Why fillWhy(PailEntity p, double litres) {
@@ -418,6 +420,6 @@ final class GatherLook {
         .line(GatherSaying.PIECES_TAKE, new Quantity(litres, Unit.LITRE, 1))
         .line(p.name, Quantity.of(p.capacityL, Unit.LITRE))
         .total(GatherSaying.FULL_TOTAL, full)
-        .section(2);
+        .by(Model.FILL);
   }
 }

@@ -41,7 +41,9 @@ import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
+import org.nestrinse.core.why.WhySource;
 import org.springframework.data.domain.Sort;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -302,7 +304,7 @@ public class GatherService {
                     .with("water", new Quantity(mix.waterL(), Unit.NONE, 1))
                     .with("percent", new Quantity(cleaner.percent(), Unit.NONE, 2)),
                 new Quantity(mix.productMl(), Unit.MILLILITRE, 1))
-            .section(11);
+            .by(Model.DILUTION, WhySource.COUNTED);
   }
 
   private PailEntity pail(long pailId) {

@@ -20,7 +20,9 @@ import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
+import org.nestrinse.core.why.WhySource;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -245,7 +247,7 @@ public class LotService {
             .line(GatherSaying.NEXT_WASH, words.at(nextWash))
             .line(GatherSaying.BETWEEN, Quantity.of(between.toHours(), Unit.HOUR))
             .total(GatherSaying.READY, readyWords)
-            .source(GatherSaying.PREP_SOURCE);
+            .by(Model.NEW_PIECES, WhySource.OWN_FIGURES);
     return new Lot(
         e.id,
         e.kindId,

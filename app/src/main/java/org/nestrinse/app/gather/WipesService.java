@@ -20,7 +20,9 @@ import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
+import org.nestrinse.core.why.WhySource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -111,7 +113,7 @@ public class WipesService {
             .line(GatherSaying.DAYS, (int) WipesKit.KEEPS.toDays())
             .line(GatherSaying.ONE_WIPE, new Quantity(wipe.get().massKg() * 1000, Unit.GRAM, 1))
             .total(GatherSaying.WATER_TO_MARK, Quantity.of(kit.waterMl(), Unit.MILLILITRE))
-            .source(GatherSaying.WIPES_SOURCE);
+            .by(Model.WIPES, WhySource.OWN_FIGURES);
     return new Kit(wipe.get().name(), kit.pieces(), kit.waterMl(), both, caution, why);
   }
 

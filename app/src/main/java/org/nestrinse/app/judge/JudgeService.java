@@ -40,6 +40,7 @@ import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.Standing;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -160,7 +161,7 @@ public class JudgeService {
         r.speaksFor().stream().map(JudgeService::argument).toList(),
         r.speaksAgainst().stream().map(JudgeService::argument).toList(),
         r.changes().stream().map(p -> change(p, last, move)).toList(),
-        why.source(JudgeSaying.CAUSES_SOURCE));
+        why.by(Model.CAUSES, JudgeSaying.CAUSES_SOURCE));
   }
 
   private JudgeViews.ChangeLine change(
@@ -265,7 +266,7 @@ public class JudgeService {
             .total(
                 JudgeSaying.FOR_WORK,
                 Said.of(JudgeSaying.A_MINUTE).with("gain", new Quantity(c.worth(), Unit.BIT, 3)))
-            .source(JudgeSaying.CHECK_SOURCE));
+            .by(Model.CAUSES));
   }
 
   // One change at a time.
@@ -510,7 +511,7 @@ public class JudgeService {
     why.total(JudgeSaying.NOW, new Quantity(trim, Unit.TIMES, 1));
     JudgeSaying stands = trim == Trim.NONE ? JudgeSaying.AS_LABEL : JudgeSaying.LEARNED;
     Said says = next == null ? stands.said() : JudgeWords.doseWouldFit(next);
-    return new JudgeViews.TrimLine(trim, next, says, why.source(JudgeSaying.TRIM_SOURCE));
+    return new JudgeViews.TrimLine(trim, next, says, why.by(Model.ADJUSTMENT));
   }
 
   /** Sets the learned correction of the dose back to the label. */

@@ -201,13 +201,13 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     String shown = words.length() > LONGEST_SHOWN ? words.substring(0, LONGEST_SHOWN) + "…" : words;
     Said sentence =
         Said.of(ProblemSaying.FIELD)
-            .with("field", field)
+            .with("field", FieldName.of(field))
             .with("value", shown)
             .with("allowed", allowed);
     ProblemDetail problem =
         problems.of(
             HttpStatus.BAD_REQUEST,
-            Said.of(ProblemSaying.CHECK_TITLE).with("field", field),
+            Said.of(ProblemSaying.CHECK_TITLE).with("field", FieldName.of(field)),
             sentence);
     problem.setProperty("field", field);
     problem.setProperty("value", shown);

@@ -33,6 +33,7 @@ import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -259,7 +260,7 @@ public class RecordService {
         .line(RecordSaying.PIECES, Quantity.of(s.uses(), Unit.NONE))
         .total(RecordSaying.IN_ALL, money)
         .total(RecordSaying.ONE_USE, new Quantity(s.moneyPerUse(), Unit.MONEY, 3))
-        .section(13);
+        .by(Model.COST);
   }
 
   private List<RecordViews.ProductLine> products() {

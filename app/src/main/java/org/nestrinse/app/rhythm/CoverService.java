@@ -32,13 +32,13 @@ import org.nestrinse.core.dry.BestPlace;
 import org.nestrinse.core.dry.TumbleDrying;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -113,7 +113,7 @@ public class CoverService {
    * @param remedy the cheapest thing to do about it, or null
    */
   public record Lasting(
-      Saying need,
+      String need,
       Said name,
       int clean,
       int comingBack,
@@ -132,7 +132,7 @@ public class CoverService {
     for (ShelfService.Supply supply : shelf.supplies(look.coming())) {
       Lasting line = look.line(supply);
       lines.add(line);
-      whys.put(line.need().name(), look.why(line, supply));
+      whys.put(line.need(), look.why(line, supply));
     }
     return new Covered(lines, whys);
   }
@@ -207,7 +207,7 @@ public class CoverService {
               : null;
       int back = supply.arrivals().stream().mapToInt(Cover.Arrival::count).sum();
       return new Lasting(
-          need.name(),
+          need.name().name(),
           need.name().said(),
           need.stock(),
           back,
@@ -332,7 +332,7 @@ public class CoverService {
     Why why(Lasting line, ShelfService.Supply supply) {
       Why.Builder why =
           Why.of(
-                  Said.of(RhythmSaying.UNTIL).with("need", line.need()).with("when", line.words()),
+                  Said.of(RhythmSaying.UNTIL).with("need", line.name()).with("when", line.words()),
                   RhythmSaying.COVER)
               .line(RhythmSaying.CLEAN_NOW, line.clean())
               .line(RhythmSaying.NORMAL_DAY, supply.need().perDay())
@@ -345,7 +345,7 @@ public class CoverService {
       if (line.remedy() != null) {
         why.line(RhythmSaying.REMEDY, line.remedy());
       }
-      return why.source(RhythmSaying.COVER_SOURCE);
+      return why.by(Model.ENOUGH_UNTIL);
     }
   }
 }

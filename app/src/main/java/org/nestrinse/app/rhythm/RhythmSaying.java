@@ -13,7 +13,6 @@ public enum RhythmSaying implements Saying {
   COMES_BACK("when"),
   MISSING_FROM,
   REMEDY,
-  COVER_SOURCE,
   BY_TRIGGER("need"),
   EVERY("need", "days"),
   YEARS,

@@ -26,13 +26,13 @@ import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.DryingDays;
 import org.nestrinse.core.shelf.Rhythm;
 import org.nestrinse.core.shelf.StockNeed;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -111,7 +111,7 @@ public class RhythmService {
    * @param yearly what it takes in a year
    */
   public record Line(
-      Saying need,
+      String need,
       Said name,
       int owned,
       int perDay,
@@ -185,7 +185,7 @@ public class RhythmService {
             simulated(need.owned() + MORE_PIECES, need, every, holding, drying).shortagesPerYear();
         Line line =
             new Line(
-                need.need(),
+                need.need().name(),
                 need.need().said(),
                 need.owned(),
                 need.perDay(),
@@ -280,8 +280,8 @@ public class RhythmService {
     Rhythm.Yearly yearly = line.yearly();
     Said title =
         line.everyDays() == Rhythm.BY_TRIGGER
-            ? Said.of(RhythmSaying.BY_TRIGGER).with("need", line.need())
-            : Said.of(RhythmSaying.EVERY).with("need", line.need()).with("days", line.everyDays());
+            ? Said.of(RhythmSaying.BY_TRIGGER).with("need", line.name())
+            : Said.of(RhythmSaying.EVERY).with("need", line.name()).with("days", line.everyDays());
     return Why.of(title, RhythmSaying.YEARS)
         .line(RhythmSaying.OWNED, line.owned())
         .line(RhythmSaying.NORMAL_DAY, line.perDay())
@@ -298,7 +298,7 @@ public class RhythmService {
         .line(
             RhythmSaying.EACH_WASHED,
             Said.of(RhythmSaying.TIMES_A_YEAR).with("times", number(yearly.washesPerPiece(), 0)))
-        .section(10);
+        .by(Model.HOW_MANY);
   }
 
   private static Said days(double days) {

@@ -13,7 +13,6 @@ public enum ShelfSaying implements Saying {
   STANDS_IN,
   WITHOUT,
   BUNDLES("recipe"),
-  BUNDLE_SOURCE,
   CLEAN_TITLE("count"),
   CLEAN_MEANS,
   OWNED("kind"),
@@ -27,7 +26,6 @@ public enum ShelfSaying implements Saying {
   CLEAN_NOW,
   NORMAL_DAY,
   MISSING_FROM,
-  COVER_SOURCE,
   RISE("rise"),
   SNAPS("snaps"),
   STANDS_FOR("pieces", "part");

@@ -40,7 +40,9 @@ import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
+import org.nestrinse.core.why.WhySource;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -252,7 +254,7 @@ public class ShelfService {
       why.line(ShelfSaying.WITHOUT, line.without());
     }
     return why.total(Said.of(ShelfSaying.BUNDLES).with("recipe", recipe.name()), line.count())
-        .source(ShelfSaying.BUNDLE_SOURCE);
+        .by(Model.BUNDLES, WhySource.COUNTED);
   }
 
   /**
@@ -455,6 +457,6 @@ public class ShelfService {
         .line(ShelfSaying.CLEAN_NOW, c.stock())
         .line(ShelfSaying.NORMAL_DAY, c.perDay())
         .total(ShelfSaying.MISSING_FROM, until)
-        .source(ShelfSaying.COVER_SOURCE);
+        .by(Model.ENOUGH_UNTIL);
   }
 }

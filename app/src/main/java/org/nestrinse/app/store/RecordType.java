@@ -1,8 +1,15 @@
 package org.nestrinse.app.store;
 
 import java.util.List;
+import java.util.Map;
 import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.nestrinse.core.why.Model;
+import org.nestrinse.core.why.WhySource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
  * What is kept as JSON for years, with the version in which it is written now. A change of any name
@@ -13,9 +20,10 @@ public enum RecordType {
   /**
    * A plan, as made and as it goes: {@code PLANNED} and {@code GOING} in {@code round_text}. From
    * version 2 on its reasons are keys with values, from version 3 on its steps, bends and cautions
-   * too. Words of older versions are read as old notes.
+   * too, and a reason names its model instead of a section of a document. Words of older versions
+   * are read as old notes.
    */
-  ROUND_PLAN(List.of(RecordType::words, RecordType::words)),
+  ROUND_PLAN(List.of(RecordType::words, RecordType::models)),
   /** The steps of a round as they stand: {@code STEPS} in {@code round_text}. */
   ROUND_STEPS(List.of(RecordType::words)),
   /** What was asked of a round: {@code WISHES} in {@code round_text}. */
@@ -24,6 +32,18 @@ public enum RecordType {
   METHOD(List.of(RecordType::words)),
   /** What is kept of a reset while it is done, {@code reset_run.planned}. */
   RESET(List.of(RecordType::words));
+
+  private static final String OLD_DOCUMENT = "docs/models.md";
+  private static final Pattern NUMBER = Pattern.compile("\\d+");
+  private static final Map<Integer, Model> MODEL_OF_SECTION =
+      Map.of(
+          2, Model.FILL,
+          3, Model.DOSE,
+          4, Model.RINSE,
+          5, Model.TEMPERATURE,
+          6, Model.SOIL,
+          7, Model.GERMS,
+          13, Model.COST);
 
   /** Step {@code i} brings version {@code i + 1} to {@code i + 2}. */
   private final List<UnaryOperator<JsonNode>> steps;
@@ -35,6 +55,31 @@ public enum RecordType {
   /** What was words became keys with values: the words are read as old notes, as they stand. */
   private static JsonNode words(JsonNode record) {
     return record;
+  }
+
+  /** A reason pointed to a section of a document by its number; it names its model now. */
+  private static JsonNode models(JsonNode record) {
+    for (JsonNode why : record.path("whys")) {
+      JsonNode source = why.path("source");
+      String words = source.isString() ? source.asString() : source.path("with").toString();
+      String key = source.path("say").asString("");
+      boolean dose = key.equals("why.why-source.dose") || words.contains("label");
+      if (key.startsWith("why.why-source.") || words.contains(OLD_DOCUMENT)) {
+        Matcher section = NUMBER.matcher(words);
+        Model model =
+            section.find() ? MODEL_OF_SECTION.get(Integer.parseInt(section.group())) : null;
+        ObjectNode now = (ObjectNode) why;
+        now.set("source", JsonNodeFactory.instance.objectNode().put("say", sourceKey(dose)));
+        if (model != null) {
+          now.put("model", model.name());
+        }
+      }
+    }
+    return record;
+  }
+
+  private static String sourceKey(boolean dose) {
+    return (dose ? WhySource.LABEL_FIRST : WhySource.ESTIMATE).key();
   }
 
   /** Returns the version in which it is written now, from 1 on. */

@@ -18,7 +18,6 @@ public enum WearSaying implements Saying {
   SHARE,
   ONE_COSTS,
   USE_COSTS,
-  SOURCE,
   ONLY_CLEAN("clean");
 
   private final Set<String> valueNames;

@@ -25,7 +25,9 @@ import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.TextileLife;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
+import org.nestrinse.core.why.WhySource;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -254,7 +256,7 @@ public class WearService {
             .total(WearSaying.SHARE, Quantity.share(life.share()))
             .line(WearSaying.ONE_COSTS, new Quantity(e.price, Unit.MONEY, 2))
             .line(WearSaying.USE_COSTS, new Quantity(perUse, Unit.MONEY, 3))
-            .source(WearSaying.SOURCE);
+            .by(Model.WEAR, WhySource.OWN_FIGURES);
     return new Batch(
         e.id,
         e.version,

@@ -26,7 +26,8 @@ class PageController {
     "/reset",
     "/record",
     "/record/{id}",
-    "/kit"
+    "/kit",
+    "/how/{model}"
   })
   String page() {
     return PAGE;

@@ -3,6 +3,7 @@ package org.nestrinse.app.web;
 import java.util.Locale;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.text.Wording;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -15,8 +16,8 @@ import tools.jackson.databind.module.SimpleModule;
 @Configuration
 class WordsOut {
   @Bean
-  Wording wording() {
-    return Wording.of(Locale.ENGLISH);
+  Wording wording(@Value("${nest.language:en}") Locale language) {
+    return Wording.of(language);
   }
 
   @Bean

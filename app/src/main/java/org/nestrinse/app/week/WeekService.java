@@ -45,7 +45,6 @@ import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.SlowestDrying;
 import org.nestrinse.core.shelf.TextileLife;
@@ -552,17 +551,19 @@ public class WeekService {
     }
 
     private List<WeekQuestion.Need> needs() {
-      Map<Saying, Instant> until = new HashMap<>();
+      Map<String, Instant> until = new HashMap<>();
       cover.covered().lines().forEach(l -> until.put(l.need(), l.until()));
       return shelf.needs().stream()
-          .filter(n -> until.containsKey(n.need()))
+          .filter(n -> until.containsKey(n.need().name()))
           .map(
               n ->
                   new WeekQuestion.Need(
                       n.need(),
                       n.perDay(),
                       n.owned(),
-                      Math.max(0, Duration.between(begin, until.get(n.need())).toMinutes() / 60.0)))
+                      Math.max(
+                          0,
+                          Duration.between(begin, until.get(n.need().name())).toMinutes() / 60.0)))
           .toList();
     }
 

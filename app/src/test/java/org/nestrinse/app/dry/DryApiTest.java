@@ -168,7 +168,7 @@ class DryApiTest {
     }
     JsonNode day = Lives.named(shelf.get("bundles"), "recipe", "day");
     assertThat(shelf.get("days").asInt()).isEqualTo(day.get("count").asInt());
-    assertThat(peg("shelf")).isEqualTo("covers until " + shelf.get("coversUntil").asString());
+    assertThat(peg("shelf")).isEqualTo("enough until " + shelf.get("coversUntil").asString());
     Instant first = Instant.MAX;
     for (JsonNode cover : shelf.get("covers")) {
       Instant until = Instant.parse(cover.get("cover").get("until").asString());

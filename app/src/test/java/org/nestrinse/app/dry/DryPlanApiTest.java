@@ -198,7 +198,7 @@ class DryPlanApiTest {
     assertThat(app.post(path, "{\"answer\":\"SEAM\",\"damp\":99}").status()).isEqualTo(400);
     assertThat(app.post(path, "{}").json().get("field").asString()).isEqualTo("answer");
     JsonNode checked = app.post(path, "{\"answer\":\"SEAM\",\"damp\":2}").json();
-    assertThat(checked.get("words").asString()).startsWith("Planned slower");
+    assertThat(checked.get("words").asString()).contains("slower");
     JsonNode left = Lives.named(checked.get("drying").get("groups"), "kind", "bamboo trifold");
     assertThat(left.get("pieces").asInt()).isEqualTo(2);
     assertThat(left.get("ready").asBoolean()).isFalse();

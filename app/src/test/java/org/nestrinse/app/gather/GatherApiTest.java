@@ -47,7 +47,7 @@ class GatherApiTest {
   void theDampClothsAreDueFirstAndItSaysWhy(RunningApp app) {
     JsonNode due = app.get("/api/pails").json().get("nextDue");
     assertThat(due.get("pail").asString()).isEqualTo("Kitchen bin");
-    assertThat(due.get("reason").asString()).contains("sour in a day");
+    assertThat(due.get("reason").asString()).contains("sour in 1 day");
     assertThat(due.get("over").asBoolean()).isFalse();
   }
 

@@ -127,7 +127,7 @@ class JudgeApiTest {
     }
     String used = Numbers.of(app.get("/api/household").json().get("trim").asDouble(), 1);
     assertThat(last).isNotNull();
-    assertThat(last.get("words").asString()).startsWith("dose × %s, from".formatted(used));
+    assertThat(last.get("words").asString()).startsWith("dose × %s instead of".formatted(used));
   }
 
   @Test
@@ -183,7 +183,7 @@ class JudgeApiTest {
     JsonNode plan =
         app.send("POST", "/api/loads/%d/plan".formatted(load), "{\"school\":\"hot-and-full\"}")
             .json();
-    assertThat(plan.get("bends").toString()).contains("one rinse more");
+    assertThat(plan.get("bends").toString()).contains("one more rinse");
     see("SUDS", "suds", wash());
     see("SUDS", "suds", wash());
     assertThat(judged().get("past").get(0).get("state").asString()).isEqualTo("UNDONE");

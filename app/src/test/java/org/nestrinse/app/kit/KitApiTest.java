@@ -176,7 +176,7 @@ class KitApiTest {
     kind.put("name", "flannel with a label");
     JsonNode added = app.post("/api/kinds", kind.toString()).json();
     assertThat(added.get("limits").asString())
-        .isEqualTo("40 at most, spin 800 at most, no tumbling");
+        .isEqualTo("up to 40°, spin up to 800 rpm, no tumbling");
     assertThat(Lives.stock(app, "flannel with a label").get("clean").asInt()).isEqualTo(6);
     kind.remove("label");
     kind.put("version", added.get("version").asInt());

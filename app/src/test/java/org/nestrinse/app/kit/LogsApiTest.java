@@ -74,7 +74,7 @@ class LogsApiTest {
     assertThat(log).isEqualTo(pretend("probe", 8)).startsWith("time,°C");
     JsonNode seen = send("TEMPERATURE", log, false).json();
     assertThat(seen.get("kept").asBoolean()).isFalse();
-    assertThat(Lives.named(seen.get("findings"), "what", "highest").get("agrees").asBoolean())
+    assertThat(Lives.named(seen.get("findings"), "what", "hottest").get("agrees").asBoolean())
         .isFalse();
     assertThat(measured().isNull()).isTrue();
 
@@ -102,7 +102,7 @@ class LogsApiTest {
   @Test
   void anHonestProbeAgrees() {
     JsonNode seen = send("TEMPERATURE", pretend("probe", 0), false).json();
-    assertThat(Lives.named(seen.get("findings"), "what", "highest").get("agrees").asBoolean())
+    assertThat(Lives.named(seen.get("findings"), "what", "hottest").get("agrees").asBoolean())
         .isTrue();
     assertThat(seen.get("points").size()).isGreaterThan(50);
   }

@@ -134,10 +134,10 @@ class NewFactsApiTest {
       own(name, 12);
     }
     JsonNode lines = app.get("/api/cover").json().get("lines");
-    JsonNode days = Lives.named(lines, "need", "day bundles");
-    JsonNode pads = Lives.named(lines, "need", "sanitary pads");
+    JsonNode days = Lives.named(lines, "need", "DAYS");
+    JsonNode pads = Lives.named(lines, "need", "SANITARY");
     assertThat(days).isNotEqualTo(pads);
-    assertThat(Lives.named(lines, "need", "nursing pads"))
+    assertThat(Lives.named(lines, "need", "NURSING"))
         .as("none is owned, and it says so")
         .isNotNull();
     assertThat(days.get("cleanUntil"))

@@ -76,7 +76,7 @@ class RemovalApiTest {
     RunningApp.Answer no =
         app.send("DELETE", "/api/kit/KIND/" + Lives.kindId(app, "bamboo trifold"), null);
     assertThat(no.status()).isEqualTo(409);
-    assertThat(no.json().get("detail").asString()).contains("wait, wash or hang still");
+    assertThat(no.json().get("detail").asString()).contains("still waiting, washing or hanging");
   }
 
   @Test
@@ -88,7 +88,7 @@ class RemovalApiTest {
         .contains("Take it down first");
     long nursery = Lives.pail(app, "Nursery pail").get("id").asLong();
     assertThat(app.send("DELETE", "/api/pails/" + nursery, null).json().get("detail").asString())
-        .contains("Something waits");
+        .contains("Something still waits");
     assertThat(app.send("DELETE", "/api/kit/PLACE/99999", null).status()).isEqualTo(404);
     assertThat(app.send("DELETE", "/api/kit/DRAGON/1", null).status()).isEqualTo(400);
   }
@@ -130,6 +130,6 @@ class RemovalApiTest {
     assertThat(app.post("/api/products", product).status()).isEqualTo(201);
     RunningApp.Answer second = app.post("/api/products", product.replace("Twin", "twin"));
     assertThat(second.status()).isEqualTo(409);
-    assertThat(second.json().get("detail").asString()).contains("There is one called twin already");
+    assertThat(second.json().get("detail").asString()).contains("There is already one called twin");
   }
 }

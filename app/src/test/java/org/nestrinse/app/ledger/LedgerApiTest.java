@@ -25,7 +25,7 @@ class LedgerApiTest {
       assertThat(told).hasSize(1);
       assertThat(told.get(0).get("kind").asString()).isEqualTo("hand towel");
       assertThat(told.get(0).get("words").asString())
-          .contains("counted as washing: 2, in a machine or vessel: 0")
+          .contains("Counted as washing: 2; in a machine or vessel: 0")
           .contains("in pails and loads: " + right.get("waiting").asInt());
       assertThat(app.post("/api/ledger/mend", null).json()).isEmpty();
       assertThat(Lives.stock(app, "hand towel")).isEqualTo(right);

@@ -90,7 +90,7 @@ class ResetApiTest {
   void boraxIsOffUntilItIsLawfulAndWanted() {
     RunningApp.Answer off = plan("SIMMER_POT_BORAX", 10, "tea towel", 4);
     assertThat(off.status()).isEqualTo(400);
-    assertThat(off.json().get("detail").asString()).contains("lawful");
+    assertThat(off.json().get("detail").asString()).contains("legal");
     ObjectNode house = (ObjectNode) app.get("/api/household").json();
     house.remove("trim");
     house.put("boraxLawful", true);

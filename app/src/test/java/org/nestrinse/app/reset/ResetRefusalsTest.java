@@ -46,7 +46,7 @@ class ResetRefusalsTest {
     assertThat(planned.get("plan").isNull()).isTrue();
     JsonNode fit = planned.get("fits").get(0);
     assertThat(fit.get("kind").asString()).isEqualTo(kind);
-    assertThat(fit.get("reason").asString()).contains(named);
+    assertThat(fit.get("reason").asString()).containsIgnoringCase(named);
     assertThat(fit.get("instead").asString()).isNotBlank();
     RunningApp.Answer refused =
         begin(app, request(app, recipe, 30, kind, 1), "\"reset-simmer-pot\",\"reset-bucket\"");

@@ -133,7 +133,7 @@ class ResetUndoTest {
           .isEqualTo(201);
     }
     assertThat(wanted()).isEqualTo(before);
-    assertThat(app.get("/api/resets").body()).contains("CHECK_FIRST", "Try one piece of it first");
+    assertThat(app.get("/api/resets").body()).contains("CHECK_FIRST", "Check one piece first");
   }
 
   @Test

@@ -51,7 +51,7 @@ class ShelfApiTest {
     for (JsonNode b : shelf.get("bundles")) {
       assertThat(b.get("without").asInt()).isLessThanOrEqualTo(b.get("count").asInt());
       assertThat(shelf.get("whys").has("bundle." + b.get("recipe").asString())).isTrue();
-      boolean inShell = !b.get("recipe").asString().matches("bed|cabin|two-part night");
+      boolean inShell = !b.get("recipe").asString().matches("bed|cabin|two-part-night");
       shells += inShell ? b.get("count").asInt() : 0;
     }
     JsonNode compartment = Lives.named(shelf.get("compartments"), "role", "SHELL");
@@ -94,7 +94,7 @@ class ShelfApiTest {
       assertThat(until).isAfterOrEqualTo(clean);
       assertThat(covered.get("whys").has(line.get("need").asString())).isTrue();
     }
-    JsonNode days = Lives.named(covered.get("lines"), "need", "day bundles");
+    JsonNode days = Lives.named(covered.get("lines"), "need", "DAYS");
     assertThat(days.get("comingBack").asInt()).isPositive();
     assertThat(days.get("until").asString()).isGreaterThan(days.get("cleanUntil").asString());
   }
@@ -179,7 +179,7 @@ class ShelfApiTest {
     // The normal days of the household go on, and what was used is no longer clean.
     app.get("/api/pails");
     JsonNode covered = app.get("/api/cover").json();
-    JsonNode days = Lives.named(covered.get("lines"), "need", "day bundles");
+    JsonNode days = Lives.named(covered.get("lines"), "need", "DAYS");
     assertThat(days.get("shortSoon").asBoolean()).as(days.toString()).isTrue();
     assertThat(days.get("remedy").asString()).matches(".+: \\d+ more by .+, costs [\\d.]+");
   }

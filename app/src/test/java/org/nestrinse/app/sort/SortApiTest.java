@@ -99,7 +99,7 @@ class SortApiTest {
         .contains("dish cloth")
         .doesNotContain("trifold")
         .doesNotContain("glass cloth");
-    assertThat(load.get("staying").toString()).contains("never meets what touches food");
+    assertThat(load.get("staying").toString()).contains("must not meet what touches food");
   }
 
   @Test
@@ -141,7 +141,7 @@ class SortApiTest {
             "/api/loads/" + load.get("id").asLong() + "/items", "{\"entryId\":%d}".formatted(wool));
     assertThat(answer.status()).isEqualTo(409);
     assertThat(answer.json().get("detail").asString())
-        .startsWith("It stays: wool cover bears 30 at most");
+        .startsWith("It stays: wool cover tolerates up to 30°");
   }
 
   @Test

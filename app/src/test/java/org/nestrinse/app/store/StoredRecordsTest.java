@@ -91,7 +91,7 @@ class StoredRecordsTest {
 
   @Test
   void whatALaterReleaseWroteIsToldAndWhatItAddedIsNotMissed() {
-    String later = "{\"version\":2,\"record\":{}}";
+    String later = "{\"version\":9,\"record\":{}}";
     assertThatThrownBy(() -> records.read(RecordType.METHOD, later, School.class))
         .isInstanceOf(Unreadable.class);
     assertThatThrownBy(() -> records.read(RecordType.ROUND_PLAN, "no json", WashViews.Plan.class))
@@ -105,7 +105,7 @@ class StoredRecordsTest {
   @Test
   void reasonsAreKeptAsKeysWithValues() {
     WashViews.Plan plan =
-        records.read(RecordType.ROUND_PLAN, file(RecordType.ROUND_PLAN, 2), WashViews.Plan.class);
+        records.read(RecordType.ROUND_PLAN, file(RecordType.ROUND_PLAN, 3), WashViews.Plan.class);
     Why temperature = plan.whys().get("temperature");
     assertThat(temperature.title().saying().key()).isEqualTo("wash.wash-saying.holds");
     assertThat(temperature.title().values())
@@ -128,7 +128,7 @@ class StoredRecordsTest {
             "{\"say\":\"wash.wash-saying.holds\",\"with\":{\"moon\":1}}",
             "{\"say\":\"wash.wash-saying.heat-title\",\"with\":{\"log\":{\"amount\":1,\"unit\":\"MOONS\",\"digits\":0}}}",
             "{}")) {
-      String text = "{\"version\":2,\"record\":%s}".formatted(unknown);
+      String text = "{\"version\":3,\"record\":%s}".formatted(unknown);
       assertThat(records.read(RecordType.ROUND_PLAN, text, Said.class))
           .as(unknown)
           .isEqualTo(Said.of(Plain.NOT_READABLE));

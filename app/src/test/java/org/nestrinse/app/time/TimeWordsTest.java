@@ -4,11 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
 import java.time.ZoneId;
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.text.Wording;
 
 class TimeWordsTest {
+  private static final Wording ENGLISH = Wording.of(Locale.ENGLISH);
   private static final Instant NOW = Instant.parse("2026-05-20T09:40:00Z");
 
   @ParameterizedTest
@@ -20,13 +24,16 @@ class TimeWordsTest {
     "2026-06-03T06:00:00Z, 3 Jun 6:00"
   })
   void near(String moment, String words) {
-    assertThat(new TimeWords(ZoneId.of("UTC"), NOW).at(Instant.parse(moment))).isEqualTo(words);
+    TimeWords here = new TimeWords(ZoneId.of("UTC"), NOW);
+    assertThat(ENGLISH.words(here.at(Instant.parse(moment)))).isEqualTo(words);
   }
 
   @Test
   void aDayIsTheHouseholdsDay() {
     TimeWords east = new TimeWords(ZoneId.of("Pacific/Auckland"), NOW);
-    assertThat(east.at(Instant.parse("2026-05-20T12:30:00Z"))).isEqualTo("tomorrow 0:30");
+    Said soon = east.at(Instant.parse("2026-05-20T12:30:00Z"));
+    assertThat(soon.saying()).isEqualTo(TimeSaying.TOMORROW);
+    assertThat(ENGLISH.words(soon)).isEqualTo("tomorrow 0:30");
   }
 
   @ParameterizedTest
@@ -37,7 +44,8 @@ class TimeWordsTest {
     "2026-05-20T10:00:00Z, 0 min"
   })
   void ages(String moment, String words) {
-    assertThat(new TimeWords(ZoneId.of("UTC"), NOW).ago(Instant.parse(moment))).isEqualTo(words);
+    TimeWords here = new TimeWords(ZoneId.of("UTC"), NOW);
+    assertThat(ENGLISH.words(here.ago(Instant.parse(moment)))).isEqualTo(words);
   }
 
   @Test

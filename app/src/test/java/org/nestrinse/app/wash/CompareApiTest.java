@@ -86,13 +86,13 @@ class CompareApiTest {
     change.remove("claim");
     assertThat(app.send("PUT", path, change.toString()).status()).isEqualTo(200);
     JsonNode without = plan(comparison(), "sixty-with-sanitiser");
-    assertThat(without.get("bends").toString()).contains("No sanitising product");
+    assertThat(without.get("bends").toString()).contains("no sanitising product");
   }
 
   @Test
   void aRoundByAnySchoolKeepsItsPlan() {
     JsonNode plan = plan(comparison(), "cool-then-warm");
-    assertThat(plan.get("steps").toString()).contains("pause it 12 min in");
+    assertThat(plan.get("steps").toString()).contains("pause after 12 min");
     StringBuilder read = new StringBuilder();
     for (JsonNode c : plan.get("cautions")) {
       if (c.get("strength").asString().equals("CHECK")) {

@@ -153,13 +153,13 @@ class OneRoundTest {
     JsonNode load = created("/api/loads", "{\"pailIds\":[1]}");
     loadId = load.get("id").asLong();
     assertThat(load.get("going")).hasSize(1);
-    assertThat(load.get("staying").get(0).get("reason").asString()).contains("30 at most");
+    assertThat(load.get("staying").get(0).get("reason").asString()).contains("up to 30°");
     assertThat(load.get("advice").get("state").asString()).isEqualTo("TOO_LITTLE");
     JsonNode offer = load.get("offers").get(0);
     int wanted = offer.get("wanted").asInt();
     RunningApp.Answer tooMany =
         app.post("/api/loads/" + loadId + "/bulkers", "{\"kindId\":2,\"count\":17}");
-    assertThat(tooMany.json().get("allowed").asString()).isEqualTo("1 to 16");
+    assertThat(tooMany.json().get("allowed").asString()).isEqualTo("between 1 and 16");
     JsonNode bulked =
         created(
             "/api/loads/" + loadId + "/bulkers", "{\"kindId\":2,\"count\":%d}".formatted(wanted));

@@ -98,7 +98,7 @@ class PlanApiTest {
         "\"positions\":{\"TEA\":\"yes\"} | positions | BABY_CLOTHES",
         "\"besides\":[{\"productId\":1,\"where\":\"MAIN_WASH\",\"ml\":0}] | besides.ml | 1 to 1000",
         "\"besides\":[{\"productId\":999,\"where\":\"MAIN_WASH\",\"ml\":9}] | besides.productId | a product",
-        "\"besides\":[{\"where\":\"MAIN_WASH\",\"ml\":9}] | besides.productId | number of a product",
+        "\"besides\":[{\"where\":\"MAIN_WASH\",\"ml\":9}] | besides.productId | a product from Kit",
         "\"besides\":[{\"productId\":1,\"ml\":9}] | besides.where | MAIN_WASH",
         "\"goal\":\"SPOTLESS\" | goal | EVERYDAY",
         "\"boosts\":[\"MAGIC\"] | boosts | WHITENER"
@@ -114,7 +114,7 @@ class PlanApiTest {
   void theBucketWashesByHandAndTheFrontLoaderDoesNot() {
     JsonNode byHand = load.plan("\"school\":\"bucket-and-plunge\"");
     assertThat(byHand.get("machine").asString()).isEqualTo("the 12 L bucket");
-    assertThat(byHand.get("steps").toString()).contains("Only their last rinse is alone");
+    assertThat(byHand.get("steps").toString()).contains("Only their last rinse is separate");
     long front = app.get("/api/machines").json().get(0).get("id").asLong();
     RunningApp.Answer refused =
         load.tryPlan("\"school\":\"bucket-and-plunge\",\"machineId\":" + front);

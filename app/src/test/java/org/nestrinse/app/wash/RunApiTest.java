@@ -78,7 +78,7 @@ class RunApiTest {
     assertThat(after.get("plan").get("figures").get("residueMgKg").asDouble()).isLessThan(residue);
     assertThat(after.get("planned").get("figures").get("residueMgKg").asDouble())
         .isEqualTo(residue);
-    assertThat(after.get("steps").get(steps - 1).get("added").asString()).contains("Suds");
+    assertThat(after.get("steps").get(steps - 1).get("added").asString()).contains("suds");
     app.restart();
     JsonNode again = app.get("/api/rounds/running").json().get("round");
     assertThat(title(again)).isEqualTo("Rinse once more");
@@ -151,7 +151,7 @@ class RunApiTest {
     JsonNode more = did(on, "more", "{\"minutes\":10}");
     assertThat(Duration.between(later, Instant.parse(more.get("currentEnds").asString())))
         .isEqualTo(Duration.ofMinutes(10));
-    assertThat(more.get("events").toString()).contains("held: power cut").contains("went on");
+    assertThat(more.get("events").toString()).contains("paused: power cut").contains("went on");
     app.bean(HouseClock.class).forward(Duration.ofMinutes(38));
     JsonNode ticked = tick(more);
     long took = ticked.get("steps").get(1).get("tookMinutes").asLong();
@@ -168,11 +168,11 @@ class RunApiTest {
     assertThat(after.get("steps")).hasSize(round.get("steps").size() - 1);
     assertThat(after.get("plan").get("figures").get("minutes").asDouble())
         .isLessThan(round.get("plan").get("figures").get("minutes").asDouble());
-    assertThat(after.get("events").toString()).contains("left out: First wash");
+    assertThat(after.get("events").toString()).contains("skipped: First wash");
     JsonNode main = until(after, "Main wash");
     RunningApp.Answer refused = app.post(path, "{\"why\":\"no time\"}");
     assertThat(refused.status()).isEqualTo(409);
-    assertThat(refused.json().get("detail").asString()).contains("no wash");
+    assertThat(refused.json().get("detail").asString()).contains("main wash");
     assertThat(title(app.get("/api/rounds/" + main.get("id").asLong()).json()))
         .isEqualTo("Main wash");
   }
@@ -225,11 +225,11 @@ class RunApiTest {
       {"answers", "{\"judgement\":\"TEA\",\"answer\":\"no\"}", "400", "judgement"},
       {"answers", "{\"answer\":\"no\"}", "400", "judgement"},
       {"hold", "{\"why\":\"\"}", "400", "why"},
-      {"resume", "{}", "409", "not held"},
+      {"resume", "{}", "409", "not paused"},
       {"more", "{\"minutes\":0}", "400", "minutes"},
       {"more", "{\"minutes\":1000}", "400", "minutes"},
       {"handover", "{}", "400", "carer"},
-      {"skip", "{\"why\":\"tired\"}", "409", "cannot be left out"}
+      {"skip", "{\"why\":\"tired\"}", "409", "cannot be skipped"}
     };
     for (String[] r : refused) {
       RunningApp.Answer answer = app.post(path + "/" + r[0], r[1]);

@@ -16,6 +16,7 @@ import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -255,6 +256,6 @@ public record HangingGroup(
     }
     return why.line(DrySaying.LEAVES, Quantity.of(perHour, Unit.GRAM))
         .total(DrySaying.DRY, dryBy)
-        .section(8);
+        .by(Model.AIR_DRYING);
   }
 }

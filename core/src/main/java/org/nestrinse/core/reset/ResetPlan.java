@@ -17,6 +17,7 @@ import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -408,7 +409,7 @@ public record ResetPlan(
         .line(ResetSaying.RINSES, rinseOut.rinses())
         .line(ResetSaying.YOUR_TIME, duration(attendedMinutes()))
         .total(ResetSaying.IN_ALL, duration(minutes()));
-    return why.section(11);
+    return why.by(Model.RESET);
   }
 
   private static Quantity duration(double minutes) {

@@ -13,6 +13,7 @@ import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -110,8 +111,7 @@ public record WeekPlan(List<Round> rounds, double cost) {
             WeekSaying.THERE, Said.of(WeekSaying.ONE_OR_OTHER).with("people", List.copyOf(carers)));
       }
       objections.forEach(o -> why.line(WeekSaying.AGAINST, o));
-      return why.total(WeekSaying.COSTS, new Quantity(money, Unit.MONEY, 2))
-          .source(WeekSaying.SOURCE);
+      return why.total(WeekSaying.COSTS, new Quantity(money, Unit.MONEY, 2)).by(Model.WEEK);
     }
   }
 

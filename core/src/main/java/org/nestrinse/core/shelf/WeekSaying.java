@@ -16,8 +16,7 @@ public enum WeekSaying implements Saying {
   THERE,
   ONE_OR_OTHER("people"),
   AGAINST,
-  COSTS,
-  SOURCE;
+  COSTS;
 
   private final Set<String> valueNames;
 

@@ -7,6 +7,7 @@ import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 
 /**
@@ -87,7 +88,7 @@ public record FillAdvice(State state, Said words) {
             Said.of(FillSaying.ONE_DRY).with("kind", bulker.name()),
             new Quantity(pieceL, Unit.LITRE, 2))
         .total(FillSaying.WANTED_TOTAL, wanted)
-        .section(2);
+        .by(Model.FILL);
   }
 
   private static Quantity litres(double litres) {
@@ -108,6 +109,6 @@ public record FillAdvice(State state, Said words) {
         .line(FillSaying.BULKERS_DRY, litres((fill.main() - fill.preWashed()) * drumL))
         .line(FillSaying.DRUM, litres(drumL))
         .total(FillSaying.IN_MAIN_WASH, Quantity.share(fill.main()))
-        .section(2);
+        .by(Model.FILL);
   }
 }

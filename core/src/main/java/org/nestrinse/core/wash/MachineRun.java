@@ -56,7 +56,7 @@ public record MachineRun(
               ? SettingSaying.EXTRA_RINSE_OFF.said()
               : Said.of(SettingSaying.EXTRA_RINSE_ON).with("times", extraRinses));
     }
-    all.add(Said.of(SettingSaying.SPIN).with("speed", spinRpm));
+    all.add(Said.of(SettingSaying.SPIN).with("speed", Quantity.of(spinRpm, Unit.RPM)));
     if (pauseMinutes > 0) {
       all.add(
           Said.of(SettingSaying.PAUSE)

@@ -7,6 +7,7 @@ import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 import org.nestrinse.core.why.WhySource;
 
@@ -22,9 +23,6 @@ import org.nestrinse.core.why.WhySource;
  */
 public record PlannedDose(
     Product product, Dose dose, Dose.@Nullable Basis basis, double waterL, Said reason, Into into) {
-
-  private static final int DOSE_SECTION = 3;
-  private static final int CLAIM_SECTION = 7;
 
   /** Digits of a quarter. */
   private static final int QUARTERS = 2;
@@ -167,7 +165,7 @@ public record PlannedDose(
       why.line(WashSaying.SCOOP, Quantity.of(basis.scoopMl() * basis.densityGMl(), Unit.GRAM))
           .total(measure(), Quantity.of(dose.roundedDoseG(), Unit.GRAM));
     }
-    return why.source(Said.of(WhySource.DOSE).with("section", DOSE_SECTION));
+    return why.by(Model.DOSE, WhySource.LABEL_FIRST);
   }
 
   private Said title() {
@@ -192,7 +190,7 @@ public record PlannedDose(
             Said.of(WashSaying.PER_LITRE).with("grams", new Quantity(dose.labelG(), Unit.GRAM, 2)))
         .line(WashSaying.FOR_HARDNESS, times(dose.massScale()))
         .total(WashSaying.DOSE, new Quantity(dose.doseG(), Unit.GRAM, 1))
-        .source(Said.of(WhySource.DOSE).with("section", DOSE_SECTION));
+        .by(Model.DOSE, WhySource.LABEL_FIRST);
   }
 
   private Why asAdded() {
@@ -212,6 +210,6 @@ public record PlannedDose(
     }
     Double ml = dose.doseMl();
     return why.total(WashSaying.NEEDED, Quantity.of(ml == null ? 0 : ml, Unit.MILLILITRE))
-        .source(Said.of(WhySource.DOSE).with("section", CLAIM_SECTION));
+        .by(Model.GERMS, WhySource.LABEL_FIRST);
   }
 }

@@ -15,7 +15,9 @@ import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.sort.FillAdvice;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
+import org.nestrinse.core.why.WhySource;
 
 /** The reasons of every number of a routine, by key. Doses have the key {@code dose.STEP.INDEX}. */
 public final class RoutineWhys {
@@ -84,7 +86,7 @@ public final class RoutineWhys {
             .line(WashSaying.STARTS_AT, new Quantity(start, Unit.CELSIUS, 1))
             .line(WashSaying.BATH, duration(bath.minutes()))
             .total(WashSaying.AT_TEMPERATURE, duration(bath.holdMinutes()))
-            .section(5));
+            .by(Model.TEMPERATURE));
   }
 
   private Said withBends(WashSaying first) {
@@ -162,7 +164,7 @@ public final class RoutineWhys {
     outcome.leftovers().stream()
         .filter(l -> l.mgKg() > 0.5 && l.product().purpose() != Product.Purpose.DETERGENT)
         .forEach(l -> why.line(l.product().name(), leftover(l.mgKg())));
-    whys.put("residue", why.section(4));
+    whys.put("residue", why.by(Model.RINSE));
   }
 
   private void wear() {
@@ -177,7 +179,7 @@ public final class RoutineWhys {
         "wear",
         wear.line(WashSaying.HOTTEST, Quantity.celsius(outcome.peakC()))
             .total(WashSaying.TOGETHER, new Quantity(outcome.wear(), Unit.NONE, 2))
-            .source(WashSaying.WEAR_SOURCE));
+            .by(Model.WEAR_OF_A_WASH, WhySource.OWN_FIGURES));
     Why.Builder care = Why.of(WashSaying.CARE_TITLE, WashSaying.CARE);
     job.all().stream()
         .map(p -> p.kind())
@@ -199,14 +201,14 @@ public final class RoutineWhys {
         water.line(step.title(), litres(fresh));
       }
     }
-    whys.put("litres", water.total(WashSaying.TOGETHER, litres(outcome.litres())).section(2));
+    whys.put("litres", water.total(WashSaying.TOGETHER, litres(outcome.litres())).by(Model.FILL));
     whys.put(
         "kwh",
         Why.of(kwh(outcome.kwh()), WashSaying.ELECTRICITY_USE)
             .line(WashSaying.HEATER, kwh(heater))
             .line(WashSaying.MOTOR, kwh(outcome.kwh() - heater))
             .total(WashSaying.TOGETHER, kwh(outcome.kwh()))
-            .section(5));
+            .by(Model.TEMPERATURE));
     whys.put(
         "cost",
         Why.of(money(outcome.cost()), WashSaying.COST)
@@ -214,7 +216,7 @@ public final class RoutineWhys {
             .line(WashSaying.WATER, money(outcome.waterCost()))
             .line(WashSaying.PRODUCTS, money(outcome.productCost()))
             .total(WashSaying.TOGETHER, money(outcome.cost()))
-            .section(13));
+            .by(Model.COST));
     Why.Builder minutes = Why.of(duration(outcome.minutes()), WashSaying.TIME);
     routine.steps().forEach(s -> minutes.line(s.title(), duration(s.minutes())));
     whys.put(

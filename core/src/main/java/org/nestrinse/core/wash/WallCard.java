@@ -89,7 +89,7 @@ public record WallCard(Said title, Said summary, List<Line> steps, List<Said> mi
     if (run.extraRinses() > 0) {
       presses.add(Said.of(SettingSaying.EXTRA_RINSE_ON).with("times", run.extraRinses()));
     }
-    presses.add(Said.of(SettingSaying.SPIN).with("speed", run.spinRpm()));
+    presses.add(Said.of(SettingSaying.SPIN).with("speed", Quantity.of(run.spinRpm(), Unit.RPM)));
     presses.add(SettingSaying.START.said());
     if (run.pauseMinutes() > 0) {
       presses.add(

@@ -741,8 +741,8 @@ public final class WashPlanner {
     if (limits.fastestSpinRpm() < school.finish().spinRpm()) {
       bends.add(
           Said.of(WashPhrase.SPIN_LOWERED)
-              .with("asked", school.finish().spinRpm())
-              .with("planned", limits.fastestSpinRpm())
+              .with("asked", Quantity.of(school.finish().spinRpm(), Unit.RPM))
+              .with("planned", Quantity.of(limits.fastestSpinRpm(), Unit.RPM))
               .with("kind", weakest.name()));
     }
     return Math.min(school.finish().spinRpm(), limits.fastestSpinRpm());

@@ -65,7 +65,6 @@ public enum WashSaying implements Saying {
   WEAR_TITLE("wear"),
   WEAR,
   HOTTEST,
-  WEAR_SOURCE,
   CARE_TITLE,
   CARE,
   CARE_SOURCE,

@@ -12,12 +12,11 @@ import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 
 /** The words of Wash: its reasons and verdicts. */
 final class WashWords {
-  private static final int GERMS_SECTION = 7;
-  private static final int CLEANING_SECTION = 6;
 
   private WashWords() {}
 
@@ -63,7 +62,7 @@ final class WashWords {
         .line(WashSaying.SET_BY_HEAT, BathWords.about(c.set()))
         .line(WashSaying.LOOSE, BathWords.about(c.loose()))
         .total(WashSaying.LEFT, BathWords.about(c.soilLeft()))
-        .section(CLEANING_SECTION);
+        .by(Model.SOIL);
   }
 
   /** Returns why so much colour is left. */
@@ -76,7 +75,7 @@ final class WashWords {
         .line(WashSaying.WHITENER, log(h.oxygenLog()))
         .line(WashSaying.AN_HOUR_OF_SUN, BathWords.about(sunned(c, h)))
         .total(WashSaying.COLOUR_LEFT, BathWords.about(share))
-        .section(CLEANING_SECTION);
+        .by(Model.SOIL);
   }
 
   /** An hour of strong sun on one face of wet cloth [kWh/m²]. */
@@ -101,7 +100,7 @@ final class WashWords {
         .line(WashSaying.A0, new Quantity(h.a0(), Unit.SECOND, 1))
         .line(WashSaying.HOLDING, h.recognisedHolding() ? WashSaying.MET : WashSaying.NOT_MET)
         .total(WashSaying.HEAT_TOTAL, log(h.heatLog()))
-        .section(GERMS_SECTION);
+        .by(Model.GERMS);
   }
 
   static Why whyOxygen(HygieneEstimate h) {
@@ -109,7 +108,7 @@ final class WashWords {
             Said.of(WashSaying.WHITENER_TITLE).with("log", log(h.oxygenLog())),
             withNotes(WashSaying.WHITENING.said(), h))
         .total(WashSaying.WHITENER, log(h.oxygenLog()))
-        .section(GERMS_SECTION);
+        .by(Model.GERMS);
   }
 
   static Why whyLifted(HygieneEstimate h, Said movement, double fill) {
@@ -118,7 +117,7 @@ final class WashWords {
         .line(WashSaying.MAIN_WASH, movement)
         .line(WashSaying.DRUM, Said.of(WashSaying.DRUM_FULL).with("share", Quantity.share(fill)))
         .total(WashSaying.WASHED_AWAY, log(h.liftedLog()))
-        .section(GERMS_SECTION);
+        .by(Model.GERMS);
   }
 
   static Why whyGerms(HygieneEstimate h, HygieneGoal goal, HygieneGoal.Verdict verdict) {
@@ -138,7 +137,7 @@ final class WashWords {
             WashSaying.LIKELY_BETWEEN,
             Said.of(WashSaying.RANGE).with("low", log(h.lowLog())).with("high", log(h.highLog())))
         .line(Said.of(WashSaying.GOAL).with("goal", goal), log(goal.totalLog()))
-        .section(GERMS_SECTION);
+        .by(Model.GERMS);
   }
 
   /** Returns a reduction as science writes it. */

@@ -2,6 +2,7 @@ package org.nestrinse.core.why;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.said.Said;
 
 /**
@@ -11,9 +12,10 @@ import org.nestrinse.core.said.Said;
  * @param title the number as shown, such as "2¼ scoops"
  * @param sentence the reason
  * @param lines inputs and steps; the last line marked as total is the result
- * @param source where the formula is described
+ * @param source how much it can be relied on
+ * @param model the model it comes from; null when it is only counted or looked up
  */
-public record Why(Said title, Said sentence, List<Line> lines, Said source) {
+public record Why(Said title, Said sentence, List<Line> lines, Said source, @Nullable Model model) {
 
   /**
    * One input or step.
@@ -61,14 +63,19 @@ public record Why(Said title, Said sentence, List<Line> lines, Said source) {
       return this;
     }
 
-    /** Returns the finished reason, pointing to a section of docs/models.md. */
-    public Why section(int number) {
-      return source(Said.of(WhySource.SECTION).with("section", number));
+    /** Returns the finished reason of an estimate. */
+    public Why by(Model model) {
+      return by(model, WhySource.ESTIMATE);
+    }
+
+    /** Returns the finished reason by a model, with how much it can be relied on. */
+    public Why by(Model model, Object source) {
+      return new Why(title, sentence, lines, Said.from(source), model);
     }
 
     /** Returns the finished reason with its source, anything that can be worded. */
     public Why source(Object source) {
-      return new Why(title, sentence, lines, Said.from(source));
+      return new Why(title, sentence, lines, Said.from(source), null);
     }
   }
 }

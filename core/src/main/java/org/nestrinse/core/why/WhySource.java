@@ -3,20 +3,17 @@ package org.nestrinse.core.why;
 import java.util.Set;
 import org.nestrinse.core.said.Saying;
 
-/** Where a reason comes from. */
+/** How much a figure can be relied on. */
 public enum WhySource implements Saying {
-  SECTION("section"),
-  /** A dose, which the label of the product overrules. */
-  DOSE("section");
-
-  private final Set<String> valueNames;
-
-  WhySource(String... valueNames) {
-    this.valueNames = Set.of(valueNames);
-  }
+  ESTIMATE,
+  /** An estimate that the label of a product overrules. */
+  LABEL_FIRST,
+  /** Figures of our own, since nothing published says it better. */
+  OWN_FIGURES,
+  COUNTED;
 
   @Override
   public Set<String> valueNames() {
-    return valueNames;
+    return Set.of();
   }
 }

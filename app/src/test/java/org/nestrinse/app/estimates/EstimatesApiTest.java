@@ -1,0 +1,45 @@
+package org.nestrinse.app.estimates;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.RunningApp;
+import org.nestrinse.core.why.Model;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(DemoApp.class)
+class EstimatesApiTest {
+  @ParameterizedTest
+  @EnumSource(Model.class)
+  void everyModelHasAPageInPlainWords(Model model, RunningApp app) {
+    JsonNode page = app.get("/api/estimates/" + model).json();
+    assertThat(page.get("title").asString()).startsWith("How ").doesNotContain("#");
+    assertThat(page.get("html").asString())
+        .contains("<p>")
+        .doesNotContain("**", ".md", ".java", "docs/", "/api/");
+  }
+
+  @Test
+  void noPageIsWithoutItsModel() throws Exception {
+    try (Stream<Path> files = Files.list(Path.of("../docs/estimates"))) {
+      assertThat(files.map(f -> f.getFileName().toString().replace(".md", "")))
+          .containsExactlyInAnyOrderElementsOf(
+              Stream.of(Model.values())
+                  .map(m -> m.name().toLowerCase(Locale.ROOT).replace('_', '-'))
+                  .toList());
+    }
+  }
+
+  @Test
+  void anotherNameIsRefused(RunningApp app) {
+    assertThat(app.get("/api/estimates/MOON").status()).isEqualTo(400);
+  }
+}
