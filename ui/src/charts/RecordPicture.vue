@@ -133,24 +133,39 @@ function drawn(row: Row) {
 }
 const lines = computed(() => rows.value.map((row) => ({ row, ...drawn(row) })))
 
-const flags = computed(() =>
-  props.events.flatMap((e) => {
+/** A letter of the words over a change takes about so much, and so many rows keep them apart. */
+const LETTER = 5.6
+const FLAG_ROWS = 3
+const flags = computed(() => {
+  const ends = new Array<number>(FLAG_ROWS).fill(0)
+  return props.events.flatMap((e) => {
     const at = Date.parse(e.at)
     const next = props.rounds.findIndex((r) => Date.parse(r.startedAt) > at)
     const i = next < 0 ? props.rounds.length : next
-    return i === 0 ? [] : [{ x: LEFT + i * slot.value, words: e.words }]
-  }),
-)
+    if (i === 0) return []
+    const start = LEFT + i * slot.value
+    const row = Math.max(
+      0,
+      ends.findIndex((end) => end <= start),
+    )
+    ends[row] = start + 8 + e.words.length * LETTER
+    return [{ x: start, row, words: e.words }]
+  })
+})
 const ticks = computed(() =>
   props.rounds.flatMap((r, i) => (i % Math.ceil(60 / slot.value) === 0 ? [{ i, day: r.day }] : [])),
 )
 const words = computed(
   () =>
-    t('charts.recordPicture.roundsFromTo', {
-      length: props.rounds.length,
-      day: props.rounds[0]?.day,
-      day2: props.rounds[props.rounds.length - 1]?.day,
-    }) +
+    t(
+      'charts.recordPicture.roundsFromTo',
+      {
+        length: props.rounds.length,
+        day: props.rounds[0]?.day,
+        day2: props.rounds[props.rounds.length - 1]?.day,
+      },
+      props.rounds.length,
+    ) +
     ' ' +
     props.rounds
       .filter((r) => bad(r).length)
@@ -333,7 +348,7 @@ const table = computed(() =>
           />
           <text
             :x="f.x + 3"
-            :y="10"
+            :y="10 + f.row * 13"
             font-size="10.5"
             font-weight="600"
             style="fill: var(--c-plum-word)"

@@ -82,11 +82,15 @@ const extras = computed(() =>
 const rows = computed(() =>
   props.week.rounds.map((r) => [
     r.startWords,
-    t('charts.weekLines.pieces', {
-      pieces: r.pieces,
-      hot: r.hot ? t('charts.weekLines.hot') : '',
-      pinned: r.pinned ? t('charts.weekLines.pinned') : '',
-    }),
+    t(
+      'charts.weekLines.pieces',
+      {
+        pieces: r.pieces,
+        hot: r.hot ? t('charts.weekLines.hot') : '',
+        pinned: r.pinned ? t('charts.weekLines.pinned') : '',
+      },
+      r.pieces,
+    ),
     r.steps.map((s) => `${s.words} ${s.atWords}`).join(', '),
     r.notes.join(', ') || t('charts.nothing'),
   ]),
@@ -183,7 +187,11 @@ const HOURS = [0, 6, 12, 18]
         tabindex="0"
         class="cursor-pointer"
         :aria-label="
-          $t('charts.weekLines.roundPieces', { startWords: r.startWords, pieces: r.pieces })
+          $t(
+            'charts.weekLines.roundPieces',
+            { startWords: r.startWords, pieces: r.pieces },
+            r.pieces,
+          )
         "
         :aria-pressed="chosen === r.start"
         :data-round="r.start"

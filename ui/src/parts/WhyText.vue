@@ -27,7 +27,7 @@ const LONG = 24
   <RouterLink
     v-if="why.model"
     :to="`/how/${why.model}`"
-    class="button-quiet mt-1 inline-block"
+    class="button-quiet mt-1 -ml-1.5 inline-block"
     data-how-link
   >
     {{ $t('parts.whyText.how') }}

@@ -49,7 +49,7 @@ async function emptied() {
           : $t('gather.emptyPail.notEmptiedYet')
       }}
       <template v-if="pail.pieces">
-        {{ $t('gather.emptyPail.piecesStillWaitInIt', { pieces: pail.pieces }) }}
+        {{ $t('gather.emptyPail.piecesStillWaitInIt', { pieces: pail.pieces }, pail.pieces) }}
       </template>
     </p>
     <ol v-if="cleaning" class="mt-2 list-decimal pl-6" data-cleaning>

@@ -116,7 +116,7 @@ useKeys({
           $t('gather.gatherView.theMarkBesideEachPail', {
             reason: gathering.nextDue.reason,
             assumed: gathering.assumed
-              ? $t('gather.gatherView.piecesAreAssumedAndHatched', { assumed: gathering.assumed })
+              ? $t('gather.gatherView.piecesAreAssumedAndHatched', gathering.assumed)
               : '',
           })
         }}

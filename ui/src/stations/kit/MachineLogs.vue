@@ -180,7 +180,7 @@ async function pretend(shortByK: number) {
           <template v-for="(p, i) in preview.phases" :key="i"
             >{{ i ? ', ' : '' }}{{ $t(`phase.${p.sort}`) }}
             {{ duration(p.toMinute - p.fromMinute) }}</template
-          >{{ $t('kit.machineLogs.readings', { readings: preview.readings }) }}
+          >{{ $t('kit.machineLogs.readings', { readings: preview.readings }, preview.readings) }}
         </p>
         <table class="mt-1 text-sm">
           <thead>

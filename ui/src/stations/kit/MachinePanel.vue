@@ -316,16 +316,20 @@ function saveProgramme(index: number, v: Values) {
         :key="`${view.id}.${i}.${view.version}`"
         :name="p.name"
         :about="
-          $t('kit.machinePanel.minRinses', {
-            use: $t(`named.${p.use}`),
-            join: p.temperaturesC.join(', '),
-            washMinutes: p.washMinutes,
-            rinses: p.rinses,
-            shortfallC: p.shortfallC
-              ? $t('kit.machinePanel.staysCooler', { shortfallC: p.shortfallC })
-              : '',
-            p: measuredWords(p),
-          })
+          $t(
+            'kit.machinePanel.minRinses',
+            {
+              use: $t(`named.${p.use}`),
+              join: p.temperaturesC.join(', '),
+              washMinutes: p.washMinutes,
+              rinses: p.rinses,
+              shortfallC: p.shortfallC
+                ? $t('kit.machinePanel.staysCooler', { shortfallC: p.shortfallC })
+                : '',
+              p: measuredWords(p),
+            },
+            p.rinses,
+          )
         "
       >
         <FieldForm

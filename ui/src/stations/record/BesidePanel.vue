@@ -69,10 +69,10 @@ const VERDICTS: Record<string, string> = {
         <tr class="border-b border-ink text-left">
           <th scope="col" class="py-1">{{ $t('record.besidePanel.meanOf') }}</th>
           <th scope="col" class="px-3">
-            {{ $t('record.besidePanel.roundsBefore', { before: beside.before }) }}
+            {{ $t('record.besidePanel.roundsBefore', { before: beside.before }, beside.before) }}
           </th>
           <th scope="col" class="px-3">
-            {{ $t('record.besidePanel.roundsAfter', { after: beside.after }) }}
+            {{ $t('record.besidePanel.roundsAfter', { after: beside.after }, beside.after) }}
           </th>
           <th scope="col">{{ $t('record.besidePanel.compared') }}</th>
         </tr>

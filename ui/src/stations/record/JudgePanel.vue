@@ -141,12 +141,11 @@ async function resetTrim() {
       </p>
       <p class="text-sm text-soft">
         {{
-          $t('record.judgePanel.fromSeenSinceAndThe', {
-            seen: judged.seen,
-            seen2:
-              judged.seen === 1 ? $t('record.judgePanel.thing') : $t('record.judgePanel.things'),
-            fromWords: judged.fromWords,
-          })
+          $t(
+            'record.judgePanel.fromSeenSinceAndThe',
+            { seen: judged.seen, fromWords: judged.fromWords },
+            judged.seen,
+          )
         }}
       </p>
 

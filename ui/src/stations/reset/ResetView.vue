@@ -337,10 +337,7 @@ async function changed() {
               {{ $t('reset.resetView.doneAt') }} <strong>{{ plan.readyWords }}</strong>{{
                 $t('reset.resetView.ofItWithYouL', {
                   attendedWords: plan.attendedWords,
-                  length:
-                    plan.batches.length === 1
-                      ? $t('reset.resetView.batch')
-                      : $t('reset.resetView.batches', { length: plan.batches.length }),
+                  length: $t('reset.resetView.batches', plan.batches.length),
                   join: plan.batches.join('; '),
                   litres: number(plan.litres),
                   cost: number(plan.cost, 2),

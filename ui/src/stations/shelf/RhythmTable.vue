@@ -23,7 +23,7 @@ function everyWords(days: number) {
     ? t('shelf.rhythmTable.whenFullOrDue')
     : days === 1
       ? t('shelf.rhythmTable.day')
-      : t('shelf.rhythmTable.days2', { days })
+      : t('shelf.rhythmTable.days2', { days }, days)
 }
 function days(n: number) {
   return n < 0.05

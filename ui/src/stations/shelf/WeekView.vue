@@ -178,10 +178,14 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
     >
       <h2 class="text-lg">
         <Figure :why="week.whys[round.start]">{{ round.startWords }}</Figure>{{
-          $t('shelf.weekView.aboutPieces', {
-            pieces: round.pieces,
-            hot: round.hot ? $t('shelf.weekView.aHotOneThisTime') : '',
-          })
+          $t(
+            'shelf.weekView.aboutPieces',
+            {
+              pieces: round.pieces,
+              hot: round.hot ? $t('shelf.weekView.aHotOneThisTime') : '',
+            },
+            round.pieces,
+          )
         }}
       </h2>
       <p v-for="n in round.notes" :key="n" class="font-semibold text-heat-word">! {{ n }}</p>

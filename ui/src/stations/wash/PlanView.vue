@@ -205,14 +205,18 @@ useKeys({ ' ': start, Enter: start })
   <template v-if="comparison && plan">
     <ViewHead :title="$t('wash.planView.thisLoad')" :state="comparison.title">
       {{
-        $t('wash.planView.pieces', {
-          pieces: comparison.pieces,
-          bulkers: comparison.bulkers
-            ? $t('wash.planView.ofThemJoinForThe', { bulkers: comparison.bulkers })
-            : '',
-          belief: plan.belief,
-          drying: plan.drying,
-        })
+        $t(
+          'wash.planView.pieces',
+          {
+            pieces: comparison.pieces,
+            bulkers: comparison.bulkers
+              ? $t('wash.planView.ofThemJoinForThe', { bulkers: comparison.bulkers })
+              : '',
+            belief: plan.belief,
+            drying: plan.drying,
+          },
+          comparison.pieces,
+        )
       }}
     </ViewHead>
     <div class="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
