@@ -29,9 +29,17 @@ const MATERIALS = choices(
   'POLYCOTTON',
   'WOOL',
   'SILK',
+  'NYLON',
 )
 const BASIC: Field[] = [
   { key: 'name', label: t('kit.textilesPanel.name'), type: 'text' },
+  {
+    key: 'plural',
+    label: t('kit.textilesPanel.plural'),
+    type: 'text',
+    hint: t('kit.textilesPanel.pluralHint'),
+    optional: true,
+  },
   {
     key: 'owned',
     label: t('kit.textilesPanel.owned'),
@@ -46,12 +54,16 @@ const BASIC: Field[] = [
       'SHELL',
       'COVER',
       'NIGHT_FITTED',
+      'ALL_IN_ONE',
+      'FLAT',
       'INSERT',
       'BOOSTER',
       'LINER',
       'WIPE',
       'WET_BAG',
       'BED_PAD',
+      'SANITARY_PAD',
+      'NURSING_PAD',
       'CLOTHES',
       'BEDDING',
       'TOWEL',
@@ -140,6 +152,7 @@ function initial(kind: Api['KindView']): Values {
 }
 const NEW: Values = {
   name: '',
+  plural: '',
   owned: 1,
   role: 'TOWEL',
   bin: 'HOUSE',
@@ -156,6 +169,7 @@ function body(v: Values): Api['KindChange'] {
   return {
     version: k.version,
     name: k.name,
+    plural: k.plural ?? undefined,
     role: k.role,
     bin: k.bin,
     areaM2: k.areaM2,

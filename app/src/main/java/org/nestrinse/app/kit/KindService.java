@@ -10,6 +10,7 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.problem.What;
+import org.nestrinse.text.EnglishPlural;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Bin;
@@ -177,7 +178,9 @@ public class KindService {
   }
 
   private static void apply(KindEntity e, Change c) {
-    e.name = Given.text("name", c.name, LONGEST_NAME);
+    String name = Given.text("name", c.name, LONGEST_NAME);
+    e.plural = ownPlural(c.plural, e.name, name);
+    e.name = name;
     e.role = Given.choice("role", c.role, Role.class);
     e.bin = Given.choice("bin", c.bin, Bin.class);
     e.areaM2 = Given.number("areaM2", c.areaM2, Limits.AREA_M2);
@@ -203,6 +206,19 @@ public class KindService {
       row.elastic = Given.yesNo("parts.elastic", part.elastic);
       e.parts.add(row);
     }
+  }
+
+  /** What several are called, when it is not what the name before or the new one makes of it. */
+  private static @Nullable String ownPlural(
+      @Nullable String plural, @Nullable String before, String name) {
+    if (plural == null || plural.isBlank()) {
+      return null;
+    }
+    String words = Given.text("plural", plural, LONGEST_NAME);
+    boolean regular =
+        words.equals(EnglishPlural.of(name))
+            || before != null && words.equals(EnglishPlural.of(before));
+    return regular ? null : words;
   }
 
   private KindEntity entity(long id) {

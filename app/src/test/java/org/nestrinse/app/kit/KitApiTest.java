@@ -183,12 +183,30 @@ class KitApiTest {
     kind.put("owned", 9);
     JsonNode changed =
         app.send("PUT", "/api/kinds/" + added.get("id").asLong(), kind.toString()).json();
-    assertThat(changed.get("limits").asString()).isEqualTo("60 at most, tumble normal");
+    assertThat(changed.get("limits").asString()).isEqualTo("up to 60°, tumble normal");
     assertThat(changed.get("stock").get("clean").asInt()).isEqualTo(9);
     RunningApp.Answer stale =
         app.send("PUT", "/api/kinds/" + added.get("id").asLong(), kind.toString());
     assertThat(stale.status()).isEqualTo(409);
     assertThat(stale.json().get("current").get("stock").get("owned").asInt()).isEqualTo(9);
+  }
+
+  @Test
+  void aKindHasAPluralOfItsOwnUntilItIsTakenBack(RunningApp app) {
+    ObjectNode kind = (ObjectNode) JSON.readTree(KIND);
+    kind.put("name", "training pant").put("plural", "pairs of training pants");
+    JsonNode own = app.post("/api/kinds", kind.toString()).json();
+    assertThat(own.get("plural").asString()).isEqualTo("pairs of training pants");
+    String path = "/api/kinds/" + own.get("id").asLong();
+    kind.put("version", own.get("version").asInt()).put("plural", " ");
+    JsonNode regular = app.send("PUT", path, kind.toString()).json();
+    assertThat(regular.get("plural").asString()).isEqualTo("training pants");
+    kind.put("version", regular.get("version").asInt())
+        .put("name", "wet bag, small")
+        .put("plural", "training pants");
+    assertThat(app.send("PUT", path, kind.toString()).json().get("plural").asString())
+        .as("the old name's own plural does not stay with a new name")
+        .isEqualTo("small wet bags");
   }
 
   @Test

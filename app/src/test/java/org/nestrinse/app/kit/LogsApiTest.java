@@ -86,7 +86,7 @@ class LogsApiTest {
     assertThat(app.get(plan).json().get("figures").get("programme").asString())
         .isNotEqualTo("Cottons long");
     assertThat(app.get(plan + "&temperatureC=90").json().get("bends").toString())
-        .contains("Cottons long at 90 reaches 82 only");
+        .contains("Cottons long at 90° only reaches 82°");
 
     JsonNode power = send("POWER", pretend("plug", 0), true).json();
     assertThat(power.get("phases").toString()).contains("HEATING").contains("SPINNING");

@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.NestRinse;
@@ -47,8 +48,10 @@ public final class RunningApp implements AutoCloseable {
    * Returns an application with the demo household, at a moment from which its clock ticks. The
    * household is lived once for each moment; every application gets a copy of its own.
    */
-  public static RunningApp demo(String moment) {
-    return copyOf(lived(moment), demoSettings(moment));
+  public static RunningApp demo(String moment, String... more) {
+    String[] settings =
+        Stream.of(demoSettings(moment), more).flatMap(Stream::of).toArray(String[]::new);
+    return copyOf(lived(moment), settings);
   }
 
   /** Returns an application whose demo household has just been lived anew. */

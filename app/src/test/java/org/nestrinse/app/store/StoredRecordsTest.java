@@ -105,7 +105,7 @@ class StoredRecordsTest {
   @Test
   void reasonsAreKeptAsKeysWithValues() {
     WashViews.Plan plan =
-        records.read(RecordType.ROUND_PLAN, file(RecordType.ROUND_PLAN, 3), WashViews.Plan.class);
+        records.read(RecordType.ROUND_PLAN, file(RecordType.ROUND_PLAN, 2), WashViews.Plan.class);
     Why temperature = plan.whys().get("temperature");
     assertThat(temperature.title().saying().key()).isEqualTo("wash.wash-saying.holds");
     assertThat(temperature.title().values())

@@ -96,7 +96,7 @@ class PlanApiTest {
       value = {
         "\"positions\":{\"SPIN\":\"round\"} | positions.SPIN | high, low",
         "\"positions\":{\"TEA\":\"yes\"} | positions | BABY_CLOTHES",
-        "\"besides\":[{\"productId\":1,\"where\":\"MAIN_WASH\",\"ml\":0}] | besides.ml | 1 to 1000",
+        "\"besides\":[{\"productId\":1,\"where\":\"MAIN_WASH\",\"ml\":0}] | besides.ml | 1 and 1000",
         "\"besides\":[{\"productId\":999,\"where\":\"MAIN_WASH\",\"ml\":9}] | besides.productId | a product",
         "\"besides\":[{\"where\":\"MAIN_WASH\",\"ml\":9}] | besides.productId | a product from Kit",
         "\"besides\":[{\"productId\":1,\"ml\":9}] | besides.where | MAIN_WASH",
