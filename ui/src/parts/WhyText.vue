@@ -8,7 +8,7 @@ const LONG = 24
 </script>
 
 <template>
-  <h3 class="text-lg">{{ why.title }}</h3>
+  <h3 class="text-lg first-letter:uppercase">{{ why.title }}</h3>
   <p class="mt-1">{{ why.sentence }}</p>
   <dl class="mt-3">
     <div

@@ -24,14 +24,32 @@ class PseudoLanguageTest extends Journey {
   private static final Pattern WORD = Pattern.compile("\\p{L}+");
   private static final Pattern PLAIN = Pattern.compile("(?=.*[aeiouyAEIOUY])[A-Za-z]{3,}");
   private static final Set<String> NEEDS_NO_WORDS =
-      Set.of("kWh", "rpm", "mmol", "CSV", "JSON", "PDF", "UTC", "CaCO", "mon", "tue", "wed", "thu",
+      Set.of(
+          "kWh", "rpm", "mmol", "CSV", "JSON", "PDF", "UTC", "CaCO", "mon", "tue", "wed", "thu",
           "fri", "sat", "sun", "jan", "feb", "mar", "apr", "may", "jun", "jul", "aug", "sep", "oct",
           "nov", "dec");
   private static final List<String> NAMES =
-      List.of("household.name", "product.name", "machine.name", "programme.name", "dryer.name",
-          "place.name", "pail.name", "kind.name", "kind.plural", "kind_part.name", "person.name",
-          "person.about", "person.rise", "person.snaps", "observation.note", "observation.carer",
-          "wash_round.note", "wash_round.carer", "piece_batch.note", "own_school.name");
+      List.of(
+          "household.name",
+          "product.name",
+          "machine.name",
+          "programme.name",
+          "dryer.name",
+          "place.name",
+          "pail.name",
+          "kind.name",
+          "kind.plural",
+          "kind_part.name",
+          "person.name",
+          "person.about",
+          "person.rise",
+          "person.snaps",
+          "observation.note",
+          "observation.carer",
+          "wash_round.note",
+          "wash_round.carer",
+          "piece_batch.note",
+          "own_school.name");
   private static final String SHOWN =
       """
       const all = []
@@ -79,15 +97,28 @@ class PseudoLanguageTest extends Journey {
   }
 
   private static List<String> words(String text) {
-    return WORD.matcher(text).results().map(m -> m.group().toLowerCase(java.util.Locale.ROOT)).toList();
+    return WORD.matcher(text)
+        .results()
+        .map(m -> m.group().toLowerCase(java.util.Locale.ROOT))
+        .toList();
   }
 
   @Test
   void everyViewHasItsWordsFromTheCatalogueAndRoomForLongerOnes() {
     for (String view :
         new String[] {
-          "/gather", "/sort", "/wash", "/dry", "/shelf", "/week", "/reset", "/record", "/record/5",
-          "/kit", "/nowhere", "/card"
+          "/gather",
+          "/sort",
+          "/wash",
+          "/dry",
+          "/shelf",
+          "/week",
+          "/reset",
+          "/record",
+          "/record/5",
+          "/kit",
+          "/nowhere",
+          "/card"
         }) {
       look(view);
       open(view);

@@ -52,7 +52,7 @@ class TwoHousesTest {
         return answer;
       }
       assertThat(answer.type()).startsWith("application/problem+json");
-      assertThat(answer.json().get("detail").asString()).contains("being furnished");
+      assertThat(answer.json().get("detail").asString()).contains("being set up");
       Thread.onSpinWait();
     }
   }

@@ -193,7 +193,7 @@ class KitApiTest {
 
   @Test
   void aKindHasAPluralOfItsOwnUntilItIsTakenBack(RunningApp app) {
-    ObjectNode kind = (ObjectNode) JSON.readTree(KIND);
+    ObjectNode kind = (ObjectNode) JsonMapper.shared().readTree(KIND);
     kind.put("name", "training pant").put("plural", "pairs of training pants");
     JsonNode own = app.post("/api/kinds", kind.toString()).json();
     assertThat(own.get("plural").asString()).isEqualTo("pairs of training pants");

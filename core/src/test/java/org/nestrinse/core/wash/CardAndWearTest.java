@@ -13,12 +13,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.FieldSource;
-import org.nestrinse.core.said.Quantity;
-import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 
 /** The card for the other carer, and how hard a run is on the fibres. */
 class CardAndWearTest {
@@ -47,7 +47,8 @@ class CardAndWearTest {
       assertThat(line.doses()).hasSameSizeAs(step.doses());
       if (step.action() == Step.Action.RUN) {
         assertThat(line.how().toString()).contains(step.run().programme().name());
-        assertThat(line.how().toString()).contains(Quantity.of(step.run().spinRpm(), Unit.RPM).toString());
+        assertThat(line.how().toString())
+            .contains(Quantity.of(step.run().spinRpm(), Unit.RPM).toString());
       }
     }
     assertThat(card.summary().values())
