@@ -133,7 +133,7 @@ function drawn(row: Row) {
 }
 const lines = computed(() => rows.value.map((row) => ({ row, ...drawn(row) })))
 
-/** A letter of the words over a change takes about so much, and so many rows keep them apart. */
+/** About the width of a letter over a change, and how many rows keep the words apart. */
 const LETTER = 5.6
 const FLAG_ROWS = 3
 const flags = computed(() => {

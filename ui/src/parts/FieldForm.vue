@@ -6,7 +6,7 @@ import { useMessages } from '../stores/messages'
 import { at, withAt, type Field, type Values } from './fields'
 
 /**
- * A form whose input is kept whatever happens: a refused value is told at its field, and when someone else changed
+ * A form whose input is kept whatever happens: a refused value is shown at its field, and when someone else changed
  * the same thing meanwhile, both versions are offered.
  */
 const props = defineProps<{

@@ -4,7 +4,7 @@ import { answer, api } from '../api/client'
 import { useMessages } from '../stores/messages'
 import { useAct } from '../use/useAct'
 
-/** Washes what is in some pails at once, whatever the advice; what it would have waited for is told. */
+/** Washes what is in some pails at once, whatever the advice; it says what it would have waited for. */
 const props = defineProps<{ pailIds?: number[] }>()
 
 const router = useRouter()

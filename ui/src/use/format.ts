@@ -1,7 +1,7 @@
 import { t } from '../words'
 import { houseHours } from './houseTime'
 
-/** Writes a number with so many decimals. */
+/** Writes a number with this many decimals. */
 export function number(value: number, digits = 0): string {
   return value.toFixed(digits)
 }

@@ -66,7 +66,7 @@ export function useSorting() {
     }
   }
 
-  /** Moves pieces to a load; a rule against it is told at once, and a soft one may be set aside with a reason. */
+  /** Moves pieces to a load; a rule against it shows at once, and a soft one may be set aside with a reason. */
   async function move(what: Picked, to: number, reason?: string) {
     if (what.from === to) return
     const now = await changed(() =>

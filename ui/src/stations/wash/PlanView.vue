@@ -119,7 +119,7 @@ watch(plan, look)
 
 const path = computed(() => ({ path: { id: props.loadId } }))
 
-/** Plans anew with what is asked. What cannot be planned is told, and the last plan stays. */
+/** Plans again with what was asked. If that cannot be planned, it says why and the last plan stays. */
 async function replan() {
   if (wishes.plain.value) {
     asked.value = undefined

@@ -96,7 +96,7 @@ class BadInputTest extends Journey {
     assertThat(app.post("/api/sorting/accept", "{\"stamp\":\"%s\"}".formatted(stamp)).status())
         .isEqualTo(200);
     browser.click("button[data-main]", "Accept");
-    browser.see("[data-message]", "Someone else has changed the pails meanwhile");
+    browser.see("[data-message]", "Someone else has changed this in the meantime");
     browser.see("button[data-main], a[data-main]", "Plan this wash");
   }
 

@@ -92,7 +92,7 @@ class DoorsTest extends Journey {
             "http://rebound.example:" + port(),
             "--host-resolver-rules=MAP rebound.example 127.0.0.1")) {
       rebound.open("/api/people");
-      rebound.see("body", "Nest Rinse is not called by that name");
+      rebound.see("body", "Nest Rinse does not answer to that name");
       assertThat(rebound.driver().getPageSource()).doesNotContain("Linnet");
       Object written =
           rebound

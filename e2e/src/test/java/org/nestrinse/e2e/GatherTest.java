@@ -94,9 +94,9 @@ class GatherTest extends Journey {
   private void wipes() {
     panel("Wipes");
     choose("[data-field=addition]", "essential oil");
-    browser.see("[role=alert]", "poisonous to small children");
+    browser.see("[role=alert]", "poison small children");
     browser.click("[data-box='2'] button");
-    browser.see("[data-message]", "Essential oils are skin sensitisers");
+    browser.see("[data-message]", "Essential oils can make skin sensitive");
     browser.click("[data-message] button", "Close");
     choose("[data-field=addition]", "plain water");
     browser.click("[data-box='2'] button");

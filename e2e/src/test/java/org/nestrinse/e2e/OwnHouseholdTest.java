@@ -64,7 +64,7 @@ class OwnHouseholdTest {
     assertThat(app.get("/api/machine").json().get("machine").get("drumL").asDouble()).isEqualTo(48);
 
     fill("Cottons", "washMinutes", "95", "temperatures", "40, sixty");
-    browser.see("[data-row=Cottons] [role=alert]", "between");
+    browser.see("[data-row=Cottons] [role=alert]", "must be");
     browser.type("[data-row=Cottons] [data-field=temperatures] input", "40, 60");
     browser.click("[data-row=Cottons] button[type=submit]");
     browser.see("[data-row=Cottons]", "40, 60°, 95 min");

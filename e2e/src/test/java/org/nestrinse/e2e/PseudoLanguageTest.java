@@ -117,8 +117,7 @@ class PseudoLanguageTest extends Journey {
           "/record",
           "/record/5",
           "/kit",
-          "/nowhere",
-          "/card"
+          "/nowhere"
         }) {
       look(view);
       open(view);
@@ -129,6 +128,10 @@ class PseudoLanguageTest extends Journey {
     browser.viewport(390, 844);
     check("/wash planned, on a phone");
     browser.viewport(1280, 800);
+    browser.click("[data-card]");
+    browser.see("[data-wall-card]");
+    check("/card");
+    browser.open("/wash");
     readChecks();
     browser.click("button[data-main]");
     browser.see("[data-running-title]");

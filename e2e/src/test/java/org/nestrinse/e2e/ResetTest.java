@@ -33,20 +33,20 @@ class ResetTest extends Journey {
 
     browser.see("[data-reset-title]", "Fill 1 of 2");
     next("Bring it to the boil");
-    next("Batch 1 of 2 in");
+    next("Put batch 1 of 2 in");
     next("At the boil");
     browser.see("[data-stir]", "Stir in");
     browser.see("[data-timer]", "15 min left");
     app.bean(HouseClock.class).forward(Duration.ofMinutes(11));
     browser.reload();
     browser.see("[data-timer]", "4 min left");
-    next("Out, and look at the water");
+    next("Take them out and look at the water");
     browser.click("[data-water=grey]");
     browser.see("[data-reset-title]", "Fill 2 of 2");
     next("Bring it to the boil");
-    next("Batch 2 of 2 in");
+    next("Put batch 2 of 2 in");
     next("At the boil");
-    next("Out, and look at the water");
+    next("Take them out and look at the water");
     browser.click("[data-water=clear]");
     browser.see("[data-reset-title]", "Closing wash");
     next("Hang them");
@@ -71,7 +71,7 @@ class ResetTest extends Journey {
     browser.open("/reset");
     new Select(browser.see("[data-recipe]")).selectByValue("SIMMER_POT");
     browser.type("[data-count='glass cloth']", "2");
-    browser.see("[data-stop='glass cloth']", "microfibre does not bear the boil");
+    browser.see("[data-stop='glass cloth']", "Boiling ruins");
     browser.gone("[data-begin]");
     browser.click("[data-instead]");
     browser.see("[data-plan]", "overnight soak with cloth detergent");
@@ -80,9 +80,9 @@ class ResetTest extends Journey {
     browser.type("[data-count='wool cover']", "0");
     browser.see("[data-plan]");
     new Select(browser.see("[data-recipe]")).selectByValue("SIMMER_POT_BORAX");
-    browser.see("[data-refused]", "lawful where you live");
+    browser.see("[data-refused]", "legal here");
     new Select(browser.see("[data-recipe]")).selectByValue("OVERNIGHT_DETERGENT");
     browser.type("[data-vessel]", "0");
-    browser.see("[data-refused]", "1 to 300");
+    browser.see("[data-refused]", "1 and 300");
   }
 }

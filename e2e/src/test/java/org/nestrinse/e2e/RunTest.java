@@ -85,7 +85,7 @@ class RunTest extends Journey {
     browser.click("button[data-main]", "Start this wash");
     for (String title :
         new String[] {
-          "Lay out what is washed",
+          "Lay out the pieces",
           "Two rinses, plunged",
           "Look at the water",
           "Wash, plunge and soak",
@@ -103,7 +103,7 @@ class RunTest extends Journey {
   void whatMustNotMeetCannotBeStartedAndWhatIsChosenIsKept() {
     sortOneLoad();
     toTheWash();
-    browser.click("[data-row='Put in besides'] button");
+    browser.click("[data-row='Add something else'] button");
     browser.click("[data-besides-add]");
     browser.see("[role=alert]", "Choose a product first");
     choose("[data-besides-product]", "chlorine bleach 4 %");
@@ -111,7 +111,7 @@ class RunTest extends Journey {
     browser.see("[role=alert] [data-strength=STOP]", "chlorine");
     assertThat(browser.see("button[data-main]").isEnabled()).isFalse();
     assertThat(browser.see("[data-practise]").isEnabled()).isFalse();
-    browser.click("button", "take it out");
+    browser.click("button", "Take it out");
     browser.gone("[role=alert] [data-strength=STOP]");
 
     browser.click("[data-choice='cool-and-sun']");
@@ -124,7 +124,7 @@ class RunTest extends Journey {
     browser.see("[data-question=VINEGAR] [data-effect]", "cost +");
     browser.click("[data-question=VINEGAR] [data-position=yes]");
     browser.see("[data-step]", "white vinegar");
-    browser.click("[data-row='Keep as a school of your own'] button");
+    browser.click("[data-row='Save as my method'] button");
     browser.type("[data-own-name]", "Tern House way");
     browser.click("[data-own-keep]");
     browser.see("[data-choice^='own-'][aria-checked=true]", "Tern House way");

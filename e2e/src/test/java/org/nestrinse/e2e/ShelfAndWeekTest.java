@@ -20,7 +20,7 @@ class ShelfAndWeekTest extends Journey {
     browser.click("[data-bundle=nap] button");
     browser.see("[data-why]", "quick insert");
     wish("nap", "99");
-    browser.see("[data-message]", "0 to 60 bundles");
+    browser.see("[data-message]", "between 0 and 60 bundles");
     browser.see("[data-settings]", "rise 2, snaps third");
 
     browser.click("[data-cover='DAYS'] button");
@@ -61,7 +61,7 @@ class ShelfAndWeekTest extends Journey {
     browser.see("[data-message]", "The rest is planned around it");
     browser.see("[data-move-cost]", "more than the plan’s own");
     browser.see("section", "nobody is there to start it");
-    browser.see("[data-why]", "drawbacks");
+    browser.see("[data-why]", "drawback");
     browser.click("[data-free]");
     browser.gone("[data-move-cost]");
     browser.click("[data-row='Quiet hours and household loads'] button");

@@ -26,7 +26,7 @@ class WholeRoundTest extends Journey {
     int before = waiting();
     browser.click("[data-choice=STOOL]");
     browser.click("[data-add='bamboo trifold']");
-    browser.see("[data-message]", "1 × bamboo trifold, stool");
+    browser.see("[data-message]", "1 × bamboo trifold, poo");
     browser.text("h1", t -> t.contains((before + 1) + " pieces"));
     browser.click("[data-message] button", "Undo");
     browser.text("h1", t -> t.contains(before + " pieces"));
@@ -44,7 +44,7 @@ class WholeRoundTest extends Journey {
 
   private void sortAndFill() {
     browser.click("[data-peg=sort]");
-    browser.see("[data-wait]", "wool cover bears 30 at most");
+    browser.see("[data-wait]", "wool cover tolerates up to 30°");
     browser.click("[data-drum='" + drumWith("bamboo trifold") + "'] [data-accept]");
     browser.see("[data-message]", "One load is ready");
     String full = browser.text("[data-ready] [data-fill]", t -> t.contains("% full"));
@@ -93,7 +93,7 @@ class WholeRoundTest extends Journey {
     readChecks();
     browser.click("button[data-main]", "Start this wash");
     browser.see("[data-running-title]", "Load the first set");
-    browser.text("[data-peg=wash]", t -> t.contains("you: load the first set"));
+    browser.text("[data-peg=wash]", t -> t.contains("you: Load the first set"));
     browser.click("button[data-main]");
     browser.see("[data-running-title]", "First wash");
     browser.text("[data-peg=wash]", t -> t.contains("min left"));

@@ -66,7 +66,7 @@ public final class Catalogue {
     return names;
   }
 
-  /** Returns a sentence as it stands in the catalogue. */
+  /** Returns the pattern of a sentence, as written in the catalogue. */
   public String pattern(String key) {
     return message(key).toPattern();
   }

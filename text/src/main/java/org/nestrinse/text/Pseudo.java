@@ -19,7 +19,11 @@ final class Pseudo {
   private static final String ACCENTED = "áéíóúýÁÉÍÓÚÝ";
   private static final Set<Part.Type> BEFORE_TEXT =
       EnumSet.of(
-          Part.Type.MSG_START, Part.Type.ARG_LIMIT, Part.Type.SKIP_SYNTAX, Part.Type.INSERT_CHAR);
+          Part.Type.MSG_START,
+          Part.Type.ARG_LIMIT,
+          Part.Type.SKIP_SYNTAX,
+          Part.Type.INSERT_CHAR,
+          Part.Type.REPLACE_NUMBER);
 
   private Pseudo() {}
 

@@ -58,4 +58,10 @@ class WordingTest {
         .isInstanceOf(IllegalArgumentException.class);
     assertThat(List.of(Stretch.Verdict.values())).hasSize(6);
   }
+
+  @Test
+  void theLanguageOfTestsDrawsWordsOutAndKeepsValues() {
+    assertThat(Pseudo.of("{rounds, plural, one {# round} other {# rounds}} of {kind}, it''s {x}"))
+        .isEqualTo("{rounds, plural, one {# róóúúnd} other {# róóúúnds}} óóf {kind}, íít''s {x}");
+  }
 }

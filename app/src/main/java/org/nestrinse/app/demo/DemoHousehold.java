@@ -140,7 +140,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
     LOG.info("Tern House is ready");
   }
 
-  /** All of it is one transaction: the household is there whole, or not at all. */
+  /** One transaction: the household is either there as a whole or not at all. */
   private void live() {
     TernHouse.Set set = house.setUp();
     Instant now = clock.instant().truncatedTo(ChronoUnit.MINUTES);

@@ -69,7 +69,7 @@ public class LotService {
    * @param left washes still to come
    * @param soakable whether a soak counts
    * @param soakWords how long it has soaked, when it soaks now; null otherwise
-   * @param bleeds whether its dye may bleed still, so that it travels apart from pale pieces
+   * @param bleeds whether its dye may still bleed, so that it is kept away from pale pieces
    * @param ready whether it is ready
    * @param readyWords when it is ready, in words
    * @param why how that is reckoned

@@ -29,7 +29,7 @@ import org.nestrinse.core.kit.Water;
  * @param wetHours how long wet pieces may wait [h]
  * @param cleaner what pails are wiped with, or null for water alone
  * @param pretendWeather whether the pretend weather station is its forecast
- * @param boraxLawful whether borax is lawful where it lives, and wanted
+ * @param boraxLawful whether borax is legal where it lives, and wanted
  * @param drying how it wants to dry
  * @param usualMethod short name of the method that it chose
  * @param newPieces what makes new pieces ready here

@@ -233,7 +233,7 @@ public class HouseholdService implements HouseFounder {
     e.zoneTold = true;
   }
 
-  /** What a device tells of the zone it is in. */
+  /** The time zone that a device reports. */
   public record ZoneChange(@Nullable String zone) {}
 
   /** Takes the zone of the first device that opens a new house; later ones change nothing. */

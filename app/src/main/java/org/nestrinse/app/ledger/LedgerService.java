@@ -58,7 +58,7 @@ public class LedgerService {
    */
   public record Difference(long kindId, String kind, Said words) {}
 
-  /** What the places hold of a kind. */
+  /** How many pieces of a kind the places hold. */
   private record Held(int waiting, int washing, int drying) {}
 
   /** Returns what differs, read at one moment. */

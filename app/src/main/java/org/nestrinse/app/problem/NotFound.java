@@ -15,7 +15,7 @@ public final class NotFound extends RuntimeException {
     this.said = Said.of(ProblemSaying.NO_SUCH).with("what", what).with("id", String.valueOf(id));
   }
 
-  /** Returns what the person is told. */
+  /** Returns the message for the person. */
   public Said said() {
     return said;
   }

@@ -9,18 +9,18 @@ public final class NotNow extends RuntimeException {
 
   private final transient Said said;
 
-  /** Makes the error with what the person is told. */
+  /** Makes the error with its message for the person. */
   public NotNow(Said said) {
     super(said.toString());
     this.said = said;
   }
 
-  /** Makes the error with what the person is told. */
+  /** Makes the error with its message for the person. */
   public NotNow(Saying saying) {
     this(Said.of(saying));
   }
 
-  /** Returns what the person is told. */
+  /** Returns the message for the person. */
   public Said said() {
     return said;
   }

@@ -21,7 +21,7 @@ public final class Stale extends RuntimeException {
     this.current = current;
   }
 
-  /** Returns what the person is told. */
+  /** Returns the message for the person. */
   public Said said() {
     return said;
   }

@@ -69,7 +69,7 @@ class RecordArchive {
     this.json = json;
   }
 
-  /** What a file holds of one part. */
+  /** What a file has for one part. */
   record PartCount(String part, int fresh, int known) {}
 
   /**

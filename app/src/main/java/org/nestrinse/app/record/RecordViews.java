@@ -69,7 +69,7 @@ final class RecordViews {
    * @param before of the first, in words
    * @param after of the second, in words
    * @param verdict how they compare; empty when it is unknown
-   * @param better what of it is better
+   * @param better which direction is better
    */
   record MeasureLine(Said name, Said before, Said after, Said verdict, Stretch.Better better) {}
 

@@ -342,7 +342,7 @@ public class ShelfService {
    * @param need what it is called
    * @param owned how many bundles or pieces
    * @param perDay uses of a normal day
-   * @param roles what one of it is made of
+   * @param roles the parts one of them is made of
    */
   public record OwnedNeed(Need need, int owned, int perDay, Set<Role> roles) {}
 

@@ -49,7 +49,7 @@ public final class Checksums {
     }
   }
 
-  /** Returns the checksum of a row as it stands. */
+  /** Returns the checksum of a row. */
   static String of(CheckedRow entity) {
     StringBuilder text = new StringBuilder();
     for (Field field : columns(entity.getClass())) {

@@ -8,7 +8,7 @@ import org.nestrinse.core.said.Said;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Keeps what is said as its key and values; plain text of older rows stays as it is. */
+/** Stores a message as its key and values; plain text in older rows stays as it is. */
 @Converter
 public final class SaidColumn implements AttributeConverter<Said, String> {
   private static final JsonMapper JSON = JsonMapper.builder().addModule(SaidJson.module()).build();

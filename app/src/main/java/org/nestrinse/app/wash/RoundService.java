@@ -107,7 +107,7 @@ public class RoundService {
    * @param positions chosen positions on questions of dispute
    * @param besides products put in besides
    * @param boosts what is done more for the goal
-   * @param practise whether it is only practised: nothing of it is kept
+   * @param practise whether it is only practice and nothing is kept
    * @param carer who is at it, or null
    */
   public record Start(

@@ -203,7 +203,7 @@ public class RunService {
 
   /**
    * Writes what is known of a wash whose machine cannot have run: nothing got warm, nothing was
-   * rinsed, and it took as long as it took. The plan is kept, so that it can be said that it ran.
+   * rinsed, and it took as long as it took. The plan is kept in case it did run after all.
    */
   private void didNotRun(RoundEntity e) {
     Instant end = e.finishedAt == null ? clock.instant() : e.finishedAt;
@@ -477,7 +477,7 @@ public class RunService {
     events.publishEvent(new RoundChanged(e.id));
   }
 
-  /** Stops practising; nothing of it is kept. */
+  /** Stops practising and keeps nothing. */
   @Transactional
   public void stopPractice() {
     for (RoundEntity e : rounds.findByState(RoundState.PRACTISE)) {

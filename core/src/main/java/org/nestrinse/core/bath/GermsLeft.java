@@ -3,7 +3,7 @@ package org.nestrinse.core.bath;
 import org.nestrinse.core.said.Said;
 
 /**
- * How many germs a routine leaves, as a person hears it: one in so many, with its range. It never
+ * How many germs a routine leaves, as a person hears it: "1 in 400", with its range. It never
  * claims more than one in a hundred thousand, and the figure in the middle never runs more than a
  * tenfold ahead of the cautious end.
  *

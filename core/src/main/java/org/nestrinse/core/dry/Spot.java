@@ -7,7 +7,7 @@ import org.nestrinse.core.said.Said;
  * Where pieces hang: a place, or its rails carried inside.
  *
  * @param placeId the household's number for the place, whose room both share
- * @param place the place as it stands outside
+ * @param place the place itself
  * @param carriedIn whether a movable airer stands inside
  */
 public record Spot(long placeId, Place place, boolean carriedIn) {

@@ -93,7 +93,7 @@ public record Prep(int washes, boolean soakable, int dyeWashes, Said reason) {
     return Math.max(Math.max(0, washes - washed - soakCredit), dyeWashes - washed);
   }
 
-  /** Returns whether pieces of this kind may bleed after so many washes. */
+  /** Returns whether pieces of this kind may still bleed after this many washes. */
   public static boolean bleeds(Kind kind, int washed) {
     return kind.colour() == Colour.DARK && washed < DYE_WASHES;
   }

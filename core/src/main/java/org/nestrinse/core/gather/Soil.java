@@ -53,7 +53,7 @@ public enum Soil implements Saying {
     };
   }
 
-  /** Returns whether it leaves the piece damp, so that it sours without air. */
+  /** Returns whether it leaves the piece damp, which then sours without air. */
   public boolean damp() {
     return switch (this) {
       case WET, STOOL, BLOOD, VOMIT, MILK, FOOD -> true;

@@ -9,8 +9,8 @@ import org.jspecify.annotations.Nullable;
  * @param sign what was looked at
  * @param value what it was, a short name of the sign's values
  * @param at when
- * @param round number of the round that it tells about, or null when it tells of none
- * @param inReset whether it was the water of a reset, which tells of the washes before it
+ * @param round number of the round it was noticed after, or null
+ * @param inReset whether it was the water of a reset, which shows what earlier washes left behind
  * @param ofLoad whether it was seen of a whole load, and of no kind in particular
  */
 public record Seen(

@@ -28,7 +28,7 @@ public record TemperatureLog(
     double heatingKMin,
     double minutes,
     List<Phase> phases) {
-  /** Within so much of the peak it counts as held [K]. */
+  /** How far below the peak still counts as held [K]. */
   public static final double HELD_WITHIN_K = 2;
 
   private static final double NEAR_ENOUGH_K = 2;

@@ -23,7 +23,7 @@ public record Stretch(int rounds, List<Measure> measures) {
     measures = List.copyOf(measures);
   }
 
-  /** What of it is better. */
+  /** Which direction is better. */
   public enum Better {
     LESS,
     MORE,
@@ -89,7 +89,7 @@ public record Stretch(int rounds, List<Measure> measures) {
    * @param mean over the rounds that have it, or null when none has
    * @param of how many rounds have it
    * @param unit its unit
-   * @param better what of it is better
+   * @param better which direction is better
    */
   public record Measure(Measured what, @Nullable Double mean, int of, Unit unit, Better better) {
     private static final double FEW = 10;

@@ -92,7 +92,7 @@ public record ResetPlan(
    *
    * @param recipe the recipe
    * @param vesselL volume of the vessel [L], {@link #VESSEL_L}
-   * @param pieces kinds with their number; each of them bears the recipe
+   * @param pieces kinds with their number; each of them tolerates the recipe
    * @param hardnessMmolL hardness of the water [mmol/L]
    * @param burnerW power of the burner [W], {@link #BURNER_W}
    * @param tapC the water that is filled in [°C]
@@ -139,7 +139,7 @@ public record ResetPlan(
    * @param name as shown
    * @param litres volume of the drum [L]
    * @param radiusM its radius [m]
-   * @param rpm spin that every piece bears [rpm]
+   * @param rpm spin that every piece tolerates [rpm]
    */
   public record Drum(String name, double litres, double radiusM, double rpm) {}
 
@@ -148,7 +148,7 @@ public record ResetPlan(
     return VESSEL_L.check("vesselL", vesselL) * ResetRecipe.FILLED;
   }
 
-  /** Returns how many batches so much textile needs by its mass. */
+  /** Returns how many batches this mass of textile needs. */
   public static int batches(double massKg, double vesselL) {
     return (int) Math.ceil(massKg / (waterL(vesselL) * ResetRecipe.ROOM_KG_L) - 1e-9);
   }

@@ -36,7 +36,7 @@ public record ResetStep(
     WORK,
     /** Out, and a look at the water. */
     LOOK,
-    /** A rinse without detergent; whether suds show is told. */
+    /** A rinse without detergent; the person says whether suds show. */
     RINSE,
     /** A wash without detergent, of several batches together. */
     CLOSING_WASH,

@@ -84,7 +84,7 @@ public record Said(Saying saying, Map<String, Object> values) {
     return several(Plain.SENTENCES, sentences.stream().filter(s -> !s.nothing()).toList());
   }
 
-  /** Returns so many of something: "3 bamboo trifolds". */
+  /** Returns a number of pieces by name: "3 bamboo trifolds". */
   public static Said pieces(int count, String one, String several) {
     return of(Plain.PIECES).with("count", count).with("one", one).with("several", several);
   }

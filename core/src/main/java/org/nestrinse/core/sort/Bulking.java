@@ -49,7 +49,7 @@ public final class Bulking {
    * @param size how many members
    * @param wetL their volume once washed [L]
    * @param massKg their mass [kg]
-   * @param commonC the warmest main wash that they bear [°C]
+   * @param commonC the warmest main wash that they tolerate [°C]
    * @param taken receives how many of each of the basket, or null
    */
   double fill(int[] members, int size, double wetL, double massKg, int commonC, int[] taken) {

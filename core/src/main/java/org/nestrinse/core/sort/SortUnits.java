@@ -28,7 +28,7 @@ final class SortUnits {
    * A heap.
    *
    * @param parts the pieces in it
-   * @param must whether some of it is due before the next chance to wash
+   * @param must whether some piece is due before the next chance to wash
    * @param waitedHours hours that its oldest pieces have waited
    */
   record Heap(List<Offered> parts, boolean must, long waitedHours) {

@@ -15,7 +15,7 @@ public final class SortWords {
   /**
    * Returns what else can be done with a thin load, in a part of a sentence.
    *
-   * @param until a moment as it is said, for waiting
+   * @param until a moment in words, for what waits
    */
   public static Said of(ThinLoad.Instead instead, Function<Instant, Said> until) {
     if (instead instanceof ThinLoad.Instead.WaitUntil w) {

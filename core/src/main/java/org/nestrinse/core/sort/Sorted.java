@@ -29,7 +29,7 @@ public record Sorted(List<Drum> drums, List<Wait> waiting, List<Answer> answers,
    * @param bulkers what joins for the main wash
    * @param refused small pieces that could not serve as bulk, and why
    * @param fill how full it is
-   * @param commonC the warmest main wash that all bear, as far as hygiene wants it [°C]
+   * @param commonC the warmest main wash that all tolerate, as far as hygiene needs it [°C]
    * @param leastC the main wash that it needs at least [°C]
    * @param broken soft rules that it breaks, with the pieces
    */

@@ -105,7 +105,9 @@ public final class TravelRules {
         : SANITISING_MAIN_C;
   }
 
-  /** Returns the warmest main wash that all of these bear, never above what hygiene wants [°C]. */
+  /**
+   * Returns the warmest main wash that all of these tolerate, never above what hygiene needs [°C].
+   */
   public static int commonC(Collection<SoiledPieces> pieces) {
     return pieces.stream()
         .mapToInt(p -> p.kind().limits().hottestWashC())
@@ -120,8 +122,8 @@ public final class TravelRules {
 
   /**
    * Returns the main wash only from which on all of these may share a run [°C]; 0 when they may at
-   * any temperature. A soft rule counts only where all of them bear the heat that lifts it; where
-   * they do not, it is broken and not asked for.
+   * any temperature. A soft rule counts only where all of them tolerate the heat that lifts it;
+   * where they do not, it is broken and not asked for.
    */
   public static int sharedC(Collection<SoiledPieces> together) {
     List<SoiledPieces> all = List.copyOf(together);

@@ -17,7 +17,7 @@ import org.nestrinse.core.units.Range;
  * @param bin what it touches in use
  * @param parts what it is made of; at least one
  * @param areaM2 one face of one piece as hung [m²]
- * @param small whether it is no larger than a hand towel, so that it may serve as bulker
+ * @param small whether it is no larger than a hand towel and can fill up a drum
  * @param label what its own care label says, which wins over the usual limits; null when it says
  *     nothing
  * @param colour whether its dye may bleed while it is new
@@ -72,7 +72,7 @@ public record Kind(
     this(id, name, role, bin, parts, areaM2, small, label, Colour.PALE, 1, name + "s");
   }
 
-  /** Returns so many of it by name: "3 bamboo trifolds". */
+  /** Returns a number of them by name: "3 bamboo trifolds". */
   public Said counted(int count) {
     return Said.pieces(count, name, plural);
   }
@@ -117,7 +117,7 @@ public record Kind(
     return has(Material.LAMINATE) || elastic();
   }
 
-  /** Returns whether it may hold oil or solvent, so that it never meets a dryer. */
+  /** Returns whether it may hold oil or solvent, which must never go into a dryer. */
   public boolean oily() {
     return bin == Bin.WORKSHOP;
   }

@@ -33,7 +33,7 @@ public enum Role implements Saying {
     };
   }
 
-  /** Returns whether it keeps wet in or out, so that it is pressed and never wrung by hand. */
+  /** Returns whether it is waterproof: pressed by hand, never wrung. */
   public boolean waterproof() {
     return this == SHELL || this == COVER || this == WET_BAG;
   }

@@ -3,7 +3,7 @@ package org.nestrinse.core.textile;
 import java.util.Set;
 import org.nestrinse.core.said.Saying;
 
-/** What textiles are and bear */
+/** Care limits in words */
 public enum TextileSaying implements Saying {
   CARE("celsius", "dryer"),
   CARE_SPIN("celsius", "spin", "dryer"),

@@ -38,7 +38,7 @@ public record Range(double min, double max, Unit unit) {
     return value;
   }
 
-  /** Returns the range as it is said, such as "0.001 to 50 kg". */
+  /** Returns the range in words, such as "between 0.001 and 50 kg". */
   public Said allowed() {
     return Said.of(Allowed.RANGE)
         .with("from", new Quantity(min, Unit.NONE, DIGITS))

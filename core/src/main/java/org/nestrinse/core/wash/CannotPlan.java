@@ -8,13 +8,13 @@ public final class CannotPlan extends RuntimeException {
 
   private final transient Said said;
 
-  /** Makes the error with what the person is told. */
+  /** Makes the error with its message for the person. */
   public CannotPlan(Said said) {
     super(said.toString());
     this.said = said;
   }
 
-  /** Returns what the person is told. */
+  /** Returns the message for the person. */
   public Said said() {
     return said;
   }

@@ -57,7 +57,7 @@ public final class Imitation {
    * @param use a washing or a wool programme
    * @param rinses rinses after it
    * @param spinRpm final spin [rpm], also the fastest that is allowed
-   * @param whitener whether it wants a drawer for whitener
+   * @param whitener whether it needs a drawer for whitener
    * @param pauseMinutes a soak-pause within the bath [min], 0 for none
    */
   public record Want(

@@ -11,7 +11,7 @@ import org.nestrinse.core.units.Range;
 
 /**
  * A coherent approach to washing, with its own defaults. Data, not code: the planner bends these
- * wishes to what the pieces bear and the machine can do.
+ * wishes to what the pieces tolerate and the machine can do.
  *
  * @param id short name that stays the same
  * @param name as shown
@@ -37,7 +37,7 @@ public record School(
     /** Without detergent. */
     COLD_RINSE,
     SHORT_WASH,
-    /** A short cool wash that is paused, so that it soaks. */
+    /** A short cool wash, paused to let the pieces soak. */
     SOAK_PAUSE
   }
 

@@ -11,7 +11,7 @@ public enum Standing implements Saying {
 
   private static final int HOT_C = 60;
 
-  /** Returns the school as this bends it; what the pieces bear still decides afterwards. */
+  /** Returns the school with this change; the care limits of the pieces still decide afterwards. */
   School bend(School school) {
     School.Chemistry c = school.chemistry();
     return switch (this) {

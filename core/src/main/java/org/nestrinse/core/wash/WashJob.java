@@ -216,7 +216,7 @@ public record WashJob(
     return all().stream().anyMatch(p -> p.kind().gripsLint());
   }
 
-  /** Returns whether most of it is microfibre cloths, which powder scratches. */
+  /** Returns whether most of the load is microfibre cloths, which powder scratches. */
   boolean mostlyMicrofibreCloths() {
     double cloths =
         all().stream()

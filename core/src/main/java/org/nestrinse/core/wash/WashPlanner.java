@@ -119,7 +119,7 @@ public final class WashPlanner {
   /** Steps with the imitation that they came from. */
   private record Draft(List<Step> steps, Imitation.Match match) {}
 
-  /** A school that works by hand or by steam needs the means, and pieces that bear it. */
+  /** Washing by hand or by steam needs the equipment, and pieces that tolerate it. */
   private void checkMeans() {
     if (school.main().by() == School.By.HAND) {
       throw new CannotPlan(
@@ -280,7 +280,7 @@ public final class WashPlanner {
         : WashPhrase.MICROFIBRE_40.said();
   }
 
-  /** Microfibre may bear more by its label, but gets 40 unless a person wants it hotter. */
+  /** Microfibre gets 40 °C unless a person wants it hotter, whatever its label allows. */
   static int limitOf(WashJob job, List<SoiledPieces> pieces) {
     int limit = WashJob.weakestInHeat(pieces).limits().hottestWashC();
     boolean microfibre = pieces.stream().anyMatch(p -> p.kind().gripsLint());

@@ -41,7 +41,7 @@ final class WashWords {
         .with("before", BathWords.oneIn(GermsLeft.of(before).typicalLog()));
   }
 
-  /** Returns why so much of a soil is left. */
+  /** Returns why this share of a soil is left. */
   static Why whySoil(Cleaning c) {
     Why.Builder why =
         Why.of(
@@ -65,7 +65,7 @@ final class WashWords {
         .by(Model.SOIL);
   }
 
-  /** Returns why so much colour is left. */
+  /** Returns why this share of the colour is left. */
   static Why whyStain(Cleaning c, HygieneEstimate h) {
     Double left = c.stainLeft(h.oxygenLog(), 0);
     double share = left == null ? 0 : left;
