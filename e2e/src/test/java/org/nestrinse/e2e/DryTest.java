@@ -30,7 +30,7 @@ class DryTest extends Journey {
     browser.click("[data-read-weather]");
     file(HEAD + "2026-05-20T09:00,14,60,4,300,0\n2026-05-20T10:00,14,wet,4,100,0\n");
     browser.see(
-        "[data-file-error]", "line 3, humidity_percent: “wet”; should be between 1 and 100 %");
+        "[data-file-error]", "line 3, humidity_percent: “wet” should be between 1 and 100 %");
     assertThat(browser.visible("[data-weather-keep]")).isEmpty();
     file(rainyDay());
     browser.click("[data-weather-keep]");

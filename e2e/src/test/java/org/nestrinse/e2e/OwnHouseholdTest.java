@@ -92,7 +92,7 @@ class OwnHouseholdTest {
     browser.see("[data-row='bed pad']", "6 owned, 480 g each");
     fill("Add a kind", "name", "Face Cloth");
     browser.see(
-        "[data-row='Add a kind'] [role=alert]", "There is a kind called Face Cloth already");
+        "[data-row='Add a kind'] [role=alert]", "There is already a kind called Face Cloth");
 
     tab("Products");
     fill("Add a product", "name", "plain powder", "scoopMl", "50");

@@ -136,8 +136,6 @@ class PseudoLanguageTest extends Journey {
     browser.click("button[data-main]");
     browser.see("[data-running-title]");
     opened("/wash running");
-    browser.click("button[data-main]");
-    browser.see("[data-step]");
     look("/wash");
     assertThat(found).isEmpty();
   }

@@ -60,7 +60,7 @@ class SafetyTest {
   }
 
   private void putIn(String product, String where, int ml) {
-    browser.click("[data-row='Put in besides'] button");
+    browser.click("[data-row='Add something else'] button");
     new Select(browser.see("[data-besides-product]")).selectByVisibleText(product);
     new Select(browser.see("[data-besides-where]")).selectByValue(where);
     browser.type("[data-besides-ml]", String.valueOf(ml));
