@@ -14,11 +14,11 @@ const props = defineProps<{ drying: Api['Drying'] }>()
 
 /** What is marked on a curve, by a letter in a tag; the words stand beside in the list. */
 const MARKED: Partial<Record<Api['CourseMark']['sort'], string>> = {
-  TURN: 'turn',
-  SHADE: 'shade',
-  OUT: 'out',
-  BRING_IN: 'in',
-  DRYER: 'dryer',
+  TURN: t('charts.dryingCurves.markTurn'),
+  SHADE: t('charts.dryingCurves.markShade'),
+  OUT: t('charts.dryingCurves.markOut'),
+  BRING_IN: t('charts.dryingCurves.markBringIn'),
+  DRYER: t('charts.dryingCurves.markDryer'),
 }
 
 const holder = useTemplateRef<HTMLElement>('holder')

@@ -15,7 +15,12 @@ const text = ref('')
 const chosen = shallowRef<Blob>()
 const sure = ref(false)
 const preview = shallowRef<Api['RecordArchivePreview']>()
-const PARTS = ['rounds', 'observations', 'changes', 'resets']
+const PARTS = {
+  rounds: t('record.filesPanel.roundsPart'),
+  observations: t('record.filesPanel.observationsPart'),
+  changes: t('record.filesPanel.changesPart'),
+  resets: t('record.filesPanel.resetsPart'),
+}
 
 function send(file: Blob, keep: boolean) {
   return upload<Api['RecordArchivePreview']>(`/api/record/files?keep=${keep}`, file)
@@ -72,13 +77,13 @@ async function wipe() {
         >{{ $t('record.filesPanel.everythingJson') }}</a
       >
       <a
-        v-for="p in PARTS"
+        v-for="(words, p) in PARTS"
         :key="p"
         class="button-plain"
         :href="`${house}/api/record/${p}.csv`"
         download
         :data-export="p"
-        >{{ $t('record.filesPanel.csv', { p }) }}</a
+        >{{ $t('record.filesPanel.csv', { p: words }) }}</a
       >
     </p>
     <h2 class="mt-4 text-lg">{{ $t('record.filesPanel.in') }}</h2>

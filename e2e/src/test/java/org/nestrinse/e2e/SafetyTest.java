@@ -166,7 +166,7 @@ class SafetyTest {
     browser.tick("[data-field=hasCleaner] input");
     browser.type("[data-field='cleaner.percent'] input", "12");
     browser.type("[data-field='cleaner.targetMgL'] input", "50000");
-    browser.click("button", "Keep");
+    browser.click("button", "Save");
     browser.see("[data-field='cleaner.targetMgL'] [role=alert]", "5000");
   }
 

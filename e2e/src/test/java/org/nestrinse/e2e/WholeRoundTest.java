@@ -80,7 +80,7 @@ class WholeRoundTest extends Journey {
     browser.see("[data-cannot='hygiene-steam']", "cotton and linen only");
     browser.click("[data-school-row='gentle-skin'] th button");
     browser.see("[data-step='1']", "Load everything");
-    browser.see("[data-row=residue][data-school=gentle-skin]", "of 150");
+    browser.see("[data-row=residue][data-school=gentle-skin]", "goal 150");
     browser.click("[data-choice='sixty-with-sanitiser']");
     browser.see("[data-step]", "sanitising rinse");
     browser.click("[data-choice='cool-and-sun']");
