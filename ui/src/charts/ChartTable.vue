@@ -4,7 +4,7 @@ defineProps<{ caption: string; head: string[]; rows: (string | number)[][] }>()
 </script>
 
 <template>
-  <details class="mt-1 text-sm">
+  <details class="mt-1 max-w-full min-w-0 text-sm">
     <summary
       class="inline-block cursor-pointer text-soft underline decoration-line underline-offset-4"
     >

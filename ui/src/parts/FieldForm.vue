@@ -127,7 +127,7 @@ function keepMine() {
 
 <template>
   <form novalidate @submit.prevent="submit">
-    <div class="grid gap-x-6 gap-y-3 sm:grid-cols-2">
+    <div class="grid grid-cols-1 gap-x-6 gap-y-3 sm:grid-cols-2">
       <div v-for="field in fields" :key="field.key" :data-field="field.key">
         <label
           :for="`${id}-${field.key}`"

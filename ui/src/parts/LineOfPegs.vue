@@ -63,7 +63,7 @@ const pegs = computed(() =>
           v-for="peg in pegs"
           :key="peg.id"
           :to="`/${peg.id}`"
-          class="peg group relative flex-1 lg:max-w-44"
+          class="peg group relative min-w-0 flex-1 lg:max-w-44"
           :style="{ '--drop': `${peg.drop + 20}px`, '--tilt': `${peg.tilt}deg` }"
           :data-peg="peg.id"
         >
@@ -88,7 +88,7 @@ const pegs = computed(() =>
 
       <nav
         :aria-label="$t('parts.lineOfPegs.behindTheLine')"
-        class="flex items-center gap-1 lg:shrink-0 lg:pl-3 lg:justify-end lg:pt-9"
+        class="flex flex-wrap items-center gap-1 lg:shrink-0 lg:flex-nowrap lg:justify-end lg:pt-9 lg:pl-3"
       >
         <RouterLink to="/week" class="behind">{{ $t('parts.lineOfPegs.week') }}</RouterLink>
         <RouterLink to="/reset" class="behind" :title="line?.reset ?? undefined">

@@ -64,7 +64,7 @@ async function tell(sign: Api['ObservationTap']['sign'], value?: string) {
 
 <template>
   <div data-saw>
-    <ul class="grid gap-x-8 gap-y-2 sm:grid-cols-2">
+    <ul class="grid grid-cols-1 gap-x-8 gap-y-2 sm:grid-cols-2">
       <li v-for="sign in taps" :key="sign.sign" class="flex flex-wrap items-center gap-1.5">
         <span class="w-full text-sm font-semibold sm:w-28 sm:shrink-0">{{ sign.title }}</span>
         <button

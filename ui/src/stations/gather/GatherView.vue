@@ -203,7 +203,7 @@ useKeys({
         </Tab>
       </TabList>
       <TabPanels class="mt-3">
-        <TabPanel tabindex="-1" class="grid gap-6 xl:grid-cols-[3fr_2fr]">
+        <TabPanel tabindex="-1" class="grid grid-cols-1 gap-6 xl:grid-cols-[3fr_2fr]">
           <AddPieces ref="adder" :pail="chosen" :kinds="kinds" @changed="changedKinds" />
           <WaitingEntries :pail="chosen" :whys="gathering.whys" @changed="changedKinds" />
         </TabPanel>

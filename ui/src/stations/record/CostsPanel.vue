@@ -108,7 +108,7 @@ function cells(line: Api['CostLine']) {
         </div>
       </template>
       <h2 class="mt-4 text-lg">{{ $t('record.costsPanel.productsTheLastFourWeeks') }}</h2>
-      <ul class="grid gap-x-8 text-sm sm:grid-cols-2">
+      <ul class="grid grid-cols-1 gap-x-8 text-sm sm:grid-cols-2">
         <li
           v-for="p in costs.products"
           :key="p.name"

@@ -88,7 +88,7 @@ async function wipe() {
     </p>
     <h2 class="mt-4 text-lg">{{ $t('record.filesPanel.in') }}</h2>
     <p class="text-sm text-soft">
-      {{ $t('record.filesPanel.aFileThatWasWritten') }}
+      {{ $t('record.filesPanel.chooseAFile') }}
     </p>
     <label class="mt-1 block">
       <span class="block text-sm font-semibold">{{ $t('record.filesPanel.file') }}</span>

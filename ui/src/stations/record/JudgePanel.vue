@@ -192,7 +192,7 @@ async function resetTrim() {
         </button>
       </div>
 
-      <div class="mt-3 grid gap-x-8 gap-y-4 lg:grid-cols-2">
+      <div class="mt-3 grid grid-cols-1 gap-x-8 gap-y-4 lg:grid-cols-2">
         <ol v-if="judged.causes.length" class="space-y-3">
           <li v-for="(c, i) in judged.causes" :key="c.cause" :data-cause="c.cause">
             <div class="flex items-baseline justify-between gap-2">

@@ -53,7 +53,7 @@ const events = computed(
   () =>
     changes.value?.map((e) => ({
       at: e.startedAt,
-      words: e.change === 'RESET' ? t('record.recordView.reset') : e.words.split(',')[0]!,
+      words: e.change === 'RESET' ? t('record.recordView.reset') : e.words,
     })) ?? [],
 )
 

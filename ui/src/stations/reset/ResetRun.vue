@@ -124,7 +124,7 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
     data-reset-running
     :data-step="step.number"
   >
-    <div class="grid gap-4 lg:grid-cols-[1fr_320px]">
+    <div class="grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1fr)_320px]">
       <div>
         <p class="text-lg">
           {{ $t('reset.resetRun.stepOf', { number: step.number, length: running.steps.length }) }}

@@ -192,7 +192,7 @@ async function changed() {
 
       <section
         :aria-label="$t('reset.resetView.theRecipe')"
-        class="mt-4 grid gap-x-8 gap-y-3 lg:grid-cols-[300px_1fr] lg:items-start"
+        class="mt-4 grid grid-cols-1 gap-x-8 gap-y-3 lg:grid-cols-[300px_1fr] lg:items-start"
       >
         <VesselDrawing
           class="order-last lg:order-first"
@@ -264,7 +264,7 @@ async function changed() {
           </p>
           <h3 class="mt-3">{{ $t('reset.resetView.whatGoesIn') }}</h3>
           <ul
-            class="mt-1 grid max-h-72 gap-x-6 overflow-y-auto pr-2 sm:grid-cols-2"
+            class="mt-1 grid max-h-72 grid-cols-1 gap-x-6 overflow-y-auto pr-2 sm:grid-cols-2"
             tabindex="0"
             :aria-label="$t('reset.resetView.whatGoesIn')"
           >
@@ -352,7 +352,7 @@ async function changed() {
                 }}<template v-if="a.unit !== 'g'">, {{ number(a.grams) }} g</template>
               </li>
             </ul>
-            <ol class="mt-2 grid gap-x-6 text-sm sm:grid-cols-2">
+            <ol class="mt-2 grid grid-cols-1 gap-x-6 text-sm sm:grid-cols-2">
               <li
                 v-for="s in plan.steps"
                 :key="s.number"

@@ -28,7 +28,7 @@ function quiet(line: Api['BundleLine']) {
 
 <template>
   <section class="mt-4" :aria-label="$t('shelf.bundleBoard.bundles')">
-    <ul class="grid gap-x-8 gap-y-4 sm:grid-cols-2 xl:grid-cols-3">
+    <ul class="grid grid-cols-1 gap-x-8 gap-y-4 sm:grid-cols-2 xl:grid-cols-3">
       <li
         v-for="line in shelf.bundles.filter((l) => !quiet(l))"
         :key="line.recipe"

@@ -51,7 +51,7 @@ watch(shelf, (now, before) => {
     />
 
     <h2 class="mt-6 text-lg">{{ $t('shelf.shelfView.cleanParts') }}</h2>
-    <div class="mt-1 grid gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
+    <div class="mt-1 grid grid-cols-1 gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
       <ShelfBoard
         v-for="c in shelf.compartments"
         :key="c.role"

@@ -25,7 +25,7 @@ const over = ref(false)
 
 <template>
   <section
-    class="grid gap-x-5 gap-y-2 border-t border-ink py-3 sm:grid-cols-[190px_1fr]"
+    class="grid grid-cols-1 gap-x-5 gap-y-2 border-t border-ink py-3 sm:grid-cols-[190px_1fr]"
     :class="over ? 'hatch' : ''"
     :aria-label="$t('sort.proposedLoad.load', { number: drum.number })"
     :data-drum="drum.number"

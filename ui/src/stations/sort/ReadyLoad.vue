@@ -83,7 +83,7 @@ async function look() {
 
 <template>
   <section
-    class="grid gap-x-5 gap-y-2 border-t border-ink py-3 sm:grid-cols-[190px_1fr]"
+    class="grid grid-cols-1 gap-x-5 gap-y-2 border-t border-ink py-3 sm:grid-cols-[190px_1fr]"
     :aria-label="$t('sort.readyLoad.ready2', { title: load.title })"
     data-ready
   >

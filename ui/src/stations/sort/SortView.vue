@@ -183,7 +183,7 @@ const state = computed(() =>
       <summary class="inline-block cursor-pointer underline decoration-line underline-offset-4">
         {{ $t('sort.sortView.whoMayNotTravelWith') }}
       </summary>
-      <ul class="mt-1 grid gap-x-8 lg:grid-cols-2">
+      <ul class="mt-1 grid grid-cols-1 gap-x-8 lg:grid-cols-2">
         <li v-for="rule in sorting.rules" :key="rule.name" class="border-t border-line py-1">
           {{
             rule.strength === 'HARD' ? $t('sort.sortView.never') : $t('sort.sortView.betterNot')

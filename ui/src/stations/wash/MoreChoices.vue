@@ -109,7 +109,7 @@ async function keep() {
             {{ q.ofHousehold ? $t('wash.moreChoices.yourAnswerIsKeptFor') : '' }}
           </span>
         </p>
-        <ul class="mt-1 grid gap-1">
+        <ul class="mt-1 grid grid-cols-1 gap-1">
           <li v-for="p in q.positions" :key="p.id" class="flex items-baseline gap-2 text-sm">
             <button
               type="button"

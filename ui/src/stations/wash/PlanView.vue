@@ -287,7 +287,9 @@ useKeys({ ' ': start, Enter: start })
       </button>
     </div>
 
-    <div class="mt-2 grid gap-x-5 gap-y-3 border-b border-ink pb-2 lg:grid-cols-[1fr_190px]">
+    <div
+      class="mt-2 grid grid-cols-1 gap-x-5 gap-y-3 border-b border-ink pb-2 lg:grid-cols-[minmax(0,1fr)_190px]"
+    >
       <BathStrip :plan="plan" />
       <HygieneBars :plan="plan" />
     </div>

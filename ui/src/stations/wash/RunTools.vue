@@ -143,7 +143,11 @@ function over() {
         {{ $t('wash.runTools.leaveItOut') }}
       </button>
     </form>
-    <form v-if="open === 'over'" class="mt-2 grid gap-2 sm:grid-cols-2" @submit.prevent="over">
+    <form
+      v-if="open === 'over'"
+      class="mt-2 grid grid-cols-1 gap-2 sm:grid-cols-2"
+      @submit.prevent="over"
+    >
       <label>
         <span class="block text-sm font-semibold">{{ $t('wash.runTools.whoTakesOver') }}</span>
         <input v-model="to" type="text" maxlength="60" class="w-full" data-hand-over-to />

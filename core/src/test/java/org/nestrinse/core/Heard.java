@@ -5,7 +5,7 @@ import java.util.List;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
 
-/** Whether something is said, alone or within something else. */
+/** Looks for a message, alone or inside another. */
 public final class Heard {
   private Heard() {}
 

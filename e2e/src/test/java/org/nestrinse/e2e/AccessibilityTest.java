@@ -14,19 +14,7 @@ class AccessibilityTest extends Journey {
 
   @Test
   void noViewHasViolations() {
-    for (String view :
-        new String[] {
-          "/gather",
-          "/sort",
-          "/wash",
-          "/dry",
-          "/shelf",
-          "/week",
-          "/reset",
-          "/record",
-          "/record/5",
-          "/kit"
-        }) {
+    for (String view : VIEWS) {
       look(view);
     }
     for (String panel :

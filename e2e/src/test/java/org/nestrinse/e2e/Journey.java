@@ -1,5 +1,6 @@
 package org.nestrinse.e2e;
 
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.nestrinse.app.running.DemoApp;
@@ -8,6 +9,21 @@ import tools.jackson.databind.JsonNode;
 
 /** A demo household of its own and a browser for each journey. */
 abstract class Journey {
+  /** Every view that needs nothing done before; the fifth round has a plan and a story. */
+  static final List<String> VIEWS =
+      List.of(
+          "/gather",
+          "/sort",
+          "/wash",
+          "/dry",
+          "/shelf",
+          "/week",
+          "/reset",
+          "/record",
+          "/record/5",
+          "/kit",
+          "/how/AIR_DRYING");
+
   protected RunningApp app;
   protected Browser browser;
 

@@ -27,7 +27,17 @@ class WordingTest {
     "2, TIMES, 1, × 2",
     "0.9, MONEY, 2, 0.90",
     "2.25, KILOWATT_HOUR, 1, 2.3 kWh",
-    "0.04, LOG, 1, 0 log"
+    "0.04, LOG, 1, 0 log",
+    "5, DURATION, 0, 5 min",
+    "60, DURATION, 0, 1 h",
+    "155, DURATION, 0, 2 h 35",
+    "61, DURATION, 0, 1 h 01",
+    "0, SCOOP, 2, no scoop",
+    "0.25, SCOOP, 2, ¼ scoop",
+    "1, SCOOP, 2, 1 scoop",
+    "1.5, SCOOP, 2, 1½ scoops",
+    "5.25, TABLESPOON, 2, 5¼ tablespoons",
+    "0.5, TAB, 2, ½ tab"
   })
   void figuresHaveTheirUnits(double amount, Unit unit, int digits, String words) {
     assertThat(ENGLISH.words(new Quantity(amount, unit, digits))).isEqualTo(words);
@@ -63,5 +73,20 @@ class WordingTest {
   void theLanguageOfTestsDrawsWordsOutAndKeepsValues() {
     assertThat(Pseudo.of("{rounds, plural, one {# round} other {# rounds}} of {kind}, it''s {x}"))
         .isEqualTo("{rounds, plural, one {# róóúúnd} other {# róóúúnds}} óóf {kind}, íít''s {x}");
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "wash cloth | wash cloths",
+        "brush | brushes",
+        "nappy | nappies",
+        "overlay | overlays",
+        "training pants | training pants",
+        "wet bag, small | small wet bags"
+      })
+  void severalOfAKindThatSaysNothingElse(String name, String several) {
+    assertThat(EnglishPlural.of(name)).isEqualTo(several);
   }
 }

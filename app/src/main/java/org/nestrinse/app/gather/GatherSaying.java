@@ -56,8 +56,7 @@ public enum GatherSaying implements Saying {
   VISITOR("person"),
   ILL("person"),
   IS_READY,
-  NEW,
-  LINER("liner");
+  NEW;
 
   private final Set<String> valueNames;
 

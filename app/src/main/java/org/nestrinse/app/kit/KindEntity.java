@@ -54,7 +54,7 @@ class KindEntity extends KitEntity {
 
   double bulkFactor = 1;
 
-  /** What several are called; null where nothing was said. */
+  /** The name of several, such as "training pants"; null until the household enters one. */
   @Nullable String plural;
 
   @ElementCollection

@@ -208,7 +208,7 @@ public class KindService {
     }
   }
 
-  /** What several are called, when it is not what the name before or the new one makes of it. */
+  /** Returns the plural that was entered, or null when the name gives it anyway. */
   private static @Nullable String ownPlural(
       @Nullable String plural, @Nullable String before, String name) {
     if (plural == null || plural.isBlank()) {

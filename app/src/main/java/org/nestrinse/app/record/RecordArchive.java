@@ -7,6 +7,8 @@ import java.io.OutputStream;
 import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
 import java.io.Writer;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -26,7 +28,6 @@ import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Allowed;
-import org.nestrinse.text.Numbers;
 import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -130,13 +131,19 @@ class RecordArchive {
 
   private @Nullable Object cell(@Nullable Object value) {
     if (value instanceof Double number) {
-      return Numbers.of(number, DIGITS);
+      return decimal(number);
     }
     if (value instanceof Collection<?> list) {
       return list.isEmpty() ? null : json.writeValueAsString(list);
     }
     Object words = value instanceof Said said ? wording.words(said) : value;
     return words instanceof String text ? CsvCells.safe(text) : words;
+  }
+
+  /** Writes a number with a point, whatever the language, and without trailing zeros. */
+  private static String decimal(double value) {
+    BigDecimal rounded = BigDecimal.valueOf(value).setScale(DIGITS, RoundingMode.HALF_UP);
+    return rounded.signum() == 0 ? "0" : rounded.stripTrailingZeros().toPlainString();
   }
 
   /** Reads a file and, when asked and nothing is wrong, keeps what is not there yet. */

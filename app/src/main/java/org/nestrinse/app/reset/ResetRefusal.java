@@ -5,7 +5,6 @@ import org.nestrinse.core.said.Saying;
 
 /** Reset: what is not possible, and what may be given */
 public enum ResetRefusal implements Saying {
-  THE_POT,
   BORAX_OFF,
   NO_BLEACH,
   A_KIND,
@@ -21,7 +20,6 @@ public enum ResetRefusal implements Saying {
   WET_ALREADY,
   EVERY_STEP_DONE,
   OVER,
-  WATER_OF("recipe"),
   CONTENTS("pieces"),
   SPOONS_OF("spoons", "product"),
   TITLE("recipe", "pieces");

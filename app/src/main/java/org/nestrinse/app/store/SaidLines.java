@@ -7,7 +7,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.said.Said;
 
-/** Keeps several things that are said, one on each line. */
+/** Stores a list of messages, one on each line. */
 @Converter
 public final class SaidLines implements AttributeConverter<List<Said>, String> {
   private final SaidColumn one = new SaidColumn();

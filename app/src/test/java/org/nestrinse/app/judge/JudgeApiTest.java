@@ -3,6 +3,7 @@ package org.nestrinse.app.judge;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
+import java.util.Locale;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -10,7 +11,9 @@ import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.text.Numbers;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.text.Wording;
 import tools.jackson.databind.JsonNode;
 
 /** Observations, causes, one change at a time, and the trim, over the demo's record. */
@@ -125,9 +128,10 @@ class JudgeApiTest {
     for (JsonNode change : app.get("/api/judge/changes").json()) {
       last = change.get("change").asString().startsWith("DOSE") ? change : last;
     }
-    String used = Numbers.of(app.get("/api/household").json().get("trim").asDouble(), 1);
+    double trim = app.get("/api/household").json().get("trim").asDouble();
+    String used = Wording.of(Locale.ENGLISH).words(new Quantity(trim, Unit.TIMES, 1));
     assertThat(last).isNotNull();
-    assertThat(last.get("words").asString()).startsWith("dose × %s instead of".formatted(used));
+    assertThat(last.get("words").asString()).startsWith("dose %s instead of".formatted(used));
   }
 
   @Test

@@ -35,9 +35,4 @@ public enum Cleanness implements Saying {
     }
     return setLeft > SET_SHOWS && step.ordinal() < TRACES.ordinal() ? TRACES : step;
   }
-
-  /** Returns whether nobody would wash it again: clean or nearly clean. */
-  public boolean cleanEnough() {
-    return this == CLEAN || this == NEARLY_CLEAN;
-  }
 }

@@ -128,11 +128,6 @@ public record Product(
       return typical;
     }
 
-    /** Returns the usual density [g/mL]. */
-    public double usualDensityGMl() {
-      return densityGMl;
-    }
-
     /** Returns whether it is counted in pieces. */
     public boolean pieces() {
       return this == SHEET || this == TAB;

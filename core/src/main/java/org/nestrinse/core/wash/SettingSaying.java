@@ -14,7 +14,6 @@ public enum SettingSaying implements Saying {
   DIAL("programme"),
   START,
   PAUSE_AND_RESTART("after", "minutes"),
-  TEMPERATURE("celsius"),
   RUN("programme", "settings"),
   DOSE("measure", "product"),
   DOSE_IN_SOFTENER_DRAWER("measure", "product"),

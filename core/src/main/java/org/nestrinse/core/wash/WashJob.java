@@ -159,11 +159,6 @@ public record WashJob(
     return SoiledPieces.together(all());
   }
 
-  /** Returns the bulkers as masses. */
-  public TextileLoad bulkerLoad() {
-    return SoiledPieces.together(bulkers);
-  }
-
   /** Returns how full the drum is. */
   public Fill fill() {
     return DrumFill.of(first, bulkers, machine.drumL());
