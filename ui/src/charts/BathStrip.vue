@@ -250,7 +250,7 @@ const description = computed(() =>
         class="block w-full"
         :aria-labelledby="`${id}-t ${id}-d`"
       >
-        <title :id="`${id}-t`">{{ $t('charts.bathStrip.bathStrip') }}</title>
+        <title :id="`${id}-t`">{{ $t('charts.bathStrip.theWashOverTime') }}</title>
         <desc :id="`${id}-d`">{{ description }}</desc>
         <defs>
           <pattern
@@ -359,7 +359,7 @@ const description = computed(() =>
             stroke="var(--c-paper)"
             stroke-width="3"
           >
-            {{ $t('charts.bathStrip.residueTarget') }}
+            {{ $t('charts.bathStrip.leftoverGoal') }}
           </text>
         </g>
         <g v-if="mainBath && mainBath.detergentGL > 0">

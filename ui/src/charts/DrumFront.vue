@@ -150,7 +150,7 @@ const dryHalf = computed(() => halfWidth(level(props.fill.dry)) * HEIGHT)
     />
     <text y="-68" text-anchor="middle" class="num" font-size="30">{{ percent(fill.main) }}</text>
     <text v-if="over" y="-50" text-anchor="middle" font-size="12">
-      {{ $t('charts.drumFront.moreThanFull') }}
+      {{ $t('charts.drumFront.overfull') }}
     </text>
     <text
       v-if="fill.preWashed > 0.12"

@@ -155,7 +155,7 @@ const rows = computed(() =>
       class="block w-full"
       :aria-labelledby="`${id}-t ${id}-d`"
     >
-      <title :id="`${id}-t`">{{ $t('charts.dryingCurves.moistureOfWhatHangs') }}</title>
+      <title :id="`${id}-t`">{{ $t('charts.dryingCurves.howWetThePiecesStill') }}</title>
       <desc :id="`${id}-d`">
         {{ rows.map((r) => $t('charts.dryingCurves.dry', { r: r[0], r2: r[4] })).join('. ') }}
       </desc>

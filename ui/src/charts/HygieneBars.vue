@@ -21,7 +21,7 @@ const bars = computed(() => {
   return [
     {
       key: 'lifted',
-      name: t('charts.hygieneBars.liftedOut'),
+      name: t('charts.hygieneBars.washedAway'),
       value: f.value.liftedLog,
       color: 'var(--c-water)',
     },
@@ -61,7 +61,7 @@ const shown = computed(() =>
       :viewBox="`0 0 64 ${HEIGHT + 8}`"
       class="h-[198px] w-16 shrink-0"
       role="img"
-      :aria-label="$t('charts.hygieneBars.hygieneByContribution')"
+      :aria-label="$t('charts.hygieneBars.whatLowersTheGerms')"
     >
       <rect
         v-for="b in bars"

@@ -246,7 +246,7 @@ const HOURS = [0, 6, 12, 18]
         $t('charts.weekLines.start'),
         $t('charts.weekLines.what'),
         $t('charts.weekLines.steps'),
-        $t('charts.weekLines.againstIt'),
+        $t('charts.weekLines.drawbacks'),
       ]"
       :rows="rows"
     />

@@ -6,7 +6,7 @@ export interface Mark {
 }
 
 const MARKS: Partial<Record<string, Mark>> = {
-  SMELL_WET: { path: 'M-4 3 L-2 -3.5 L0 2 L2 -3.5 L4 3', words: t('charts.marks.stingsOfAmmonia') },
+  SMELL_WET: { path: 'M-4 3 L-2 -3.5 L0 2 L2 -3.5 L4 3', words: t('charts.marks.ammoniaSmell') },
   SMELL_DRY: {
     path: 'M-4 -1.8 c1.5 -2 2.5 2 4 0 s2.5 -2 4 0 M-4 2 c1.5 -2 2.5 2 4 0 s2.5 -2 4 0',
     words: t('charts.marks.mustySmell'),

@@ -15,7 +15,7 @@ const differences = computed(() => line.line?.differences ?? [])
 
 async function mend() {
   const left = await act(() => answer(api.POST('/api/ledger/mend')))
-  if (left) messages.done(t('parts.countsDiffer.mendedTheCountsFollowWhat'))
+  if (left) messages.done(t('parts.countsDiffer.correctedTheCountsNowMatch'))
 }
 const notices = computed(() => line.line?.notices ?? [])
 </script>
@@ -44,7 +44,7 @@ const notices = computed(() => line.line?.notices ?? [])
       </li>
     </ul>
     <button type="button" class="button-plain mt-2" :disabled="busy" @click="mend">
-      {{ $t('parts.countsDiffer.countWhatThePlacesHold') }}
+      {{ $t('parts.countsDiffer.countThePiecesAgain') }}
     </button>
   </section>
 </template>

@@ -205,7 +205,7 @@ function keepMine() {
       </button>
     </div>
     <button type="submit" class="button-plain mt-3 font-semibold" :disabled="busy">
-      {{ saveLabel ?? $t('parts.fieldForm.keepIt') }}
+      {{ saveLabel ?? $t('parts.fieldForm.save') }}
     </button>
   </form>
 </template>

@@ -87,7 +87,7 @@ const pegs = computed(() =>
       </nav>
 
       <nav
-        :aria-label="$t('parts.lineOfPegs.behindTheLine')"
+        :aria-label="$t('parts.lineOfPegs.morePages')"
         class="flex flex-wrap items-center gap-1 lg:shrink-0 lg:flex-nowrap lg:justify-end lg:pt-9 lg:pl-3"
       >
         <RouterLink to="/week" class="behind">{{ $t('parts.lineOfPegs.week') }}</RouterLink>
@@ -95,7 +95,7 @@ const pegs = computed(() =>
           {{ $t('parts.lineOfPegs.reset')
           }}<span
             v-if="line?.reset"
-            :aria-label="$t('parts.lineOfPegs.goingOn', { reset: line.reset })"
+            :aria-label="$t('parts.lineOfPegs.running', { reset: line.reset })"
           >
             ▸</span
           >
@@ -116,7 +116,7 @@ const pegs = computed(() =>
         <button
           type="button"
           class="hidden p-2 lg:block"
-          :aria-label="$t('parts.lineOfPegs.listOfKeys')"
+          :aria-label="$t('parts.lineOfPegs.keyboardShortcuts')"
           @click="$emit('show-keys')"
         >
           <Keyboard :size="18" aria-hidden="true" />

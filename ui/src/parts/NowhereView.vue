@@ -6,7 +6,7 @@ import ViewHead from './ViewHead.vue'
 
 <template>
   <ViewHead
-    :title="$t('parts.nowhereView.thereIsNoSuchPage')"
+    :title="$t('parts.nowhereView.thisPageDoesNotExist')"
     :state="$t('parts.nowhereView.nothingHere')"
   >
     {{ $t('parts.nowhereView.theAddressHasAMistake') }}

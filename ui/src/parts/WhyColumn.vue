@@ -28,7 +28,7 @@ watch(
     <h2 class="mb-3 text-base">{{ $t('parts.whyColumn.why') }}</h2>
     <WhyText v-if="why" :why="why" />
     <p v-else class="text-soft">
-      {{ $t('parts.whyColumn.everyDottedNumberOpensHere') }}
+      {{ $t('parts.whyColumn.tapADottedNumberTo') }}
     </p>
   </aside>
   <Dialog :open="asSheet" class="relative z-40" @close="store.close()">

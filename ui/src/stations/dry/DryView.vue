@@ -95,7 +95,7 @@ useKeys({ Enter: driest })
       :title="$t('dry.dryView.nothingHangs')"
       :state="$t('dry.dryView.everythingIsPutAway')"
     >
-      {{ $t('dry.dryView.whatComesOutOfThe') }}
+      {{ $t('dry.dryView.afterAWashThePieces') }}
     </ViewHead>
     <WeatherPanel class="mt-4" :source="drying.source" @changed="refresh" />
   </template>
@@ -137,7 +137,7 @@ useKeys({ Enter: driest })
             data-main
             @click="dry(first)"
           >
-            {{ $t('dry.dryView.itIsDry', { kind: first.kind }) }}
+            {{ $t('dry.dryView.markAsDry', { kind: first.kind }) }}
             <span class="keycap ml-2">{{ $t('dry.dryView.enter') }}</span>
           </button>
         </div>
@@ -161,7 +161,7 @@ useKeys({ Enter: driest })
         data-follow
         @click="follow"
       >
-        {{ $t('dry.dryView.iHaveDoneThat') }}
+        {{ $t('dry.dryView.markAsDone') }}
       </button>
     </section>
 
@@ -184,7 +184,7 @@ useKeys({ Enter: driest })
       </ol>
     </section>
 
-    <h2 class="mt-4 text-lg">{{ $t('dry.dryView.feelThem') }}</h2>
+    <h2 class="mt-4 text-lg">{{ $t('dry.dryView.checkByTouch') }}</h2>
     <p class="text-sm text-soft">
       {{ $t('dry.dryView.whatYouFeelCorrectsThis') }}
     </p>

@@ -29,7 +29,7 @@ async function felt(felt: 'COOL' | 'SEAM') {
   if (done) {
     const shelved = props.group.pieces - damp.value
     messages.done(
-      `${shelved > 0 ? t('dry.hangingRow.onTheShelfHangOn', { shelved, value: damp.value }) : t('dry.hangingRow.theyHangOn')}. ${done.words}`,
+      `${shelved > 0 ? t('dry.hangingRow.onTheShelfHangOn', { shelved, value: damp.value }) : t('dry.hangingRow.theyStayWhereTheyAre')}. ${done.words}`,
     )
   }
   emit('changed')
@@ -101,7 +101,7 @@ async function tumble(dryerId: number) {
         data-dry
         @click="emit('dry')"
       >
-        {{ $t('dry.hangingRow.itIsDry') }}
+        {{ $t('dry.hangingRow.markAsDry') }}
       </button>
       <button
         type="button"

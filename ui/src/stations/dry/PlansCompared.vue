@@ -9,7 +9,7 @@ defineProps<{ compared: Api['Compared'] }>()
 
 <template>
   <section :aria-label="$t('dry.plansCompared.plansCompared')" data-plans>
-    <h2 class="text-lg">{{ $t('dry.plansCompared.theSameDriedOtherwise') }}</h2>
+    <h2 class="text-lg">{{ $t('dry.plansCompared.otherWaysToDryThis') }}</h2>
     <div
       class="overflow-x-auto"
       tabindex="0"

@@ -98,7 +98,7 @@ async function pretend() {
         data-weather-look
         @click="read(false)"
       >
-        {{ $t('dry.weatherPanel.readIt') }}
+        {{ $t('dry.weatherPanel.checkTheFile') }}
       </button>
       <div v-if="preview" class="mt-2 border border-ink p-3" data-weather-preview>
         <FileErrors

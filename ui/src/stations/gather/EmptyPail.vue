@@ -58,7 +58,7 @@ async function emptied() {
     <p v-if="cleaning?.mix" class="mt-1 text-sm">
       {{ $t('gather.emptyPail.theMix') }}
       <Figure :why="cleaning.mix">{{ cleaning.mix.title }}</Figure>
-      {{ $t('gather.emptyPail.toALitre') }}
+      {{ $t('gather.emptyPail.forEachLitreOfWater') }}
     </p>
     <button type="button" class="button-plain mt-3 font-semibold" :disabled="busy" @click="emptied">
       {{ $t('gather.emptyPail.itIsEmptyAndClean') }}

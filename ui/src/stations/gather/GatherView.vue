@@ -68,7 +68,7 @@ function choose(id: number) {
 }
 
 const PANELS = [
-  t('gather.gatherView.whatComesIn'),
+  t('gather.gatherView.addPieces'),
   t('gather.gatherView.emptyIt'),
   t('gather.gatherView.normalDays'),
   t('gather.gatherView.newPieces'),
@@ -97,7 +97,7 @@ useKeys({
   <LoadState :error="error" :loading="loading && !gathering" @again="reload" />
   <template v-if="gathering">
     <ViewHead
-      :title="$t('gather.gatherView.whatWaits')"
+      :title="$t('gather.gatherView.waitingToBeWashed')"
       :state="
         $t('gather.gatherView.in', {
           pieces: count(gathering.pieces, 'piece'),
@@ -124,10 +124,10 @@ useKeys({
       <template v-else-if="unready">{{
         $t('gather.gatherView.twoThingsAreNeededBefore')
       }}</template>
-      <template v-else>{{ $t('gather.gatherView.nothingWaitsTapAKind') }}</template>
+      <template v-else>{{ $t('gather.gatherView.nothingToWashYetAdd') }}</template>
       <template v-if="!unready" #side>
         <RouterLink to="/sort" class="button-main inline-block" data-main>
-          {{ $t('gather.gatherView.sortWhatIsHere') }} <span class="keycap ml-2">2</span>
+          {{ $t('gather.gatherView.sortThesePieces') }} <span class="keycap ml-2">2</span>
         </RouterLink>
       </template>
     </ViewHead>

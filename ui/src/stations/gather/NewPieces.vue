@@ -27,7 +27,7 @@ async function change(work: () => Promise<Api['LotLot'] | undefined>, words: str
     messages.done(
       words,
       words.startsWith('Welcome') && made !== undefined
-        ? () => change(() => remove(made), t('gather.newPieces.takenBack'), made)
+        ? () => change(() => remove(made), t('gather.newPieces.undone'), made)
         : undefined,
     )
   }
@@ -61,7 +61,7 @@ function soak(lot: Api['LotLot']) {
   <section v-if="lots" class="max-w-3xl" :aria-label="$t('gather.newPieces.newPieces')">
     <h2 class="text-lg">{{ $t('gather.newPieces.newPieces') }}</h2>
     <p class="text-soft">
-      {{ $t('gather.newPieces.roundsCountTheirWashesBy') }}
+      {{ $t('gather.newPieces.eachWashIsCountedFor') }}
     </p>
     <ul class="mt-1">
       <li
@@ -94,7 +94,7 @@ function soak(lot: Api['LotLot']) {
           }}
         </button>
       </li>
-      <li v-if="!lots.length" class="text-soft">{{ $t('gather.newPieces.noneOnTheirWay') }}</li>
+      <li v-if="!lots.length" class="text-soft">{{ $t('gather.newPieces.noNewPiecesAtThe') }}</li>
     </ul>
     <form class="mt-2 flex flex-wrap items-end gap-2" @submit.prevent="add">
       <label>

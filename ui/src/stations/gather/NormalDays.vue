@@ -107,13 +107,13 @@ function addSpell() {
           },
         }),
       ),
-    t('gather.normalDays.switchedOnFor', { value: name.value }),
+    t('gather.normalDays.addedFor', { value: name.value }),
   )
 }
 function removeSpell(id: number) {
   change(
     () => answer(api.DELETE('/api/normal-days/spells/{id}', { params: { path: { id } } })),
-    t('gather.normalDays.switchedOff'),
+    t('gather.normalDays.ended'),
   )
 }
 </script>
@@ -173,7 +173,7 @@ function removeSpell(id: number) {
       </table>
     </div>
     <p v-if="!rows.length" class="mt-2 text-soft">
-      {{ $t('gather.normalDays.nothingIsToldForYet', { name }) }}
+      {{ $t('gather.normalDays.noUsualDaySetFor', { name }) }}
     </p>
     <form class="mt-3 flex flex-wrap items-end gap-2" @submit.prevent="add(draft)">
       <label>
@@ -226,7 +226,7 @@ function removeSpell(id: number) {
           }}</span>
         </span>
         <button type="button" class="button-quiet" :disabled="busy" @click="removeSpell(s.id)">
-          {{ $t('gather.normalDays.switchOff') }}
+          {{ $t('gather.normalDays.endItNow') }}
         </button>
       </li>
     </ul>
@@ -246,7 +246,7 @@ function removeSpell(id: number) {
         <input v-model="spell.to" type="date" />
       </label>
       <button type="submit" class="button-plain" :disabled="busy" data-add-spell>
-        {{ $t('gather.normalDays.switchOn') }}
+        {{ $t('gather.normalDays.add2') }}
       </button>
     </form>
   </section>

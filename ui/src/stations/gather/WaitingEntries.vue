@@ -105,7 +105,7 @@ async function remove(entry: Api['Entry']) {
     </p>
     <p v-if="pail.dueFirst" class="text-sm text-soft">
       {{
-        $t('gather.waitingEntries.goesOverFirstBy', {
+        $t('gather.waitingEntries.mostUrgentBy', {
           dueFirst: pail.dueFirst,
           dueWords: pail.dueWords,
         })

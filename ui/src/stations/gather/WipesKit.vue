@@ -41,7 +41,7 @@ async function fill(number: number) {
   <LoadState :error="error" :loading="loading && !kit" @again="reload" />
   <section v-if="kit" class="max-w-2xl" :aria-label="$t('gather.wipesKit.wetWipes')">
     <h2 class="text-lg">{{ $t('gather.wipesKit.wetWipes') }}</h2>
-    <p v-if="!kit.kind" class="text-soft">{{ $t('gather.wipesKit.thereIsNoKindOf') }}</p>
+    <p v-if="!kit.kind" class="text-soft">{{ $t('gather.wipesKit.addAKindOfWipe') }}</p>
     <template v-else>
       <p>
         {{ $t('gather.wipesKit.oneBoxForTwoDays') }}

@@ -46,7 +46,7 @@ const FIELDS = computed<Field[]>(() => [
   },
   {
     key: 'goal',
-    label: t('kit.housePanel.hygieneWantedAtLeast'),
+    label: t('kit.housePanel.lowestHygieneGoal'),
     type: 'choice',
     options: choices('NONE', 'LIGHT', 'EVERYDAY', 'EXTRA_CARE', 'ILLNESS'),
   },
@@ -70,7 +70,7 @@ const FIELDS = computed<Field[]>(() => [
   },
   {
     key: 'drying.aim',
-    label: t('kit.housePanel.whenDryingFirstOfAll'),
+    label: t('kit.housePanel.whenDryingPrefer'),
     type: 'choice',
     options: [
       { value: 'BALANCED', words: t('kit.housePanel.aBalanceOfMoneyTime') },
@@ -101,7 +101,7 @@ const FIELDS = computed<Field[]>(() => [
     label: t('kit.housePanel.newPiecesAreReady'),
     type: 'choice',
     options: [
-      { value: 'FIBRE', words: t('kit.housePanel.byTheirFibre') },
+      { value: 'FIBRE', words: t('kit.housePanel.dependingOnTheFibre') },
       { value: 'SOAK', words: t('kit.housePanel.afterADayInCold') },
       { value: 'WASHES', words: t('kit.housePanel.afterThreeWashes') },
     ],
@@ -126,7 +126,7 @@ const FIELDS = computed<Field[]>(() => [
     type: 'number',
     unit: 'mg/L',
   },
-  { key: 'cleaner.chlorine', label: t('kit.housePanel.itHasChlorine'), type: 'yes' },
+  { key: 'cleaner.chlorine', label: t('kit.housePanel.theCleanerContainsChlorine'), type: 'yes' },
 ])
 
 function initial(h: Api['Household']): Values {

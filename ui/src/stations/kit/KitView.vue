@@ -24,8 +24,8 @@ const PANELS = [
 </script>
 
 <template>
-  <ViewHead :title="$t('kit.kitView.kit')" :state="$t('kit.kitView.theFactsOfTheHousehold')">
-    {{ $t('kit.kitView.everythingThatThePlansAre') }}
+  <ViewHead :title="$t('kit.kitView.kit')" :state="$t('kit.kitView.aboutYourHousehold')">
+    {{ $t('kit.kitView.plansAreWorkedOutFrom') }}
   </ViewHead>
   <TabGroup class="mt-3" as="div">
     <TabList class="flex flex-wrap gap-1.5 border-b border-ink pb-2">

@@ -160,7 +160,7 @@ async function pretend(shortByK: number) {
       data-log-read
       @click="read(false)"
     >
-      {{ $t('kit.machineLogs.readIt') }}
+      {{ $t('kit.machineLogs.checkTheFile') }}
     </button>
 
     <div v-if="preview" class="mt-3 border border-ink p-3" data-log-preview>
@@ -211,7 +211,7 @@ async function pretend(shortByK: number) {
           data-log-keep
           @click="read(true)"
         >
-          {{ $t('kit.machineLogs.keepIt') }}
+          {{ $t('kit.machineLogs.useThisLog') }}
         </button>
       </template>
     </div>

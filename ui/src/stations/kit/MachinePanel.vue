@@ -83,14 +83,14 @@ const MACHINE: Field[] = [
     options: choices('FRONT_LOADER', 'TOP_LOADER', 'TWIN_TUB', 'BUCKET', 'HAND_BASIN'),
   },
   { key: 'drumL', label: t('kit.machinePanel.drumTubOrBucket'), type: 'number', unit: 'L' },
-  { key: 'capacityKg', label: t('kit.machinePanel.takesAtMost'), type: 'number', unit: 'kg' },
+  { key: 'capacityKg', label: t('kit.machinePanel.largestLoad'), type: 'number', unit: 'kg' },
   { key: 'drumRadiusM', label: t('kit.machinePanel.radiusOfIt'), type: 'number', unit: 'm' },
   {
     key: 'heaterW',
     label: t('kit.machinePanel.heater'),
     type: 'number',
     unit: 'W',
-    hint: t('kit.machinePanel.forAMachineThatOnly'),
+    hint: t('kit.machinePanel.ifItHasNoneAnd'),
   },
   {
     key: 'hotFillC',
@@ -125,7 +125,7 @@ const PROGRAMME: Field[] = [
   },
   {
     key: 'shortfallC',
-    label: t('kit.machinePanel.staysCoolerThanItSays'),
+    label: t('kit.machinePanel.runsBelowTheSetTemperature'),
     type: 'number',
     unit: '°C',
   },
@@ -142,13 +142,13 @@ const PROGRAMME: Field[] = [
     type: 'choice',
     options: choices('GENTLE', 'NORMAL', 'INTENSIVE', 'SOAK'),
   },
-  { key: 'rinses', label: t('kit.machinePanel.rinsesOfItsOwn'), type: 'whole' },
-  { key: 'extraRinses', label: t('kit.machinePanel.rinsesByOptionAtMost'), type: 'whole' },
+  { key: 'rinses', label: t('kit.machinePanel.rinsesInTheProgramme'), type: 'whole' },
+  { key: 'extraRinses', label: t('kit.machinePanel.extraRinsesYouCanSet'), type: 'whole' },
   { key: 'interimRpm', label: t('kit.machinePanel.spinBetweenRinses'), type: 'whole', unit: 'rpm' },
   { key: 'fastestSpinRpm', label: t('kit.machinePanel.fastestSpin'), type: 'whole', unit: 'rpm' },
   {
     key: 'mainL',
-    label: t('kit.machinePanel.waterOfItsWashingBath'),
+    label: t('kit.machinePanel.waterInTheMainWash'),
     type: 'number',
     unit: 'L',
     optional: true,
@@ -324,7 +324,7 @@ function saveProgramme(index: number, v: Values) {
               washMinutes: p.washMinutes,
               rinses: p.rinses,
               shortfallC: p.shortfallC
-                ? $t('kit.machinePanel.staysCooler', { shortfallC: p.shortfallC })
+                ? $t('kit.machinePanel.runsBelow', { shortfallC: p.shortfallC })
                 : '',
               p: measuredWords(p),
             },

@@ -12,7 +12,7 @@ const { data: people, error, loading, reload } = useLoaded(() => answer(api.GET(
 
 const FIELDS: Field[] = [
   { key: 'name', label: t('kit.peoplePanel.name'), type: 'text' },
-  { key: 'about', label: t('kit.peoplePanel.aFewWords'), type: 'text', optional: true },
+  { key: 'about', label: t('kit.peoplePanel.aboutThem'), type: 'text', optional: true },
   {
     key: 'dayBundles',
     label: t('kit.peoplePanel.dayBundles'),
@@ -54,7 +54,7 @@ const FIELDS: Field[] = [
     key: 'snaps',
     label: t('kit.peoplePanel.waistSnaps'),
     type: 'text',
-    hint: t('kit.peoplePanel.suchAsThird'),
+    hint: t('kit.peoplePanel.forExampleThird'),
     optional: true,
   },
   { key: 'sensitiveSkin', label: t('kit.peoplePanel.sensitiveSkinNoEnzymesNo'), type: 'yes' },
@@ -104,8 +104,8 @@ async function add(v: Values) {
     </OpenRow>
     <OpenRow
       v-slot="{ close }"
-      :name="$t('kit.peoplePanel.someoneNew')"
-      :about="$t('kit.peoplePanel.whoseTextilesAreWashedHere')"
+      :name="$t('kit.peoplePanel.addAPerson')"
+      :about="$t('kit.peoplePanel.whoseWashingIsDoneHere')"
     >
       <FieldForm
         :fields="FIELDS"

@@ -20,7 +20,7 @@ const PLACE: Field[] = [
   { key: 'name', label: t('kit.placesPanel.name'), type: 'text' },
   {
     key: 'sort',
-    label: t('kit.placesPanel.whatItIs'),
+    label: t('kit.placesPanel.type'),
     type: 'choice',
     options: [
       { value: 'SUN_LINE', words: t('kit.placesPanel.sunLine') },
@@ -149,7 +149,7 @@ const DRYER: Field[] = [
     type: 'choice',
     options: choices('VENTED', 'CONDENSER', 'HEAT_PUMP'),
   },
-  { key: 'capacityKg', label: t('kit.placesPanel.takesAtMost'), type: 'number', unit: 'kg' },
+  { key: 'capacityKg', label: t('kit.placesPanel.largestLoad'), type: 'number', unit: 'kg' },
 ]
 const NEW_DRYER: Values = { name: '', type: 'HEAT_PUMP', capacityKg: 6 }
 async function addDryer(v: Values) {
@@ -165,7 +165,7 @@ async function changeDryer(id: number, v: Values) {
 const styleField: Field[] = [
   {
     key: 'style',
-    label: t('kit.placesPanel.sortOfPlace'),
+    label: t('kit.placesPanel.type2'),
     type: 'choice',
     options: [
       { value: 'DRY_PAIL', words: t('kit.placesPanel.dryPailLooseLid') },
@@ -173,7 +173,7 @@ const styleField: Field[] = [
       { value: 'MESH_BUCKET', words: t('kit.placesPanel.meshLinedBucketTwoLiners') },
       { value: 'OUT_BAG', words: t('kit.placesPanel.outAndAboutBag') },
       { value: 'SORTED_BIN', words: t('kit.placesPanel.sortedBinForCloths') },
-      { value: 'BASKET', words: t('kit.placesPanel.laundryBasketOfHouseholdPieces') },
+      { value: 'BASKET', words: t('kit.placesPanel.laundryBasketUsedToFill') },
     ],
   },
 ]
@@ -183,10 +183,10 @@ const pailFields = computed<Field[]>(() => [
   { key: 'airy', label: t('kit.placesPanel.airGetsInOpenOr'), type: 'yes' },
   {
     key: 'personId',
-    label: t('kit.placesPanel.whosePiecesGoIn'),
+    label: t('kit.placesPanel.whoUsesIt'),
     type: 'choice',
     options: [
-      { value: '', words: t('kit.placesPanel.nobodyInParticular') },
+      { value: '', words: t('kit.placesPanel.everybody') },
       ...(people.value ?? []).map((p) => ({ value: String(p.id), words: p.name })),
     ],
   },

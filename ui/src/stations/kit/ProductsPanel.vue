@@ -60,7 +60,7 @@ const FIELDS: Field[] = [
   },
   {
     key: 'densityGMl',
-    label: t('kit.productsPanel.aMillilitreOfItWeighs'),
+    label: t('kit.productsPanel.weightOfMl'),
     type: 'number',
     unit: 'g',
     optional: true,
@@ -138,7 +138,7 @@ const FIELDS: Field[] = [
   { key: 'packG', label: t('kit.productsPanel.aPackHolds'), type: 'number', unit: 'g' },
   {
     key: 'leftG',
-    label: t('kit.productsPanel.ofItIsLeft'),
+    label: t('kit.productsPanel.leftInThePack'),
     type: 'number',
     unit: 'g',
     optional: true,
@@ -151,18 +151,28 @@ const FIELDS: Field[] = [
   { key: 'hasClaim', label: t('kit.productsPanel.itsLabelClaimsToSanitise'), type: 'yes' },
   {
     key: 'claim.log',
-    label: t('kit.productsPanel.claimsAReductionOf'),
+    label: t('kit.productsPanel.claimedReduction'),
     type: 'number',
     unit: t('kit.productsPanel.log'),
   },
-  { key: 'claim.minMlPerL', label: t('kit.productsPanel.atLeast'), type: 'number', unit: 'mL/L' },
+  {
+    key: 'claim.minMlPerL',
+    label: t('kit.productsPanel.smallestDoseForIt'),
+    type: 'number',
+    unit: 'mL/L',
+  },
   {
     key: 'claim.minMinutes',
-    label: t('kit.productsPanel.forAtLeast'),
+    label: t('kit.productsPanel.shortestTimeForIt'),
     type: 'number',
     unit: 'min',
   },
-  { key: 'claim.minC', label: t('kit.productsPanel.atOrAbove'), type: 'number', unit: '°C' },
+  {
+    key: 'claim.minC',
+    label: t('kit.productsPanel.lowestTemperatureForIt'),
+    type: 'number',
+    unit: '°C',
+  },
 ]
 const CLAIM = { log: 3, minMlPerL: 4, minMinutes: 15, minC: 20 }
 const EMPTY_ROW = { softG: 50, mediumG: 65, hardG: 80 }
@@ -247,7 +257,7 @@ function about(view: Api['ProductView']) {
     length: view.filledIn.length
       ? t('kit.productsPanel.filledIn', { what: view.filledIn.join(', ') })
       : '',
-    join: view.chemicals.join(', ') || t('kit.productsPanel.meetsAll'),
+    join: view.chemicals.join(', ') || t('kit.productsPanel.nothingSpecial'),
   })
 }
 </script>

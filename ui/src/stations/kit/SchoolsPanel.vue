@@ -23,7 +23,7 @@ const FIELDS: Field[] = [
     type: 'choice',
     options: choices('NOTHING', 'COLD_RINSE', 'SHORT_WASH', 'SOAK_PAUSE'),
   },
-  { key: 'firstCelsius', label: t('kit.schoolsPanel.thatAt'), type: 'whole', unit: '°C' },
+  { key: 'firstCelsius', label: t('kit.schoolsPanel.itsTemperature'), type: 'whole', unit: '°C' },
   {
     key: 'detergentShare',
     label: t('kit.schoolsPanel.shareOfTheDetergentIn'),
@@ -61,11 +61,11 @@ const FIELDS: Field[] = [
     type: 'choice',
     options: choices('BY_SOIL', 'WANTED', 'AVOIDED'),
   },
-  { key: 'extraRinses', label: t('kit.schoolsPanel.rinsesMoreThanTheProgramme'), type: 'whole' },
+  { key: 'extraRinses', label: t('kit.schoolsPanel.extraRinses'), type: 'whole' },
   { key: 'spinRpm', label: t('kit.schoolsPanel.finalSpin'), type: 'whole', unit: 'rpm' },
   { key: 'sanitiser', label: t('kit.schoolsPanel.endsWithASanitisingRinse'), type: 'yes' },
   { key: 'vinegar', label: t('kit.schoolsPanel.aLittleVinegarInThe'), type: 'yes' },
-  { key: 'drying', label: t('kit.schoolsPanel.dryingInWords'), type: 'text' },
+  { key: 'drying', label: t('kit.schoolsPanel.aboutTheDrying'), type: 'text' },
 ]
 
 function initial(view: Api['SchoolView']): Values {
@@ -102,7 +102,7 @@ async function change(id: string, v: Values) {
 async function putAway(view: Api['SchoolView']) {
   const path = { path: { id: view.id } }
   await act(() => answer(api.DELETE('/api/schools/{id}', { params: path })))
-  messages.done(t('kit.schoolsPanel.isPutAway', { name: view.school.name }), async () => {
+  messages.done(t('kit.schoolsPanel.isRemoved', { name: view.school.name }), async () => {
     await answer(api.POST('/api/schools/{id}/back', { params: path }))
     await reload()
   })
@@ -131,7 +131,7 @@ async function putAway(view: Api['SchoolView']) {
     >
       <FieldForm :fields="FIELDS" :initial="initial(s)" :save="(v: Values) => change(s.id, v)" />
       <button type="button" class="button-quiet mt-2" @click="putAway(s)">
-        {{ $t('kit.schoolsPanel.putItAway') }}
+        {{ $t('kit.schoolsPanel.removeThisMethod') }}
       </button>
     </OpenRow>
     <h2 class="mt-6 mb-1 text-lg">{{ $t('kit.schoolsPanel.theTen') }}</h2>

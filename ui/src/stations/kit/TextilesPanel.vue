@@ -37,7 +37,7 @@ const BASIC: Field[] = [
     key: 'plural',
     label: t('kit.textilesPanel.plural'),
     type: 'text',
-    hint: t('kit.textilesPanel.pluralHint'),
+    hint: t('kit.textilesPanel.suchAsTrainingPantsLeave'),
     optional: true,
   },
   {
@@ -86,14 +86,14 @@ const BASIC: Field[] = [
     ),
   },
   { key: 'areaM2', label: t('kit.textilesPanel.oneFaceAsHung'), type: 'number', unit: 'm²' },
-  { key: 'small', label: t('kit.textilesPanel.noLargerThanAHand'), type: 'yes' },
+  { key: 'small', label: t('kit.textilesPanel.smallCanFillUpThe'), type: 'yes' },
   {
     key: 'colour',
     label: t('kit.textilesPanel.colour'),
     type: 'choice',
     options: choices('PALE', 'DARK'),
   },
-  { key: 'hasLabel', label: t('kit.textilesPanel.itsCareLabelSaysSomething'), type: 'yes' },
+  { key: 'hasLabel', label: t('kit.textilesPanel.itHasACareLabel'), type: 'yes' },
 ]
 const LABEL: Field[] = [
   {
@@ -237,7 +237,7 @@ async function add(v: Values) {
       :about="$t('kit.textilesPanel.ofTextile')"
     >
       <label class="mb-3 block">
-        {{ $t('kit.textilesPanel.beginWithOneFromThe') }}
+        {{ $t('kit.textilesPanel.startFromTheCatalogue') }}
         <select v-model="preset" class="block" data-field="preset">
           <option value="">{{ $t('kit.textilesPanel.somethingOfOurOwn') }}</option>
           <optgroup v-for="g in groups" :key="g" :label="g">

@@ -41,7 +41,7 @@ const VERDICTS: Record<string, string> = {
 </script>
 
 <template>
-  <section :aria-label="$t('record.besidePanel.twoStretches')" data-beside>
+  <section :aria-label="$t('record.besidePanel.comparePeriods')" data-beside>
     <h2 class="text-lg">{{ $t('record.besidePanel.twoStretchesSideBySide') }}</h2>
     <div class="mt-1 flex flex-wrap gap-x-6 gap-y-2 text-sm">
       <fieldset>

@@ -46,7 +46,7 @@ function cells(line: Api['CostLine']) {
 </script>
 
 <template>
-  <section :aria-label="$t('record.costsPanel.whatItTakes')" data-costs>
+  <section :aria-label="$t('record.costsPanel.costsAndUse')" data-costs>
     <LoadState :error="error" :loading="loading && !costs" @again="reload" />
     <template v-if="costs">
       <template
@@ -70,13 +70,13 @@ function cells(line: Api['CostLine']) {
         :key="part.key"
       >
         <h2 class="mt-4 text-lg">
-          {{ $t('record.costsPanel.whatItTakes2', { name: part.name }) }}
+          {{ $t('record.costsPanel.costsAndUse2', { name: part.name }) }}
         </h2>
         <div
           class="overflow-x-auto"
           tabindex="0"
           role="region"
-          :aria-label="$t('record.costsPanel.whatItTakes2', { name: part.name })"
+          :aria-label="$t('record.costsPanel.costsAndUse2', { name: part.name })"
         >
           <table class="w-full max-w-4xl text-sm">
             <thead>
@@ -131,7 +131,7 @@ function cells(line: Api['CostLine']) {
       <p data-maintenance>
         <strong v-if="maintenance.due" class="text-heat-word">! </strong>{{ maintenance.says }}
         <button type="button" class="button-quiet" :disabled="busy" @click="maintained">
-          {{ $t('record.costsPanel.itWasDoneJustNow') }}
+          {{ $t('record.costsPanel.markAsDone') }}
         </button>
       </p>
     </template>

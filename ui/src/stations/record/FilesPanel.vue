@@ -17,7 +17,7 @@ const sure = ref(false)
 const preview = shallowRef<Api['RecordArchivePreview']>()
 const PARTS = {
   rounds: t('record.filesPanel.roundsPart'),
-  observations: t('record.filesPanel.observationsPart'),
+  observations: t('record.filesPanel.whatWasNoticed'),
   changes: t('record.filesPanel.changesPart'),
   resets: t('record.filesPanel.resetsPart'),
 }
@@ -111,7 +111,7 @@ async function wipe() {
       data-record-look
       @click="read(false)"
     >
-      {{ $t('record.filesPanel.readIt') }}
+      {{ $t('record.filesPanel.checkTheFile') }}
     </button>
     <div v-if="preview" class="mt-2 max-w-3xl border border-ink p-3" data-record-preview>
       <FileErrors
@@ -136,7 +136,7 @@ async function wipe() {
     </div>
     <h2 class="mt-4 text-lg">{{ $t('record.filesPanel.away') }}</h2>
     <p class="text-sm text-soft">
-      {{ $t('record.filesPanel.forgetsRoundsOnTheShelf') }}
+      {{ $t('record.filesPanel.deletesFinishedRoundsWhatYou') }}
     </p>
     <label class="mt-1 inline-flex items-center gap-2">
       <input v-model="sure" type="checkbox" data-sure /> {{ $t('record.filesPanel.iHaveAFileOf') }}

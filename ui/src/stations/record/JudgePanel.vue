@@ -99,7 +99,7 @@ async function decide(e: Api['ExperimentLine'], keep: boolean) {
       }),
     ),
   )
-  if (done) messages.done(keep ? t('record.judgePanel.kept3') : t('record.judgePanel.takenBack'))
+  if (done) messages.done(keep ? t('record.judgePanel.kept3') : t('record.judgePanel.undone2'))
   await again()
 }
 async function resetTrim() {
@@ -110,11 +110,11 @@ async function resetTrim() {
 </script>
 
 <template>
-  <section :aria-label="$t('record.judgePanel.whatItMayBe')" data-judge>
+  <section :aria-label="$t('record.judgePanel.possibleCauses')" data-judge>
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1">
       <h2 class="text-lg">
         {{
-          $t('record.judgePanel.whatItMayBe2', {
+          $t('record.judgePanel.possibleCauses2', {
             then: then ? $t('record.judgePanel.asItLookedOn', { atWords }) : '',
           })
         }}
@@ -188,7 +188,7 @@ async function resetTrim() {
           data-take-back
           @click="decide(judged.experiment, false)"
         >
-          {{ $t('record.judgePanel.takeItBack') }}
+          {{ $t('record.judgePanel.undoThisChange') }}
         </button>
       </div>
 
@@ -317,7 +317,7 @@ async function resetTrim() {
                     {{ $t('record.judgePanel.keep') }}
                   </button>
                   <button type="button" class="button-quiet" @click="decide(e, false)">
-                    {{ $t('record.judgePanel.takeBack') }}
+                    {{ $t('record.judgePanel.undo') }}
                   </button>
                 </template>
               </li>

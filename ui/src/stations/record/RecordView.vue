@@ -16,11 +16,11 @@ import JudgePanel from './JudgePanel.vue'
 import RoundTable from './RoundTable.vue'
 
 const SECTIONS = [
-  { value: 'judge', words: t('record.recordView.whatItMayBe') },
+  { value: 'judge', words: t('record.recordView.possibleCauses') },
   { value: 'saw', words: t('record.recordView.whatISaw') },
   { value: 'rounds', words: t('record.recordView.everyRound') },
-  { value: 'beside', words: t('record.recordView.twoStretches') },
-  { value: 'costs', words: t('record.recordView.whatItTakes') },
+  { value: 'beside', words: t('record.recordView.comparePeriods') },
+  { value: 'costs', words: t('record.recordView.costsAndUse') },
   { value: 'files', words: t('record.recordView.files') },
 ]
 const SPANS = [
@@ -98,7 +98,7 @@ function span(next: number) {
       </template>
     </ViewHead>
     <p v-if="story.rounds.length === 0" class="mt-4" data-empty>
-      {{ $t('record.recordView.theFirstRoundThatYou') }}
+      {{ $t('record.recordView.yourFirstWashWillAppear') }}
     </p>
     <template v-else>
       <RecordPicture
@@ -117,7 +117,7 @@ function span(next: number) {
           >
           <span v-if="round.changes.length">
             {{
-              $t('record.recordView.otherwiseThanBefore', { join: round.changes.join(', ') })
+              $t('record.recordView.changedSinceTheRoundBefore', { join: round.changes.join(', ') })
             }}</span
           >
         </p>
@@ -130,11 +130,11 @@ function span(next: number) {
             ><template v-if="s.note">: “{{ s.note }}”</template>
           </li>
           <li v-if="!round.seen.length" class="text-soft">
-            {{ $t('record.recordView.nobodyLooked') }}
+            {{ $t('record.recordView.nothingNoted') }}
           </li>
         </ul>
         <button type="button" class="button-plain mt-1" data-judge-then @click="judgeThen">
-          {{ $t('record.recordView.whatItLookedLikeThen') }}
+          {{ $t('record.recordView.possibleCausesAtThatTime') }}
         </button>
       </div>
     </template>

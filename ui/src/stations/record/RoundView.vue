@@ -204,7 +204,7 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
       data-remove-round
       @click="remove"
     >
-      {{ $t('record.roundView.takeThisRoundOutOf') }}
+      {{ $t('record.roundView.deleteThisRoundFromThe') }}
     </button>
   </template>
 </template>

@@ -202,7 +202,7 @@ async function changed() {
           :spoons="plan?.amounts ?? []"
         />
         <div>
-          <h2 class="text-lg">{{ $t('reset.resetView.whichAndInWhat') }}</h2>
+          <h2 class="text-lg">{{ $t('reset.resetView.piecesAndVessel') }}</h2>
           <div class="mt-1 flex flex-wrap items-end gap-x-5 gap-y-2">
             <label>
               <span class="block text-sm font-semibold">{{ $t('reset.resetView.recipe') }}</span>
@@ -247,7 +247,7 @@ async function changed() {
             </label>
             <label v-if="recipe === 'CHLORINE_SOAK'">
               <span class="block text-sm font-semibold">{{
-                $t('reset.resetView.bleachByItsLabel')
+                $t('reset.resetView.strengthOfTheBleach')
               }}</span>
               <input
                 v-model.number="percentChlorine"

@@ -101,7 +101,7 @@ function quiet(line: Api['BundleLine']) {
       <template v-for="(p, i) in props.shelf.people" :key="p.personId"
         >{{ i ? '; ' : '' }}<strong>{{ p.name }}</strong
         >: {{ p.words || $t('shelf.bundleBoard.riseAndSnapsNotKept') }}</template
-      >{{ $t('shelf.bundleBoard.keptWithEachPersonIn') }}
+      >{{ $t('shelf.bundleBoard.youCanChangeThisUnder') }}
     </p>
   </section>
 </template>

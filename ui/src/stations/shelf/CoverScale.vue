@@ -36,7 +36,7 @@ const midnights = computed(() =>
 <template>
   <section :aria-label="$t('shelf.coverScale.coversUntil')">
     <h2 class="text-lg">{{ $t('shelf.coverScale.coversUntil') }}</h2>
-    <p class="text-sm text-soft">{{ $t('shelf.coverScale.fullWhatIsCleanHatched') }}</p>
+    <p class="text-sm text-soft">{{ $t('shelf.coverScale.solidCleanHatchedWashingOr') }}</p>
     <div class="mt-1">
       <div
         v-for="line in lines"

@@ -8,8 +8,8 @@ const { data: lots } = useLoaded(() => answer(api.GET('/api/prep')))
 </script>
 
 <template>
-  <section v-if="lots?.length" :aria-label="$t('shelf.prepRows.newPiecesOnTheirWay')" data-prep>
-    <h2 class="text-lg">{{ $t('shelf.prepRows.onTheirWay') }}</h2>
+  <section v-if="lots?.length" :aria-label="$t('shelf.prepRows.newPiecesBeingPrepared')" data-prep>
+    <h2 class="text-lg">{{ $t('shelf.prepRows.beingPrepared') }}</h2>
     <p v-for="lot in lots" :key="lot.id" class="border-t border-line py-1">
       <strong>{{ lot.words }}</strong>: <Figure :why="lot.why">{{ lot.readyWords }}</Figure>{{
         lot.soakWords ? $t('shelf.prepRows.soakingFor', { soakWords: lot.soakWords }) : ''

@@ -33,8 +33,8 @@ function days(n: number) {
 </script>
 
 <template>
-  <section :aria-label="$t('shelf.rhythmTable.howManyHowOften')" data-rhythm>
-    <h2 class="mt-6 text-lg">{{ $t('shelf.rhythmTable.howManyHowOften') }}</h2>
+  <section :aria-label="$t('shelf.rhythmTable.doWeOwnEnough')" data-rhythm>
+    <h2 class="mt-6 text-lg">{{ $t('shelf.rhythmTable.doWeOwnEnough') }}</h2>
     <LoadState :error="error" :loading="loading && !rhythms" @again="reload" />
     <template v-if="rhythms?.lines.length">
       <div

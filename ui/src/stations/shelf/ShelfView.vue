@@ -67,7 +67,7 @@ watch(shelf, (now, before) => {
         to="/week"
         class="underline decoration-line decoration-2 underline-offset-4"
         data-to-week
-        >{{ $t('shelf.shelfView.theWeekRoundByRound') }}</RouterLink
+        >{{ $t('shelf.shelfView.planOfTheWeek') }}</RouterLink
       >
     </p>
     <RhythmTable />

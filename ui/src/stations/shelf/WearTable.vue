@@ -59,7 +59,7 @@ async function retire(b: Api['WearBatch'], replace: boolean) {
 
 <template>
   <section v-if="batches?.length" :aria-label="$t('shelf.wearTable.wear')" data-wear>
-    <h2 class="text-lg">{{ $t('shelf.wearTable.whatTheyHaveBeenThrough') }}</h2>
+    <h2 class="text-lg">{{ $t('shelf.wearTable.wearSoFar') }}</h2>
     <p class="text-sm text-soft">
       {{ $t('shelf.wearTable.inWashesOfAnOrdinary') }}
     </p>

@@ -77,7 +77,7 @@ const SETTINGS: Field[] = [
     label: t('shelf.weekView.aHouseholdLoadEvery'),
     type: 'whole',
     unit: t('shelf.weekView.days'),
-    hint: t('shelf.weekView.forNoneInThePlan'),
+    hint: t('shelf.weekView.forNone'),
   },
 ]
 async function change(v: Values) {
@@ -174,7 +174,7 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
     <section
       v-if="round"
       class="mt-4 border-l-4 border-water pl-3"
-      :aria-label="$t('shelf.weekView.theChosenRound')"
+      :aria-label="$t('shelf.weekView.thisRound')"
     >
       <h2 class="text-lg">
         <Figure :why="week.whys[round.start]">{{ round.startWords }}</Figure>{{
@@ -234,7 +234,7 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
           data-maintained
           @click="maintained"
         >
-          {{ $t('shelf.weekView.itIsDone') }}
+          {{ $t('shelf.weekView.markAsDone') }}
         </button>
       </li>
     </ul>
@@ -243,7 +243,7 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
     <OpenRow
       :key="`s${week.settings.version}`"
       :name="$t('shelf.weekView.quietHoursAndHouseholdLoads')"
-      :about="`${week.settings.quietFrom ? $t('shelf.weekView.quietTo', { slice: week.settings.quietFrom.slice(0, 5), slice2: week.settings.quietTo?.slice(0, 5) }) : $t('shelf.weekView.noQuietHours')}, ${week.settings.householdEveryDays ? $t('shelf.weekView.aHouseholdLoadEvery2', { householdEveryDays: count(week.settings.householdEveryDays, 'day') }) : $t('shelf.weekView.nappiesOnly')}`"
+      :about="`${week.settings.quietFrom ? $t('shelf.weekView.quietTo', { slice: week.settings.quietFrom.slice(0, 5), slice2: week.settings.quietTo?.slice(0, 5) }) : $t('shelf.weekView.noQuietHours')}, ${week.settings.householdEveryDays ? $t('shelf.weekView.aHouseholdLoadEvery2', { householdEveryDays: count(week.settings.householdEveryDays, 'day') }) : $t('shelf.weekView.noHouseholdLoads')}`"
     >
       <FieldForm
         :fields="SETTINGS"

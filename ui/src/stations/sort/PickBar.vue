@@ -29,7 +29,7 @@ function from(p: Picked) {
     v-if="picked.length"
     class="sticky bottom-32 z-20 mt-2 border-2 border-ink bg-sheet px-4 py-2.5 lg:bottom-16"
     role="region"
-    :aria-label="$t('sort.pickBar.pickedOut')"
+    :aria-label="$t('sort.pickBar.chosenPieces')"
     data-pick-bar
   >
     <div class="flex flex-wrap items-center gap-x-3 gap-y-1.5">
@@ -96,7 +96,7 @@ function from(p: Picked) {
         data-move="stays"
         @click="emit('move', STAYS)"
       >
-        {{ $t('sort.pickBar.keepItBack') }}
+        {{ $t('sort.pickBar.waitForAnotherWash') }}
       </button>
       <span class="text-sm text-soft">{{ $t('sort.pickBar.orPickASecondTo') }}</span>
     </div>

@@ -88,7 +88,7 @@ const over = ref(false)
         <ul class="mt-1 list-disc pl-5">
           <li v-for="reason in drum.reasons" :key="reason">{{ reason }}</li>
           <li v-for="no in drum.refused" :key="no.kind">
-            {{ $t('sort.proposedLoad.noAsBulk', { kind: no.kind, reason: no.reason }) }}
+            {{ $t('sort.proposedLoad.noToFillTheDrum', { kind: no.kind, reason: no.reason }) }}
           </li>
           <li v-for="s in drum.setAside" :key="s.words" data-set-aside>
             {{ $t('sort.proposedLoad.setAsideBecause', { words: s.words, reason: s.reason }) }}

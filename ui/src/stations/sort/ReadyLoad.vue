@@ -76,7 +76,7 @@ async function look() {
           body: { full: seen.value === '' ? undefined : Number(seen.value) / 100 },
         }),
       ),
-    t('sort.readyLoad.keptTheNextFillCounts'),
+    t('sort.readyLoad.savedTheNextLoadUses'),
   )
 }
 </script>
@@ -205,13 +205,13 @@ async function look() {
               :disabled="busy"
               @click="join(s)"
             >
-              {{ $t('sort.readyLoad.letItJoin') }}
+              {{ $t('sort.readyLoad.addToTheLoad') }}
             </button>
           </li>
         </ul>
         <form class="mt-2 flex flex-wrap items-center gap-2" @submit.prevent="look">
           <label class="inline-flex items-center gap-2">
-            {{ $t('sort.readyLoad.iLookAndItIs') }}
+            {{ $t('sort.readyLoad.theDrumLooks') }}
             <input
               v-model="seen"
               type="number"
@@ -224,7 +224,7 @@ async function look() {
             {{ $t('sort.readyLoad.full2') }}
           </label>
           <button type="submit" class="button-plain py-1" :disabled="busy">
-            {{ $t('sort.readyLoad.keepWhatISaw') }}
+            {{ $t('sort.readyLoad.save') }}
           </button>
         </form>
       </details>
@@ -234,7 +234,7 @@ async function look() {
           class="button-plain font-semibold"
           data-wash
         >
-          {{ $t('sort.readyLoad.takeItToTheWash') }}
+          {{ $t('sort.readyLoad.planThisWash') }}
         </RouterLink>
         <button type="button" class="button-quiet" :disabled="busy" @click="emit('back')">
           {{ $t('sort.readyLoad.putEverythingBack') }}

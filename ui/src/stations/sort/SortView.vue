@@ -79,10 +79,10 @@ useKeys({
 })
 const state = computed(() =>
   drums.value.length
-    ? t('sort.sortView.toMake', { length: count(drums.value.length, 'load') })
+    ? t('sort.sortView.planned', { length: count(drums.value.length, 'load') })
     : loads.value.length
       ? t('sort.sortView.ready', { length: count(loads.value.length, 'load') })
-      : t('sort.sortView.nothingToMakeNow'),
+      : t('sort.sortView.noLoadNeededYet'),
 )
 </script>
 
@@ -91,14 +91,14 @@ const state = computed(() =>
   <template v-if="sorting">
     <ViewHead :title="$t('sort.sortView.intoLoads')" :state="state">
       <template v-if="nothing">
-        {{ $t('sort.sortView.nothingWaitsInThePails') }}
+        {{ $t('sort.sortView.thePailsAreEmpty') }}
         <RouterLink to="/gather" class="button-quiet">{{ $t('sort.sortView.gather') }}</RouterLink>
         {{ $t('sort.sortView.comesFirst') }}
       </template>
       <template v-else-if="drums.length">
         {{ $t('sort.sortView.everythingThatWaitsInThe') }}
         <span v-if="!sorting.proven" data-proven="no">
-          {{ $t('sort.sortView.aGoodAnswerThereWas') }}
+          {{ $t('sort.sortView.oneOfSeveralGoodWays') }}
         </span>
         <button
           v-if="sorting.moved"
@@ -111,7 +111,7 @@ const state = computed(() =>
           {{ $t('sort.sortView.leaveOutWhatIMoved') }}
         </button>
       </template>
-      <template v-else> {{ $t('sort.sortView.nothingHasToBeWashed') }} </template>
+      <template v-else> {{ $t('sort.sortView.nothingNeedsWashingNowSee') }} </template>
     </ViewHead>
 
     <ReadyLoad
@@ -181,7 +181,7 @@ const state = computed(() =>
 
     <details class="mt-4 text-sm">
       <summary class="inline-block cursor-pointer underline decoration-line underline-offset-4">
-        {{ $t('sort.sortView.whoMayNotTravelWith') }}
+        {{ $t('sort.sortView.whatMustNotBeWashed') }}
       </summary>
       <ul class="mt-1 grid grid-cols-1 gap-x-8 lg:grid-cols-2">
         <li v-for="rule in sorting.rules" :key="rule.name" class="border-t border-line py-1">
@@ -227,7 +227,7 @@ const state = computed(() =>
         class="button-main"
         data-main
       >
-        {{ $t('sort.sortView.takeItToTheWash') }}
+        {{ $t('sort.sortView.planThisWash') }}
         <span class="keycap ml-2">{{ $t('sort.sortView.enter') }}</span>
       </RouterLink>
     </div>

@@ -79,7 +79,7 @@ export function useSorting() {
     if (!now) return
     if (now.refused) {
       if (now.refused.hard)
-        messages.problem(new Error(t('sort.useSorting.itStays', { reason: now.refused.reason })))
+        messages.problem(new Error(t('sort.useSorting.notMoved', { reason: now.refused.reason })))
       else asking.value = { to, verdict: now.refused }
       return
     }

@@ -24,7 +24,7 @@ async function say(ran: boolean) {
   <section v-if="round.early.length" class="mt-2 border-2 border-sun p-3" data-early>
     <h2 class="text-lg">{{ $t('wash.didItRun.didTheMachineReallyFinish') }}</h2>
     <p v-for="words in round.early" :key="words">{{ words }}</p>
-    <p class="text-soft">{{ $t('wash.didItRun.untilYouSaySoThe') }}</p>
+    <p class="text-soft">{{ $t('wash.didItRun.untilYouAnswerThisRound') }}</p>
     <div class="mt-2 flex gap-3">
       <button type="button" class="button-plain" :disabled="busy" data-ran @click="say(true)">
         {{ $t('wash.didItRun.yesItRan') }}

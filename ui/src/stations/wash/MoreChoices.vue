@@ -156,7 +156,7 @@ async function keep() {
     </OpenRow>
 
     <OpenRow
-      :name="$t('wash.moreChoices.putInBesides')"
+      :name="$t('wash.moreChoices.addSomethingElse')"
       :about="
         wishes.besides.value.length
           ? $t('wash.moreChoices.putInByYou', { length: wishes.besides.value.length })
@@ -201,14 +201,14 @@ async function keep() {
           />
         </label>
         <button type="submit" class="button-plain" data-besides-add>
-          {{ $t('wash.moreChoices.putItIn') }}
+          {{ $t('wash.moreChoices.addIt') }}
         </button>
         <p v-if="problem" class="font-semibold text-heat-word" role="alert">! {{ problem }}</p>
       </form>
     </OpenRow>
 
     <OpenRow
-      :name="$t('wash.moreChoices.keepAsASchoolOfYourOwn')"
+      :name="$t('wash.moreChoices.saveAsMyMethod')"
       :about="$t('wash.moreChoices.fromAsItStandsHere', { schoolName: plan.schoolName })"
     >
       <form class="flex flex-wrap items-end gap-2" @submit.prevent="keep">
@@ -217,11 +217,11 @@ async function keep() {
           <input v-model="ownName" type="text" maxlength="60" data-own-name />
         </label>
         <button type="submit" class="button-plain" :disabled="busy" data-own-keep>
-          {{ $t('wash.moreChoices.keepIt') }}
+          {{ $t('wash.moreChoices.save') }}
         </button>
       </form>
       <p class="mt-1 text-sm text-soft">
-        {{ $t('wash.moreChoices.temperatureAndWhatYouChose') }}
+        {{ $t('wash.moreChoices.yourChoicesAboveBecomePart') }}
       </p>
     </OpenRow>
   </section>

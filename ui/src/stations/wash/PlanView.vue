@@ -159,7 +159,7 @@ async function begin(practise: boolean) {
       new Error(
         stops.value.length
           ? t('wash.planView.aStopStandsChangeThe')
-          : t('wash.planView.readAndTickTheChecks'),
+          : t('wash.planView.firstConfirmTheCheckIn'),
       ),
     )
     return
@@ -339,8 +339,8 @@ useKeys({ ' ': start, Enter: start })
           stops.length
             ? $t('wash.planView.aStopStandsChangeThe2')
             : ready
-              ? $t('wash.planView.outOfTheMachineAt', { readyWords: plan.figures.readyWords })
-              : $t('wash.planView.readAndTickTheChecks2')
+              ? $t('wash.planView.readyAtIfStartedNow', { readyWords: plan.figures.readyWords })
+              : $t('wash.planView.firstConfirmTheCheckIn2')
         }}
       </p>
     </div>

@@ -46,7 +46,7 @@ function over() {
 </script>
 
 <template>
-  <section :aria-label="$t('wash.runTools.whenItGoesOtherwise')" class="mt-3">
+  <section :aria-label="$t('wash.runTools.ifSomethingComesUp')" class="mt-3">
     <div class="flex flex-wrap gap-2">
       <button
         v-if="round.heldSince"
@@ -86,7 +86,7 @@ function over() {
         data-skip
         @click="show('skip')"
       >
-        {{ $t('wash.runTools.leaveOut') }}
+        {{ $t('wash.runTools.skipThisStep') }}
       </button>
       <button
         type="button"
@@ -136,11 +136,11 @@ function over() {
     </div>
     <form v-if="open === 'skip'" class="mt-2 flex flex-wrap items-end gap-2" @submit.prevent="skip">
       <label class="flex-1">
-        <span class="block text-sm font-semibold">{{ $t('wash.runTools.whyIsItLeftOut') }}</span>
+        <span class="block text-sm font-semibold">{{ $t('wash.runTools.whySkipIt') }}</span>
         <input v-model="why" type="text" maxlength="200" class="w-full" data-skip-why />
       </label>
       <button type="submit" class="button-plain min-h-11" :disabled="busy" data-skip-do>
-        {{ $t('wash.runTools.leaveItOut') }}
+        {{ $t('wash.runTools.skipIt') }}
       </button>
     </form>
     <form

@@ -120,7 +120,7 @@ async function tick() {
   )
   if (round?.currentStep == null && round) {
     if (wasPractice) {
-      messages.done(t('wash.runView.practisedToTheEndNothing'))
+      messages.done(t('wash.runView.practiceFinishedNothingOfIt'))
       emit('practised')
       return
     }
@@ -166,7 +166,7 @@ async function say(judgement: Api['JudgementView'], chosen: string) {
   if (round && round.steps.length > before) {
     const added = round.plan.steps.find((s) => s.number === round.currentStep)
     messages.done(
-      t('wash.runView.addedOutOfTheMachine', { title: added?.title, readyWords: round.readyWords }),
+      t('wash.runView.addedReadyAt', { title: added?.title, readyWords: round.readyWords }),
       unanswer,
     )
   } else if (round) {
@@ -246,7 +246,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold(t('wash.runView.heldForAWhile')
   </div>
   <p class="text-soft">
     {{
-      $t('wash.runView.sinceOutOfTheMachine', {
+      $t('wash.runView.sinceReadyAt', {
         schoolName: plan.schoolName,
         title: round.title,
         startedWords: round.startedWords,
@@ -254,7 +254,9 @@ useKeys({ ' ': space, Enter: tick, h: () => hold(t('wash.runView.heldForAWhile')
       })
     }}
     <strong data-ready-at>{{ round.readyWords }}</strong>{{
-      $t('wash.runView.ofAllOfItWith', { attendedMinutes: duration(plan.figures.attendedMinutes) })
+      $t('wash.runView.needsYouForInAll', {
+        attendedMinutes: duration(plan.figures.attendedMinutes),
+      })
     }}
   </p>
   <section v-if="step" class="mt-2 border-y-2 border-ink py-4" aria-live="polite" data-running>

@@ -39,7 +39,7 @@ const COLUMNS: Column[] = [
   },
   {
     id: 'residue',
-    head: t('wash.schoolTable.residueMgKg'),
+    head: t('wash.schoolTable.leftover'),
     cells: ({ figures: f }) => [
       {
         key: 'residue',
@@ -67,7 +67,7 @@ const COLUMNS: Column[] = [
   },
   {
     id: 'takes',
-    head: t('wash.schoolTable.takesWithYou'),
+    head: t('wash.schoolTable.timeYourTime'),
     cells: ({ figures: f }) => [
       {
         key: 'minutes',
@@ -96,8 +96,8 @@ const COLUMNS: Column[] = [
 </script>
 
 <template>
-  <section :aria-label="$t('wash.schoolTable.everyWayForThisLoad')">
-    <h2 class="text-lg">{{ $t('wash.schoolTable.everyWayForThisLoad') }}</h2>
+  <section :aria-label="$t('wash.schoolTable.allMethodsCompared')">
+    <h2 class="text-lg">{{ $t('wash.schoolTable.allMethodsCompared') }}</h2>
     <div
       class="overflow-x-auto"
       tabindex="0"

@@ -65,11 +65,7 @@ const load = computed(
       </nav>
       <PlanView :key="load.id" :load-id="load.id" @started="reload" />
     </template>
-    <ViewHead
-      v-else
-      :title="$t('wash.washStation.nothingToWash')"
-      :state="$t('wash.washStation.yet')"
-    >
+    <ViewHead v-else :title="$t('wash.washStation.noLoadYet')" :state="$t('wash.washStation.yet')">
       {{ $t('wash.washStation.aLoadComesFrom') }}
       <RouterLink to="/sort" class="button-quiet">{{ $t('wash.washStation.sort') }}</RouterLink>{{
         $t('wash.washStation.whatWasWashedLastHangs')

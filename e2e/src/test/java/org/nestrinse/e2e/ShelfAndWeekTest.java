@@ -12,7 +12,7 @@ class ShelfAndWeekTest extends Journey {
   @Test
   void bundlesAreWishedForUntilAPartRunsShortAndTheRhythmIsRead() {
     browser.open("/shelf");
-    browser.see("[data-missing]", "runs short");
+    browser.see("[data-missing]", "Short of");
     int days = count("day");
     wish("nap", "2");
     browser.see("[data-bundle=nap] [data-count]", "2");

@@ -1,6 +1,7 @@
 package org.nestrinse.app.problem;
 
 import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Pattern;
 
 /**
@@ -13,12 +14,17 @@ final class FieldName {
       Pattern.compile("(MmolL|MgKg|MgL|MlL|GL|Kg|Kwh|Rpm|Mm|M2|M3|Ms|Min|[CLGMWKS])$");
   private static final Pattern HUMP = Pattern.compile("(?<=[a-z0-9])(?=[A-Z])");
 
+  /** Words of the code that have other names on the screen. */
+  private static final Map<String, String> ON_SCREEN =
+      Map.of("school", "method", "residue", "leftover", "trim", "adjustment");
+
   private FieldName() {}
 
   static String of(String field) {
-    String name = WITHIN.matcher(field).replaceAll("");
-    String bare = UNIT.matcher(name).replaceFirst("");
-    String words = HUMP.matcher(bare.isEmpty() ? name : bare).replaceAll(" ");
-    return words.toLowerCase(Locale.ROOT).replaceFirst(" id$", "");
+    String last = WITHIN.matcher(field).replaceAll("");
+    String bare = UNIT.matcher(last).replaceFirst("");
+    String words = HUMP.matcher(bare.isEmpty() ? last : bare).replaceAll(" ");
+    String name = words.toLowerCase(Locale.ROOT).replaceFirst(" id$", "");
+    return ON_SCREEN.getOrDefault(name, name);
   }
 }

@@ -199,20 +199,28 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   private ProblemDetail field(String field, Object value, Said allowed) {
     String words = problems.words(Said.from(value));
     String shown = words.length() > LONGEST_SHOWN ? words.substring(0, LONGEST_SHOWN) + "…" : words;
-    Said sentence =
-        Said.of(ProblemSaying.FIELD)
-            .with("field", FieldName.of(field))
-            .with("value", shown)
-            .with("allowed", allowed);
     ProblemDetail problem =
         problems.of(
             HttpStatus.BAD_REQUEST,
             Said.of(ProblemSaying.CHECK_TITLE).with("field", FieldName.of(field)),
-            sentence);
+            Said.from(value).equals(Allowed.MISSING.said())
+                ? missing(field, allowed)
+                : Said.of(ProblemSaying.FIELD)
+                    .with("field", FieldName.of(field))
+                    .with("value", shown)
+                    .with("allowed", allowed));
     problem.setProperty("field", field);
     problem.setProperty("value", shown);
     problem.setProperty("allowed", problems.words(allowed));
     return problem;
+  }
+
+  private static Said missing(String field, Said allowed) {
+    return allowed.equals(Allowed.A_VALUE.said())
+        ? Said.of(ProblemSaying.FIELD_MISSING).with("field", FieldName.of(field))
+        : Said.of(ProblemSaying.FIELD_MISSING_MUST_BE)
+            .with("field", FieldName.of(field))
+            .with("allowed", allowed);
   }
 
   private ProblemDetail problem(HttpStatus status, Saying title, Said sentence) {

@@ -18,6 +18,8 @@ public enum ProblemSaying implements Saying {
   BROKE,
   NOT_UNDERSTOOD,
   FIELD("field", "value", "allowed"),
+  FIELD_MISSING("field"),
+  FIELD_MISSING_MUST_BE("field", "allowed"),
   ANOTHER_TYPE,
   OF_ANOTHER_TYPE,
   RIGHT_TYPE,

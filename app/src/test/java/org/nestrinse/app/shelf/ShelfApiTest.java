@@ -56,7 +56,7 @@ class ShelfApiTest {
     }
     JsonNode compartment = Lives.named(shelf.get("compartments"), "role", "SHELL");
     assertThat(shells).isLessThanOrEqualTo(compartment.get("clean").asInt());
-    assertThat(shelf.get("missing").asString()).contains("runs short");
+    assertThat(shelf.get("missing").asString()).contains("Short of");
     JsonNode bo = Lives.named(shelf.get("people"), "name", "Bo");
     assertThat(bo.get("words").asString()).isEqualTo("rise 2, snaps third");
   }

@@ -3,6 +3,7 @@ package org.nestrinse.app.web;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaField;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.util.Arrays;
@@ -28,16 +29,46 @@ class WordsTest {
     return Stream.of(Locale.ENGLISH);
   }
 
-  private static List<Saying> sayings() {
+  private static List<JavaClass> lists() {
     return new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("org.nestrinse")
             .stream()
             .filter(c -> c.isEnum() && c.isAssignableTo(Saying.class))
-            .map(JavaClass::reflect)
-            .flatMap(c -> Arrays.stream(c.getEnumConstants()))
-            .map(Saying.class::cast)
             .toList();
+  }
+
+  private static List<Saying> sayings() {
+    return lists().stream()
+        .map(JavaClass::reflect)
+        .flatMap(c -> Arrays.stream(c.getEnumConstants()))
+        .map(Saying.class::cast)
+        .toList();
+  }
+
+  /** But for the lists whose entries are looked up by their names. */
+  @Test
+  void everySentenceIsSaidSomewhere() {
+    assertThat(
+            lists().stream()
+                .filter(list -> list.getSimpleName().matches(".*(Saying|Phrase|Refusal|Reason)"))
+                .filter(list -> !isLookedUpByName(list))
+                .flatMap(list -> list.getFields().stream())
+                .filter(field -> field.getRawType().equals(field.getOwner()))
+                .filter(field -> !isUsedOutside(field))
+                .map(JavaField::getFullName))
+        .isEmpty();
+  }
+
+  private static boolean isLookedUpByName(JavaClass list) {
+    return Stream.of(list.getMethod("values"), list.getMethod("valueOf", String.class))
+        .flatMap(method -> method.getCallsOfSelf().stream())
+        .anyMatch(call -> !call.getOriginOwner().equals(list));
+  }
+
+  private static boolean isUsedOutside(JavaField constant) {
+    return constant.getAccessesToSelf().stream()
+        .anyMatch(access -> !access.getOriginOwner().equals(constant.getOwner()));
   }
 
   @Test

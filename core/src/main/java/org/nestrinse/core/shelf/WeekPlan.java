@@ -98,20 +98,20 @@ public record WeekPlan(List<Round> rounds, double cost) {
     /** Returns the reason of its time. */
     public Why why(WeekQuestion question, Said when) {
       Why.Builder why =
-          Why.of(Said.of(WeekSaying.WASH).with("when", when), WeekSaying.BEST_HOUR)
-              .line(WeekSaying.ABOUT, Said.of(WeekSaying.PIECES).with("pieces", pieces))
-              .line(WeekSaying.RUNS, runs)
-              .line(WeekSaying.OLDEST_WAITED, Quantity.of(heldH, Unit.HOUR))
-              .line(WeekSaying.MAY_WAIT, Quantity.of(question.holdingH(), Unit.HOUR));
+          Why.of(Said.of(WeekReason.WASH).with("when", when), WeekReason.BEST_HOUR)
+              .line(WeekReason.ABOUT, Said.of(WeekReason.PIECES).with("pieces", pieces))
+              .line(WeekReason.RUNS, runs)
+              .line(WeekReason.OLDEST_WAITED, Quantity.of(heldH, Unit.HOUR))
+              .line(WeekReason.MAY_WAIT, Quantity.of(question.holdingH(), Unit.HOUR));
       if (missing > 0) {
-        why.line(WeekSaying.WITHOUT_CLEAN, new Quantity(missing, Unit.NONE, 1));
+        why.line(WeekReason.WITHOUT_CLEAN, new Quantity(missing, Unit.NONE, 1));
       }
       if (!carers.isEmpty()) {
         why.line(
-            WeekSaying.THERE, Said.of(WeekSaying.ONE_OR_OTHER).with("people", List.copyOf(carers)));
+            WeekReason.THERE, Said.of(WeekReason.ONE_OR_OTHER).with("people", List.copyOf(carers)));
       }
-      objections.forEach(o -> why.line(WeekSaying.AGAINST, o));
-      return why.total(WeekSaying.COSTS, new Quantity(money, Unit.MONEY, 2)).by(Model.WEEK);
+      objections.forEach(o -> why.line(WeekReason.AGAINST, o));
+      return why.total(WeekReason.COSTS, new Quantity(money, Unit.MONEY, 2)).by(Model.WEEK);
     }
   }
 

@@ -3,11 +3,13 @@ package org.nestrinse.core.wash;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.nestrinse.core.bath.BathWords;
 import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.GermsLeft;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.core.bath.HygieneNote;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -85,17 +87,17 @@ final class WashWords {
     return Optional.ofNullable(c.stainLeft(h.oxygenLog(), HOUR_OF_SUN_KWH_M2)).orElse(0.0);
   }
 
-  private static Said withNotes(Said first, HygieneEstimate h) {
+  private static Said withNotes(Said first, HygieneEstimate h, Predicate<HygieneNote> belongsHere) {
     List<Said> all = new ArrayList<>();
     all.add(first);
-    h.notes().stream().map(BathWords::of).distinct().forEach(all::add);
+    h.notes().stream().filter(belongsHere).map(BathWords::of).distinct().forEach(all::add);
     return Said.sentences(all);
   }
 
   static Why whyHeat(HygieneEstimate h, double peakC) {
     return Why.of(
             Said.of(WashSaying.HEAT_TITLE).with("log", log(h.heatLog())),
-            withNotes(WashSaying.HEAT.said(), h))
+            withNotes(WashSaying.HEAT.said(), h, HygieneNote.HeatCapped.class::isInstance))
         .line(WashSaying.HIGHEST_BATH, Quantity.celsius(peakC))
         .line(WashSaying.A0, new Quantity(h.a0(), Unit.SECOND, 1))
         .line(WashSaying.HOLDING, h.recognisedHolding() ? WashSaying.MET : WashSaying.NOT_MET)
@@ -106,7 +108,12 @@ final class WashWords {
   static Why whyOxygen(HygieneEstimate h) {
     return Why.of(
             Said.of(WashSaying.WHITENER_TITLE).with("log", log(h.oxygenLog())),
-            withNotes(WashSaying.WHITENING.said(), h))
+            withNotes(
+                WashSaying.WHITENING.said(),
+                h,
+                n ->
+                    n instanceof HygieneNote.OxygenCapped
+                        || n instanceof HygieneNote.NoWhitenerOnWool))
         .total(WashSaying.WHITENER, log(h.oxygenLog()))
         .by(Model.GERMS);
   }
@@ -123,20 +130,25 @@ final class WashWords {
   static Why whyGerms(HygieneEstimate h, HygieneGoal goal, HygieneGoal.Verdict verdict) {
     GermsLeft left = GermsLeft.of(h);
     boolean capped = h.totalLog() > HygieneEstimate.MOST_CLAIMED;
-    return Why.of(
-            left.said().capital(),
-            withNotes(Said.of(WashSaying.GERMS).with("verdict", verdict.said()), h))
-        .line(WashSaying.WASHED_AWAY, log(h.liftedLog()))
-        .line(WashSaying.HEAT_TOTAL, log(h.heatLog()))
-        .line(WashSaying.WHITENER, log(h.oxygenLog()))
-        .line(WashSaying.SANITISER, log(h.additiveLog()))
-        .total(
-            capped ? WashSaying.TOGETHER_CAPPED : WashSaying.TOGETHER,
-            log(Math.min(HygieneEstimate.MOST_CLAIMED, h.totalLog())))
-        .line(
-            WashSaying.LIKELY_BETWEEN,
-            Said.of(WashSaying.RANGE).with("low", log(h.lowLog())).with("high", log(h.highLog())))
-        .line(Said.of(WashSaying.GOAL).with("goal", goal), log(goal.totalLog()))
+    Why.Builder why =
+        Why.of(
+                left.said().capital(),
+                withNotes(Said.of(WashSaying.GERMS).with("verdict", verdict.said()), h, n -> true))
+            .line(WashSaying.WASHED_AWAY, log(h.liftedLog()))
+            .line(WashSaying.HEAT_TOTAL, log(h.heatLog()))
+            .line(WashSaying.WHITENER, log(h.oxygenLog()))
+            .line(WashSaying.SANITISER, log(h.additiveLog()))
+            .total(
+                capped ? WashSaying.TOGETHER_CAPPED : WashSaying.TOGETHER,
+                log(Math.min(HygieneEstimate.MOST_CLAIMED, h.totalLog())));
+    if (!left.asFewAsClaimed()) {
+      why.line(
+          WashSaying.LIKELY_BETWEEN,
+          Said.of(WashSaying.RANGE)
+              .with("low", log(left.lowLog()))
+              .with("high", log(left.highLog())));
+    }
+    return why.line(Said.of(WashSaying.GOAL).with("goal", goal), log(goal.totalLog()))
         .by(Model.GERMS);
   }
 

@@ -227,7 +227,7 @@ class WeekPlanTest {
     assertThat(first.why(question, Said.from("Mon 9:00")).lines())
         .anyMatch(
             l ->
-                l.label().saying() == WeekSaying.THERE
+                l.label().saying() == WeekReason.THERE
                     && l.value().values().get("people").equals(List.of("Sunniva")))
         .anyMatch(l -> l.total());
   }

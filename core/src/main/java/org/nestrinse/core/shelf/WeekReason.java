@@ -4,7 +4,7 @@ import java.util.Set;
 import org.nestrinse.core.said.Saying;
 
 /** Why a round stands where it stands in the week. */
-public enum WeekSaying implements Saying {
+public enum WeekReason implements Saying {
   WASH("when"),
   BEST_HOUR,
   ABOUT,
@@ -20,7 +20,7 @@ public enum WeekSaying implements Saying {
 
   private final Set<String> valueNames;
 
-  WeekSaying(String... valueNames) {
+  WeekReason(String... valueNames) {
     this.valueNames = Set.of(valueNames);
   }
 
