@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -48,6 +49,7 @@ import org.nestrinse.core.sort.ThinLoad;
 import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
+import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -469,11 +471,15 @@ public class ProposalService {
           d.leastC(),
           reasons(number, r),
           r.setAside().stream().filter(s -> s.drum() == number).toList(),
-          Map.of(
-              "fill",
-              FillAdvice.why(d.fill(), machine),
-              "mass",
-              SortService.massWhy(all(d), machine)));
+          whys(d));
+    }
+
+    /** In one order, so that the same loads make the same answer. */
+    private Map<String, Why> whys(Sorted.Drum d) {
+      Map<String, Why> whys = new TreeMap<>();
+      whys.put("fill", FillAdvice.why(d.fill(), machine));
+      whys.put("mass", SortService.massWhy(all(d), machine));
+      return whys;
     }
 
     /** Why the load is as it is; for a thin one, first, what else could be done. */

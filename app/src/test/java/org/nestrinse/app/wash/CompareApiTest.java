@@ -80,7 +80,7 @@ class CompareApiTest {
     assertThat(app.send("PUT", path, change.toString()).status()).isEqualTo(200);
     JsonNode tooCold = plan(comparison(), "sixty-with-sanitiser");
     assertThat(tooCold.get("figures").get("additiveLog").asDouble()).isZero();
-    assertThat(tooCold.get("whys").get("heat").get("sentence").asString())
+    assertThat(tooCold.get("whys").get("hygiene").get("sentence").asString())
         .contains("The sanitiser needs");
     change.put("version", view.get("version").asInt() + 1);
     change.remove("claim");
