@@ -1,3 +1,4 @@
+import { Problem } from '../api/client'
 import { t } from '../words'
 
 /** One field of a form: where its value lies, what it is called, and how it is entered. */
@@ -32,4 +33,18 @@ export function withAt(values: Values, key: string, value: unknown): Values {
 /** Returns constants of the API as choices, each with its words. */
 export function choices(...names: string[]): { value: string; words: string }[] {
   return names.map((value) => ({ value, words: t(`named.${value}`) }))
+}
+
+/** Returns the numbers of a text with commas between; throws at the field when one is none. */
+export function numbers(text: string, field: string): number[] {
+  const all = text
+    .split(',')
+    .map((part) => part.trim())
+    .filter((part) => part !== '')
+    .map(Number)
+  if (all.some(Number.isNaN)) {
+    const allowed = t('parts.fieldForm.numbersWithCommas')
+    throw new Problem(allowed, 0, field, undefined, allowed)
+  }
+  return all
 }

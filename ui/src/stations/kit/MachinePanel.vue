@@ -6,7 +6,7 @@ import ChoiceRow from '../../parts/ChoiceRow.vue'
 import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
-import { choices, type Field, type Values } from '../../parts/fields'
+import { choices, numbers, type Field, type Values } from '../../parts/fields'
 import { number } from '../../use/format'
 import RemoveThing from './RemoveThing.vue'
 import { useLoaded } from '../../use/useLoaded'
@@ -200,7 +200,7 @@ function read(v: Values): Programme {
   return {
     name: p.name,
     use: p.use,
-    temperaturesC: numbers(p.temperatures),
+    temperaturesC: numbers(p.temperatures, 'temperatures'),
     shortfallC: p.shortfallC,
     measuredPeakC: p.measuredPeakC,
     washMinutes: p.washMinutes,
@@ -214,13 +214,6 @@ function read(v: Values): Programme {
     measured: p.measured,
     label: Object.values(p.label ?? {}).some((v) => v != null) ? p.label : undefined,
   }
-}
-function numbers(text: string) {
-  return text
-    .split(',')
-    .map((t) => t.trim())
-    .filter((t) => t !== '')
-    .map(Number)
 }
 async function put(machine: Partial<Api['Machine']>, version: unknown) {
   const body = { ...(view.value?.machine ?? FIRST), ...machine, version: version as number }
@@ -241,7 +234,7 @@ function machineOf(v: Values): Partial<Api['Machine']> {
     drumRadiusM: m.drumRadiusM,
     heaterW: m.heaterW,
     hotFillC: m.hotFillC,
-    levelsL: numbers(m.levels),
+    levelsL: numbers(m.levels, 'levels'),
     whitenerDrawer: m.whitenerDrawer,
     pauses: m.pauses,
   }
