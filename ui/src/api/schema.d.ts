@@ -2312,23 +2312,6 @@ export interface paths {
 export type webhooks = Record<string, never>;
 export interface components {
     schemas: {
-        AdditiveRequest: {
-            /** Format: double */
-            anionicG?: number;
-            cationic?: boolean;
-            /** Format: double */
-            claimLog?: number;
-            /** Format: double */
-            densityGMl?: number;
-            /** Format: double */
-            doseMl?: number;
-            /** Format: double */
-            minC?: number;
-            /** Format: double */
-            minMinutes?: number;
-            /** Format: double */
-            minMlPerL?: number;
-        };
         AirDrying: {
             clothTemperatureC: number[];
             /** Format: double */
@@ -2372,7 +2355,24 @@ export interface components {
             /** @enum {string} */
             type: "RINSE" | "WASH" | "STEAM" | "SPIN";
         };
-        BathRequest: {
+        BathCalculatorsAdditiveRequest: {
+            /** Format: double */
+            anionicG?: number;
+            cationic?: boolean;
+            /** Format: double */
+            claimLog?: number;
+            /** Format: double */
+            densityGMl?: number;
+            /** Format: double */
+            doseMl?: number;
+            /** Format: double */
+            minC?: number;
+            /** Format: double */
+            minMinutes?: number;
+            /** Format: double */
+            minMlPerL?: number;
+        };
+        BathCalculatorsBathRequest: {
             /** Format: double */
             heaterW?: number;
             /** Format: double */
@@ -2388,6 +2388,123 @@ export interface components {
             setC?: number;
             /** Format: double */
             waterL?: number;
+        };
+        BathCalculatorsCleaningBathRequest: {
+            byHand?: boolean;
+            /** Format: double */
+            detergentG?: number;
+            /** Format: double */
+            drumFill?: number;
+            enzymes?: boolean;
+            /** Format: double */
+            interimRpm?: number;
+            /** @enum {string} */
+            movement?: "SOAK" | "GENTLE" | "NORMAL" | "INTENSIVE" | "PLUNGED";
+            profile?: components["schemas"]["BathCalculatorsPointRequest"][];
+            /** Format: double */
+            rinseL?: number;
+            /** Format: int32 */
+            rinses?: number;
+            /** Format: double */
+            waterL?: number;
+        };
+        BathCalculatorsCleaningRequest: {
+            /** Format: double */
+            ageHours?: number;
+            baths?: components["schemas"]["BathCalculatorsCleaningBathRequest"][];
+            /** Format: double */
+            drumRadiusM?: number;
+            /** Format: double */
+            hardnessMmolL?: number;
+            load?: components["schemas"]["MassRequest"][];
+            /** @enum {string} */
+            soil?: "URINE" | "MILK" | "STOOL" | "VOMIT" | "BLOOD" | "FOOD" | "GREASE" | "DIRT" | "GERMS";
+        };
+        BathCalculatorsCleaningResponse: {
+            baths: components["schemas"]["CleaningAfter"][];
+            /** Format: double */
+            boundLeft: number;
+            /** Format: double */
+            liftedLog?: number;
+            /** Format: double */
+            looseLeft: number;
+            /** Format: double */
+            setLeft: number;
+            /** Format: double */
+            soilLeft: number;
+            /** Format: double */
+            stainLeft?: number;
+            word: string;
+        };
+        BathCalculatorsHygieneRequest: {
+            activator?: boolean;
+            additive?: components["schemas"]["BathCalculatorsAdditiveRequest"];
+            /** Format: double */
+            drumL?: number;
+            /** Format: double */
+            liftedLog?: number;
+            load?: components["schemas"]["MassRequest"][];
+            /** Format: double */
+            oxygenG?: number;
+            profile?: components["schemas"]["BathCalculatorsPointRequest"][];
+            /** Format: double */
+            proteinLeft?: number;
+            /** Format: double */
+            waterL?: number;
+        };
+        BathCalculatorsHygieneResponse: {
+            /** Format: double */
+            a0: number;
+            /** Format: double */
+            additiveLog: number;
+            /** Format: double */
+            heatLog: number;
+            /** Format: double */
+            highLog: number;
+            /** Format: double */
+            killLog: number;
+            /** Format: double */
+            liftedLog: number;
+            /** Format: double */
+            lowLog: number;
+            notes: string[];
+            /** Format: double */
+            oxygenLog: number;
+            recognisedHolding: boolean;
+            /** Format: double */
+            totalLog: number;
+        };
+        BathCalculatorsPointRequest: {
+            /** Format: double */
+            minute?: number;
+            /** Format: double */
+            temperatureC?: number;
+        };
+        BathCalculatorsRetentionRequest: {
+            /** Format: double */
+            drumRadiusM?: number;
+            load?: components["schemas"]["MassRequest"][];
+            /** Format: double */
+            rpm?: number;
+        };
+        BathCalculatorsRinseRequest: {
+            /** Format: double */
+            doseG?: number;
+            /** Format: double */
+            drumRadiusM?: number;
+            /** Format: double */
+            finalRpm?: number;
+            /** Format: double */
+            interimRpm?: number;
+            load?: components["schemas"]["MassRequest"][];
+            /** Format: double */
+            mainL?: number;
+            /** Format: double */
+            rinseL?: number;
+            /** Format: int32 */
+            rinses?: number;
+            /** Format: double */
+            targetMgKg?: number;
         };
         BathTemperature: {
             /** Format: double */
@@ -2500,53 +2617,6 @@ export interface components {
             /** Format: double */
             setLeft: number;
         };
-        CleaningBathRequest: {
-            byHand?: boolean;
-            /** Format: double */
-            detergentG?: number;
-            /** Format: double */
-            drumFill?: number;
-            enzymes?: boolean;
-            /** Format: double */
-            interimRpm?: number;
-            /** @enum {string} */
-            movement?: "SOAK" | "GENTLE" | "NORMAL" | "INTENSIVE" | "PLUNGED";
-            profile?: components["schemas"]["PointRequest"][];
-            /** Format: double */
-            rinseL?: number;
-            /** Format: int32 */
-            rinses?: number;
-            /** Format: double */
-            waterL?: number;
-        };
-        CleaningRequest: {
-            /** Format: double */
-            ageHours?: number;
-            baths?: components["schemas"]["CleaningBathRequest"][];
-            /** Format: double */
-            drumRadiusM?: number;
-            /** Format: double */
-            hardnessMmolL?: number;
-            load?: components["schemas"]["MassRequest"][];
-            /** @enum {string} */
-            soil?: "URINE" | "MILK" | "STOOL" | "VOMIT" | "BLOOD" | "FOOD" | "GREASE" | "DIRT" | "GERMS";
-        };
-        CleaningResponse: {
-            baths: components["schemas"]["CleaningAfter"][];
-            /** Format: double */
-            boundLeft: number;
-            /** Format: double */
-            liftedLog?: number;
-            /** Format: double */
-            looseLeft: number;
-            /** Format: double */
-            setLeft: number;
-            /** Format: double */
-            soilLeft: number;
-            /** Format: double */
-            stainLeft?: number;
-            word: string;
-        };
         Compared: {
             plans: components["schemas"]["DryPlan"][];
             whys: {
@@ -2647,11 +2717,15 @@ export interface components {
             weekday: string;
             words: string;
         };
-        DilutionAnswer: {
+        Dominated: {
+            by: string;
+            school: string;
+        };
+        DoseCalculatorsDilutionAnswer: {
             /** Format: double */
             productMl: number;
         };
-        DilutionRequest: {
+        DoseCalculatorsDilutionRequest: {
             /** Format: double */
             productPercent?: number;
             /** Format: double */
@@ -2659,23 +2733,7 @@ export interface components {
             /** Format: double */
             waterL?: number;
         };
-        Dominated: {
-            by: string;
-            school: string;
-        };
-        DoseLogLasts: {
-            /** Format: double */
-            daysLeft?: number;
-            /** Format: double */
-            gramsPerDay: number;
-            /** Format: double */
-            leftG: number;
-            /** Format: int64 */
-            productId: number;
-            /** Format: double */
-            usedG: number;
-        };
-        DoseRequest: {
+        DoseCalculatorsDoseRequest: {
             /** Format: double */
             densityGMl?: number;
             /** Format: double */
@@ -2700,7 +2758,7 @@ export interface components {
             /** Format: double */
             trim?: number;
         };
-        DoseResponse: {
+        DoseCalculatorsDoseResponse: {
             capped: boolean;
             /** Format: double */
             doseG: number;
@@ -2712,6 +2770,61 @@ export interface components {
             roundedDoseG: number;
             /** Format: double */
             scoops?: number;
+        };
+        DoseCalculatorsFillRequest: {
+            bulkers?: components["schemas"]["MassRequest"][];
+            /** Format: double */
+            drumL?: number;
+            load?: components["schemas"]["MassRequest"][];
+        };
+        DoseCalculatorsFillResponse: {
+            /** Format: double */
+            fillDry: number;
+            /** Format: double */
+            fillMain: number;
+            /** Format: double */
+            fillPreWashed: number;
+            /** Format: double */
+            massKg: number;
+        };
+        DoseCalculatorsResetAmount: {
+            /** Format: double */
+            amount: number;
+            product: string;
+            unit: string;
+        };
+        DoseCalculatorsResetRecipeAnswer: {
+            /** Format: int32 */
+            batches: number;
+            /** Format: int32 */
+            minutes: number;
+            notes: string[];
+            perBatch: components["schemas"]["DoseCalculatorsResetAmount"][];
+            /** Format: double */
+            waterL: number;
+        };
+        DoseCalculatorsResetRecipeRequest: {
+            /** Format: double */
+            chlorinePercent?: number;
+            /** Format: double */
+            hardnessMmolL?: number;
+            load?: components["schemas"]["MassRequest"][];
+            /** @enum {string} */
+            recipe?: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
+            /** Format: double */
+            vesselL?: number;
+        };
+        DoseLogLasts: {
+            /** Format: double */
+            daysLeft?: number;
+            /** Format: double */
+            gramsPerDay: number;
+            /** Format: double */
+            leftG: number;
+            /** Format: int64 */
+            productId: number;
+            /** Format: double */
+            usedG: number;
         };
         Drum: {
             advice: components["schemas"]["FillAdvice"];
@@ -2795,21 +2908,64 @@ export interface components {
                 [key: string]: components["schemas"]["Why"];
             };
         };
-        DryingRequest: {
+        DryingCalculatorsDryingRequest: {
             /** Format: double */
             areaM2?: number;
             /** Format: double */
             exposure?: number;
-            hours?: components["schemas"]["HourRequest"][];
+            hours?: components["schemas"]["DryingCalculatorsHourRequest"][];
             /** Format: double */
             massKg?: number;
             /** @enum {string} */
             material?: "COTTON" | "LINEN" | "BAMBOO_VISCOSE" | "HEMP_COTTON" | "MICROFIBRE" | "POLYESTER_FLEECE" | "LAMINATE" | "POLYCOTTON" | "WOOL" | "NYLON" | "SILK";
             /** Format: int32 */
             pieces?: number;
-            room?: components["schemas"]["RoomRequest"];
+            room?: components["schemas"]["DryingCalculatorsRoomRequest"];
             /** Format: double */
             startMoisture?: number;
+        };
+        DryingCalculatorsHourRequest: {
+            /** Format: double */
+            irradianceWm2?: number;
+            /** Format: double */
+            relativeHumidity?: number;
+            /** Format: double */
+            temperatureC?: number;
+            /** Format: double */
+            windMs?: number;
+        };
+        DryingCalculatorsRoomRequest: {
+            /** Format: double */
+            freshAirM3H?: number;
+            /** Format: double */
+            volumeM3?: number;
+        };
+        DryingCalculatorsStockRequest: {
+            /** Format: double */
+            pailToShelfDays?: number;
+            /** Format: double */
+            serviceLevel?: number;
+            /** Format: double */
+            usesPerDay?: number;
+            /** Format: double */
+            washEveryDays?: number;
+        };
+        DryingCalculatorsTumbleRequest: {
+            /** @enum {string} */
+            dryer?: "VENTED" | "CONDENSER" | "HEAT_PUMP";
+            /** @enum {string} */
+            heat?: "NORMAL" | "LOW" | "NONE";
+            load?: components["schemas"]["MassRequest"][];
+            /** Format: double */
+            startMoisture?: number;
+        };
+        DryingCalculatorsTumbleResponse: {
+            /** Format: double */
+            kwh: number;
+            /** Format: double */
+            minutes: number;
+            /** Format: double */
+            waterL: number;
         };
         DryingWishes: {
             afterDark: boolean;
@@ -2847,6 +3003,16 @@ export interface components {
             solidsWords: string;
             /** Format: int64 */
             version: number;
+        };
+        ExperimentBegin: {
+            /** @enum {string} */
+            cause?: "UNDER_DOSED" | "OVER_DOSED" | "FEW_RINSES" | "HARD_WATER_FILM" | "COATING" | "SOAP_BUILD_UP" | "UNDER_FULL" | "OVER_FULL" | "TOO_COOL" | "HELD_TOO_LONG" | "STORED_DAMP" | "HEAT_DAMAGED" | "UNPREPARED" | "HEAT_SET_STAIN" | "FIT_OR_ABSORBENCY" | "BIN_MIXING" | "WORN_OUT" | "OTHER";
+            /** @enum {string} */
+            change?: "DOSE_UP" | "DOSE_DOWN" | "RINSE_MORE" | "HOTTER" | "POWDER" | "FILL_MORE" | "FILL_LESS" | "SHORTER_HOLDING" | "NO_COATING" | "REAL_DETERGENT" | "DRY_THROUGH" | "LOWER_DRYER" | "PREPARE" | "COLD_FIRST" | "MORE_ABSORBENCY" | "BINS_APART" | "RETIRE" | "RESET";
+            kind?: string;
+        };
+        ExperimentDecision: {
+            keep?: boolean;
         };
         ExperimentLine: {
             causeWords?: string;
@@ -2975,22 +3141,6 @@ export interface components {
             /** @enum {string} */
             state: "EMPTY" | "TOO_LITTLE" | "A_LITTLE_LOW" | "GOOD" | "A_LITTLE_HIGH" | "TOO_MUCH";
             words: string;
-        };
-        FillRequest: {
-            bulkers?: components["schemas"]["MassRequest"][];
-            /** Format: double */
-            drumL?: number;
-            load?: components["schemas"]["MassRequest"][];
-        };
-        FillResponse: {
-            /** Format: double */
-            fillDry: number;
-            /** Format: double */
-            fillMain: number;
-            /** Format: double */
-            fillPreWashed: number;
-            /** Format: double */
-            massKg: number;
         };
         FillWindow: {
             /** Format: double */
@@ -3128,16 +3278,6 @@ export interface components {
             /** Format: double */
             moisture: number;
         };
-        HourRequest: {
-            /** Format: double */
-            irradianceWm2?: number;
-            /** Format: double */
-            relativeHumidity?: number;
-            /** Format: double */
-            temperatureC?: number;
-            /** Format: double */
-            windMs?: number;
-        };
         Household: {
             boraxLawful: boolean;
             cleaner?: components["schemas"]["PailCleaningCleaner"];
@@ -3234,44 +3374,6 @@ export interface components {
         HouseholdZoneChange: {
             zone?: string;
         };
-        HygieneRequest: {
-            activator?: boolean;
-            additive?: components["schemas"]["AdditiveRequest"];
-            /** Format: double */
-            drumL?: number;
-            /** Format: double */
-            liftedLog?: number;
-            load?: components["schemas"]["MassRequest"][];
-            /** Format: double */
-            oxygenG?: number;
-            profile?: components["schemas"]["PointRequest"][];
-            /** Format: double */
-            proteinLeft?: number;
-            /** Format: double */
-            waterL?: number;
-        };
-        HygieneResponse: {
-            /** Format: double */
-            a0: number;
-            /** Format: double */
-            additiveLog: number;
-            /** Format: double */
-            heatLog: number;
-            /** Format: double */
-            highLog: number;
-            /** Format: double */
-            killLog: number;
-            /** Format: double */
-            liftedLog: number;
-            /** Format: double */
-            lowLog: number;
-            notes: string[];
-            /** Format: double */
-            oxygenLog: number;
-            recognisedHolding: boolean;
-            /** Format: double */
-            totalLog: number;
-        };
         ImitationDifference: {
             met: boolean;
             planned: string;
@@ -3296,16 +3398,6 @@ export interface components {
             hard: boolean;
             reason: string;
             rule: string;
-        };
-        JudgeBegin: {
-            /** @enum {string} */
-            cause?: "UNDER_DOSED" | "OVER_DOSED" | "FEW_RINSES" | "HARD_WATER_FILM" | "COATING" | "SOAP_BUILD_UP" | "UNDER_FULL" | "OVER_FULL" | "TOO_COOL" | "HELD_TOO_LONG" | "STORED_DAMP" | "HEAT_DAMAGED" | "UNPREPARED" | "HEAT_SET_STAIN" | "FIT_OR_ABSORBENCY" | "BIN_MIXING" | "WORN_OUT" | "OTHER";
-            /** @enum {string} */
-            change?: "DOSE_UP" | "DOSE_DOWN" | "RINSE_MORE" | "HOTTER" | "POWDER" | "FILL_MORE" | "FILL_LESS" | "SHORTER_HOLDING" | "NO_COATING" | "REAL_DETERGENT" | "DRY_THROUGH" | "LOWER_DRYER" | "PREPARE" | "COLD_FIRST" | "MORE_ABSORBENCY" | "BINS_APART" | "RETIRE" | "RESET";
-            kind?: string;
-        };
-        JudgeDecision: {
-            keep?: boolean;
         };
         Judged: {
             causes: components["schemas"]["CauseLine"][];
@@ -4130,12 +4222,6 @@ export interface components {
             startWords: string;
             steps: components["schemas"]["Moment"][];
         };
-        PointRequest: {
-            /** Format: double */
-            minute?: number;
-            /** Format: double */
-            temperatureC?: number;
-        };
         PositionEffect: {
             chosen: boolean;
             effect: string;
@@ -4408,12 +4494,6 @@ export interface components {
             /** @enum {string} */
             thing: "PERSON" | "KIND" | "PRODUCT" | "MACHINE" | "DRYER" | "PLACE";
         };
-        ResetAmount: {
-            /** Format: double */
-            amount: number;
-            product: string;
-            unit: string;
-        };
         ResetBegin: {
             carer?: string;
             checksRead?: string[];
@@ -4529,16 +4609,6 @@ export interface components {
             spoons: string;
             unit: string;
         };
-        ResetRecipeAnswer: {
-            /** Format: int32 */
-            batches: number;
-            /** Format: int32 */
-            minutes: number;
-            notes: string[];
-            perBatch: components["schemas"]["ResetAmount"][];
-            /** Format: double */
-            waterL: number;
-        };
         ResetRecipeLine: {
             notNow: string;
             /** @enum {string} */
@@ -4546,17 +4616,6 @@ export interface components {
             takesOut: string;
             temper: string;
             words: string;
-        };
-        ResetRecipeRequest: {
-            /** Format: double */
-            chlorinePercent?: number;
-            /** Format: double */
-            hardnessMmolL?: number;
-            load?: components["schemas"]["MassRequest"][];
-            /** @enum {string} */
-            recipe?: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
-            /** Format: double */
-            vesselL?: number;
         };
         ResetRunning: {
             carer?: string;
@@ -4602,13 +4661,6 @@ export interface components {
             /** Format: double */
             litres: number;
             name: string;
-        };
-        RetentionRequest: {
-            /** Format: double */
-            drumRadiusM?: number;
-            load?: components["schemas"]["MassRequest"][];
-            /** Format: double */
-            rpm?: number;
         };
         Rhythm: {
             /** Format: double */
@@ -4669,31 +4721,6 @@ export interface components {
             /** Format: int32 */
             rinsesNeeded?: number;
             sudsVisible: boolean;
-        };
-        RinseRequest: {
-            /** Format: double */
-            doseG?: number;
-            /** Format: double */
-            drumRadiusM?: number;
-            /** Format: double */
-            finalRpm?: number;
-            /** Format: double */
-            interimRpm?: number;
-            load?: components["schemas"]["MassRequest"][];
-            /** Format: double */
-            mainL?: number;
-            /** Format: double */
-            rinseL?: number;
-            /** Format: int32 */
-            rinses?: number;
-            /** Format: double */
-            targetMgKg?: number;
-        };
-        RoomRequest: {
-            /** Format: double */
-            freshAirM3H?: number;
-            /** Format: double */
-            volumeM3?: number;
         };
         Round: {
             carer?: string;
@@ -5085,16 +5112,6 @@ export interface components {
             /** Format: int32 */
             pieces: number;
         };
-        StockRequest: {
-            /** Format: double */
-            pailToShelfDays?: number;
-            /** Format: double */
-            serviceLevel?: number;
-            /** Format: double */
-            usesPerDay?: number;
-            /** Format: double */
-            washEveryDays?: number;
-        };
         Story: {
             /** Format: date-time */
             from: string;
@@ -5203,23 +5220,6 @@ export interface components {
             here: boolean;
             may: boolean;
             words: string;
-        };
-        TumbleRequest: {
-            /** @enum {string} */
-            dryer?: "VENTED" | "CONDENSER" | "HEAT_PUMP";
-            /** @enum {string} */
-            heat?: "NORMAL" | "LOW" | "NONE";
-            load?: components["schemas"]["MassRequest"][];
-            /** Format: double */
-            startMoisture?: number;
-        };
-        TumbleResponse: {
-            /** Format: double */
-            kwh: number;
-            /** Format: double */
-            minutes: number;
-            /** Format: double */
-            waterL: number;
         };
         UnreadableRowsUnknown: {
             /** Format: int64 */
@@ -5422,7 +5422,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["BathRequest"];
+                "application/json": components["schemas"]["BathCalculatorsBathRequest"];
             };
         };
         responses: {
@@ -5446,7 +5446,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["CleaningRequest"];
+                "application/json": components["schemas"]["BathCalculatorsCleaningRequest"];
             };
         };
         responses: {
@@ -5456,7 +5456,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["CleaningResponse"];
+                    "application/json": components["schemas"]["BathCalculatorsCleaningResponse"];
                 };
             };
         };
@@ -5470,7 +5470,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DilutionRequest"];
+                "application/json": components["schemas"]["DoseCalculatorsDilutionRequest"];
             };
         };
         responses: {
@@ -5480,7 +5480,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DilutionAnswer"];
+                    "application/json": components["schemas"]["DoseCalculatorsDilutionAnswer"];
                 };
             };
         };
@@ -5494,7 +5494,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DoseRequest"];
+                "application/json": components["schemas"]["DoseCalculatorsDoseRequest"];
             };
         };
         responses: {
@@ -5504,7 +5504,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["DoseResponse"];
+                    "application/json": components["schemas"]["DoseCalculatorsDoseResponse"];
                 };
             };
         };
@@ -5518,7 +5518,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DryingRequest"];
+                "application/json": components["schemas"]["DryingCalculatorsDryingRequest"];
             };
         };
         responses: {
@@ -5542,7 +5542,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["FillRequest"];
+                "application/json": components["schemas"]["DoseCalculatorsFillRequest"];
             };
         };
         responses: {
@@ -5552,7 +5552,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["FillResponse"];
+                    "application/json": components["schemas"]["DoseCalculatorsFillResponse"];
                 };
             };
         };
@@ -5566,7 +5566,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HygieneRequest"];
+                "application/json": components["schemas"]["BathCalculatorsHygieneRequest"];
             };
         };
         responses: {
@@ -5576,7 +5576,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["HygieneResponse"];
+                    "application/json": components["schemas"]["BathCalculatorsHygieneResponse"];
                 };
             };
         };
@@ -5590,7 +5590,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ResetRecipeRequest"];
+                "application/json": components["schemas"]["DoseCalculatorsResetRecipeRequest"];
             };
         };
         responses: {
@@ -5600,7 +5600,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ResetRecipeAnswer"];
+                    "application/json": components["schemas"]["DoseCalculatorsResetRecipeAnswer"];
                 };
             };
         };
@@ -5614,7 +5614,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RetentionRequest"];
+                "application/json": components["schemas"]["BathCalculatorsRetentionRequest"];
             };
         };
         responses: {
@@ -5638,7 +5638,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RinseRequest"];
+                "application/json": components["schemas"]["BathCalculatorsRinseRequest"];
             };
         };
         responses: {
@@ -5662,7 +5662,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["StockRequest"];
+                "application/json": components["schemas"]["DryingCalculatorsStockRequest"];
             };
         };
         responses: {
@@ -5686,7 +5686,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["TumbleRequest"];
+                "application/json": components["schemas"]["DryingCalculatorsTumbleRequest"];
             };
         };
         responses: {
@@ -5696,7 +5696,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["TumbleResponse"];
+                    "application/json": components["schemas"]["DryingCalculatorsTumbleResponse"];
                 };
             };
         };
@@ -6298,7 +6298,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["JudgeBegin"];
+                "application/json": components["schemas"]["ExperimentBegin"];
             };
         };
         responses: {
@@ -6324,7 +6324,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["JudgeDecision"];
+                "application/json": components["schemas"]["ExperimentDecision"];
             };
         };
         responses: {
