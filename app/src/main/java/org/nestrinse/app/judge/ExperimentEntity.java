@@ -69,4 +69,9 @@ class ExperimentEntity {
   Set<String> findings() {
     return Arrays.stream(complaint.split(" ")).filter(Sign::knows).collect(Collectors.toSet());
   }
+
+  /** Returns whether a person may still decide about it. */
+  boolean open() {
+    return state == Experiment.State.WATCHING || state == Experiment.State.UNCLEAR;
+  }
 }

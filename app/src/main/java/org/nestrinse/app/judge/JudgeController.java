@@ -18,9 +18,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/judge")
 class JudgeController {
   private final JudgeService judge;
+  private final ExperimentService experiments;
 
-  JudgeController(JudgeService judge) {
+  JudgeController(JudgeService judge, ExperimentService experiments) {
     this.judge = judge;
+    this.experiments = experiments;
   }
 
   @GetMapping
@@ -32,22 +34,25 @@ class JudgeController {
 
   @GetMapping("/changes")
   List<JudgeViews.ExperimentLine> changes() {
-    return judge.all();
+    return experiments.all();
   }
 
   @PostMapping("/changes")
   @ResponseStatus(HttpStatus.CREATED)
-  JudgeViews.Judged begin(@RequestBody JudgeService.Begin begin) {
-    return judge.begin(begin);
+  JudgeViews.Judged begin(@RequestBody ExperimentService.Begin begin) {
+    experiments.begin(begin);
+    return judge.judge(begin.kind(), null);
   }
 
   @PostMapping("/changes/{id}/decision")
-  JudgeViews.Judged decide(@PathVariable long id, @RequestBody JudgeService.Decision decision) {
-    return judge.decide(id, decision);
+  JudgeViews.Judged decide(
+      @PathVariable long id, @RequestBody ExperimentService.Decision decision) {
+    return judge.judge(experiments.decide(id, decision), null);
   }
 
   @DeleteMapping("/trim")
   JudgeViews.Judged resetTrim() {
-    return judge.resetTrim();
+    experiments.resetTrim();
+    return judge.judge(null, null);
   }
 }

@@ -14,19 +14,21 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/resets")
 class ResetController {
   private final ResetService resets;
+  private final ResetNeeds needs;
 
-  ResetController(ResetService resets) {
+  ResetController(ResetService resets, ResetNeeds needs) {
     this.resets = resets;
+    this.needs = needs;
   }
 
   @GetMapping
   ResetViews.ResetLook look() {
-    return resets.look();
+    return needs.look();
   }
 
   @PostMapping("/plan")
   ResetViews.ResetPlanned plan(@RequestBody ResetPlanner.Request request) {
-    return resets.plan(request);
+    return needs.plan(request);
   }
 
   @PostMapping

@@ -20,12 +20,14 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.UUID;
 import org.hibernate.annotations.DynamicUpdate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.store.SaidColumn;
 import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.textile.Kind;
 
 /** A reset that is done, or was. */
 @Entity
@@ -87,6 +89,15 @@ class ResetEntity {
     String kind;
 
     int pieces;
+
+    private Said counted(@Nullable Kind now) {
+      return now == null ? Said.pieces(pieces, kind, kind) : now.counted(pieces);
+    }
+  }
+
+  /** Returns what is in it, by the names of today. */
+  Said contents(Map<Long, Kind> byId) {
+    return Said.row(pieces.stream().map(p -> p.counted(byId.get(p.kindId))).toList());
   }
 
   /** A step. */

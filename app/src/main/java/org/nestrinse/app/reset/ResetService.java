@@ -3,7 +3,6 @@ package org.nestrinse.app.reset;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -11,11 +10,9 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.judge.JudgeService;
+import org.nestrinse.app.judge.ExperimentService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
-import org.nestrinse.app.kit.KindView;
-import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.kit.Names;
 import org.nestrinse.app.kit.Stock;
 import org.nestrinse.app.kit.StockService;
@@ -29,19 +26,11 @@ import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
-import org.nestrinse.app.wash.RoundFile;
 import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.app.wash.RoundWashed;
-import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
-import org.nestrinse.core.judge.Cause;
-import org.nestrinse.core.judge.Diagnosis;
-import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
-import org.nestrinse.core.record.PastRound;
-import org.nestrinse.core.record.RoundFigures;
-import org.nestrinse.core.reset.ResetNeed;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.reset.ResetStep;
@@ -58,29 +47,16 @@ import org.springframework.transaction.annotation.Transactional;
 /** Resets: whether one is needed, and one carried through step by step. */
 @Service
 public class ResetService {
-  /** What asks for something stands first. */
-  private static final List<ResetNeed.State> ORDER =
-      List.of(
-          ResetNeed.State.WANTED,
-          ResetNeed.State.ROUTINE_FIRST,
-          ResetNeed.State.CHECK_FIRST,
-          ResetNeed.State.NOT_NEEDED);
-
-  private static final Duration YEAR = Duration.ofDays(365);
-  private static final double BOIL_C = 98;
-  private static final double HOT_C = 55;
-  private static final double WARM_C = 38;
-  private static final double COLD_C = 20;
-
   private final ResetRepository resets;
   private final ResetPlanner planner;
   private final KindService kinds;
-  private final MachineService machines;
   private final StockService stock;
   private final HouseholdService households;
   private final ObservationService observations;
   private final RoundFiles rounds;
-  private final JudgeService judge;
+  private final ResetRecord file;
+  private final ResetNeeds needs;
+  private final ExperimentService experiments;
   private final StoredRecords records;
   private final HouseClock clock;
 
@@ -88,23 +64,25 @@ public class ResetService {
       ResetRepository resets,
       ResetPlanner planner,
       KindService kinds,
-      MachineService machines,
       StockService stock,
       HouseholdService households,
       ObservationService observations,
       RoundFiles rounds,
-      JudgeService judge,
+      ResetRecord file,
+      ResetNeeds needs,
+      ExperimentService experiments,
       StoredRecords records,
       HouseClock clock) {
     this.resets = resets;
     this.planner = planner;
     this.kinds = kinds;
-    this.machines = machines;
     this.stock = stock;
     this.households = households;
     this.observations = observations;
     this.rounds = rounds;
-    this.judge = judge;
+    this.file = file;
+    this.needs = needs;
+    this.experiments = experiments;
     this.records = records;
     this.clock = clock;
   }
@@ -133,116 +111,6 @@ public class ResetService {
     }
   }
 
-  /** Returns whether a reset is needed, and what there is to do one. */
-  @Transactional(readOnly = true)
-  public ResetViews.ResetLook look() {
-    Instant now = clock.instant();
-    TimeWords words = households.timeWords();
-    Diagnosis judged = judge.diagnosis();
-    List<ResetEntity> past = resets.readable(ResetEntity.State.FINISHED);
-    double hardness = households.current().hardnessMmolL();
-    List<ResetViews.ResetKindLine> lines = new ArrayList<>();
-    for (KindView view : kinds.all()) {
-      if (view.stock().owned() > 0) {
-        lines.add(line(view, past, now, hardness, judged.likely(), words));
-      }
-    }
-    lines.sort(Comparator.comparing(l -> ORDER.indexOf(l.state())));
-    List<ResetViews.ResetRecipeLine> recipes = new ArrayList<>();
-    for (ResetRecipe r : ResetRecipe.values()) {
-      recipes.add(
-          new ResetViews.ResetRecipeLine(
-              r, r.said(), r.takesOut().said(), r.temper().said(), planner.notNow(r)));
-    }
-    List<ResetViews.ResetVesselLine> vessels =
-        machines.all().stream()
-            .filter(m -> m.machine().type().byHand())
-            .map(m -> new ResetViews.ResetVesselLine(m.machine().name(), m.machine().drumL()))
-            .toList();
-    return new ResetViews.ResetLook(
-        lines,
-        judged.state() == Diagnosis.State.NOTHING_WRONG ? Said.NOTHING : judged.saysElsewhere(),
-        recipes,
-        vessels,
-        hardness,
-        past.stream().map(e -> past(e, words)).toList());
-  }
-
-  private ResetViews.ResetKindLine line(
-      KindView view,
-      List<ResetEntity> past,
-      Instant now,
-      double hardness,
-      @Nullable Cause likely,
-      TimeWords words) {
-    List<ResetEntity> of =
-        past.stream()
-            .filter(e -> e.pieces.stream().anyMatch(p -> Objects.equals(p.kindId, view.id())))
-            .toList();
-    int inYear = (int) of.stream().filter(e -> e.startedAt.isAfter(now.minus(YEAR))).count();
-    Instant last = of.isEmpty() ? null : of.get(0).startedAt;
-    Instant from = now.minus(ResetPlanner.LOOKED_BACK);
-    // What was seen before the last reset is settled by it.
-    Instant since = last != null && last.isAfter(from) ? last : from;
-    List<Seen> seen = observations.seen(since, now, view.name());
-    ResetNeed need =
-        ResetNeed.of(
-            view.asKind(),
-            seen,
-            hardness,
-            inYear,
-            last == null ? null : Integer.valueOf((int) Duration.between(last, now).toDays()),
-            likely);
-    return new ResetViews.ResetKindLine(
-        view.id(),
-        view.name(),
-        view.stock().clean(),
-        need.state(),
-        need.recipe(),
-        need.says(),
-        need.yearly(),
-        last == null ? null : words.at(last));
-  }
-
-  private ResetViews.ResetPastLine past(ResetEntity e, TimeWords words) {
-    return new ResetViews.ResetPastLine(
-        e.id,
-        e.startedAt,
-        words.at(e.startedAt),
-        e.recipe.said(),
-        contents(e),
-        e.steps.stream()
-            .map(s -> s.water)
-            .filter(Objects::nonNull)
-            .map(w -> Sign.JAR.value(w).words())
-            .toList(),
-        e.predictedRinses,
-        e.countedRinses);
-  }
-
-  private Said contents(ResetEntity e) {
-    Map<Long, Kind> byId = kinds.byId();
-    return Said.row(e.pieces.stream().map(p -> contents(p, byId.get(p.kindId))).toList());
-  }
-
-  private static Said contents(ResetEntity.PieceRow p, @Nullable Kind kind) {
-    return kind == null ? Said.pieces(p.pieces, p.kind, p.kind) : kind.counted(p.pieces);
-  }
-
-  /** Returns what would come of a request. */
-  @Transactional(readOnly = true)
-  public ResetViews.ResetPlanned plan(ResetPlanner.Request request) {
-    return planner.look(request, factor());
-  }
-
-  /** What the last count of rinses has taught. */
-  private double factor() {
-    return resets.readable(ResetEntity.State.FINISHED).stream()
-        .findFirst()
-        .map(e -> e.factor)
-        .orElse(1.0);
-  }
-
   /**
    * Begins a reset; throws {@link NotNow} when one is done already, a kind may not, or a check is
    * unread.
@@ -255,7 +123,7 @@ public class ResetService {
     if (resets.findFirstByState(ResetEntity.State.RUNNING).isPresent()) {
       throw new NotNow(ResetRefusal.GOING);
     }
-    ResetViews.ResetPlanned planned = planner.look(begin.request, factor());
+    ResetViews.ResetPlanned planned = planner.look(begin.request, needs.factor());
     planned.fits().stream()
         .filter(f -> !f.allowed())
         .findFirst()
@@ -277,7 +145,7 @@ public class ResetService {
     e.startedAt = clock.instant();
     e.carer = Given.name("carer", begin.carer);
     e.predictedRinses = plan.rinses();
-    e.factor = factor();
+    e.factor = needs.factor();
     planner
         .pieces(begin.request)
         .forEach(
@@ -491,10 +359,10 @@ public class ResetService {
     List<SoiledPieces> soiled = new ArrayList<>();
     pieces.forEach(
         (kind, n) -> soiled.add(new SoiledPieces(kind, n, Soil.DIRT, true, e.startedAt, Set.of())));
-    double peak = peakC(e.recipe);
+    double peak = e.recipe.temper().peakC();
     e.roundId =
         rounds.hang(
-            file(e, kept, soiled, peak, (int) drum.rpm()),
+            file.of(e, kept, soiled, (int) drum.rpm()),
             id ->
                 new RoundWashed(
                     id,
@@ -506,7 +374,7 @@ public class ResetService {
                     e.recipe == ResetRecipe.CHLORINE_SOAK,
                     clock.instant(),
                     false));
-    judge.watchReset();
+    experiments.watchReset();
   }
 
   /** Counts the rinses that were made; what was predicted learns from it. */
@@ -531,85 +399,6 @@ public class ResetService {
             e.factor, e.predictedRinses, made, RinseOut.oneRinse(load, drum.rpm(), drum.radiusM()));
   }
 
-  private static double peakC(ResetRecipe recipe) {
-    return switch (recipe.temper()) {
-      case BOIL -> BOIL_C;
-      case AS_PIECES_BEAR -> HOT_C;
-      case WARM -> WARM_C;
-      case COLD -> COLD_C;
-    };
-  }
-
-  /** The reset as a round of the record. */
-  private RoundFile file(
-      ResetEntity e, Kept kept, List<SoiledPieces> pieces, double peak, int rpm) {
-    var household = households.current();
-    int rinses = e.countedRinses == null ? e.predictedRinses : e.countedRinses;
-    double minutes = Duration.between(e.startedAt, clock.instant()).toMinutes();
-    double cost = planner.cost(kept.litres, kept.kwh, kept.steps, e.startedAt, minutes);
-    PastRound round =
-        new PastRound(
-            0,
-            e.startedAt,
-            PastRound.RESET,
-            e.recipe.name(),
-            pieces.stream()
-                .map(
-                    p ->
-                        new PastRound.Content(
-                            p.kind().name(), null, p.count(), p.load().massKg(), 0, false))
-                .toList(),
-            new RoundFigures(
-                pieces.stream().mapToInt(SoiledPieces::count).sum(),
-                pieces.stream().mapToDouble(p -> p.load().massKg()).sum(),
-                new RoundFigures.Dose(0, null, household.trim(), false, amounts(kept)),
-                new RoundFigures.Bath(
-                    (int) peak,
-                    peak,
-                    e.recipe.minutes(),
-                    rinses,
-                    rpm,
-                    0,
-                    household.hardnessMmolL()),
-                new RoundFigures.Estimate(0, 0, 0, 0, HygieneGoal.LIGHT, true, null, false),
-                new RoundFigures.Spent(
-                    kept.litres,
-                    kept.kwh,
-                    cost,
-                    minutes,
-                    kept.steps.stream()
-                        .filter(ResetStep::attended)
-                        .mapToInt(ResetStep::minutes)
-                        .sum())),
-            List.of());
-    return new RoundFile(
-        e.uid,
-        round,
-        null,
-        null,
-        Said.of(ResetRefusal.CONTENTS).with("pieces", contents(e)),
-        "",
-        e.carer,
-        List.of(),
-        List.of(),
-        List.of(),
-        null,
-        null);
-  }
-
-  private static Said amounts(Kept kept) {
-    return Said.row(
-        kept.steps.stream()
-            .flatMap(s -> s.amounts().stream())
-            .distinct()
-            .map(
-                a ->
-                    Said.of(ResetRefusal.SPOONS_OF)
-                        .with("spoons", a.spoons())
-                        .with("product", a.product()))
-            .toList());
-  }
-
   private ResetViews.ResetRunning view(ResetEntity e) {
     Kept kept = kept(e);
     ResetEntity.StepRow row = e.current();
@@ -628,7 +417,7 @@ public class ResetService {
         e.state.name(),
         Said.of(ResetRefusal.TITLE)
             .with("recipe", e.recipe.said().capital())
-            .with("pieces", contents(e)),
+            .with("pieces", e.contents(kinds.byId())),
         kept.steps,
         e.steps.stream().map(s -> s.doneAt == null ? null : words.at(s.doneAt)).toList(),
         row == null ? null : row.number,

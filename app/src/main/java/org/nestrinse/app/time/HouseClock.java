@@ -36,6 +36,16 @@ public final class HouseClock extends Clock {
     ahead = ahead.plus(by);
   }
 
+  /** Does {@code work} at another moment. */
+  public void doAt(Instant moment, Runnable work) {
+    at(
+        moment,
+        () -> {
+          work.run();
+          return moment;
+        });
+  }
+
   /** Returns what {@code work} returns when it is done at another moment. */
   public <T> T at(Instant moment, Supplier<T> work) {
     Instant before = moved.get();

@@ -3,6 +3,7 @@ package org.nestrinse.core.judge;
 import java.util.Collection;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Collectors;
 import org.nestrinse.core.said.Said;
 
@@ -80,6 +81,34 @@ public record Experiment(State state, int watched, int bad, Said says) {
         watched,
         bad,
         Said.of(DiagnosisSaying.ROUNDS_LOOKED_AT).with("looked", watched).with("rounds", ROUNDS));
+  }
+
+  /**
+   * Returns the findings that are watched: what is bad and can change by it, of that what speaks
+   * for the cause, else all. Other complaints may go or stay without telling anything of this
+   * change.
+   *
+   * @return such as "SMELL_WET.ammonia", in order; empty when there is nothing to watch
+   */
+  public static Set<String> complaint(
+      Diagnosis d, Change change, Cause cause, Collection<Seen> seen) {
+    Set<Sign> telling =
+        d.causes().stream()
+            .filter(r -> r.cause() == cause)
+            .flatMap(r -> r.speaksFor().stream())
+            .map(Diagnosis.Argument::sign)
+            .collect(Collectors.toSet());
+    Set<String> bad = new TreeSet<>();
+    Set<String> all = new TreeSet<>();
+    for (Seen s : seen) {
+      if (s.wrong() && change.couldChange(s.sign())) {
+        all.add(s.finding());
+        if (telling.contains(s.sign())) {
+          bad.add(s.finding());
+        }
+      }
+    }
+    return bad.isEmpty() ? all : bad;
   }
 
   /** The dose goes on by steps, so one that is not enough yet is not taken back. */

@@ -49,10 +49,21 @@ public enum ResetRecipe implements Saying {
 
   /** How warm the water is. */
   public enum Temper implements Saying {
-    COLD,
-    WARM,
-    AS_PIECES_BEAR,
-    BOIL
+    COLD(20),
+    WARM(38),
+    AS_PIECES_BEAR(55),
+    BOIL(98);
+
+    private final double peakC;
+
+    Temper(double peakC) {
+      this.peakC = peakC;
+    }
+
+    /** Returns how warm the water usually gets, for wear and record [°C]; house figures. */
+    public double peakC() {
+      return peakC;
+    }
   }
 
   /** How long it works [min], and how often it is stirred [min], 0 for never. */

@@ -1,0 +1,106 @@
+package org.nestrinse.app.judge;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.core.judge.Change;
+import org.nestrinse.core.judge.JudgeWords;
+import org.nestrinse.core.judge.Trim;
+import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.why.Model;
+import org.nestrinse.core.why.Why;
+import org.springframework.stereotype.Component;
+
+/** The learned correction of every dose, by what was seen of the last rounds. */
+@Component
+class DoseAdjustment {
+  private static final Duration TRIM_LOOKED_BACK = Duration.ofDays(60);
+  private static final int TRIM_ROUNDS_SHOWN = 4;
+
+  private final Evidence evidence;
+  private final RoundService rounds;
+  private final HouseholdService households;
+  private final HouseClock clock;
+
+  DoseAdjustment(
+      Evidence evidence, RoundService rounds, HouseholdService households, HouseClock clock) {
+    this.evidence = evidence;
+    this.rounds = rounds;
+    this.households = households;
+    this.clock = clock;
+  }
+
+  /** Returns the rounds of which something was seen that speaks for more or less. */
+  List<PastRound> lookedAt() {
+    Instant now = clock.instant();
+    return evidence.roundsSince(now.minus(TRIM_LOOKED_BACK), now, null).stream()
+        .filter(r -> Trim.vote(r.seen()) != Trim.Vote.NOTHING)
+        .toList();
+  }
+
+  /** Returns the next move of the dose, if what was seen asks for one. */
+  Optional<Trim.Move> move(List<PastRound> lookedAt) {
+    HouseholdService.TrimMoved moved = households.trimMoved();
+    List<Trim.Told> told =
+        lookedAt.stream()
+            .map(
+                r ->
+                    Trim.Told.of(r.seen(), moved.at() == null || r.startedAt().isAfter(moved.at())))
+            .toList();
+    return Trim.next(households.current().trim(), told, moved.way()).map(this::felt);
+  }
+
+  /** A tenth that vanishes in the quarters of a scoop would change nothing. */
+  private Trim.Move felt(Trim.Move move) {
+    Instant now = clock.instant();
+    return evidence.roundsSince(now.minus(Evidence.LOOKED_BACK), now, null).stream()
+        .filter(PastRound::washed)
+        .reduce((a, b) -> b)
+        .map(last -> Trim.felt(move, trim -> grams(last.id(), trim)))
+        .orElse(move);
+  }
+
+  private double grams(long round, double trim) {
+    RoundService.Effect effect = rounds.effect(round, trim, households.standing());
+    Double grams = effect == null ? null : effect.after().detergentG();
+    return grams == null ? trim : grams;
+  }
+
+  /** Returns whether a move is the one that a change of the dose makes. */
+  static boolean asks(Trim.@Nullable Move move, Change change) {
+    return move != null
+        && change.trimDirection() != 0
+        && Math.signum(move.to() - move.from()) == change.trimDirection();
+  }
+
+  /** Returns how the dose stands, with its reason. */
+  JudgeViews.TrimLine line(List<PastRound> lookedAt, Trim.@Nullable Move move) {
+    double trim = households.current().trim();
+    Instant moved = households.trimMoved().at();
+    Double next = move == null ? null : Double.valueOf(move.to());
+    TimeWords words = households.timeWords();
+    Why.Builder why =
+        Why.of(
+            Said.of(JudgeSaying.TRIM_TITLE).with("trim", new Quantity(trim, Unit.TIMES, 1)),
+            JudgeSaying.TRIM);
+    lookedAt.stream()
+        .skip(Math.max(0, lookedAt.size() - TRIM_ROUNDS_SHOWN))
+        .forEach(r -> why.line(words.at(r.startedAt()), Trim.vote(r.seen()).said()));
+    if (moved != null) {
+      why.line(JudgeSaying.MOVED, words.at(moved));
+    }
+    why.total(JudgeSaying.NOW, new Quantity(trim, Unit.TIMES, 1));
+    JudgeSaying stands = trim == Trim.NONE ? JudgeSaying.AS_LABEL : JudgeSaying.LEARNED;
+    Said says = next == null ? stands.said() : JudgeWords.doseWouldFit(next);
+    return new JudgeViews.TrimLine(trim, next, says, why.by(Model.ADJUSTMENT));
+  }
+}

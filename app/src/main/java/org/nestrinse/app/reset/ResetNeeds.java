@@ -1,0 +1,169 @@
+package org.nestrinse.app.reset;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.judge.JudgeService;
+import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.KindView;
+import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.record.ObservationService;
+import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.judge.Cause;
+import org.nestrinse.core.judge.Diagnosis;
+import org.nestrinse.core.judge.Seen;
+import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.reset.ResetNeed;
+import org.nestrinse.core.reset.ResetRecipe;
+import org.nestrinse.core.said.Said;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Whether a reset is needed, of which kinds, and what one would be. */
+@Service
+public class ResetNeeds {
+  /** What asks for something stands first. */
+  private static final List<ResetNeed.State> ORDER =
+      List.of(
+          ResetNeed.State.WANTED,
+          ResetNeed.State.ROUTINE_FIRST,
+          ResetNeed.State.CHECK_FIRST,
+          ResetNeed.State.NOT_NEEDED);
+
+  private static final Duration YEAR = Duration.ofDays(365);
+
+  private final ResetRepository resets;
+  private final ResetPlanner planner;
+  private final KindService kinds;
+  private final MachineService machines;
+  private final HouseholdService households;
+  private final ObservationService observations;
+  private final JudgeService judge;
+  private final HouseClock clock;
+
+  ResetNeeds(
+      ResetRepository resets,
+      ResetPlanner planner,
+      KindService kinds,
+      MachineService machines,
+      HouseholdService households,
+      ObservationService observations,
+      JudgeService judge,
+      HouseClock clock) {
+    this.resets = resets;
+    this.planner = planner;
+    this.kinds = kinds;
+    this.machines = machines;
+    this.households = households;
+    this.observations = observations;
+    this.judge = judge;
+    this.clock = clock;
+  }
+
+  /** Returns whether a reset is needed, and what there is to do one. */
+  @Transactional(readOnly = true)
+  public ResetViews.ResetLook look() {
+    Instant now = clock.instant();
+    TimeWords words = households.timeWords();
+    Diagnosis judged = judge.diagnosis();
+    List<ResetEntity> past = resets.readable(ResetEntity.State.FINISHED);
+    double hardness = households.current().hardnessMmolL();
+    List<ResetViews.ResetKindLine> lines = new ArrayList<>();
+    for (KindView view : kinds.all()) {
+      if (view.stock().owned() > 0) {
+        lines.add(line(view, past, now, hardness, judged.likely(), words));
+      }
+    }
+    lines.sort(Comparator.comparing(l -> ORDER.indexOf(l.state())));
+    List<ResetViews.ResetRecipeLine> recipes = new ArrayList<>();
+    for (ResetRecipe r : ResetRecipe.values()) {
+      recipes.add(
+          new ResetViews.ResetRecipeLine(
+              r, r.said(), r.takesOut().said(), r.temper().said(), planner.notNow(r)));
+    }
+    List<ResetViews.ResetVesselLine> vessels =
+        machines.all().stream()
+            .filter(m -> m.machine().type().byHand())
+            .map(m -> new ResetViews.ResetVesselLine(m.machine().name(), m.machine().drumL()))
+            .toList();
+    return new ResetViews.ResetLook(
+        lines,
+        judged.state() == Diagnosis.State.NOTHING_WRONG ? Said.NOTHING : judged.saysElsewhere(),
+        recipes,
+        vessels,
+        hardness,
+        past.stream().map(e -> past(e, words)).toList());
+  }
+
+  private ResetViews.ResetKindLine line(
+      KindView view,
+      List<ResetEntity> past,
+      Instant now,
+      double hardness,
+      @Nullable Cause likely,
+      TimeWords words) {
+    List<ResetEntity> of =
+        past.stream()
+            .filter(e -> e.pieces.stream().anyMatch(p -> Objects.equals(p.kindId, view.id())))
+            .toList();
+    int inYear = (int) of.stream().filter(e -> e.startedAt.isAfter(now.minus(YEAR))).count();
+    Instant last = of.isEmpty() ? null : of.get(0).startedAt;
+    Instant from = now.minus(ResetPlanner.LOOKED_BACK);
+    // What was seen before the last reset is settled by it.
+    Instant since = last != null && last.isAfter(from) ? last : from;
+    List<Seen> seen = observations.seen(since, now, view.name());
+    ResetNeed need =
+        ResetNeed.of(
+            view.asKind(),
+            seen,
+            hardness,
+            inYear,
+            last == null ? null : Integer.valueOf((int) Duration.between(last, now).toDays()),
+            likely);
+    return new ResetViews.ResetKindLine(
+        view.id(),
+        view.name(),
+        view.stock().clean(),
+        need.state(),
+        need.recipe(),
+        need.says(),
+        need.yearly(),
+        last == null ? null : words.at(last));
+  }
+
+  private ResetViews.ResetPastLine past(ResetEntity e, TimeWords words) {
+    return new ResetViews.ResetPastLine(
+        e.id,
+        e.startedAt,
+        words.at(e.startedAt),
+        e.recipe.said(),
+        e.contents(kinds.byId()),
+        e.steps.stream()
+            .map(s -> s.water)
+            .filter(Objects::nonNull)
+            .map(w -> Sign.JAR.value(w).words())
+            .toList(),
+        e.predictedRinses,
+        e.countedRinses);
+  }
+
+  /** Returns what would come of a request. */
+  @Transactional(readOnly = true)
+  public ResetViews.ResetPlanned plan(ResetPlanner.Request request) {
+    return planner.look(request, factor());
+  }
+
+  /** Returns what the last count of rinses has taught. */
+  double factor() {
+    return resets.readable(ResetEntity.State.FINISHED).stream()
+        .findFirst()
+        .map(e -> e.factor)
+        .orElse(1.0);
+  }
+}
