@@ -3,11 +3,12 @@ package org.nestrinse.app.demo;
 import jakarta.persistence.EntityManager;
 import java.time.Duration;
 import java.time.Instant;
+import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Random;
+import java.util.Optional;
 import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.LotService;
@@ -34,6 +35,7 @@ import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -83,7 +85,13 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
   /** Whether the own house is the made-up one, for looking around and for tests. */
   private final boolean here;
 
-  private Random random = new Random(SEED);
+  private final PackedPast packed;
+  private final ConfigurableApplicationContext application;
+
+  /** Whether the past is worked out and packed, and nothing else. */
+  private final boolean packing;
+
+  private CountedRandom random = new CountedRandom(SEED, 0);
 
   DemoHousehold(
       TernHouse house,
@@ -103,8 +111,14 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
       EntityManager entities,
       HouseClock clock,
       PlatformTransactionManager transactions,
-      @Value("${nest.demo}") boolean here) {
+      PackedPast packed,
+      ConfigurableApplicationContext application,
+      @Value("${nest.demo}") boolean here,
+      @Value("${nest.pack}") boolean packing) {
     this.here = here;
+    this.packing = packing;
+    this.packed = packed;
+    this.application = application;
     this.house = house;
     this.people = people;
     this.stock = stock;
@@ -126,14 +140,17 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
 
   @Override
   public void run(ApplicationArguments args) {
-    if (here) {
+    if (here || packing) {
       furnish();
+    }
+    if (packing) {
+      application.close();
     }
   }
 
   @Override
   public void furnish() {
-    if (!people.all().isEmpty()) {
+    if (!people.all().isEmpty() && packed.label().isEmpty()) {
       return;
     }
     new TransactionTemplate(transactions).executeWithoutResult(status -> live());
@@ -142,19 +159,37 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
 
   /** One transaction: the household is either there as a whole or not at all. */
   private void live() {
-    TernHouse.Set set = house.setUp();
     Instant now = clock.instant().truncatedTo(ChronoUnit.MINUTES);
-    ZonedDateTime today = now.atZone(ZoneId.systemDefault());
+    LocalDate today = LocalDate.ofInstant(now, ZoneId.systemDefault());
+    Optional<PackedPast.Label> label = packed.label();
+    TernHouse.Set set;
+    if (label.isPresent()) {
+      packed.bringUpTo(today, label.get());
+      random = new CountedRandom(SEED, label.get().drawn());
+      set = house.moveIn();
+    } else {
+      set = house.setUp();
+      past(set, today);
+    }
+    if (packing) {
+      packed.pack(today, random.drawn());
+    } else {
+      lately(set, now);
+    }
+  }
+
+  /** Sixty days, which end the day before yesterday. */
+  private void past(TernHouse.Set set, LocalDate today) {
     for (int i = FINISHED_ROUNDS; i >= 1; i--) {
       if (i == LATELY) {
         // The last weeks are the same, however long the time before them is.
-        random = new Random(SEED);
+        random = new CountedRandom(SEED, 0);
       }
       Instant washDay =
           today
               .minusDays((long) DAYS_BETWEEN_ROUNDS * i + 1)
-              .withHour(9)
-              .withMinute(10 + i)
+              .atTime(9, 10 + i)
+              .atZone(ZoneId.systemDefault())
               .toInstant();
       twoDays(set, washDay);
       WashViews.Round round = wash(set, washDay, i);
@@ -167,6 +202,10 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
       story.seen(i, washDay);
       written();
     }
+  }
+
+  /** The last two days, which depend on the hour. */
+  private void lately(TernHouse.Set set, Instant now) {
     Instant thisMorning = now.minus(Duration.ofMinutes(410));
     twoDays(set, thisMorning.minus(Duration.ofHours(2)));
     wash(set, thisMorning, 0);

@@ -13,6 +13,7 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
+import org.nestrinse.app.gather.GatherViews;
 import org.nestrinse.app.gather.NormalDayService;
 import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.kit.HouseholdService;
@@ -160,16 +161,24 @@ class TernHouse {
     facts.vessels.forEach(machine::add);
     facts.dryers.forEach(dryers::add);
     facts.places.forEach(places::add);
-    Map<String, Long> pailByName = new HashMap<>();
     for (PailFact p : facts.pails) {
       Long owner = p.owner == null ? null : personByName.get(p.owner);
-      long id =
-          gather.addPail(new GatherService.NewPail(p.name, p.style, p.capacityL, owner, null));
-      pailByName.put(p.name, id);
+      gather.addPail(new GatherService.NewPail(p.name, p.style, p.capacityL, owner, null));
     }
-    Map<String, Long> kindByName =
-        kinds.all().stream().collect(Collectors.toMap(KindView::name, KindView::id));
-    return new Set(kindByName, pailByName);
+    return asSetUp();
+  }
+
+  /** Returns what was set up on another day; the house now lies where this computer is. */
+  Set moveIn() {
+    household.moveTo(ZoneId.systemDefault().getId());
+    return asSetUp();
+  }
+
+  private Set asSetUp() {
+    return new Set(
+        kinds.all().stream().collect(Collectors.toMap(KindView::name, KindView::id)),
+        gather.gathering().pails().stream()
+            .collect(Collectors.toMap(GatherViews.Pail::name, GatherViews.Pail::id)));
   }
 
   /** Tells the normal days of everyone. */

@@ -7,7 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.judge.JudgeService;
+import org.nestrinse.app.judge.ExperimentService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.KindView;
 import org.nestrinse.app.record.ObservationService;
@@ -65,19 +65,19 @@ class TernStory {
           Map.entry(1, List.of("SMELL_WET.fresh", "DROP 2")));
 
   private final ObservationService observations;
-  private final JudgeService judge;
+  private final ExperimentService experiments;
   private final ResetService resets;
   private final KindService kinds;
   private final HouseClock clock;
 
   TernStory(
       ObservationService observations,
-      JudgeService judge,
+      ExperimentService experiments,
       ResetService resets,
       KindService kinds,
       HouseClock clock) {
     this.observations = observations;
-    this.judge = judge;
+    this.experiments = experiments;
     this.resets = resets;
     this.kinds = kinds;
     this.clock = clock;
@@ -99,12 +99,14 @@ class TernStory {
     }
     if (round == LEAN_UNTIL) {
       // From now on the full dose of a hot wash: the learned correction is no longer needed.
-      clock.at(morning.plus(Duration.ofMinutes(20)), judge::resetTrim);
+      clock.doAt(morning.plus(Duration.ofMinutes(20)), experiments::resetTrim);
     }
     if (TRIM_AFTER.contains(round)) {
-      clock.at(
+      clock.doAt(
           morning.plus(Duration.ofMinutes(20)),
-          () -> judge.begin(new JudgeService.Begin(Change.DOSE_UP, Cause.UNDER_DOSED, null)));
+          () ->
+              experiments.begin(
+                  new ExperimentService.Begin(Change.DOSE_UP, Cause.UNDER_DOSED, null)));
     }
   }
 

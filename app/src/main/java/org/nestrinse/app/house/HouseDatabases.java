@@ -16,11 +16,20 @@ import org.springframework.jdbc.datasource.lookup.AbstractRoutingDataSource;
 /** A database for each household; the thread's household decides which one answers. */
 @Configuration
 class HouseDatabases {
+  /** The name of a database within its folder. */
+  static final String FILE = "nest.mv.db";
+
   private static final String URL = "jdbc:h2:file:%s/nest;%s";
 
   @Bean(destroyMethod = "close")
   HikariDataSource ownDatabase(
-      @Value("${nest.data}") Path folder, @Value("${nest.database-options}") String options) {
+      @Value("${nest.data}") Path folder,
+      @Value("${nest.database-options}") String options,
+      @Value("${nest.demo}") boolean madeUp,
+      PackedHouse packed) {
+    if (madeUp) {
+      packed.moveInto(folder);
+    }
     return pool("own", folder, options);
   }
 

@@ -24,6 +24,7 @@ public class MadeUpHouse {
   private final ObjectProvider<HouseFounder> founders;
   private final ObjectProvider<Furnisher> furnishers;
   private final ApplicationEventPublisher events;
+  private final PackedHouse packed;
   private final Path folder;
   private final AtomicReference<State> state = new AtomicReference<>(State.SHUT);
   private final ExecutorService builder =
@@ -40,12 +41,14 @@ public class MadeUpHouse {
       ObjectProvider<HouseFounder> founders,
       ObjectProvider<Furnisher> furnishers,
       ApplicationEventPublisher events,
+      PackedHouse packed,
       @Value("${nest.data}") Path folder) {
     this.databases = databases;
     this.migration = migration;
     this.founders = founders;
     this.furnishers = furnishers;
     this.events = events;
+    this.packed = packed;
     this.folder = HouseDatabases.madeUpFolder(folder);
   }
 
@@ -53,7 +56,7 @@ public class MadeUpHouse {
   public enum State {
     /** Nobody has looked at it since the start. */
     SHUT,
-    /** It is being furnished, which takes half a minute the first time. */
+    /** It is being furnished, which takes a few seconds the first time. */
     FURNISHING,
     OPEN,
     /** It could not be opened; the log says why. */
@@ -75,6 +78,7 @@ public class MadeUpHouse {
 
   private void open() {
     try {
+      packed.moveInto(folder);
       migration.getObject().migrate(databases.getObject(), folder);
       founders.orderedStream().forEach(HouseFounder::found);
       furnishers.orderedStream().forEach(Furnisher::furnish);

@@ -2,6 +2,7 @@ package org.nestrinse.app.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.stream.Stream;
@@ -28,6 +29,30 @@ class DemoHouseholdTest {
         assertThat(withoutMoments(one.get(path).body()))
             .isEqualTo(withoutMoments(other.get(path).body()));
       }
+    }
+  }
+
+  /** Packed two weeks and a day before, it is what was lived on the day itself. */
+  @Test
+  void aPackedPastIsBroughtUpToToday() {
+    Path packed = RunningApp.packed("2026-05-05T21:00:00Z");
+    try (RunningApp lived = RunningApp.demo(DemoApp.MOMENT);
+        RunningApp moved = RunningApp.freshDemo(DemoApp.MOMENT, "--nest.packed-house=" + packed)) {
+      JsonNode then = lived.get("/api/record?size=50").json().get("rounds");
+      JsonNode now = moved.get("/api/record?size=50").json().get("rounds");
+      assertThat(now).hasSameSizeAs(then);
+      for (int i = 0; i < then.size(); i++) {
+        assertThat(now.get(i).get("startedAt")).isEqualTo(then.get(i).get("startedAt"));
+        assertThat(now.get(i).get("title")).isEqualTo(then.get(i).get("title"));
+      }
+      for (String path : new String[] {"/api/kinds", "/api/ledger", "/api/ledger/unreadable"}) {
+        assertThat(moved.get(path).body()).isEqualTo(lived.get(path).body());
+      }
+      assertThat(moved.get("/api/pails").json().get("pails"))
+          .isEqualTo(lived.get("/api/pails").json().get("pails"));
+      // What a text says of a date would be left behind.
+      assertThat(moved.database().queryForList("script nosettings", String.class))
+          .noneMatch(row -> row.matches("(?s).*\\d{4}-\\d\\d-\\d\\dT\\d\\d.*"));
     }
   }
 

@@ -54,9 +54,21 @@ public final class RunningApp implements AutoCloseable {
     return copyOf(lived(moment), settings);
   }
 
+  /**
+   * Works out the past of the demo household and packs it, as the build does.
+   *
+   * @return the packed database
+   */
+  public static Path packed(String moment) {
+    Path data = emptyFolder();
+    run(List.of("--nest.clock.start=" + moment, "--nest.pack=true"), data, 0).close();
+    return data.resolve("nest.mv.db");
+  }
+
   /** Returns an application whose demo household has just been lived anew. */
-  public static RunningApp freshDemo(String moment) {
-    return started(demoSettings(moment));
+  public static RunningApp freshDemo(String moment, String... more) {
+    return started(
+        Stream.of(demoSettings(moment), more).flatMap(Stream::of).toArray(String[]::new));
   }
 
   /**
@@ -111,6 +123,11 @@ public final class RunningApp implements AutoCloseable {
   }
 
   private void start() {
+    context = run(settings, data, port);
+    port = ((WebServerApplicationContext) context).getWebServer().getPort();
+  }
+
+  private static ConfigurableApplicationContext run(List<String> settings, Path data, int port) {
     List<String> arguments = new ArrayList<>(settings);
     arguments.add("--server.port=" + port);
     arguments.add("--nest.data=" + data);
@@ -118,9 +135,8 @@ public final class RunningApp implements AutoCloseable {
     // Applications of one process share the logging system, which is set up anew by each: one at a
     // time.
     synchronized (RunningApp.class) {
-      context = new SpringApplicationBuilder(NestRinse.class).run(arguments.toArray(String[]::new));
+      return new SpringApplicationBuilder(NestRinse.class).run(arguments.toArray(String[]::new));
     }
-    port = ((WebServerApplicationContext) context).getWebServer().getPort();
   }
 
   /** Stops the application and starts it again with the same data, on the same port. */

@@ -1,0 +1,30 @@
+package org.nestrinse.app.store;
+
+import jakarta.persistence.EntityManager;
+import jakarta.persistence.metamodel.EntityType;
+import org.springframework.stereotype.Component;
+
+/** Writes checksums anew after rows were changed on purpose, past Hibernate. */
+@Component
+public class ChecksumRenewal {
+  private final EntityManager entities;
+
+  ChecksumRenewal(EntityManager entities) {
+    this.entities = entities;
+  }
+
+  /** Does it for every row that keeps one, within the transaction of the change. */
+  public void renewAll() {
+    entities.clear();
+    for (EntityType<?> entity : entities.getMetamodel().getEntities()) {
+      if (CheckedRow.class.isAssignableFrom(entity.getJavaType())) {
+        entities
+            .createQuery("select e from %s e".formatted(entity.getName()), CheckedRow.class)
+            .getResultList()
+            .forEach(row -> row.checksum = Checksums.of(row));
+      }
+    }
+    entities.flush();
+    entities.clear();
+  }
+}
