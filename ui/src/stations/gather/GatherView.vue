@@ -151,9 +151,13 @@ useKeys({
     </ol>
     <ul
       v-if="gathering.pails.length"
-      class="mt-3 flex gap-x-2 overflow-x-auto border-b border-ink p-1 pb-2 sm:grid sm:grid-cols-[repeat(auto-fit,minmax(108px,1fr))] sm:gap-x-3"
+      class="mt-3 flex gap-x-2 overflow-x-auto border-b border-ink p-1 pb-2 sm:flex-wrap sm:gap-x-3"
     >
-      <li v-for="pail in gathering.pails" :key="pail.id" class="w-28 shrink-0 sm:w-auto">
+      <li
+        v-for="pail in gathering.pails"
+        :key="pail.id"
+        class="w-28 shrink-0 sm:max-w-44 sm:flex-1 sm:basis-[108px]"
+      >
         <button
           type="button"
           class="block w-full rounded-sm px-1 pt-1 pb-1.5 text-center"

@@ -50,17 +50,25 @@ watch(shelf, (now, before) => {
       :whys="cover.whys"
     />
 
-    <h2 class="mt-6 text-lg">{{ $t('shelf.shelfView.cleanParts') }}</h2>
-    <div class="mt-1 grid grid-cols-1 gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
-      <ShelfBoard
-        v-for="c in shelf.compartments"
-        :key="c.role"
-        :compartment="c"
-        :why="shelf.whys[`part.${c.role}`]"
-      />
-    </div>
-    <h2 class="mt-6 text-lg">{{ $t('shelf.shelfView.whatISeeHere') }}</h2>
-    <SawTaps class="mt-1" where="SHELF" />
+    <p v-if="shelf.compartments.length === 0" class="mt-4" data-nothing-owned>
+      {{ $t('shelf.shelfView.nothingOwnedYet') }}
+      <RouterLink to="/kit" class="underline decoration-line decoration-2 underline-offset-4">{{
+        $t('shelf.shelfView.addTextiles')
+      }}</RouterLink>
+    </p>
+    <template v-else>
+      <h2 class="mt-6 text-lg">{{ $t('shelf.shelfView.cleanParts') }}</h2>
+      <div class="mt-1 grid grid-cols-1 gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
+        <ShelfBoard
+          v-for="c in shelf.compartments"
+          :key="c.role"
+          :compartment="c"
+          :why="shelf.whys[`part.${c.role}`]"
+        />
+      </div>
+      <h2 class="mt-6 text-lg">{{ $t('shelf.shelfView.whatISeeHere') }}</h2>
+      <SawTaps class="mt-1" where="SHELF" />
+    </template>
     <PrepRows class="mt-6" />
     <p class="mt-4">
       <RouterLink
