@@ -135,7 +135,7 @@ class DryApiTest {
   @Test
   void whatIsDryIsCleanAndMakesBundles() {
     int daysBefore = app.get("/api/shelf").json().get("days").asInt();
-    int hanging = Integer.parseInt(peg("dry").replaceAll("\\D.*", ""));
+    int hanging = Integer.parseInt(peg("dry").replaceAll(".*?(\\d+) hanging.*", "$1"));
     for (String kind :
         new String[] {"pocket shell", "bamboo trifold", "bamboo booster", "hemp booster"}) {
       JsonNode group = group(kind);
@@ -148,7 +148,7 @@ class DryApiTest {
       assertThat(app.post("/api/drying/" + group.get("id").asLong() + "/dry", null).status())
           .isEqualTo(409);
     }
-    assertThat(peg("dry")).startsWith(hanging + " hanging");
+    assertThat(peg("dry")).contains(hanging + " hanging");
     assertThat(app.get("/api/shelf").json().get("days").asInt()).isGreaterThan(daysBefore);
   }
 

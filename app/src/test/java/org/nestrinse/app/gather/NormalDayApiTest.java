@@ -205,7 +205,7 @@ class NormalDayApiTest {
     log(3, "WET");
     RunningApp.Answer line = app.get("/api/line");
     assertThat(line.status()).isEqualTo(200);
-    assertThat(line.json().get("pegs").get(0).get("state").asString()).startsWith("3 waiting");
+    assertThat(line.json().get("pegs").get(0).get("state").asString()).contains(": 3 waiting");
     RunningApp.Answer sorting = app.get("/api/sorting");
     assertThat(sorting.status()).isEqualTo(409);
     assertThat(sorting.json().get("detail").asString()).contains("No machine is set up yet");
