@@ -49,26 +49,29 @@ public final class RunningApp implements AutoCloseable {
    * household is lived once for each moment; every application gets a copy of its own.
    */
   public static RunningApp demo(String moment, String... more) {
-    String[] settings =
-        Stream.of(demoSettings(moment), more).flatMap(Stream::of).toArray(String[]::new);
-    return copyOf(lived(moment), settings);
+    return copyOf(lived(moment), withMore(moment, more));
   }
 
-  /**
-   * Works out the past of the demo household and packs it, as the build does.
-   *
-   * @return the packed database
-   */
-  public static Path packed(String moment) {
-    Path data = emptyFolder();
-    run(List.of("--nest.clock.start=" + moment, "--nest.pack=true"), data, 0).close();
-    return data.resolve("nest.mv.db");
+  private static String[] withMore(String moment, String... more) {
+    return Stream.of(demoSettings(moment), more).flatMap(Stream::of).toArray(String[]::new);
+  }
+
+  /** Works out the past of the demo household, packs it as the build does, and returns where. */
+  private static Path packed() {
+    return LivedHouses.of(
+            "packed",
+            () -> {
+              Path data = emptyFolder();
+              run(List.of("--nest.clock.start=" + DemoApp.MOMENT, "--nest.pack=true"), data, 0)
+                  .close();
+              return data;
+            })
+        .resolve("nest.mv.db");
   }
 
   /** Returns an application whose demo household has just been lived anew. */
-  public static RunningApp freshDemo(String moment, String... more) {
-    return started(
-        Stream.of(demoSettings(moment), more).flatMap(Stream::of).toArray(String[]::new));
+  public static RunningApp freshDemo(String moment) {
+    return started(demoSettings(moment));
   }
 
   /**
@@ -85,10 +88,11 @@ public final class RunningApp implements AutoCloseable {
   }
 
   private static Path lived(String moment) {
+    Path packed = packed();
     return LivedHouses.of(
         moment,
         () -> {
-          RunningApp app = freshDemo(moment);
+          RunningApp app = over(emptyFolder(), withMore(moment, "--nest.packed-house=" + packed));
           app.stop();
           return app.data;
         });
