@@ -63,7 +63,8 @@ public class SortBench {
     Soil[] soils = {Soil.STOOL, Soil.DIRT, Soil.FOOD};
     for (int i = 0; i < roles.length; i++) {
       Part part = new Part("body", Material.COTTON, 0.04 + 0.03 * i, false);
-      Kind kind = new Kind(90 + i, "kind " + i, roles[i], Bin.HOUSE, List.of(part), 0.1, true, null);
+      Kind kind =
+          new Kind(90 + i, "kind " + i, roles[i], Bin.HOUSE, List.of(part), 0.1, true, null);
       Instant since = NOW.minus(Duration.ofDays(20));
       for (int half = 0; half < 2; half++) {
         SoiledPieces pieces = new SoiledPieces(kind, 200, soils[i], true, since, Set.of());

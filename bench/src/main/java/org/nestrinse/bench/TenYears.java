@@ -66,13 +66,20 @@ public final class TenYears {
         "wash_round",
         old,
         Map.of(
-            "id", "id" + round,
-            "uid", "cast(random_uuid() as varchar)",
-            "load_id", "null",
-            "checksum", "null",
-            "started_at", before("started_at", copy),
-            "finished_at", before("finished_at", copy),
-            "shelved_at", before("shelved_at", copy)));
+            "id",
+            "id" + round,
+            "uid",
+            "cast(random_uuid() as varchar)",
+            "load_id",
+            "null",
+            "checksum",
+            "null",
+            "started_at",
+            before("started_at", copy),
+            "finished_at",
+            before("finished_at", copy),
+            "shelved_at",
+            before("shelved_at", copy)));
     String ofThem = "round_id in (select id from wash_round where %s)".formatted(old);
     copy("round_text", ofThem, Map.of("round_id", "round_id" + round));
     copy("round_content", ofThem, Map.of("round_id", "round_id" + round));
@@ -80,8 +87,7 @@ public final class TenYears {
         "round_step",
         ofThem,
         Map.of("round_id", "round_id" + round, "done_at", before("done_at", copy)));
-    copy(
-        "round_event", ofThem, Map.of("round_id", "round_id" + round, "at", before("at", copy)));
+    copy("round_event", ofThem, Map.of("round_id", "round_id" + round, "at", before("at", copy)));
     copy(
         "dose_taken",
         ofThem + " and id < " + APART,
@@ -103,13 +109,17 @@ public final class TenYears {
         "observation",
         "id < " + APART,
         Map.of(
-            "id", "id + " + copy * APART,
-            "uid", "cast(random_uuid() as varchar)",
+            "id",
+            "id + " + copy * APART,
+            "uid",
+            "cast(random_uuid() as varchar)",
             "round_id",
-                "case when exists (select 1 from wash_round r where r.id = %s) then %s end"
-                    .formatted(round, round),
-            "source", "null",
-            "seen_at", before("seen_at", copy)));
+            "case when exists (select 1 from wash_round r where r.id = %s) then %s end"
+                .formatted(round, round),
+            "source",
+            "null",
+            "seen_at",
+            before("seen_at", copy)));
   }
 
   private static String before(String column, int copy) {

@@ -188,7 +188,7 @@ class SafetyTest {
     assertThat(kept.status()).as(kept.body()).isBetween(200, 201);
     wash("towel", "DIRT", false, "hot-and-full");
     browser.see("[data-step]");
-    boolean stopped = browser.see("main").getText().contains("tolerates");
+    boolean stopped = browser.see("main").getText().contains("tolerate");
     boolean other = !browser.see("main").getText().contains("Cottons long, at 60");
     assertThat(stopped || other).isTrue();
     app.send("DELETE", logs + "?programme=Cottons%20long", null);

@@ -44,7 +44,7 @@ class WholeRoundTest extends Journey {
 
   private void sortAndFill() {
     browser.click("[data-peg=sort]");
-    browser.see("[data-wait]", "wool cover tolerates up to 30°");
+    browser.see("[data-wait]", "wool covers tolerate up to 30°");
     browser.click("[data-drum='" + drumWith("bamboo trifold") + "'] [data-accept]");
     browser.see("[data-message]", "One load is ready");
     String full = browser.text("[data-ready] [data-fill]", t -> t.contains("% full"));
@@ -72,7 +72,7 @@ class WholeRoundTest extends Journey {
     browser.see("[data-why]", "label at this hardness");
 
     browser.click("[data-choice='90']");
-    browser.see("[role=alert] [data-strength=STOP]", "tolerates 60° at most");
+    browser.see("[role=alert] [data-strength=STOP]", "tolerate 60° at most");
     assertThat(browser.see("button[data-main]").isEnabled()).isFalse();
     browser.click("[data-nearest]");
     browser.gone("[role=alert] [data-strength=STOP]");

@@ -302,7 +302,7 @@ public class DryService {
     if (kind.tumble() == DryerHeat.NONE) {
       throw new NotNow(
           Said.of(kind.oily() ? DryingSaying.OIL_NEVER : DryingSaying.NEVER_TUMBLE)
-              .with("kind", kind.name()));
+              .with("kind", kind.plural()));
     }
     dryers.one(dryerId);
     DryerService.View dryer =
@@ -419,7 +419,7 @@ public class DryService {
                     f.placeId,
                     f.kindId,
                     Said.of(DryingSaying.LEARNT)
-                        .with("kind", Objects.requireNonNull(now.kinds().get(f.kindId)).name())
+                        .with("kind", Objects.requireNonNull(now.kinds().get(f.kindId)).plural())
                         .with("place", now.place(f.placeId).name())
                         .with("factor", new Quantity(f.factor, Unit.TIMES, 2))
                         .with("checks", f.checks)))

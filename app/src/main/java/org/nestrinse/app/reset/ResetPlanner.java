@@ -127,10 +127,10 @@ public class ResetPlanner {
             "pieces.count",
             count,
             clean == 0
-                ? Said.of(ResetRefusal.NONE_CLEAN).with("kind", kind.name())
+                ? Said.of(ResetRefusal.NONE_CLEAN).with("kind", kind.plural())
                 : Said.of(ResetRefusal.SO_MANY_CLEAN)
                     .with("clean", clean)
-                    .with("kind", kind.name()));
+                    .with("kind", kind.plural()));
       }
     }
     return all;

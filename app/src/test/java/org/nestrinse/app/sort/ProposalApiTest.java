@@ -79,7 +79,7 @@ class ProposalApiTest {
     }
     assertThat(drumWith(sorting, "dish cloth").get("first").toString()).doesNotContain("trifold");
     assertThat(waits(sorting, "wool cover").get("reason").asString())
-        .contains("tolerates up to 30°");
+        .contains("tolerate up to 30°");
     assertThat(sorting.get("rules").size()).isEqualTo(16);
   }
 

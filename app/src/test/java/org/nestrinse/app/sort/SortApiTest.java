@@ -141,7 +141,7 @@ class SortApiTest {
             "/api/loads/" + load.get("id").asLong() + "/items", "{\"entryId\":%d}".formatted(wool));
     assertThat(answer.status()).isEqualTo(409);
     assertThat(answer.json().get("detail").asString())
-        .startsWith("It stays: wool cover tolerates up to 30°");
+        .startsWith("It stays: wool covers tolerate up to 30°");
   }
 
   @Test

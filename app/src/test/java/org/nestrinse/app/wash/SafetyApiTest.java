@@ -107,7 +107,7 @@ class SafetyApiTest {
     JsonNode plan = load.plan(HOT + ",\"temperatureC\":90");
     assertThat(stops(plan)).isTrue();
     int nearest = plan.get("nearestC").asInt();
-    assertThat(plan.get("cautions").toString()).contains("tolerates " + nearest + "° at most");
+    assertThat(plan.get("cautions").toString()).contains("tolerate " + nearest + "° at most");
     assertThat(stops(load.plan(HOT + ",\"temperatureC\":" + nearest))).isFalse();
   }
 }

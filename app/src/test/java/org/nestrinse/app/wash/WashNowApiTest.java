@@ -55,7 +55,7 @@ class WashNowApiTest {
   void whatMustNotTravelAlongStaysBehindWithItsReason() {
     long nursery = Lives.pail(app, "Nursery pail").get("id").asLong();
     JsonNode made = now("{\"pailIds\":[%d]}".formatted(nursery));
-    assertThat(made.get("notes").toString()).contains("wool cover").contains("tolerates up to 30°");
+    assertThat(made.get("notes").toString()).contains("wool cover").contains("tolerate up to 30°");
   }
 
   @Test

@@ -98,7 +98,7 @@ public record Bundling(List<Made> made, double value, @Nullable Missing missing)
           gain = then.value - best.value;
           Said words =
               Said.of(StockSaying.RUNS_SHORT)
-                  .with("kind", kind.name())
+                  .with("kind", kind.plural())
                   .with("bundle", recipe.name());
           most = new Missing(kind, recipe, words);
         }

@@ -167,7 +167,7 @@ public final class Bulking {
     Map<String, Said> refused = new LinkedHashMap<>();
     for (Offered o : basket) {
       refuse(o.pieces(), going)
-          .ifPresent(why -> refused.putIfAbsent(o.pieces().kind().name(), why));
+          .ifPresent(why -> refused.putIfAbsent(o.pieces().kind().plural(), why));
     }
     return refused.entrySet().stream()
         .map(e -> new Sorted.Refused(e.getKey(), e.getValue()))
@@ -197,7 +197,7 @@ public final class Bulking {
         if (rule.keepsApart(bulker, other)) {
           return Optional.of(
               Said.of(LoadSaying.NOT_WITH)
-                  .with("kind", other.kind().name())
+                  .with("kind", other.kind().plural())
                   .with("reason", rule.reason()));
         }
       }

@@ -82,7 +82,7 @@ public final class Joining {
     if (mainC >= least) {
       return Optional.empty();
     }
-    String name = together.get(together.size() - 1).kind().name();
+    String name = together.get(together.size() - 1).kind().plural();
     boolean hard = mainC < TravelRules.leastC(together);
     Said reason =
         Said.of(LoadSaying.CHILLS)
@@ -160,7 +160,7 @@ public final class Joining {
   }
 
   private static Said both(LoadSaying saying, SoiledPieces one, SoiledPieces other) {
-    return Said.of(saying).with("one", one.kind().name()).with("other", other.kind().name());
+    return Said.of(saying).with("one", one.kind().plural()).with("other", other.kind().plural());
   }
 
   /**
@@ -179,7 +179,7 @@ public final class Joining {
                 rule ->
                     broken.putIfAbsent(
                         rule.name(),
-                        new Sorted.Broken(rule, one.kind().name(), other.kind().name())));
+                        new Sorted.Broken(rule, one.kind().plural(), other.kind().plural())));
       }
     }
     return List.copyOf(broken.values());
@@ -195,7 +195,7 @@ public final class Joining {
     return rule.name().equals("heat")
         ? heat(pieces, other)
         : Said.of(LoadSaying.NOT_WITH)
-            .with("kind", other.kind().name())
+            .with("kind", other.kind().plural())
             .with("reason", rule.reason());
   }
 
@@ -204,9 +204,9 @@ public final class Joining {
     SoiledPieces weak = oneIsWeak ? one : other;
     SoiledPieces needy = oneIsWeak ? other : one;
     return Said.of(LoadSaying.WEAK_AND_NEEDY)
-        .with("weak", weak.kind().name())
+        .with("weak", weak.kind().plural())
         .with("celsius", Quantity.celsius(weak.kind().limits().hottestWashC()))
-        .with("needy", needy.kind().name())
+        .with("needy", needy.kind().plural())
         .with("needed", Quantity.celsius(TravelRules.neededC(needy)));
   }
 }

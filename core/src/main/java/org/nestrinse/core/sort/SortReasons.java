@@ -71,13 +71,13 @@ public final class SortReasons {
     if (drum.leastC() >= TravelRules.SANITISING_MAIN_C) {
       return Said.of(LoadSaying.NEEDS_FOR_GOAL)
           .with("celsius", Quantity.celsius(drum.leastC()))
-          .with("kind", needy.kind().name())
+          .with("kind", needy.kind().plural())
           .with("goal", needy.goal().said());
     }
     return drum.commonC() < TravelRules.SANITISING_MAIN_C
         ? Said.of(LoadSaying.NO_WARMER)
             .with("celsius", Quantity.celsius(drum.commonC()))
-            .with("kind", weak.kind().name())
+            .with("kind", weak.kind().plural())
         : Said.of(LoadSaying.ALL_TOLERATE).with("celsius", Quantity.celsius(drum.commonC()));
   }
 
@@ -112,14 +112,14 @@ public final class SortReasons {
       if (verdict.isPresent() && verdict.get().hard() && !verdict.get().rule().equals("room")) {
         return Optional.of(
             Said.of(LoadSaying.MAY_NOT)
-                .with("kind", p.kind().name())
+                .with("kind", p.kind().plural())
                 .with("reason", verdict.get().reason()));
       }
       if (verdict.isPresent() && soft.isEmpty() && !verdict.get().hard()) {
         soft =
             Optional.of(
                 Said.of(LoadSaying.BETTER_NOT)
-                    .with("kind", p.kind().name())
+                    .with("kind", p.kind().plural())
                     .with("reason", verdict.get().reason()));
       }
       both.add(p);

@@ -83,7 +83,7 @@ public final class SortSolver {
           new Sorted.Answer(
               o,
               Said.of(LoadSaying.GOAL_TOO_HOT)
-                  .with("kind", p.kind().name())
+                  .with("kind", p.kind().plural())
                   .with("celsius", Quantity.celsius(limit))
                   .with("goal", p.goal().said())
                   .with("needed", Quantity.celsius(needed)),
@@ -96,7 +96,7 @@ public final class SortSolver {
           new Sorted.Answer(
               o,
               Said.of(LoadSaying.TOO_LARGE)
-                  .with("kind", p.kind().name())
+                  .with("kind", p.kind().plural())
                   .with("machine", machine.name()),
               Said.of(LoadSaying.LARGER_MACHINE)));
     }

@@ -149,7 +149,7 @@ final class CautionWords {
   }
 
   private static Said ofKind(CautionSaying saying, Kind kind) {
-    return Said.of(saying).with(KIND, kind.name());
+    return Said.of(saying).with(KIND, kind.plural());
   }
 
   private static Said celsius(CautionSaying saying, double celsius) {

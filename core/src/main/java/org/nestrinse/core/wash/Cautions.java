@@ -238,7 +238,7 @@ final class Cautions {
                     Strength.CHECK,
                     "held-too-long",
                     WashPhrase.HELD_TITLE.said(),
-                    Said.of(WashPhrase.HELD).with("kind", p.kind().name()),
+                    Said.of(WashPhrase.HELD).with("kind", p.kind().plural()),
                     1));
   }
 
@@ -317,7 +317,7 @@ final class Cautions {
         job.all().stream()
             .map(SoiledPieces::kind)
             .filter(k -> k.limits().dryer() == DryerHeat.NONE)
-            .map(Kind::name)
+            .map(Kind::plural)
             .distinct()
             .toList();
     if (!hang.isEmpty()) {

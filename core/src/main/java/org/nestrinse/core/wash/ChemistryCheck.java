@@ -357,7 +357,7 @@ final class ChemistryCheck {
                         "chlorine-textile",
                         Said.of(WashPhrase.RUINS_TITLE)
                             .with("product", Said.from(chlorine.name()).capital())
-                            .with("kind", k.name()),
+                            .with("kind", k.plural()),
                         WashPhrase.RUINS.said(),
                         step.number())));
   }

@@ -152,7 +152,7 @@ final class HandPlanner {
                   "reason",
                   limit < hot
                       ? Said.of(WashPhrase.TOLERATES)
-                          .with("kind", WashJob.weakestInHeat(job.all()).name())
+                          .with("kind", WashJob.weakestInHeat(job.all()).plural())
                           .with("celsius", Quantity.celsius(limit))
                       : WashPhrase.TAP_NO_HOTTER.said()));
     }

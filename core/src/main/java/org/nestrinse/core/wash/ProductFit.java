@@ -71,7 +71,7 @@ public record ProductFit(Product product, boolean used, boolean suits, List<Said
       job.all().stream()
           .map(SoiledPieces::kind)
           .filter(k -> !k.bearsChlorine())
-          .map(Kind::name)
+          .map(Kind::plural)
           .findFirst()
           .ifPresent(k -> against.add(Said.of(WashPhrase.FIT_CHLORINE_RUINS).with("kind", k)));
       against.add(WashPhrase.FIT_EXCEPTIONAL.said());

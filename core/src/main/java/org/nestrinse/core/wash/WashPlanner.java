@@ -136,7 +136,7 @@ public final class WashPlanner {
         .findFirst()
         .ifPresent(
             k -> {
-              throw new CannotPlan(Said.of(WashPhrase.STEAM_ONLY_PLAIN).with("kind", k.name()));
+              throw new CannotPlan(Said.of(WashPhrase.STEAM_ONLY_PLAIN).with("kind", k.plural()));
             });
   }
 
@@ -197,7 +197,7 @@ public final class WashPlanner {
                       Said.of(WashPhrase.STEAM_TOO_HOT)
                           .with("programme", p.name())
                           .with("celsius", Quantity.celsius(p.temperaturesC().get(0)))
-                          .with("kind", weakest.name())
+                          .with("kind", weakest.plural())
                           .with("most", Quantity.celsius(limit))))
           .orElse(new CannotPlan(WashPhrase.NO_STEAM.said()));
     }
@@ -209,7 +209,7 @@ public final class WashPlanner {
     return new CannotPlan(
         Said.of(job.hasWool() ? WashPhrase.NO_WOOL_SO_COOL : WashPhrase.NONE_SO_COOL)
             .with("celsius", Quantity.celsius(limit))
-            .with("kind", weakest.name()));
+            .with("kind", weakest.plural()));
   }
 
   private void tellBends(Imitation.Want want, Imitation.Match match) {
@@ -275,7 +275,7 @@ public final class WashPlanner {
     Kind weakest = WashJob.weakestInHeat(job.all());
     return weakest.limits().hottestWashC() <= want.hottestC()
         ? Said.of(WashPhrase.TOLERATES)
-            .with("kind", weakest.name())
+            .with("kind", weakest.plural())
             .with("celsius", Quantity.celsius(want.hottestC()))
         : WashPhrase.MICROFIBRE_40.said();
   }
@@ -743,7 +743,7 @@ public final class WashPlanner {
           Said.of(WashPhrase.SPIN_LOWERED)
               .with("asked", Quantity.of(school.finish().spinRpm(), Unit.RPM))
               .with("planned", Quantity.of(limits.fastestSpinRpm(), Unit.RPM))
-              .with("kind", weakest.name()));
+              .with("kind", weakest.plural()));
     }
     return Math.min(school.finish().spinRpm(), limits.fastestSpinRpm());
   }

@@ -46,9 +46,9 @@ class JoiningTest {
     assertThat(verdict(soiled(WOOL_COVER, 2, Soil.WET)).reason())
         .isEqualTo(
             Said.of(LoadSaying.WEAK_AND_NEEDY)
-                .with("weak", "wool cover")
+                .with("weak", "wool covers")
                 .with("celsius", Quantity.celsius(30))
-                .with("needy", "bamboo trifold")
+                .with("needy", "bamboo trifolds")
                 .with("needed", Quantity.celsius(40)));
     assertThat(verdict(soiled(DISH_CLOTH, 2, Soil.FOOD)).rule()).isEqualTo("food");
     assertThat(verdict(soiled(HAND_TOWEL, 1, Soil.VOMIT, SkinNeed.ILL)).rule())

@@ -97,7 +97,7 @@ class ProductFitTest {
   @Test
   void bleachIsNeverPlannedAndNamesWhatItRuins() {
     assertThat(against(soiled(SHELL, 9, Soil.WET), BLEACH))
-        .contains("fit-chlorine-ruins{kind=pocket shell}");
+        .contains("fit-chlorine-ruins{kind=pocket shells}");
     assertThat(against(soiled(HAND_TOWEL, 9, Soil.DIRT), BLEACH)).contains("fit-exceptional");
   }
 

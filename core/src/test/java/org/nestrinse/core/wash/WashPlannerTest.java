@@ -116,7 +116,7 @@ class WashPlannerTest {
                 .with(
                     "reason",
                     Said.of(WashPhrase.TOLERATES)
-                        .with("kind", "delicate cover")
+                        .with("kind", "delicate covers")
                         .with("celsius", Quantity.celsius(40))));
     assertThat(routine.stop()).isEmpty();
   }
