@@ -85,7 +85,7 @@ public class PlanBench {
   }
 
   private static Kind kind(long id, Role role, Part part) {
-    return new Kind(id, role.words(), role, Bin.BODY, List.of(part), 0.1, true, null);
+    return new Kind(id, role.name(), role, Bin.BODY, List.of(part), 0.1, true, null);
   }
 
   private static Machine machine() {
