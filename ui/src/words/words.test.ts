@@ -10,6 +10,7 @@ const SOURCES = join(__dirname, '..')
 const BY_CONSTANT = /^(named|day|shortDay|phase|count)\./
 const PLACE = /\{(\w+)\}/g
 /** Turns that read like a translation. */
+const LONGEST_SENTENCE = 15
 const BANNED =
   /\b(is told|is said|so many|bears?|goes over|otherwise than|travel with|Nothing waits\.|bulk|school|residue|trim)\b/i
 
@@ -101,6 +102,16 @@ describe('the words of the interface', () => {
 
   it('are none of the banned turns', () => {
     expect([...messages].filter(([, words]) => BANNED.test(words.replace(PLACE, '')))).toEqual([])
+  })
+
+  it('have no sentence longer than fifteen words', () => {
+    const long = [...messages].filter(([, words]) =>
+      words
+        .replace(PLACE, 'X')
+        .split(/ \| |[.:;?]/)
+        .some((sentence) => sentence.trim().split(/\s+/).length > LONGEST_SENTENCE),
+    )
+    expect(long).toEqual([])
   })
 
   it('have the same values in both forms of a plural', () => {

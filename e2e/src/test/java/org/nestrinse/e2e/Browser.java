@@ -213,7 +213,12 @@ final class Browser implements AutoCloseable {
         () ->
             ((JavascriptExecutor) driver)
                     .executeScript(
-                        "return document.fonts.status === 'loaded' && document.getAnimations().length === 0")
+                        """
+                        return document.fonts.status === 'loaded'
+                          && document.getAnimations().length === 0
+                          && [...document.querySelectorAll('[data-peg]')]
+                               .every((peg) => !peg.textContent.includes('…'))
+                        """)
                     .equals(true)
                 ? Boolean.TRUE
                 : null);

@@ -1,6 +1,5 @@
 package org.nestrinse.app.judge;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -9,7 +8,6 @@ import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundService;
-import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.JudgeWords;
 import org.nestrinse.core.judge.Trim;
 import org.nestrinse.core.record.PastRound;
@@ -23,7 +21,6 @@ import org.springframework.stereotype.Component;
 /** The learned correction of every dose, by what was seen of the last rounds. */
 @Component
 class DoseAdjustment {
-  private static final Duration TRIM_LOOKED_BACK = Duration.ofDays(60);
   private static final int TRIM_ROUNDS_SHOWN = 4;
 
   private final Evidence evidence;
@@ -42,7 +39,7 @@ class DoseAdjustment {
   /** Returns the rounds of which something was seen that speaks for more or less. */
   List<PastRound> lookedAt() {
     Instant now = clock.instant();
-    return evidence.roundsSince(now.minus(TRIM_LOOKED_BACK), now, null).stream()
+    return evidence.roundsSince(now.minus(Trim.PERIOD), now, null).stream()
         .filter(r -> Trim.vote(r.seen()) != Trim.Vote.NOTHING)
         .toList();
   }
@@ -62,9 +59,7 @@ class DoseAdjustment {
   /** A tenth that vanishes in the quarters of a scoop would change nothing. */
   private Trim.Move felt(Trim.Move move) {
     Instant now = clock.instant();
-    return evidence.roundsSince(now.minus(Evidence.LOOKED_BACK), now, null).stream()
-        .filter(PastRound::washed)
-        .reduce((a, b) -> b)
+    return PastRound.lastWashed(evidence.roundsSince(now.minus(Evidence.LOOKED_BACK), now, null))
         .map(last -> Trim.felt(move, trim -> grams(last.id(), trim)))
         .orElse(move);
   }
@@ -73,13 +68,6 @@ class DoseAdjustment {
     RoundService.Effect effect = rounds.effect(round, trim, households.standing());
     Double grams = effect == null ? null : effect.after().detergentG();
     return grams == null ? trim : grams;
-  }
-
-  /** Returns whether a move is the one that a change of the dose makes. */
-  static boolean asks(Trim.@Nullable Move move, Change change) {
-    return move != null
-        && change.trimDirection() != 0
-        && Math.signum(move.to() - move.from()) == change.trimDirection();
   }
 
   /** Returns how the dose stands, with its reason. */

@@ -4,7 +4,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +17,6 @@ import org.nestrinse.app.problem.What;
 import org.nestrinse.app.record.SomethingSeen;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
-import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Diagnosis;
@@ -38,7 +36,6 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class ExperimentService {
   private static final int LONGEST_KIND = 80;
-  private static final int SHORT_HOURS = 24;
 
   private final ExperimentRepository experiments;
   private final Evidence evidence;
@@ -96,7 +93,7 @@ public class ExperimentService {
     if (change.standing() != null && households.standing().contains(change.standing())) {
       return JudgeSaying.DOES_THAT_ALREADY.said();
     }
-    if (change.trimDirection() != 0 && !DoseAdjustment.asks(move, change)) {
+    if (change.trimDirection() != 0 && (move == null || !move.isAskedBy(change))) {
       return DiagnosisSaying.DOSE_WAITS.said();
     }
     return Said.NOTHING;
@@ -154,8 +151,7 @@ public class ExperimentService {
     e.state = Experiment.State.WATCHING;
     e.trimBefore = household.trim();
     e.wetHoursBefore = household.wetHours();
-    e.trimAfter =
-        DoseAdjustment.asks(move, change) ? Objects.requireNonNull(move).to() : household.trim();
+    e.trimAfter = move != null && move.isAskedBy(change) ? move.to() : household.trim();
     e.says = Experiment.of(change, e.findings(), List.of()).says();
     experiments.saveAndFlush(e);
     apply(e);
@@ -169,8 +165,7 @@ public class ExperimentService {
       households.standing(e.changeMade.standing(), true);
     }
     if (e.changeMade == Change.SHORTER_HOLDING) {
-      households.waitAtMost(
-          Math.min(e.wetHoursBefore, Storage.WET_HOURS.check("wetHours", SHORT_HOURS)));
+      households.waitAtMost(Math.min(e.wetHoursBefore, Change.SHORT_HOLDING_H));
     }
   }
 

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.HouseholdService;
@@ -60,8 +59,7 @@ public class JudgeService {
     Evidence.Case found = experiments.unsettled(to, of);
     Diagnosis d = Diagnosis.of(found.facts(), found.seen());
     TimeWords words = households.timeWords();
-    PastRound last =
-        found.rounds().stream().filter(PastRound::washed).reduce((a, b) -> b).orElse(null);
+    PastRound last = PastRound.lastWashed(found.rounds()).orElse(null);
     List<PastRound> lookedAt = dose.lookedAt();
     Trim.Move move = dose.move(lookedAt).orElse(null);
     List<JudgeViews.CauseLine> causes = new ArrayList<>();
@@ -132,7 +130,7 @@ public class JudgeService {
     if (change.standing() != null) {
       standing.add(change.standing());
     } else if (change.trimDirection() != 0) {
-      trim = DoseAdjustment.asks(move, change) ? Objects.requireNonNull(move).to() : trim;
+      trim = move != null && move.isAskedBy(change) ? move.to() : trim;
     } else {
       return List.of();
     }

@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
 final class FieldName {
   private static final Pattern WITHIN = Pattern.compile("^.*\\.|\\[\\d+]");
   private static final Pattern UNIT =
-      Pattern.compile("(MmolL|MgKg|MgL|MlL|GL|Kg|Kwh|Rpm|Mm|M2|M3|Ms|Min|[CLGMWKS])$");
+      Pattern.compile("(MmolL|MlPerL|MgKg|MgL|MlL|GL|Kg|Kwh|Rpm|Mm|M2|M3|Ms|Min|[CLGMWKS])$");
   private static final Pattern HUMP = Pattern.compile("(?<=[a-z0-9])(?=[A-Z])");
 
   /** Words of the code that have other names on the screen. */

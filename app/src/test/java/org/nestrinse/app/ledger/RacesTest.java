@@ -23,13 +23,12 @@ class RacesTest {
   private static String cloth;
   private static long kind;
   private static long pail;
+  private static long otherPail;
 
   @BeforeAll
   static void start() {
     app = RunningApp.demo(DemoApp.MOMENT);
     own = new OwnPieces(app);
-    app.post("/api/pails", "{\"name\":\"race pail\",\"style\":\"BASKET\",\"capacityL\":60}");
-    pail = Lives.pail(app, "race pail").get("id").asLong();
   }
 
   @AfterAll
@@ -42,11 +41,13 @@ class RacesTest {
     assertThat(app.get("/api/ledger").json()).isEmpty();
   }
 
-  /** Every few volleys other pieces: what stays in pails must not use up what there is. */
+  /** Every few volleys other pieces and pails: what stays behind must not use up what there is. */
   private static void beforeVolley(int number) {
     if (number % VOLLEYS_A_KIND == 0) {
       cloth = "race cloth " + ++kinds;
       kind = own.kind(cloth, "CLOTH", "GENERAL", "COTTON", "PALE");
+      pail = pail("race pail " + kinds);
+      otherPail = pail("other race pail " + kinds);
     }
   }
 
@@ -54,10 +55,28 @@ class RacesTest {
     return Lives.stock(app, cloth);
   }
 
+  private static long pail(String name) {
+    app.post(
+        "/api/pails", "{\"name\":\"%s\",\"style\":\"BASKET\",\"capacityL\":60}".formatted(name));
+    return Lives.pail(app, name).get("id").asLong();
+  }
+
+  /** A load of what waits in a pail, with these pieces more. */
+  private static long load(long from, int count) {
+    pieces(from, count);
+    RunningApp.Answer made = app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(from));
+    assertThat(made.status()).as(made.body()).isEqualTo(201);
+    return made.json().get("id").asLong();
+  }
+
   private static JsonNode pieces(int count) {
+    return pieces(pail, count);
+  }
+
+  private static JsonNode pieces(long into, int count) {
     RunningApp.Answer in =
         app.post(
-            "/api/pails/%d/entries".formatted(pail),
+            "/api/pails/%d/entries".formatted(into),
             "{\"kindId\":%d,\"count\":%d,\"soil\":\"DIRT\",\"solids\":\"NONE\"}"
                 .formatted(kind, count));
     assertThat(in.status()).as(in.body()).isEqualTo(201);
@@ -138,7 +157,7 @@ class RacesTest {
   void startedWhileAPieceIsGivenBackItIsInOnePlace() {
     for (int i = 0; i < Volley.ROUNDS; i++) {
       beforeVolley(i);
-      long load = own.load(kind, 6, "DIRT");
+      long load = load(pail, 6);
       JsonNode opened = Lives.named(app.get("/api/loads").json(), "id", String.valueOf(load));
       long item = opened.get("going").get(0).get("id").asLong();
       List<RunningApp.Answer> both =
@@ -162,8 +181,8 @@ class RacesTest {
   void ofTwoStartsAtOnceOneRuns() {
     for (int i = 0; i < Volley.ROUNDS; i++) {
       beforeVolley(i);
-      long one = own.load(kind, 4, "DIRT");
-      long other = own.load(kind, 4, "DIRT");
+      long one = load(pail, 4);
+      long other = load(otherPail, 4);
       assertThat(Volley.statuses(Volley.at(() -> start(one), () -> start(other))))
           .isEqualTo(List.of(201, 409));
       finishWhatRuns();
@@ -201,7 +220,7 @@ class RacesTest {
   void theLastPiecesTakenDownByTwoAtOnceShelveTheRound() {
     for (int i = 0; i < Volley.ROUNDS; i++) {
       beforeVolley(i);
-      start(own.load(kind, 4, "DIRT"));
+      start(load(pail, 4));
       JsonNode running = app.get("/api/rounds/running").json().get("round");
       long round = running.get("id").asLong();
       while (!running.get("currentStep").isNull()) {

@@ -30,6 +30,9 @@ public enum Change implements Saying {
   RETIRE,
   RESET;
 
+  /** How long pieces wait at most with {@link #SHORTER_HOLDING} [h]: washed after one day. */
+  public static final int SHORT_HOLDING_H = 24;
+
   private final Set<String> contrary;
   private final @Nullable Standing standing;
 

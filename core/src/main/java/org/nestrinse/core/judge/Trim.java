@@ -1,5 +1,6 @@
 package org.nestrinse.core.judge;
 
+import java.time.Duration;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +20,9 @@ import org.nestrinse.core.units.Limits;
 public final class Trim {
   /** Neither more nor less than the label. */
   public static final double NONE = 1;
+
+  /** How far back rounds are asked; house figure. */
+  public static final Duration PERIOD = Duration.ofDays(60);
 
   private static final double STEP = 0.1;
   private static final int AGREEING = 2;
@@ -70,7 +74,12 @@ public final class Trim {
    * @param from the trim as it is
    * @param to as it will be
    */
-  public record Move(double from, double to) {}
+  public record Move(double from, double to) {
+    /** Returns whether a change of the dose asks for this move: up or down, as it goes. */
+    public boolean isAskedBy(Change change) {
+      return change.trimDirection() != 0 && Math.signum(to - from) == change.trimDirection();
+    }
+  }
 
   /**
    * Returns the move that is felt: a tenth that is lost when scoops are rounded goes on by a

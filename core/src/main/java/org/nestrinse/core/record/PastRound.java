@@ -2,6 +2,7 @@ package org.nestrinse.core.record;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
@@ -50,6 +51,11 @@ public record PastRound(
       double massKg,
       double heldHours,
       boolean bulker) {}
+
+  /** Returns the last of some rounds, oldest first, that was a wash and no reset. */
+  public static Optional<PastRound> lastWashed(List<PastRound> rounds) {
+    return rounds.stream().filter(PastRound::washed).reduce((one, next) -> next);
+  }
 
   /** Returns what went in. */
   public RoundFigures.Dose dose() {

@@ -65,4 +65,40 @@ class ExperimentTest {
     assertThat(e.watched()).isZero();
     assertThat(e.state()).isEqualTo(Experiment.State.WATCHING);
   }
+
+  private static Seen seen(Sign sign, String value) {
+    return new Seen(sign, value, NOON, 1L);
+  }
+
+  private static Set<String> complaint(Change change, Cause cause, Seen... all) {
+    List<Seen> seen = List.of(all);
+    return Experiment.complaint(Diagnosis.of(HouseFacts.NONE, seen), change, cause, seen);
+  }
+
+  @Test
+  void whatIsWatchedIsBadAndSpeaksForTheCause() {
+    Seen ammonia = seen(Sign.SMELL_WET, "ammonia");
+    Seen dull = seen(Sign.COLOUR, "dull");
+    assertThat(complaint(Change.DOSE_UP, Cause.UNDER_DOSED, ammonia, dull))
+        .contains("SMELL_WET.ammonia");
+    assertThat(complaint(Change.DOSE_UP, Cause.UNDER_DOSED, seen(Sign.SMELL_WET, "fresh")))
+        .isEmpty();
+  }
+
+  @Test
+  void whatAChangeCannotMendIsNotWatched() {
+    for (Change change : Change.values()) {
+      for (Cause cause : Cause.values()) {
+        assertThat(
+                complaint(
+                    change,
+                    cause,
+                    seen(Sign.SMELL_WET, "ammonia"),
+                    seen(Sign.SUDS, "suds"),
+                    seen(Sign.ELASTIC, "wavy")))
+            .as(change + " against " + cause)
+            .allMatch(f -> change.couldChange(Sign.valueOf(f.substring(0, f.indexOf('.')))));
+      }
+    }
+  }
 }

@@ -166,4 +166,16 @@ class TrimTest {
     }
     assertThat(Trim.vote(seen)).isEqualTo(vote);
   }
+
+  @ParameterizedTest
+  @CsvSource({
+    "1.0, 1.1, DOSE_UP, true",
+    "1.1, 1.0, DOSE_UP, false",
+    "1.1, 1.0, DOSE_DOWN, true",
+    "1.0, 1.0, DOSE_UP, false",
+    "1.0, 1.1, RINSE_MORE, false"
+  })
+  void aMoveIsAskedByTheChangeThatGoesItsWay(double from, double to, Change change, boolean asked) {
+    assertThat(new Trim.Move(from, to).isAskedBy(change)).isEqualTo(asked);
+  }
 }
