@@ -23,10 +23,10 @@ async function maintained() {
   emit('changed')
 }
 const HEAD = [
-  'rounds',
-  'pieces',
-  'water, L',
-  'kWh',
+  t('record.costsPanel.rounds'),
+  t('record.costsPanel.pieces'),
+  t('record.costsPanel.waterL'),
+  t('record.costsPanel.kwh'),
   t('record.costsPanel.detergentG'),
   t('record.costsPanel.workH'),
   t('record.costsPanel.aUse'),
@@ -52,17 +52,17 @@ function cells(line: Api['CostLine']) {
       <template
         v-for="part in [
           {
-            name: 'by month',
+            name: $t('record.costsPanel.byMonth'),
             key: 'month',
             lines: costs.months,
           },
           {
-            name: 'by person',
+            name: $t('record.costsPanel.byPerson'),
             key: 'person',
             lines: costs.persons,
           },
           {
-            name: 'by kind, the dearest use first',
+            name: $t('record.costsPanel.byKindTheDearestFirst'),
             key: 'kind',
             lines: costs.kinds,
           },

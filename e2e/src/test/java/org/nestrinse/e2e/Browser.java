@@ -26,9 +26,23 @@ final class Browser implements AutoCloseable {
 
   private final ChromeDriver driver;
   private final String address;
+  private final boolean shared;
 
+  /**
+   * Opens one that has kept nothing.
+   *
+   * @param address of the application
+   * @param more arguments for its start
+   */
   Browser(String address, String... more) {
     this.address = address;
+    shared = more.length == 0;
+    driver = shared ? SharedDrivers.one() : start(more);
+    viewport(WIDTH, HEIGHT);
+  }
+
+  /** Starts Chromium. */
+  static ChromeDriver start(String... more) {
     ChromeOptions options = new ChromeOptions();
     options.setBinary(System.getProperty("nest.chromium", "/usr/bin/chromium"));
     options.addArguments(
@@ -49,8 +63,7 @@ final class Browser implements AutoCloseable {
             .usingDriverExecutable(
                 new File(System.getProperty("nest.chromedriver", "/usr/bin/chromedriver")))
             .build();
-    driver = new ChromeDriver(service, options);
-    viewport(WIDTH, HEIGHT);
+    return new ChromeDriver(service, options);
   }
 
   ChromeDriver driver() {
@@ -244,6 +257,8 @@ final class Browser implements AutoCloseable {
 
   @Override
   public void close() {
-    driver.quit();
+    if (!shared || !SharedDrivers.takeBack(driver, address)) {
+      driver.quit();
+    }
   }
 }

@@ -16,7 +16,7 @@ class MadeUpHouseTest {
 
   @Test
   void lookAroundTryAndGoHome() {
-    try (RunningApp app = RunningApp.empty(DemoApp.MOMENT);
+    try (RunningApp app = RunningApp.besideThePacked(DemoApp.MOMENT);
         Browser browser = new Browser(app.address())) {
       browser.open("/gather");
       browser.see("main", "Two things to set up");

@@ -2,8 +2,11 @@ package org.nestrinse.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Month;
+import java.time.format.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
@@ -84,6 +87,9 @@ class PseudoLanguageTest extends Journey {
           .queryForList("select distinct %s from %s".formatted(at[1], at[0]), String.class)
           .forEach(this::isData);
     }
+    for (Month month : Month.values()) {
+      isData(month.getDisplayName(TextStyle.FULL, Locale.ENGLISH));
+    }
     for (JsonNode preset : app.get("/api/catalogue").json()) {
       isData(preset.get("kind").get("name").asString());
       preset.get("kind").get("parts").forEach(p -> isData(p.get("name").asString()));
@@ -98,10 +104,7 @@ class PseudoLanguageTest extends Journey {
   }
 
   private static List<String> words(String text) {
-    return WORD.matcher(text)
-        .results()
-        .map(m -> m.group().toLowerCase(java.util.Locale.ROOT))
-        .toList();
+    return WORD.matcher(text).results().map(m -> m.group().toLowerCase(Locale.ROOT)).toList();
   }
 
   @Test
@@ -172,7 +175,7 @@ class PseudoLanguageTest extends Journey {
         continue;
       }
       for (String word : WORD.matcher(text).results().map(m -> m.group()).toList()) {
-        String low = word.toLowerCase(java.util.Locale.ROOT);
+        String low = word.toLowerCase(Locale.ROOT);
         if (PLAIN.matcher(word).matches()
             && !data.contains(low)
             && !NEEDS_NO_WORDS.contains(word)

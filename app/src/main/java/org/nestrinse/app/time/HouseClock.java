@@ -31,6 +31,11 @@ public final class HouseClock extends Clock {
     return new HouseClock(Clock.offset(Clock.systemUTC(), Duration.between(Instant.now(), start)));
   }
 
+  /** Returns a clock that shows {@code moment} for ever. */
+  public static HouseClock standingAt(Instant moment) {
+    return new HouseClock(Clock.fixed(moment, ZoneOffset.UTC));
+  }
+
   /** Sets the clock forward, or back when the duration is negative, as a device's clock is set. */
   public void forward(Duration by) {
     ahead = ahead.plus(by);

@@ -7,12 +7,18 @@ import org.springframework.context.annotation.Configuration;
 
 /**
  * Provides the clock; {@code nest.clock.start} sets it to a moment from which it ticks on, for
- * tests and pictures.
+ * tests and pictures, and with {@code nest.clock.stands} it stays there, to compare two releases.
  */
 @Configuration
 class TimeConfiguration {
   @Bean
-  HouseClock houseClock(@Value("${nest.clock.start:}") String start) {
-    return start.isBlank() ? new HouseClock() : HouseClock.startingAt(Instant.parse(start));
+  HouseClock houseClock(
+      @Value("${nest.clock.start:}") String start,
+      @Value("${nest.clock.stands:false}") boolean stands) {
+    if (start.isBlank()) {
+      return new HouseClock();
+    }
+    Instant moment = Instant.parse(start);
+    return stands ? HouseClock.standingAt(moment) : HouseClock.startingAt(moment);
   }
 }

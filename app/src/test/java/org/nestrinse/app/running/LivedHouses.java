@@ -76,6 +76,16 @@ final class LivedHouses {
     }
   }
 
+  /** Deletes all that is in a folder. */
+  static void emptyOut(Path folder) {
+    delete(folder);
+    try {
+      Files.createDirectories(folder);
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
   /** Deletes a folder with all that is in it, if it is there. */
   static void delete(Path folder) {
     if (!Files.exists(folder)) {

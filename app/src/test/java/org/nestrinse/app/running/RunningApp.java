@@ -1,5 +1,6 @@
 package org.nestrinse.app.running;
 
+import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
@@ -8,12 +9,20 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.NestRinse;
+import org.nestrinse.app.house.House;
+import org.nestrinse.app.house.HouseOpened;
+import org.nestrinse.app.house.MadeUpHouse;
+import org.nestrinse.app.time.HouseClock;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -30,30 +39,39 @@ public final class RunningApp implements AutoCloseable {
 
   private final HttpClient http = HttpClient.newHttpClient();
   private final Path data;
-  private final List<String> settings;
+  private final boolean shared;
+  private List<String> settings;
   private ConfigurableApplicationContext context;
   private int port;
 
-  private RunningApp(Path data, List<String> settings) {
+  private RunningApp(Path data, boolean shared, List<String> settings) {
     this.data = data;
+    this.shared = shared;
     this.settings = settings;
   }
 
   /** Returns an application with an empty household, at a moment from which its clock ticks. */
   public static RunningApp empty(String moment) {
-    return started("--nest.clock.start=" + moment, "--nest.demo=false");
+    return SharedApps.with(founded(moment), settings(moment, false));
   }
 
   /**
    * Returns an application with the demo household, at a moment from which its clock ticks. The
-   * household is lived once for each moment; every application gets a copy of its own.
+   * household is lived once for each moment; every test gets a copy of its own.
    */
-  public static RunningApp demo(String moment, String... more) {
-    return copyOf(lived(moment), withMore(moment, more));
+  public static RunningApp demo(String moment) {
+    return SharedApps.with(lived(moment), settings(moment, true));
   }
 
-  private static String[] withMore(String moment, String... more) {
-    return Stream.of(demoSettings(moment), more).flatMap(Stream::of).toArray(String[]::new);
+  /** Returns an application with the demo household that was started with more settings. */
+  public static RunningApp demo(String moment, String... more) {
+    Path data = emptyFolder();
+    LivedHouses.copy(lived(moment), data);
+    return over(data, withMore(settings(moment, true), more));
+  }
+
+  private static String[] withMore(List<String> settings, String... more) {
+    return Stream.concat(settings.stream(), Stream.of(more)).toArray(String[]::new);
   }
 
   /** Works out the past of the demo household, packs it as the build does, and returns where. */
@@ -71,28 +89,44 @@ public final class RunningApp implements AutoCloseable {
 
   /** Returns an application whose demo household has just been lived anew. */
   public static RunningApp freshDemo(String moment) {
-    return started(demoSettings(moment));
+    return over(emptyFolder(), withMore(settings(moment, true)));
   }
 
   /**
    * Returns an application over a data folder that is there already, which it deletes at its end.
    */
   public static RunningApp over(Path data, String... settings) {
-    RunningApp app = new RunningApp(data, List.of(settings));
+    RunningApp app = new RunningApp(data, false, List.of(settings));
     app.start();
     return app;
   }
 
-  private static String[] demoSettings(String moment) {
-    return new String[] {"--nest.clock.start=" + moment, "--nest.demo=true"};
+  /** Returns an application in a folder of its own that is put back and used again. */
+  static RunningApp toShare(Path house, List<String> settings) {
+    RunningApp app = new RunningApp(emptyFolder(), true, settings);
+    LivedHouses.copy(house, app.data);
+    app.start();
+    return app;
+  }
+
+  private static List<String> settings(String moment, boolean demo) {
+    return List.of("--nest.clock.start=" + moment, "--nest.demo=" + demo);
   }
 
   private static Path lived(String moment) {
     Path packed = packed();
+    return kept(moment, withMore(settings(moment, true), "--nest.packed-house=" + packed));
+  }
+
+  private static Path founded(String moment) {
+    return kept("empty " + moment, withMore(settings(moment, false)));
+  }
+
+  private static Path kept(String name, String... settings) {
     return LivedHouses.of(
-        moment,
+        name,
         () -> {
-          RunningApp app = over(emptyFolder(), withMore(moment, "--nest.packed-house=" + packed));
+          RunningApp app = over(emptyFolder(), settings);
           app.stop();
           return app.data;
         });
@@ -105,17 +139,16 @@ public final class RunningApp implements AutoCloseable {
   public static RunningApp besideTheMadeUp(String moment) {
     Path data = emptyFolder();
     LivedHouses.copy(lived(moment), data.resolve("made-up"));
-    return over(data, "--nest.clock.start=" + moment, "--nest.demo=false");
+    return over(data, withMore(settings(moment, false)));
   }
 
-  private static RunningApp copyOf(Path lived, String... settings) {
-    Path data = emptyFolder();
-    LivedHouses.copy(lived, data);
-    return over(data, settings);
-  }
-
-  private static RunningApp started(String... settings) {
-    return over(emptyFolder(), settings);
+  /**
+   * Returns an application with an empty household of its own, whose made-up one is yet to be moved
+   * into from what the build packed.
+   */
+  public static RunningApp besideThePacked(String moment) {
+    return over(
+        emptyFolder(), withMore(settings(moment, false), "--nest.packed-house=" + packed()));
   }
 
   private static Path emptyFolder() {
@@ -224,6 +257,48 @@ public final class RunningApp implements AutoCloseable {
     }
   }
 
+  /**
+   * Puts another household in place of the one that is there, as if the application had just been
+   * started with it.
+   */
+  void putBack(Path house, List<String> others) {
+    send("DELETE", "/api/pretend/washer", null);
+    HikariDataSource own = context.getBean("ownDatabase", HikariDataSource.class);
+    shutDown(own);
+    own.getHikariPoolMXBean().softEvictConnections();
+    LivedHouses.emptyOut(data);
+    LivedHouses.copy(house, data);
+    settings = others;
+    HouseClock clock = bean(HouseClock.class);
+    clock.forward(Duration.between(clock.instant(), start(others)));
+    context.publishEvent(new HouseOpened(House.OWN));
+  }
+
+  private static void shutDown(HikariDataSource database) {
+    try {
+      // Nothing can be closed any more after a database was shut down; the pool forgets it.
+      Connection connection = database.getConnection();
+      connection.createStatement().execute("SHUTDOWN");
+      database.evictConnection(connection);
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static Instant start(List<String> settings) {
+    return Instant.parse(settings.get(0).substring(settings.get(0).indexOf('=') + 1));
+  }
+
+  /** Returns whether nobody works in it and only its own household was looked at. */
+  boolean isQuiet() {
+    return bean(MadeUpHouse.class).isShut()
+        && context
+                .getBean("ownDatabase", HikariDataSource.class)
+                .getHikariPoolMXBean()
+                .getActiveConnections()
+            == 0;
+  }
+
   private void stop() {
     synchronized (RunningApp.class) {
       context.close();
@@ -232,7 +307,19 @@ public final class RunningApp implements AutoCloseable {
 
   @Override
   public void close() {
+    if (!shared || !SharedApps.takeBack(this)) {
+      end();
+    }
+  }
+
+  /** Stops it for good and deletes its data. */
+  void end() {
     stop();
     LivedHouses.delete(data);
+  }
+
+  /** Returns whether it serves the demo household. */
+  boolean isDemo() {
+    return settings.contains("--nest.demo=true");
   }
 }
