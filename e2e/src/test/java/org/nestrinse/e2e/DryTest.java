@@ -8,7 +8,6 @@ import java.nio.file.Path;
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.nestrinse.app.time.HouseClock;
 import org.openqa.selenium.support.ui.Select;
 
 /** A washing day on the line: rain, fetched in, a damp seam, finished in the dryer. */
@@ -38,7 +37,7 @@ class DryTest extends Journey {
     new Select(browser.see("[data-rain-at]")).selectByIndex(0);
 
     browser.see("[data-later=BRING_IN]", "before the rain");
-    app.bean(HouseClock.class).forward(Duration.ofMinutes(85));
+    app.forward(Duration.ofMinutes(85));
     browser.reload();
     browser.see("[data-due]", "bring in");
     browser.click("[data-follow]");

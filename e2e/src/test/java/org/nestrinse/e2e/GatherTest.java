@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.Lives;
-import org.nestrinse.app.time.HouseClock;
 import org.openqa.selenium.support.ui.Select;
 
 /** Gathering with little input: normal days, corrections, illness, emptying, new pieces, wipes. */
@@ -38,7 +37,7 @@ class GatherTest extends Journey {
     choose("[data-field=pailId]", "Linnet's bag");
     browser.click("[data-add-habit]");
     browser.see("[data-habit=muslin]", "Linnet's bag");
-    app.bean(HouseClock.class).forward(Duration.ofHours(6));
+    app.forward(Duration.ofHours(6));
     browser.open("/gather");
     browser.click("[data-pail=\"Linnet's bag\"]");
     browser.click("[data-entry=muslin] [data-assumed]");

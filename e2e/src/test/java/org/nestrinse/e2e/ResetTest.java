@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.Lives;
-import org.nestrinse.app.time.HouseClock;
 import org.openqa.selenium.support.ui.Select;
 
 /** The rare deep treatment: needed, refused, planned, and run with its timer. */
@@ -37,7 +36,7 @@ class ResetTest extends Journey {
     next("At the boil");
     browser.see("[data-stir]", "Stir in");
     browser.see("[data-timer]", "15 min left");
-    app.bean(HouseClock.class).forward(Duration.ofMinutes(11));
+    app.forward(Duration.ofMinutes(11));
     browser.reload();
     browser.see("[data-timer]", "4 min left");
     next("Take them out and look at the water");

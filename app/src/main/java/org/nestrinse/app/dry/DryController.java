@@ -1,6 +1,7 @@
 package org.nestrinse.app.dry;
 
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.changes.CachedAnswer;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
@@ -36,11 +37,13 @@ class DryController {
    * @param rainAt hour of the day at which a shower is supposed, none when missing
    */
   @GetMapping
+  @CachedAnswer
   DryViews.Drying drying(@RequestParam(required = false) @Nullable Integer rainAt) {
     return dry.drying(rainAt);
   }
 
   @GetMapping("/plans")
+  @CachedAnswer
   DryViews.Compared plans() {
     return dry.compared();
   }

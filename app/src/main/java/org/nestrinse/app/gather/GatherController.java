@@ -1,6 +1,7 @@
 package org.nestrinse.app.gather;
 
 import java.util.List;
+import org.nestrinse.app.changes.CachedAnswer;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
 import org.nestrinse.core.said.Said;
@@ -34,8 +35,8 @@ class GatherController {
   }
 
   @GetMapping("/pails")
+  @CachedAnswer
   GatherViews.Gathering pails() {
-    normal.catchUp();
     return gather.gathering();
   }
 
@@ -66,11 +67,13 @@ class GatherController {
   }
 
   @GetMapping("/pails/removed")
+  @CachedAnswer
   List<GatherService.RemovedPail> removedPails() {
     return gather.removedPails();
   }
 
   @GetMapping("/pails/{id}/cleaning")
+  @CachedAnswer
   GatherViews.Cleaning cleaning(@PathVariable long id) {
     return gather.cleaning(id);
   }
@@ -89,6 +92,7 @@ class GatherController {
   }
 
   @GetMapping("/pails/{id}/advice")
+  @CachedAnswer
   List<Said> advice(
       @PathVariable long id,
       @RequestParam long kindId,
@@ -122,6 +126,7 @@ class GatherController {
   }
 
   @GetMapping("/normal-days")
+  @CachedAnswer
   NormalDayService.NormalDays normalDays() {
     return normal.normalDays();
   }
@@ -155,6 +160,7 @@ class GatherController {
   }
 
   @GetMapping("/prep")
+  @CachedAnswer
   List<LotService.Lot> prep() {
     return lots.onTheirWay();
   }
@@ -182,6 +188,7 @@ class GatherController {
   }
 
   @GetMapping("/wipes")
+  @CachedAnswer
   WipesService.Kit wipes() {
     return wipes.kit();
   }

@@ -76,6 +76,11 @@ public class MadeUpHouse {
     return state.get() == State.SHUT;
   }
 
+  /** Returns whether it can be looked at. */
+  public boolean isOpen() {
+    return state.get() == State.OPEN;
+  }
+
   private void open() {
     try {
       packed.moveInto(folder);

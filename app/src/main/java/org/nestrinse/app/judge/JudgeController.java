@@ -3,6 +3,7 @@ package org.nestrinse.app.judge;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.changes.CachedAnswer;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -26,6 +27,7 @@ class JudgeController {
   }
 
   @GetMapping
+  @CachedAnswer
   JudgeViews.Judged judge(
       @RequestParam(required = false) @Nullable String kind,
       @RequestParam(required = false) @Nullable Instant at) {
@@ -33,6 +35,7 @@ class JudgeController {
   }
 
   @GetMapping("/changes")
+  @CachedAnswer
   List<JudgeViews.ExperimentLine> changes() {
     return experiments.all();
   }

@@ -1,6 +1,7 @@
 package org.nestrinse.app.kit;
 
 import java.util.List;
+import org.nestrinse.app.changes.CachedAnswer;
 import org.nestrinse.core.wash.Disagreement;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -49,6 +50,7 @@ class KitController {
   }
 
   @GetMapping("/household")
+  @CachedAnswer
   Household household() {
     return household.current();
   }
@@ -70,6 +72,7 @@ class KitController {
   }
 
   @GetMapping("/people")
+  @CachedAnswer
   List<Person> people() {
     return people.all();
   }
@@ -86,6 +89,7 @@ class KitController {
   }
 
   @GetMapping("/kinds")
+  @CachedAnswer
   List<KindView> kinds() {
     return kinds.all();
   }
@@ -117,6 +121,7 @@ class KitController {
   }
 
   @GetMapping("/products")
+  @CachedAnswer
   List<ProductService.View> products() {
     return products.all();
   }
@@ -144,6 +149,7 @@ class KitController {
   }
 
   @GetMapping("/machines")
+  @CachedAnswer
   List<MachineService.View> machines() {
     return machine.all();
   }
@@ -171,6 +177,7 @@ class KitController {
   }
 
   @GetMapping("/dryers")
+  @CachedAnswer
   List<DryerService.View> dryers() {
     return dryers.all();
   }
@@ -187,6 +194,7 @@ class KitController {
   }
 
   @GetMapping("/places")
+  @CachedAnswer
   List<PlaceService.Numbered> places() {
     return places.all();
   }

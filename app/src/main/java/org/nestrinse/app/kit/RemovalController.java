@@ -1,6 +1,7 @@
 package org.nestrinse.app.kit;
 
 import java.util.List;
+import org.nestrinse.app.changes.CachedAnswer;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,6 +22,7 @@ class RemovalController {
   }
 
   @GetMapping("/removed")
+  @CachedAnswer
   List<RemovalService.Removed> removed() {
     return removals.removed();
   }

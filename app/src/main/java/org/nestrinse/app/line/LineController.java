@@ -4,19 +4,12 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.dry.DryService;
-import org.nestrinse.app.dry.DryViews;
-import org.nestrinse.app.gather.GatherService;
-import org.nestrinse.app.gather.GatherViews;
-import org.nestrinse.app.gather.NormalDayService;
+import org.nestrinse.app.kit.Household;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.ledger.LedgerCheck;
 import org.nestrinse.app.ledger.LedgerService;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.reset.ResetService;
-import org.nestrinse.app.shelf.ShelfService;
-import org.nestrinse.app.sort.ProposalService;
-import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.WashViews;
@@ -31,37 +24,22 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/line")
 class LineController {
-  private final GatherService gather;
-  private final SortService sort;
-  private final ProposalService proposals;
-  private final NormalDayService normal;
+  private final SlowPegs slow;
   private final RoundService rounds;
-  private final DryService dry;
-  private final ShelfService shelf;
   private final ResetService resets;
   private final HouseholdService households;
   private final LedgerCheck ledger;
   private final HouseClock clock;
 
   LineController(
-      GatherService gather,
-      SortService sort,
-      ProposalService proposals,
-      NormalDayService normal,
+      SlowPegs slow,
       RoundService rounds,
-      DryService dry,
-      ShelfService shelf,
       ResetService resets,
       HouseholdService households,
       LedgerCheck ledger,
       HouseClock clock) {
-    this.gather = gather;
-    this.sort = sort;
-    this.proposals = proposals;
-    this.normal = normal;
+    this.slow = slow;
     this.rounds = rounds;
-    this.dry = dry;
-    this.shelf = shelf;
     this.resets = resets;
     this.households = households;
     this.ledger = ledger;
@@ -101,43 +79,17 @@ class LineController {
 
   @GetMapping
   Line line() {
-    normal.catchUp();
+    SlowPegs.Pegs pegs = slow.pegs();
+    Household house = households.current();
     return new Line(
-        households.current().name(),
-        households.current().zone(),
+        house.name(),
+        house.zone(),
         households.zoneTold(),
         clock.instant(),
-        List.of(gather(), sort(), wash(), dry(), shelf()),
+        List.of(pegs.gather(), pegs.sort(), wash(), pegs.dry(), pegs.shelf()),
         resets.step(),
         ledger.found(),
         ledger.notices());
-  }
-
-  private Peg gather() {
-    GatherViews.Gathering g = gather.gathering();
-    GatherViews.NextDue due = g.nextDue();
-    if (due == null) {
-      return new Peg("gather", LineSaying.NOTHING_WAITING.said(), false);
-    }
-    Said waiting =
-        Said.of(due.over() ? LineSaying.WAITING_DUE : LineSaying.WAITING)
-            .with("pieces", g.pieces())
-            .with("oldest", due.oldest());
-    return new Peg("gather", due.over() ? waiting : waiting.with("when", due.words()), due.over());
-  }
-
-  private Peg sort() {
-    int ready = sort.openCount();
-    if (ready > 0) {
-      return new Peg("sort", Said.of(LineSaying.LOADS_READY).with("loads", ready), false);
-    }
-    int proposed = proposals.proposed();
-    return new Peg(
-        "sort",
-        proposed == 0
-            ? LineSaying.NOTHING_TO_SORT.said()
-            : Said.of(LineSaying.LOADS_TO_MAKE).with("loads", proposed),
-        false);
   }
 
   private Peg wash() {
@@ -163,33 +115,5 @@ class LineController {
                 .with("step", step.title())
                 .with("minutes", Quantity.of(left, Unit.MINUTE)),
             false);
-  }
-
-  private Peg dry() {
-    DryViews.Short d = dry.inShort();
-    if (d.pieces() == 0) {
-      return new Peg("dry", LineSaying.NOTHING_HANGING.said(), false);
-    }
-    if (d.ready() > 0) {
-      return new Peg(
-          "dry",
-          Said.of(LineSaying.MAY_BE_DRY).with("pieces", d.pieces()).with("ready", d.ready()),
-          true);
-    }
-    Said hanging =
-        d.nextWords() == null
-            ? Said.of(LineSaying.HANGING)
-            : Said.of(LineSaying.HANGING_NEXT).with("next", d.next()).with("when", d.nextWords());
-    return new Peg("dry", hanging.with("pieces", d.pieces()), false);
-  }
-
-  private Peg shelf() {
-    Said until = shelf.coversUntil();
-    return new Peg(
-        "shelf",
-        until == null
-            ? LineSaying.NOTHING_IN_USE.said()
-            : Said.of(LineSaying.ENOUGH_UNTIL).with("when", until),
-        false);
   }
 }

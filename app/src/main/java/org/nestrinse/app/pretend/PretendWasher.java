@@ -7,13 +7,13 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.changes.ChangeStream;
 import org.nestrinse.app.house.House;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundChanged;
 import org.nestrinse.app.wash.RoundService;
-import org.nestrinse.app.wash.RoundStream;
 import org.nestrinse.app.wash.RunService;
 import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.bath.TemperaturePoint;
@@ -51,7 +51,7 @@ public class PretendWasher {
 
   private final RoundService rounds;
   private final RunService runs;
-  private final RoundStream stream;
+  private final ChangeStream stream;
   private final HouseClock clock;
   private final ScheduledExecutorService motor =
       Executors.newSingleThreadScheduledExecutor(
@@ -64,7 +64,7 @@ public class PretendWasher {
   private @Nullable Attached attached;
   private volatile boolean changed;
 
-  PretendWasher(RoundService rounds, RunService runs, RoundStream stream, HouseClock clock) {
+  PretendWasher(RoundService rounds, RunService runs, ChangeStream stream, HouseClock clock) {
     this.rounds = rounds;
     this.runs = runs;
     this.stream = stream;

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
+import org.nestrinse.app.changes.CachedAnswer;
 import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.WashViews;
@@ -49,12 +50,14 @@ class RecordController {
   }
 
   @GetMapping
+  @CachedAnswer
   WashViews.SummaryPage page(
       @RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "20") int size) {
     return rounds.page(page, size);
   }
 
   @GetMapping("/{id:\\d+}")
+  @CachedAnswer
   WashViews.Summary one(@PathVariable long id) {
     return rounds.summary(id);
   }
@@ -77,11 +80,13 @@ class RecordController {
   }
 
   @GetMapping("/story")
+  @CachedAnswer
   RecordViews.Story story(@RequestParam(defaultValue = "70") int days) {
     return record.story(days);
   }
 
   @GetMapping("/beside")
+  @CachedAnswer
   RecordViews.Beside beside(
       @RequestParam LocalDate aFrom,
       @RequestParam LocalDate aTo,
@@ -91,11 +96,13 @@ class RecordController {
   }
 
   @GetMapping("/costs")
+  @CachedAnswer
   RecordViews.Costs costs() {
     return record.costs();
   }
 
   @GetMapping("/taps")
+  @CachedAnswer
   List<ObservationService.Tap> taps(@RequestParam Sign.Where where) {
     return observations.taps(where);
   }

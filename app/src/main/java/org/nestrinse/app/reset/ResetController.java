@@ -1,5 +1,6 @@
 package org.nestrinse.app.reset;
 
+import org.nestrinse.app.changes.CachedAnswer;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,6 +23,7 @@ class ResetController {
   }
 
   @GetMapping
+  @CachedAnswer
   ResetViews.ResetLook look() {
     return needs.look();
   }

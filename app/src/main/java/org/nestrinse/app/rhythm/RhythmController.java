@@ -1,5 +1,6 @@
 package org.nestrinse.app.rhythm;
 
+import org.nestrinse.app.changes.CachedAnswer;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -16,11 +17,13 @@ class RhythmController {
   }
 
   @GetMapping("/cover")
+  @CachedAnswer
   CoverService.Covered cover() {
     return cover.covered();
   }
 
   @GetMapping("/rhythms")
+  @CachedAnswer
   RhythmService.Rhythms rhythms() {
     return rhythms.rhythms();
   }

@@ -1,5 +1,6 @@
 package org.nestrinse.app.shelf;
 
+import org.nestrinse.app.changes.CachedAnswer;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -17,6 +18,7 @@ class ShelfController {
   }
 
   @GetMapping
+  @CachedAnswer
   ShelfViews.Shelf shelf() {
     return shelf.shelf();
   }

@@ -2,7 +2,7 @@ package org.nestrinse.app.sort;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.gather.NormalDayService;
+import org.nestrinse.app.changes.CachedAnswer;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,17 +19,15 @@ import org.springframework.web.bind.annotation.RestController;
 class SortController {
   private final SortService sort;
   private final ProposalService proposals;
-  private final NormalDayService normal;
 
-  SortController(SortService sort, ProposalService proposals, NormalDayService normal) {
+  SortController(SortService sort, ProposalService proposals) {
     this.sort = sort;
     this.proposals = proposals;
-    this.normal = normal;
   }
 
   @GetMapping("/sorting")
+  @CachedAnswer
   SortViews.Sorting sorting() {
-    normal.catchUp();
     return proposals.sorting();
   }
 
@@ -54,11 +52,13 @@ class SortController {
   }
 
   @GetMapping("/sorting/pair")
+  @CachedAnswer
   SortViews.Pair pair(@RequestParam long one, @RequestParam long other) {
     return proposals.pair(one, other);
   }
 
   @GetMapping("/loads")
+  @CachedAnswer
   List<SortViews.Load> open() {
     return sort.open();
   }

@@ -1,34 +1,22 @@
 package org.nestrinse.app.wash;
 
-import io.swagger.v3.oas.annotations.Hidden;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
-import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 @RestController
 @RequestMapping("/api/rounds")
 class RunController {
   private final RunService runs;
-  private final RoundStream stream;
 
-  RunController(RunService runs, RoundStream stream) {
+  RunController(RunService runs) {
     this.runs = runs;
-    this.stream = stream;
-  }
-
-  @Hidden
-  @GetMapping(value = "/stream", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-  SseEmitter stream() {
-    return stream.listen();
   }
 
   @PostMapping("/{id}/steps/{number}")

@@ -2,6 +2,7 @@ package org.nestrinse.app.wash;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.changes.CachedAnswer;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
@@ -42,6 +43,7 @@ class WashController {
   }
 
   @GetMapping("/loads/{id}/plans")
+  @CachedAnswer
   WashViews.Comparison compare(
       @PathVariable long id,
       @RequestParam(required = false) @Nullable Long machineId,
@@ -50,6 +52,7 @@ class WashController {
   }
 
   @GetMapping("/loads/{id}/plan")
+  @CachedAnswer
   WashViews.Plan plan(
       @PathVariable long id,
       @RequestParam String school,
@@ -81,6 +84,7 @@ class WashController {
   }
 
   @GetMapping("/schools")
+  @CachedAnswer
   List<SchoolService.View> schools() {
     return schools.all();
   }
@@ -120,6 +124,7 @@ class WashController {
   }
 
   @GetMapping("/products/left")
+  @CachedAnswer
   List<DoseLog.Lasts> lasts() {
     return doses.lasts();
   }

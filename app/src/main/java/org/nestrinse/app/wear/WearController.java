@@ -1,6 +1,7 @@
 package org.nestrinse.app.wear;
 
 import java.util.List;
+import org.nestrinse.app.changes.CachedAnswer;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -19,6 +20,7 @@ class WearController {
   }
 
   @GetMapping
+  @CachedAnswer
   List<WearService.Batch> all() {
     return wear.all();
   }

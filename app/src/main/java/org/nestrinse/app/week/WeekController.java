@@ -1,6 +1,7 @@
 package org.nestrinse.app.week;
 
 import java.time.Instant;
+import org.nestrinse.app.changes.CachedAnswer;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -27,6 +28,7 @@ class WeekController {
   }
 
   @GetMapping
+  @CachedAnswer
   WeekViews.Week week() {
     return week.week();
   }

@@ -12,7 +12,6 @@ import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
 import org.nestrinse.app.running.Volley;
-import org.nestrinse.app.time.HouseClock;
 
 /** A request that is sent again with its key counts once, and is answered as it was. */
 class RepeatedRequestsTest {
@@ -102,12 +101,12 @@ class RepeatedRequestsTest {
   void aDayLaterItIsForgotten() {
     String key = key();
     app.sendKeyed("POST", entries, muslin, key);
-    app.bean(HouseClock.class).forward(RequestKeys.KEPT.plus(Duration.ofMinutes(1)));
+    app.forward(RequestKeys.KEPT.plus(Duration.ofMinutes(1)));
     try {
       app.sendKeyed("POST", entries, muslin, key());
       assertThat(app.bean(RequestKeys.class).answered(key)).isEmpty();
     } finally {
-      app.bean(HouseClock.class).forward(RequestKeys.KEPT.plus(Duration.ofMinutes(1)).negated());
+      app.forward(RequestKeys.KEPT.plus(Duration.ofMinutes(1)).negated());
     }
   }
 }

@@ -10,7 +10,6 @@ import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
-import org.nestrinse.app.time.HouseClock;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -93,7 +92,7 @@ class DryApiTest {
     assertThat(in.get("place").asString()).isEqualTo("the heat-pump dryer");
     assertThat(in.get("dryBy").asString()).isLessThan(before.get("dryBy").asString());
     app.restart();
-    app.bean(HouseClock.class).forward(java.time.Duration.ofMinutes(5));
+    app.forward(java.time.Duration.ofMinutes(5));
     JsonNode later = group("bamboo trifold");
     assertThat(later.get("moistureNow").asDouble()).isLessThan(in.get("moistureNow").asDouble());
     long line = before.get("choices").get(0).get("placeId").asLong();

@@ -16,7 +16,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
-import org.nestrinse.app.time.HouseClock;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -190,7 +189,7 @@ class DryPlanApiTest {
   @Test
   @Order(7)
   void aDampSeamHangsOnTheRestIsShelvedAndThePlaceLearns() {
-    app.bean(HouseClock.class).forward(java.time.Duration.ofHours(60));
+    app.forward(java.time.Duration.ofHours(60));
     JsonNode trifolds = group("bamboo trifold");
     int pieces = trifolds.get("pieces").asInt();
     int clean = Lives.stock(app, "bamboo trifold").get("clean").asInt();

@@ -9,7 +9,6 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
-import org.nestrinse.app.time.HouseClock;
 import tools.jackson.databind.JsonNode;
 
 /** Pails that fill by themselves, and what a person corrects in them. */
@@ -57,8 +56,7 @@ class NormalDayApiTest {
 
   /** Lets the time pass in which nobody enters anything. */
   private void laterBy(int hours) {
-    HouseClock clock = app.bean(HouseClock.class);
-    clock.forward(java.time.Duration.ofHours(hours));
+    app.forward(java.time.Duration.ofHours(hours));
   }
 
   private JsonNode pail() {

@@ -10,7 +10,6 @@ import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.text.Wording;
@@ -66,7 +65,7 @@ class JudgeApiTest {
 
   /** Washes what waits in the kitchen bin, so that there is a round more; returns its number. */
   private long wash() {
-    app.bean(HouseClock.class).forward(Duration.ofMinutes(5));
+    app.forward(Duration.ofMinutes(5));
     long pail = Lives.pail(app, "Kitchen bin").get("id").asLong();
     long load = done("/api/loads", "{\"pailIds\":[%d]}".formatted(pail)).get("id").asLong();
     JsonNode plan = done("/api/loads/%d/plan".formatted(load), "{\"school\":\"hot-and-full\"}");

@@ -9,7 +9,6 @@ import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
-import org.nestrinse.app.time.HouseClock;
 import tools.jackson.databind.JsonNode;
 
 /** New pieces from the shop to the shelf: washes counted by rounds, soaks by the clock. */
@@ -99,7 +98,7 @@ class PrepApiTest {
     assertThat(app.get("/api/sorting").body()).doesNotContain("\"pails\":\"New pieces\"");
     String path = "/api/prep/" + soaking.get("id").asLong() + "/soak";
     assertThat(app.post(path, null).status()).isEqualTo(409);
-    app.bean(HouseClock.class).forward(Duration.ofHours(12));
+    app.forward(Duration.ofHours(12));
     JsonNode soaked = app.send("DELETE", path, null).json();
     assertThat(soaked.get("soakWashes").asInt()).isEqualTo(2);
     assertThat(soaked.get("left").asInt()).isEqualTo(2);

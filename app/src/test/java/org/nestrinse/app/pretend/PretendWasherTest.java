@@ -60,7 +60,7 @@ class PretendWasherTest {
   void runsWhatIsPlannedAndTellsPhaseTemperatureAndWater()
       throws IOException, InterruptedException {
     HttpRequest request =
-        HttpRequest.newBuilder(URI.create(app.address() + "/api/rounds/stream")).build();
+        HttpRequest.newBuilder(URI.create(app.address() + "/api/changes")).build();
     HttpResponse<java.io.InputStream> stream =
         HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofInputStream());
     List<String> phases = new ArrayList<>();

@@ -19,6 +19,8 @@ import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.NestRinse;
+import org.nestrinse.app.changes.ChangeCount;
+import org.nestrinse.app.gather.NormalDayService;
 import org.nestrinse.app.house.House;
 import org.nestrinse.app.house.HouseOpened;
 import org.nestrinse.app.house.MadeUpHouse;
@@ -27,6 +29,7 @@ import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DelegatingDataSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -189,7 +192,22 @@ public final class RunningApp implements AutoCloseable {
 
   /** Returns its database, for what no page lets a person do. */
   public JdbcTemplate database() {
-    return new JdbcTemplate(bean(DataSource.class));
+    ChangeCount changes = bean(ChangeCount.class);
+    return new JdbcTemplate(
+        new DelegatingDataSource(bean(DataSource.class)) {
+          @Override
+          public Connection getConnection() throws SQLException {
+            changes.count();
+            return super.getConnection();
+          }
+        });
+  }
+
+  /** Sets its clock forward, and does what its timers do then. */
+  public void forward(Duration by) {
+    bean(HouseClock.class).forward(by);
+    bean(ChangeCount.class).count();
+    bean(NormalDayService.class).catchUp();
   }
 
   /** Returns its address, without a slash at the end. */
@@ -271,6 +289,7 @@ public final class RunningApp implements AutoCloseable {
     settings = others;
     HouseClock clock = bean(HouseClock.class);
     clock.forward(Duration.between(clock.instant(), start(others)));
+    bean(ChangeCount.class).count();
     context.publishEvent(new HouseOpened(House.OWN));
   }
 

@@ -15,7 +15,6 @@ import org.junit.jupiter.api.TestMethodOrder;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
-import org.nestrinse.app.time.HouseClock;
 import tools.jackson.databind.JsonNode;
 
 /** Bundles and wishes, cover with what comes back, and what batches have been through. */
@@ -136,7 +135,7 @@ class ShelfApiTest {
     assertThat(app.post(path, null).status()).isEqualTo(200);
     assertThat(batch("nappy cover").get("life").get("used").asDouble())
         .isGreaterThanOrEqualTo(before);
-    app.bean(HouseClock.class).forward(Duration.ofMinutes(70));
+    app.forward(Duration.ofMinutes(70));
     assertThat(app.send("DELETE", path, null).status()).isEqualTo(200);
     assertThat(batch("nappy cover").get("life").get("used").asDouble())
         .isCloseTo(before, within(1e-9));
@@ -171,11 +170,11 @@ class ShelfApiTest {
   @Test
   @Order(7)
   void aShortageAheadIsSaidWithItsCheapestRemedy() {
-    app.bean(HouseClock.class).forward(Duration.ofHours(33));
+    app.forward(Duration.ofHours(33));
     for (JsonNode group : app.get("/api/drying").json().get("groups")) {
       app.post("/api/drying/%d/dry".formatted(group.get("id").asLong()), null);
     }
-    app.bean(HouseClock.class).forward(Duration.ofHours(30));
+    app.forward(Duration.ofHours(30));
     // The normal days of the household go on, and what was used is no longer clean.
     app.get("/api/pails");
     JsonNode covered = app.get("/api/cover").json();

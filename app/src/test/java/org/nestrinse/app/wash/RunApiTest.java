@@ -18,7 +18,6 @@ import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
-import org.nestrinse.app.time.HouseClock;
 import tools.jackson.databind.JsonNode;
 
 /** Doing a round: what is seen, held, left out and handed over, and what is kept of it. */
@@ -144,7 +143,7 @@ class RunApiTest {
     Instant end = Instant.parse(round.get("currentEnds").asString());
     JsonNode held = did(round, "hold", "{\"why\":\"power cut\"}");
     assertThat(held.get("heldWhy").asString()).isEqualTo("power cut");
-    app.bean(HouseClock.class).forward(Duration.ofMinutes(25));
+    app.forward(Duration.ofMinutes(25));
     JsonNode on = did(held, "resume", "{}");
     Instant later = Instant.parse(on.get("currentEnds").asString());
     assertThat(Duration.between(end, later).toMinutes()).isBetween(24L, 26L);
@@ -152,7 +151,7 @@ class RunApiTest {
     assertThat(Duration.between(later, Instant.parse(more.get("currentEnds").asString())))
         .isEqualTo(Duration.ofMinutes(10));
     assertThat(more.get("events").toString()).contains("paused: power cut").contains("went on");
-    app.bean(HouseClock.class).forward(Duration.ofMinutes(38));
+    app.forward(Duration.ofMinutes(38));
     JsonNode ticked = tick(more);
     long took = ticked.get("steps").get(1).get("tookMinutes").asLong();
     assertThat(took).isBetween(37L, 40L);
@@ -180,11 +179,11 @@ class RunApiTest {
   @Test
   void theDrumWarnsWhenTheLoadLies() {
     JsonNode round = until(load.start(HOT), "Take everything out");
-    app.bean(HouseClock.class).forward(Duration.ofMinutes(50));
+    app.forward(Duration.ofMinutes(50));
     JsonNode lying = app.get("/api/rounds/running").json().get("round").get("lying");
     assertThat(lying.get("state").asString()).isEqualTo("SOON");
     assertThat(lying.get("words").asString()).contains("50 min");
-    app.bean(HouseClock.class).forward(Duration.ofHours(4));
+    app.forward(Duration.ofHours(4));
     assertThat(
             app.get("/api/rounds/" + round.get("id").asLong())
                 .json()
@@ -244,7 +243,7 @@ class RunApiTest {
   void everyDeviceIsToldAtOnce() throws IOException, InterruptedException {
     JsonNode round = load.start(HOT);
     HttpRequest request =
-        HttpRequest.newBuilder(URI.create(app.address() + "/api/rounds/stream")).build();
+        HttpRequest.newBuilder(URI.create(app.address() + "/api/changes")).build();
     HttpResponse<java.io.InputStream> stream =
         HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofInputStream());
     try (BufferedReader lines =
@@ -252,10 +251,10 @@ class RunApiTest {
       assertThat(lines.readLine()).isEqualTo("event:beat");
       did(round, "handover", "{\"carer\":\"Oskar\"}");
       String line = lines.readLine();
-      while (!line.equals("event:round")) {
+      while (!line.equals("event:changed")) {
         line = lines.readLine();
       }
-      assertThat(lines.readLine()).contains("\"roundId\":" + round.get("id").asLong());
+      assertThat(lines.readLine()).contains("ROUNDS");
     }
     assertThat(app.get("/api/rounds/running").json().get("round").get("carer").asString())
         .isEqualTo("Oskar");

@@ -8,7 +8,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.RunningApp;
-import org.nestrinse.app.time.HouseClock;
 import tools.jackson.databind.JsonNode;
 
 /** A wash that was stopped, an answer that was corrected, and a wash that cannot have run. */
@@ -112,9 +111,8 @@ class StoppedAndCorrectedTest {
   @Test
   void aWashTickedThroughInThreeMinutesIsNotSixtyDegreesForNinety() {
     JsonNode round = load.start("\"school\":\"hot-and-full\"");
-    HouseClock clock = app.bean(HouseClock.class);
     while (!round.get("currentStep").isNull()) {
-      clock.forward(Duration.ofSeconds(25));
+      app.forward(Duration.ofSeconds(25));
       round = tick(round);
     }
     String path = "/api/record/" + round.get("id").asLong();

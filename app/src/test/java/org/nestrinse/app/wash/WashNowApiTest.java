@@ -10,7 +10,6 @@ import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.OwnPieces;
 import org.nestrinse.app.running.RunningApp;
-import org.nestrinse.app.time.HouseClock;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -92,7 +91,7 @@ class WashNowApiTest {
     JsonNode round = load.start(HOT);
     long id = round.get("id").asLong();
     for (JsonNode step : round.get("plan").get("steps")) {
-      app.bean(HouseClock.class).forward(Duration.ofMinutes(2));
+      app.forward(Duration.ofMinutes(2));
       app.post("/api/rounds/%d/steps/%d".formatted(id, step.get("number").asInt()), "{}");
     }
     JsonNode asked = app.get("/api/rounds/" + id).json();

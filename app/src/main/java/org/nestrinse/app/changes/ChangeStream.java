@@ -1,4 +1,4 @@
-package org.nestrinse.app.wash;
+package org.nestrinse.app.changes;
 
 import java.io.IOException;
 import java.time.Duration;
@@ -6,19 +6,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.Executors;
+import java.util.concurrent.RejectedExecutionException;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
 import org.nestrinse.app.house.House;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.event.TransactionPhase;
-import org.springframework.transaction.event.TransactionalEventListener;
 import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
-/** Tells every device that listens that a round has changed, by server-sent events. */
+/** Tells every device that listens what has changed, by server-sent events. */
 @Component
-public class RoundStream {
+public class ChangeStream {
   private static final Duration LASTS = Duration.ofMinutes(30);
   private static final int BEAT_SECONDS = 15;
 
@@ -26,17 +25,17 @@ public class RoundStream {
   private record Listener(House house, SseEmitter emitter) {}
 
   private final List<Listener> listeners = new CopyOnWriteArrayList<>();
-  private final ScheduledExecutorService beat =
+  private final ScheduledExecutorService teller =
       Executors.newSingleThreadScheduledExecutor(
           work -> {
-            Thread thread = new Thread(work, "round-stream");
+            Thread thread = new Thread(work, "change-stream");
             thread.setDaemon(true);
             return thread;
           });
 
-  RoundStream() {
+  ChangeStream() {
     // A beat finds devices that are gone, and keeps the line open through whatever is between.
-    beat.scheduleAtFixedRate(
+    teller.scheduleAtFixedRate(
         () -> listeners.forEach(l -> tell(l, "beat", Map.of())),
         BEAT_SECONDS,
         BEAT_SECONDS,
@@ -54,15 +53,25 @@ public class RoundStream {
     return emitter;
   }
 
-  @TransactionalEventListener(phase = TransactionPhase.AFTER_COMMIT)
-  void changed(RoundChanged change) {
-    send("round", change);
+  @EventListener
+  void changed(HouseChanged change) {
+    send("changed", Map.of("topics", change.topics()));
   }
 
-  /** Sends an event to every device that listens to this household. */
+  /**
+   * Sends an event to every device that listens to this household. The sender does not wait for
+   * slow ones; what is sent first arrives first.
+   */
   public void send(String event, Object data) {
     House house = House.current();
-    listeners.stream().filter(l -> l.house == house).forEach(l -> tell(l, event, data));
+    try {
+      teller.execute(
+          () ->
+              listeners.stream().filter(l -> l.house == house).forEach(l -> tell(l, event, data)));
+    } catch (RejectedExecutionException e) {
+      // It is being stopped: nobody listens any more.
+      listeners.clear();
+    }
   }
 
   private void tell(Listener listener, String event, Object data) {
@@ -76,7 +85,7 @@ public class RoundStream {
   /** Open lines would hold up a clean stop. */
   @EventListener(ContextClosedEvent.class)
   void close() {
-    beat.shutdownNow();
+    teller.shutdownNow();
     listeners.forEach(l -> l.emitter.complete());
     listeners.clear();
   }
