@@ -8,12 +8,14 @@ import { furnishing, madeUp, otherHouse } from './api/house'
 import CountsDiffer from './parts/CountsDiffer.vue'
 import MessageBar from './parts/MessageBar.vue'
 import WhyColumn from './parts/WhyColumn.vue'
+import { useChanges } from './stores/changes'
 import { useMessages } from './stores/messages'
 import { useWhy } from './stores/why'
 import { useKeys, useWalking } from './use/useKeys'
 
 const router = useRouter()
 const why = useWhy()
+useChanges()
 const messages = useMessages()
 const keysShown = ref(false)
 const night = useDark({ valueDark: 'night', valueLight: '', storageKey: 'nest-rinse-theme' })

@@ -1,10 +1,24 @@
 import { t } from '../words'
-import createClient from 'openapi-fetch'
+import createClient, { type MaybeOptionalInit } from 'openapi-fetch'
+import type { PathsWithMethod } from 'openapi-typescript-helpers'
 import { furnishing, house } from './house'
 import type { components, paths } from './schema'
 
 /** The shapes that the API speaks, by name. */
 export type Api = components['schemas']
+
+/** An address that can be read. */
+export type GetPath = PathsWithMethod<paths, 'get'>
+
+/** What an address takes. */
+export type InitOf<P extends GetPath> = MaybeOptionalInit<paths[P], 'get'>
+
+/** What an address answers. */
+export type AnswerOf<P extends GetPath> = paths[P] extends {
+  get: { responses: { 200: { content: { 'application/json': infer Body } } } }
+}
+  ? Body
+  : never
 
 /** An error document: a sentence for the person, and the field it is about. */
 export class Problem extends Error {

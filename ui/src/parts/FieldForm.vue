@@ -3,6 +3,7 @@ import { t } from '../words'
 import { computed, ref, shallowRef, useId } from 'vue'
 import { Problem } from '../api/client'
 import { useMessages } from '../stores/messages'
+import { useTyping } from '../stores/typing'
 import { at, withAt, type Field, type Values } from './fields'
 
 /**
@@ -36,6 +37,8 @@ const refused = computed(
 )
 const theirs = ref<Values>()
 const busy = ref(false)
+const touched = ref(false)
+useTyping(touched)
 
 function toPlain(values: Values): Values {
   return JSON.parse(JSON.stringify(values)) as Values
@@ -69,6 +72,7 @@ function worded(field: Field, value: unknown) {
 
 function input(field: Field, event: Event) {
   const element = event.target as HTMLInputElement
+  touched.value = true
   if (field.type === 'yes') {
     draft.value = withAt(draft.value, field.key, element.checked)
   } else if (field.type === 'number' || field.type === 'whole') {
@@ -88,6 +92,7 @@ async function submit() {
   try {
     await props.save(toPlain(draft.value))
     theirs.value = undefined
+    touched.value = false
     messages.done(t('parts.fieldForm.kept'))
     emit('saved')
   } catch (error) {
@@ -115,6 +120,7 @@ function takeTheirs() {
   draft.value = toPlain(theirs.value as Values)
   shown.value = draft.value
   taken.value++
+  touched.value = false
   theirs.value = undefined
   problem.value = undefined
 }

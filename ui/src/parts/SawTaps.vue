@@ -5,7 +5,7 @@ import { answer, api, type Api } from '../api/client'
 import { useMessages } from '../stores/messages'
 import { useCarer } from '../stations/wash/useCarer'
 import { useAct } from '../use/useAct'
-import { useLoaded } from '../use/useLoaded'
+import { useAnswer } from '../use/useLoaded'
 
 /** What somebody sees at one place, told with one tap each; taken back with one. */
 const props = defineProps<{ where: Api['ObservationSent']['where']; roundId?: number }>()
@@ -14,10 +14,10 @@ const emit = defineEmits<{ told: [] }>()
 const messages = useMessages()
 const { act, busy } = useAct()
 const { carer } = useCarer()
-const { data: taps } = useLoaded(() =>
-  answer(api.GET('/api/record/taps', { params: { query: { where: props.where! } } })),
-)
-const { data: kinds } = useLoaded(() => answer(api.GET('/api/kinds')))
+const { data: taps } = useAnswer('/api/record/taps', () => ({
+  params: { query: { where: props.where! } },
+}))
+const { data: kinds } = useAnswer('/api/kinds')
 const owned = computed(() => kinds.value?.filter((k) => k.stock.owned > 0) ?? [])
 const kind = ref('')
 const note = ref('')

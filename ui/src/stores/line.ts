@@ -1,29 +1,29 @@
-import { useIntervalFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { ref } from 'vue'
-import { answer, api, type Api } from '../api/client'
+import { computed, ref, watch } from 'vue'
+import { answer, api } from '../api/client'
 import { houseZone } from '../use/houseTime'
+import { useLoaded } from '../use/useLoaded'
 
-const REFRESH_MS = 20_000
+/** The minutes on a peg go on by themselves. */
+const REFRESH_MS = 60_000
 
-/** The states on the pegs; read again after every change and every twenty seconds. */
+/** The states on the pegs. */
 export const useLine = defineStore('line', () => {
-  const line = ref<Api['Line']>()
-  const offline = ref(false)
+  const {
+    data: line,
+    error,
+    reload,
+  } = useLoaded(['/api/line'], () => answer(api.GET('/api/line')), REFRESH_MS)
+  const offline = computed(() => error.value !== undefined)
   /** How far the household's clock is ahead of this device's, in milliseconds. */
   const ahead = ref(0)
 
-  async function refresh() {
-    try {
-      line.value = await answer(api.GET('/api/line'))
-      houseZone.value = line.value.zone
-      if (!line.value.zoneTold) await tellZone()
-      ahead.value = Date.parse(line.value.now) - Date.now()
-      offline.value = false
-    } catch {
-      offline.value = true
-    }
-  }
+  watch(line, (now) => {
+    if (!now) return
+    ahead.value = Date.parse(now.now) - Date.now()
+    houseZone.value = now.zone
+    if (!now.zoneTold) void tellZone()
+  })
 
   /** A new house takes the zone of the first device that opens it. */
   async function tellZone() {
@@ -32,6 +32,5 @@ export const useLine = defineStore('line', () => {
     houseZone.value = house.zone
   }
 
-  useIntervalFn(refresh, REFRESH_MS, { immediateCallback: true })
-  return { line, offline, ahead, refresh }
+  return { line, offline, ahead, refresh: reload }
 })

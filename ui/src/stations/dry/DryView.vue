@@ -11,7 +11,7 @@ import { useWhy } from '../../stores/why'
 import { count } from '../../use/format'
 import { useAct } from '../../use/useAct'
 import { useKeys } from '../../use/useKeys'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 import HangingRow from './HangingRow.vue'
 import PlansCompared from './PlansCompared.vue'
 import WeatherPanel from './WeatherPanel.vue'
@@ -27,17 +27,14 @@ const {
   error,
   loading,
   reload,
-} = useLoaded(() =>
-  answer(
-    api.GET('/api/drying', {
-      params: { query: rainAt.value === '' ? {} : { rainAt: Number(rainAt.value) } },
-    }),
-  ),
-)
-const compared = useLoaded(() => answer(api.GET('/api/drying/plans')))
+} = useAnswer('/api/drying', () => ({
+  params: { query: rainAt.value === '' ? {} : { rainAt: Number(rainAt.value) } },
+}))
+const compared = useAnswer('/api/drying/plans')
 
-watch(drying, (now) => why.suggest(now?.groups.length ? now.whys.plan : undefined))
-watch(rainAt, reload)
+watch(drying, (now) => why.suggest(now?.groups.length ? now.whys.plan : undefined), {
+  immediate: true,
+})
 
 async function refresh() {
   await Promise.all([reload(), compared.reload()])

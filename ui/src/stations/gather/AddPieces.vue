@@ -45,19 +45,15 @@ const how = computed<Solids>(() => (withSolids.value ? solids.value : 'NONE'))
 
 /** Advice for the kind that came in last, or the one that usually does. */
 const advised = computed(() => last.value ?? usual.value[0])
-const { data: advice, reload: readvise } = useLoaded(async () =>
-  advised.value
-    ? answer(
-        api.GET('/api/pails/{id}/advice', {
-          params: {
-            path: { id: props.pail.id },
-            query: { kindId: advised.value.id, soil: soil.value, solids: how.value },
-          },
-        }),
-      )
-    : [],
+const advising = computed(() => ({
+  path: { id: props.pail.id },
+  query: { kindId: advised.value?.id ?? 0, soil: soil.value, solids: how.value },
+}))
+const { data: advice } = useLoaded(
+  () => ['/api/pails/{id}/advice', advising.value],
+  async () =>
+    advised.value ? answer(api.GET('/api/pails/{id}/advice', { params: advising.value })) : [],
 )
-watch([advised, soil, how, () => props.pail.id], () => readvise())
 watch(
   () => props.pail.id,
   () => (last.value = undefined),

@@ -5,7 +5,7 @@ import { answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** What emptying a pail takes, step by step, and that it was done. */
 const props = defineProps<{ pail: Api['Pail'] }>()
@@ -14,9 +14,7 @@ const emit = defineEmits<{ changed: [] }>()
 const { act, busy } = useAct()
 const messages = useMessages()
 const path = () => ({ path: { id: props.pail.id } })
-const { data: cleaning, reload } = useLoaded(() =>
-  answer(api.GET('/api/pails/{id}/cleaning', { params: path() })),
-)
+const { data: cleaning, reload } = useAnswer('/api/pails/{id}/cleaning', () => ({ params: path() }))
 watch(
   () => [props.pail.id, props.pail.version],
   () => reload(),

@@ -3,7 +3,6 @@ import { t } from '../../words'
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, api } from '../../api/client'
 import { madeUp, otherHouse } from '../../api/house'
 import PailColumn from '../../charts/PailColumn.vue'
 import Figure from '../../parts/Figure.vue'
@@ -14,7 +13,7 @@ import WashNow from '../../parts/WashNow.vue'
 import { useWhy } from '../../stores/why'
 import { count } from '../../use/format'
 import { useKeys } from '../../use/useKeys'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 import AddPieces from './AddPieces.vue'
 import EmptyPail from './EmptyPail.vue'
 import NewPieces from './NewPieces.vue'
@@ -24,20 +23,24 @@ import WipesKit from './WipesKit.vue'
 
 const router = useRouter()
 const why = useWhy()
-const { data: gathering, error, loading, reload } = useLoaded(() => answer(api.GET('/api/pails')))
-const { data: kinds, reload: reloadKinds } = useLoaded(() => answer(api.GET('/api/kinds')))
+const { data: gathering, error, loading, reload } = useAnswer('/api/pails')
+const { data: kinds, reload: reloadKinds } = useAnswer('/api/kinds')
 const chosenId = ref<number>()
 const adder = useTemplateRef<InstanceType<typeof AddPieces>>('adder')
 
 const chosen = computed(
   () => gathering.value?.pails.find((p) => p.id === chosenId.value) ?? gathering.value?.pails[0],
 )
-watch(gathering, (now, before) => {
-  if (now && !before) {
-    chosenId.value = now.nextDue?.pailId ?? now.pails[0]?.id
-    why.suggest(now.whys[`due.${chosenId.value}`])
-  }
-})
+watch(
+  gathering,
+  (now, before) => {
+    if (now && !before) {
+      chosenId.value = now.nextDue?.pailId ?? now.pails[0]?.id
+      why.suggest(now.whys[`due.${chosenId.value}`])
+    }
+  },
+  { immediate: true },
+)
 
 // On a phone the pails lie in a row that scrolls; the chosen one is brought into sight.
 watch(chosenId, async () => {

@@ -6,7 +6,7 @@ import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** New pieces on their way to full use. */
 defineProps<{ kinds: Api['KindView'][] }>()
@@ -14,7 +14,7 @@ const emit = defineEmits<{ changed: [] }>()
 
 const { act, busy } = useAct()
 const messages = useMessages()
-const { data: lots, error, loading, reload } = useLoaded(() => answer(api.GET('/api/prep')))
+const { data: lots, error, loading, reload } = useAnswer('/api/prep')
 const kindId = ref(0)
 const count = ref(1)
 

@@ -5,7 +5,7 @@ import { answer, api, type Api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 import { SOILS, type Soil } from './soils'
 
 /** What comes in on a day like any other, and the days that differ. */
@@ -28,8 +28,8 @@ const SORTS: { value: Sort; words: string }[] = [
 
 const { act, busy } = useAct()
 const messages = useMessages()
-const { data: days, error, loading, reload } = useLoaded(() => answer(api.GET('/api/normal-days')))
-const { data: people } = useLoaded(() => answer(api.GET('/api/people')))
+const { data: days, error, loading, reload } = useAnswer('/api/normal-days')
+const { data: people } = useAnswer('/api/people')
 
 const person = ref<number>()
 const chosen = computed(

@@ -6,7 +6,7 @@ import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** Two boxes of wet wipes in turn. */
 type Addition = Api['WipesBox']['addition']
@@ -17,7 +17,7 @@ const ADDITIONS: { value: Addition; words: string }[] = [
 ]
 const { act, busy } = useAct()
 const messages = useMessages()
-const { data: kit, error, loading, reload } = useLoaded(() => answer(api.GET('/api/wipes')))
+const { data: kit, error, loading, reload } = useAnswer('/api/wipes')
 const addition = ref<Addition>('PLAIN')
 const read = ref(false)
 

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useRouter } from 'vue-router'
-import { answer, api, type Api } from '../../api/client'
+import { type Api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** How a figure is estimated: what the model counts, and what it does not know. */
 const props = defineProps<{ model: string }>()
@@ -14,9 +14,7 @@ const {
   error,
   loading,
   reload,
-} = useLoaded(() =>
-  answer(api.GET('/api/estimates/{model}', { params: { path: { model: model.value } } })),
-)
+} = useAnswer('/api/estimates/{model}', () => ({ params: { path: { model: model.value } } }))
 const router = useRouter()
 </script>
 

@@ -6,12 +6,12 @@ import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
 import { useLine } from '../../stores/line'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 const line = useLine()
-const { data: house, error, loading, reload } = useLoaded(() => answer(api.GET('/api/household')))
+const { data: house, error, loading, reload } = useAnswer('/api/household')
 
-const { data: methods } = useLoaded(() => answer(api.GET('/api/schools')))
+const { data: methods } = useAnswer('/api/schools')
 
 const FIELDS = computed<Field[]>(() => [
   { key: 'name', label: t('kit.housePanel.name'), type: 'text' },

@@ -60,7 +60,7 @@ const {
   error,
   loading,
   reload,
-} = useLoaded(async () => {
+} = useLoaded(['/api/machines', { orFirst: true }], async () => {
   const found = await answer(api.GET('/api/machines'))
   return found.length ? found : [{ id: 0, version: 0, machine: FIRST }]
 })

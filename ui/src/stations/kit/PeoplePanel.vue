@@ -6,9 +6,9 @@ import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
 import type { Field, Values } from '../../parts/fields'
 import RemoveThing from './RemoveThing.vue'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
-const { data: people, error, loading, reload } = useLoaded(() => answer(api.GET('/api/people')))
+const { data: people, error, loading, reload } = useAnswer('/api/people')
 
 const FIELDS: Field[] = [
   { key: 'name', label: t('kit.peoplePanel.name'), type: 'text' },

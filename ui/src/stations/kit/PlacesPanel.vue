@@ -9,12 +9,12 @@ import { choices, type Field, type Values } from '../../parts/fields'
 import { useLine } from '../../stores/line'
 import { number } from '../../use/format'
 import RemoveThing from './RemoveThing.vue'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 const line = useLine()
-const { data: places, error, loading, reload } = useLoaded(() => answer(api.GET('/api/places')))
-const { data: gathering, reload: reloadPails } = useLoaded(() => answer(api.GET('/api/pails')))
-const { data: people } = useLoaded(() => answer(api.GET('/api/people')))
+const { data: places, error, loading, reload } = useAnswer('/api/places')
+const { data: gathering, reload: reloadPails } = useAnswer('/api/pails')
+const { data: people } = useAnswer('/api/people')
 
 const PLACE: Field[] = [
   { key: 'name', label: t('kit.placesPanel.name'), type: 'text' },
@@ -140,7 +140,7 @@ async function changePlace(id: number, v: Values) {
   await reload()
 }
 
-const { data: dryers, reload: reloadDryers } = useLoaded(() => answer(api.GET('/api/dryers')))
+const { data: dryers, reload: reloadDryers } = useAnswer('/api/dryers')
 const DRYER: Field[] = [
   { key: 'name', label: t('kit.placesPanel.name'), type: 'text' },
   {

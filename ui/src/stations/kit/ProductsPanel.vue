@@ -10,13 +10,16 @@ import { number } from '../../use/format'
 import RemoveThing from './RemoveThing.vue'
 import { useLoaded } from '../../use/useLoaded'
 
-const { data, error, loading, reload } = useLoaded(async () => {
-  const [shelf, left] = await Promise.all([
-    answer(api.GET('/api/products')),
-    answer(api.GET('/api/products/left')),
-  ])
-  return { shelf, left }
-})
+const { data, error, loading, reload } = useLoaded(
+  ['/api/products', '/api/products/left'],
+  async () => {
+    const [shelf, left] = await Promise.all([
+      answer(api.GET('/api/products')),
+      answer(api.GET('/api/products/left')),
+    ])
+    return { shelf, left }
+  },
+)
 const products = computed(() => data.value?.shelf)
 function lasts(id: number) {
   const found = data.value?.left.find((l) => l.productId === id)

@@ -9,13 +9,16 @@ import { useLoaded } from '../../use/useLoaded'
 /** What was removed, to bring back. */
 const { act, busy } = useAct()
 const messages = useMessages()
-const { data, error, loading, reload } = useLoaded(async () => {
-  const [things, pails] = await Promise.all([
-    answer(api.GET('/api/kit/removed')),
-    answer(api.GET('/api/pails/removed')),
-  ])
-  return { things, pails }
-})
+const { data, error, loading, reload } = useLoaded(
+  ['/api/kit/removed', '/api/pails/removed'],
+  async () => {
+    const [things, pails] = await Promise.all([
+      answer(api.GET('/api/kit/removed')),
+      answer(api.GET('/api/pails/removed')),
+    ])
+    return { things, pails }
+  },
+)
 
 async function bring(name: string, work: () => Promise<unknown>) {
   const done = await act(async () => {

@@ -8,11 +8,11 @@ import OpenRow from '../../parts/OpenRow.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 const messages = useMessages()
 const { act } = useAct()
-const { data: schools, error, loading, reload } = useLoaded(() => answer(api.GET('/api/schools')))
+const { data: schools, error, loading, reload } = useAnswer('/api/schools')
 const own = computed(() => schools.value?.filter((s) => s.own) ?? [])
 
 const FIELDS: Field[] = [

@@ -10,9 +10,9 @@ import { number } from '../../use/format'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
 import RemoveThing from './RemoveThing.vue'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
-const { data: kinds, error, loading, reload } = useLoaded(() => answer(api.GET('/api/kinds')))
+const { data: kinds, error, loading, reload } = useAnswer('/api/kinds')
 const search = ref('')
 const shown = computed(
   () => kinds.value?.filter((k) => k.name.includes(search.value.toLowerCase())) ?? [],
@@ -184,7 +184,7 @@ async function change(id: number, v: Values) {
   await answer(api.PUT('/api/kinds/{id}', { params: { path: { id } }, body: body(v) }))
   await reload()
 }
-const { data: catalogue } = useLoaded(() => answer(api.GET('/api/catalogue')))
+const { data: catalogue } = useAnswer('/api/catalogue')
 const groups = computed(() => [...new Set(catalogue.value?.map((p) => p.group))])
 const preset = ref('')
 const chosen = computed(() => catalogue.value?.find((p) => p.kind.name === preset.value))

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { t } from '../../words'
 import { ref, watch } from 'vue'
-import { answer, api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import { houseDate } from '../../use/houseTime'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** Two stretches of days side by side. */
 const DAY = 86_400_000
@@ -17,22 +16,22 @@ const aFrom = ref(day(2 * WEEKS + 1))
 const aTo = ref(day(WEEKS + 1))
 const bFrom = ref(day(WEEKS))
 const bTo = ref(day(0))
+const stretches = () => ({
+  aFrom: aFrom.value,
+  aTo: aTo.value,
+  bFrom: bFrom.value,
+  bTo: bTo.value,
+})
+/** The dates as they were last whole: an empty field asks for nothing. */
+const asked = ref(stretches())
 const {
   data: beside,
   error,
   loading,
   reload,
-} = useLoaded(() =>
-  answer(
-    api.GET('/api/record/beside', {
-      params: {
-        query: { aFrom: aFrom.value, aTo: aTo.value, bFrom: bFrom.value, bTo: bTo.value },
-      },
-    }),
-  ),
-)
+} = useAnswer('/api/record/beside', () => ({ params: { query: asked.value } }))
 watch([aFrom, aTo, bFrom, bTo], (all) => {
-  if (all.every(Boolean)) reload()
+  if (all.every(Boolean)) asked.value = stretches()
 })
 const VERDICTS: Record<string, string> = {
   better: t('record.besidePanel.better'),

@@ -5,18 +5,13 @@ import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
 import { useAct } from '../../use/useAct'
 import { number } from '../../use/format'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** What it all takes: by month, by person, for a use; what is left of products; the machine itself. */
 defineProps<{ maintenance: Api['Maintenance'] }>()
 const emit = defineEmits<{ changed: [] }>()
 const { act, busy } = useAct()
-const {
-  data: costs,
-  error,
-  loading,
-  reload,
-} = useLoaded(() => answer(api.GET('/api/record/costs')))
+const { data: costs, error, loading, reload } = useAnswer('/api/record/costs')
 
 async function maintained() {
   await act(() => answer(api.POST('/api/week/maintained')))

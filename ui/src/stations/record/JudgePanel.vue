@@ -9,7 +9,7 @@ import { useWhy } from '../../stores/why'
 import { number, percent } from '../../use/format'
 import { useAct } from '../../use/useAct'
 import { useCarer } from '../wash/useCarer'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** What it may be, the check that tells most, one change at a time, and the trim of the dose. */
 const props = defineProps<{ at?: string; atWords?: string }>()
@@ -25,17 +25,12 @@ const {
   error,
   loading,
   reload,
-} = useLoaded(() =>
-  answer(
-    api.GET('/api/judge', {
-      params: { query: { kind: kind.value || undefined, at: props.at } },
-    }),
-  ),
-)
-watch([kind, () => props.at], () => reload())
-watch(judged, (now) => why.suggest(now?.causes[0]?.why ?? now?.trim.why))
+} = useAnswer('/api/judge', () => ({
+  params: { query: { kind: kind.value || undefined, at: props.at } },
+}))
+watch(judged, (now) => why.suggest(now?.causes[0]?.why ?? now?.trim.why), { immediate: true })
 defineExpose({ reload })
-const { data: kinds } = useLoaded(() => answer(api.GET('/api/kinds')))
+const { data: kinds } = useAnswer('/api/kinds')
 const owned = computed(() => kinds.value?.filter((k) => k.stock.owned > 0) ?? [])
 /** Another moment is only looked at. */
 const then = computed(() => props.at !== undefined)

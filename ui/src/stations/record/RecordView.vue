@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { t } from '../../words'
 import { computed, ref } from 'vue'
-import { answer, api } from '../../api/client'
 import RecordPicture from '../../charts/RecordPicture.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import LoadState from '../../parts/LoadState.vue'
 import SawTaps from '../../parts/SawTaps.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { count } from '../../use/format'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 import BesidePanel from './BesidePanel.vue'
 import CostsPanel from './CostsPanel.vue'
 import FilesPanel from './FilesPanel.vue'
@@ -42,12 +41,8 @@ const {
   error,
   loading,
   reload,
-} = useLoaded(() =>
-  answer(api.GET('/api/record/story', { params: { query: { days: days.value } } })),
-)
-const { data: changes, reload: reloadChanges } = useLoaded(() =>
-  answer(api.GET('/api/judge/changes')),
-)
+} = useAnswer('/api/record/story', () => ({ params: { query: { days: days.value } } }))
+const { data: changes, reload: reloadChanges } = useAnswer('/api/judge/changes')
 const round = computed(() => story.value?.rounds.find((r) => r.id === selected.value))
 const events = computed(
   () =>
@@ -78,7 +73,6 @@ function judgeThen() {
 }
 function span(next: number) {
   days.value = next
-  reload()
 }
 </script>
 

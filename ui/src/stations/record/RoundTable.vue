@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue'
-import { answer, api } from '../../api/client'
+import { ref } from 'vue'
 import LoadState from '../../parts/LoadState.vue'
 import { number, percent } from '../../use/format'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** Every round as a line; each opens to its numbers and their reasons. */
 const SIZE = 20
@@ -13,10 +12,7 @@ const {
   error,
   loading,
   reload,
-} = useLoaded(() =>
-  answer(api.GET('/api/record', { params: { query: { page: page.value, size: SIZE } } })),
-)
-watch(page, reload)
+} = useAnswer('/api/record', () => ({ params: { query: { page: page.value, size: SIZE } } }))
 </script>
 
 <template>

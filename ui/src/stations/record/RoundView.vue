@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { t } from '../../words'
-import { ref, shallowRef, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, Problem, type Api } from '../../api/client'
 import BathStrip from '../../charts/BathStrip.vue'
@@ -11,37 +11,50 @@ import ViewHead from '../../parts/ViewHead.vue'
 import DidItRun from '../wash/DidItRun.vue'
 import RunHappened from '../wash/RunHappened.vue'
 import { useMessages } from '../../stores/messages'
+import { useTyping } from '../../stores/typing'
 import { useWhy } from '../../stores/why'
 import { number, percent } from '../../use/format'
 import { useLoaded } from '../../use/useLoaded'
 
 const props = defineProps<{ id: string }>()
 const messages = useMessages()
-/** Of a reset, and of what a file told, only the figures are kept. */
-const summary = shallowRef<Api['Summary']>()
 const why = useWhy()
 const {
-  data: round,
+  data: found,
   error,
   loading,
   reload,
-} = useLoaded(async () => {
-  const path = { id: Number(props.id) }
-  const line = await answer(api.GET('/api/record/{id}', { params: { path } }))
-  summary.value = line
-  if (!line.hasPlan) return undefined
-  return answer(api.GET('/api/rounds/{id}', { params: { path } }))
-})
+} = useLoaded(
+  () => ['/api/record/{id}', '/api/rounds/{id}', { id: props.id }],
+  async () => {
+    const path = { id: Number(props.id) }
+    const line = await answer(api.GET('/api/record/{id}', { params: { path } }))
+    if (!line.hasPlan) return { line }
+    return { line, round: await answer(api.GET('/api/rounds/{id}', { params: { path } })) }
+  },
+)
+/** Of a reset, and of what a file told, only the figures are kept. */
+const summary = computed(() => found.value?.line)
+const round = computed(() => found.value?.round)
 
 const LONGEST_NOTE = 2000
 const note = ref('')
+useTyping(computed(() => summary.value !== undefined && note.value !== summary.value.note))
 const other = ref<string>()
-watch(summary, (now, before) => {
-  if (now && !before) note.value = now.note
-})
-watch(round, (now, before) => {
-  if (now && !before) why.suggest(now.plan.whys.hygiene)
-})
+watch(
+  summary,
+  (now, before) => {
+    if (now && !before) note.value = now.note
+  },
+  { immediate: true },
+)
+watch(
+  round,
+  (now, before) => {
+    if (now && !before) why.suggest(now.plan.whys.hygiene)
+  },
+  { immediate: true },
+)
 
 const router = useRouter()
 /** Takes the round out of the record; what was seen of it goes and comes back with it. */

@@ -11,7 +11,7 @@ import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
 import { count, duration, number } from '../../use/format'
 import { useAct } from '../../use/useAct'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 import { useCarer } from '../wash/useCarer'
 import ResetRun from './ResetRun.vue'
 
@@ -21,8 +21,8 @@ const messages = useMessages()
 const why = useWhy()
 const { act, busy } = useAct()
 const { carer } = useCarer()
-const { data: look, error, loading, reload } = useLoaded(() => answer(api.GET('/api/resets')))
-const { data: now, reload: reloadNow } = useLoaded(() => answer(api.GET('/api/resets/running')))
+const { data: look, error, loading, reload } = useAnswer('/api/resets')
+const { data: now, reload: reloadNow } = useAnswer('/api/resets/running')
 
 type Recipe = Api['ResetRecipeLine']['recipe']
 const recipe = ref<Recipe>('MINERAL_SOAK')

@@ -1,10 +1,9 @@
 <script setup lang="ts">
-import { answer, api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** New pieces that are on their way to the shelf. */
-const { data: lots } = useLoaded(() => answer(api.GET('/api/prep')))
+const { data: lots } = useAnswer('/api/prep')
 </script>
 
 <template>

@@ -1,14 +1,13 @@
 <script setup lang="ts">
 import { t } from '../../words'
 import { computed } from 'vue'
-import { answer, api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
 import { number } from '../../use/format'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** How many, how often: each need at each rhythm, from two hundred simulated years. */
-const { data: rhythms, error, loading, reload } = useLoaded(() => answer(api.GET('/api/rhythms')))
+const { data: rhythms, error, loading, reload } = useAnswer('/api/rhythms')
 
 const MONTHS = 'JFMAMJJASOND'
 const needs = computed(() => [...new Set(rhythms.value?.lines.map((l) => l.need) ?? [])])

@@ -1,11 +1,10 @@
 <script setup lang="ts">
 import { watch } from 'vue'
-import { answer, api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import SawTaps from '../../parts/SawTaps.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useWhy } from '../../stores/why'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 import BundleBoard from './BundleBoard.vue'
 import CoverScale from './CoverScale.vue'
 import RhythmTable from './RhythmTable.vue'
@@ -14,12 +13,16 @@ import ShelfBoard from './ShelfBoard.vue'
 import WearTable from './WearTable.vue'
 
 const why = useWhy()
-const { data: shelf, error, loading, reload } = useLoaded(() => answer(api.GET('/api/shelf')))
-const { data: cover } = useLoaded(() => answer(api.GET('/api/cover')))
+const { data: shelf, error, loading, reload } = useAnswer('/api/shelf')
+const { data: cover } = useAnswer('/api/cover')
 // Only as the page opens: a later look must not close what the person opened meanwhile.
-watch(shelf, (now, before) => {
-  if (now && !before) why.suggest(now.whys['bundle.day'])
-})
+watch(
+  shelf,
+  (now, before) => {
+    if (now && !before) why.suggest(now.whys['bundle.day'])
+  },
+  { immediate: true },
+)
 </script>
 
 <template>

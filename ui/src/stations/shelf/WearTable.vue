@@ -9,10 +9,10 @@ import type { Field, Values } from '../../parts/fields'
 import { useMessages } from '../../stores/messages'
 import { number, percent } from '../../use/format'
 import { useAct } from '../../use/useAct'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** What each batch has been through, what is left of it, and its end. */
-const { data: batches, reload } = useLoaded(() => answer(api.GET('/api/wear')))
+const { data: batches, reload } = useAnswer('/api/wear')
 const messages = useMessages()
 const { act, busy } = useAct()
 const pieces = ref(1)

@@ -15,31 +15,35 @@ import { useWhy } from '../../stores/why'
 import { count, number } from '../../use/format'
 import { houseDate, houseHours } from '../../use/houseTime'
 import { useAct } from '../../use/useAct'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** The rounds of the coming days: where they lie, what each asks for, and what moving one costs. */
 const why = useWhy()
 const messages = useMessages()
 const { act, busy } = useAct()
-const { data: week, error, loading, reload } = useLoaded(() => answer(api.GET('/api/week')))
-const { data: people } = useLoaded(() => answer(api.GET('/api/people')))
+const { data: week, error, loading, reload } = useAnswer('/api/week')
+const { data: people } = useAnswer('/api/people')
 
 const chosen = ref<string>()
 const round = computed(
   () => week.value?.rounds.find((r) => r.start === chosen.value) ?? week.value?.rounds[0],
 )
-watch(round, (r) => why.suggest(r && week.value?.whys[r.start]))
+watch(round, (r) => why.suggest(r && week.value?.whys[r.start]), { immediate: true })
 
 const HOURS = Array.from({ length: 24 }, (_, i) => i)
 const toDay = ref('')
 const toHour = ref(9)
 const days = computed(() => week.value?.dates.map((d) => ({ value: d.date, words: d.words })) ?? [])
-watch(round, (r) => {
-  if (!r) return
-  const start = new Date(r.start)
-  toDay.value = houseDate(start)
-  toHour.value = Math.floor(houseHours(start))
-})
+watch(
+  round,
+  (r) => {
+    if (!r) return
+    const start = new Date(r.start)
+    toDay.value = houseDate(start)
+    toHour.value = Math.floor(houseHours(start))
+  },
+  { immediate: true },
+)
 
 async function move() {
   if (!round.value) return

@@ -3,7 +3,7 @@ import { ref, shallowRef } from 'vue'
 import { Problem, answer, api, type Api } from '../../api/client'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 
 /** Pieces of a load or of what waits, picked out to be looked at or moved. */
 export interface Picked {
@@ -24,7 +24,7 @@ export const OWN = 0
 export function useSorting() {
   const { act, busy } = useAct()
   const messages = useMessages()
-  const loaded = useLoaded(() => answer(api.GET('/api/sorting')))
+  const loaded = useAnswer('/api/sorting')
   const sorting = loaded.data
   const picked = ref<Picked[]>([])
   const pair = shallowRef<Api['Pair']>()

@@ -29,17 +29,20 @@ const {
   error,
   loading,
   reload,
-} = useLoaded(async () => {
-  if (!Number.isInteger(loadId.value) || loadId.value < 1) {
-    throw new Error(t('wash.cardView.whichLoadOpenTheCard'))
-  }
-  return answer(
-    api.POST('/api/loads/{id}/card', {
-      params: { path: { id: loadId.value } },
-      body: request.value,
-    }),
-  )
-})
+} = useLoaded(
+  () => ['/api/loads/{id}/card', { loadId: loadId.value, request: request.value }],
+  async () => {
+    if (!Number.isInteger(loadId.value) || loadId.value < 1) {
+      throw new Error(t('wash.cardView.whichLoadOpenTheCard'))
+    }
+    return answer(
+      api.POST('/api/loads/{id}/card', {
+        params: { path: { id: loadId.value } },
+        body: request.value,
+      }),
+    )
+  },
+)
 
 function print() {
   window.print()

@@ -5,7 +5,7 @@ import { answer, api, type Api } from '../../api/client'
 import OpenRow from '../../parts/OpenRow.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 import type { Besides, Wishes } from './useWishes'
 
 /** Where people disagree, which product suits, what goes in besides, and keeping it as a school of one's own. */
@@ -14,7 +14,7 @@ const emit = defineEmits<{ kept: [school: string]; house: [] }>()
 
 const messages = useMessages()
 const { act, busy } = useAct()
-const { data: products } = useLoaded(() => answer(api.GET('/api/products')))
+const { data: products } = useAnswer('/api/products')
 
 const chosen = computed(() => Object.keys(props.wishes.positions.value).length)
 const WHERE: { value: Besides['where']; words: string }[] = [

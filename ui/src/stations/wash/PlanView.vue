@@ -13,7 +13,7 @@ import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
 import { useAct } from '../../use/useAct'
 import { useKeys } from '../../use/useKeys'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer } from '../../use/useLoaded'
 import MachineCard from './MachineCard.vue'
 import MoreChoices from './MoreChoices.vue'
 import SchoolTable from './SchoolTable.vue'
@@ -34,22 +34,18 @@ const { carer } = useCarer()
 const wishes = useWishes()
 const { school, machineId, goal } = wishes
 
-const { data: machines } = useLoaded(() => answer(api.GET('/api/machines')))
+const { data: machines } = useAnswer('/api/machines')
 const {
   data: comparison,
   error,
   loading,
   reload,
-} = useLoaded(() =>
-  answer(
-    api.GET('/api/loads/{id}/plans', {
-      params: {
-        path: { id: props.loadId },
-        query: { machineId: machineId.value, goal: goal.value },
-      },
-    }),
-  ),
-)
+} = useAnswer('/api/loads/{id}/plans', () => ({
+  params: {
+    path: { id: props.loadId },
+    query: { machineId: machineId.value, goal: goal.value },
+  },
+}))
 
 const asked = shallowRef<Api['Plan']>()
 const options = shallowRef<Api['Options']>()
@@ -80,7 +76,6 @@ const machineChoice = computed({
   set: (id: number) => {
     wishes.clear()
     machineId.value = id === machines.value?.[0]?.id ? undefined : id
-    reload()
   },
 })
 const GOALS: { value: Goal; words: string }[] = [
@@ -94,7 +89,6 @@ const goalChoice = computed({
   get: () => goal.value ?? comparison.value?.calledFor ?? 'LIGHT',
   set: (chosen: Goal) => {
     goal.value = chosen === comparison.value?.calledFor ? undefined : chosen
-    reload()
   },
 })
 const checks = computed(() => plan.value?.cautions.filter((c) => c.strength === 'CHECK') ?? [])
@@ -105,19 +99,23 @@ const ready = computed(
 
 /** The load opens on the method that suits it here, once; then the person's choice stands. */
 let opened = false
-watch(comparison, (now) => {
-  if (!now) return
-  if (!opened || !now.plans.some((p) => p.school === school.value)) {
-    opened = true
-    school.value = now.offered
-  }
-})
+let looks = 0
+const path = computed(() => ({ path: { id: props.loadId } }))
+watch(
+  comparison,
+  (now) => {
+    if (!now) return
+    if (!opened || !now.plans.some((p) => p.school === school.value)) {
+      opened = true
+      school.value = now.offered
+    }
+  },
+  { immediate: true },
+)
 watch(school, () => wishes.clear())
 watch(wishes.request, replan, { deep: true })
-watch(plan, (now) => why.suggest(now?.whys.temperature))
-watch(plan, look)
-
-const path = computed(() => ({ path: { id: props.loadId } }))
+watch(plan, (now) => why.suggest(now?.whys.temperature), { immediate: true })
+watch(plan, look, { immediate: true })
 
 /** Plans again with what was asked. If that cannot be planned, it says why and the last plan stays. */
 async function replan() {
@@ -138,8 +136,8 @@ async function replan() {
 }
 
 /** What else could be chosen is looked up once the plan stands; the last look wins. */
-let looks = 0
 async function look() {
+  if (!plan.value) return
   const mine = ++looks
   const found = await api.POST('/api/loads/{id}/options', {
     params: path.value,

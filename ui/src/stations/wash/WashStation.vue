@@ -1,34 +1,30 @@
 <script setup lang="ts">
+import { storeToRefs } from 'pinia'
 import { computed } from 'vue'
 import { useRoute } from 'vue-router'
 import { answer, api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
-import { useLine } from '../../stores/line'
+import { useChanges } from '../../stores/changes'
 import { useLoaded } from '../../use/useLoaded'
 import PlanView from './PlanView.vue'
 import RunView from './RunView.vue'
-import { useRoundStream } from './useRoundStream'
 
 const route = useRoute()
-const line = useLine()
 /** What runs or is practised, or the plan of the load that was chosen or is ready first, or neither. */
 const {
   data: state,
   error,
   loading,
   reload,
-} = useLoaded(async () => {
+} = useLoaded(['/api/rounds/running', '/api/loads'], async () => {
   const [running, loads] = await Promise.all([
     answer(api.GET('/api/rounds/running')),
     answer(api.GET('/api/loads')),
   ])
   return { round: running.practice ?? running.round, loads }
 })
-const { washer } = useRoundStream(() => {
-  reload()
-  line.refresh()
-})
+const { washer } = storeToRefs(useChanges())
 const load = computed(
   () => state.value?.loads.find((l) => l.id === Number(route.query.load)) ?? state.value?.loads[0],
 )

@@ -4,6 +4,7 @@ import java.io.File;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Predicate;
 import org.openqa.selenium.By;
 import org.openqa.selenium.JavascriptExecutor;
@@ -74,12 +75,17 @@ final class Browser implements AutoCloseable {
   void viewport(int width, int height) {
     driver.executeCdpCommand(
         "Emulation.setDeviceMetricsOverride",
-        java.util.Map.of(
-            "width", width, "height", height, "deviceScaleFactor", 1, "mobile", width < 500));
+        Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", width < 500));
   }
 
   void open(String path) {
     driver.get(address + path);
+  }
+
+  /** Keeps this page from reaching what matches, as a weak line in the house does. */
+  void block(String address) {
+    driver.executeCdpCommand("Network.enable", Map.of());
+    driver.executeCdpCommand("Network.setBlockedURLs", Map.of("urls", List.of(address)));
   }
 
   void reload() {

@@ -122,9 +122,15 @@ public class RecordService {
     PastRound before = null;
     for (PastRound r : rounds(from, to, null)) {
       boolean compared = before != null && r.washed();
-      List<Said> changes = compared ? Changes.between(before, r, id -> name(names, id)) : List.of();
+      List<Said> changes =
+          compared ? Changes.between(before, r, id -> SchoolService.name(names, id)) : List.of();
       all.add(
-          view(r, name(names, r.school()), changes, seen.getOrDefault(r.id(), List.of()), zone));
+          view(
+              r,
+              SchoolService.name(names, r.school()),
+              changes,
+              seen.getOrDefault(r.id(), List.of()),
+              zone));
       before = r.washed() ? r : before;
     }
     return new RecordViews.Story(from, to, all, loose, maintenance(to));
@@ -134,10 +140,6 @@ public class RecordService {
   private Maintenance maintenance(Instant now) {
     Instant from = now.minus(Duration.ofDays((long) DAYS.max()));
     return Maintenance.of(rounds.past(from, now), week.maintainedAt(), now);
-  }
-
-  private static Said name(Map<String, Said> names, String school) {
-    return names.getOrDefault(school, Said.from(school));
   }
 
   private static RecordViews.StoryRound view(

@@ -43,6 +43,7 @@ public enum RoundSaying implements Saying {
   DOSE("step", "measure", "product"),
   YOU("what"),
   CARD_TITLE("title"),
+  RESET,
   STARTED,
   STOPPED;
 

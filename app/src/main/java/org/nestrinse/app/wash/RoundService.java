@@ -3,6 +3,7 @@ package org.nestrinse.app.wash;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -34,6 +35,7 @@ import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.record.RoundFigures;
+import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -464,6 +466,15 @@ public class RoundService {
     return rounds.findById(id).orElseThrow(() -> new NotFound(What.ROUND, id));
   }
 
+  /** Returns the name of its programme, or of its recipe when it was a reset. */
+  private static Said programme(RoundEntity e) {
+    return Arrays.stream(ResetRecipe.values())
+        .filter(recipe -> e.school.equals(PastRound.RESET) && recipe.name().equals(e.programme))
+        .findFirst()
+        .map(ResetRecipe::said)
+        .orElse(Said.from(e.programme));
+  }
+
   private static Summary summary(RoundEntity e, TimeWords words, Map<String, Said> names) {
     RoundFigures.Estimate estimate = e.figures.estimate();
     Double soilLeft = estimate.soilLeft();
@@ -471,13 +482,13 @@ public class RoundService {
         e.id,
         e.version,
         e.state,
-        names.getOrDefault(e.school, Said.from(e.school)),
+        SchoolService.name(names, e.school),
         e.summary,
         e.startedAt,
         words.at(e.startedAt),
         e.finishedAt,
         e.shelvedAt,
-        e.programme,
+        programme(e),
         e.figures.with(estimate.atMost(HygieneEstimate.MOST_CLAIMED)),
         soilLeft == null ? null : BathWords.about(soilLeft),
         e.note,

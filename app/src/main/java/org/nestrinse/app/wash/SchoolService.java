@@ -13,6 +13,7 @@ import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
@@ -117,6 +118,13 @@ public class SchoolService {
     School.ALL.forEach(s -> names.put(s.id(), s.name()));
     own.findAll().forEach(e -> names.put(OWN + e.id, Said.from(e.name)));
     return names;
+  }
+
+  /** Returns how a round of the record was done, by the names of now; a reset is a way too. */
+  public static Said name(Map<String, Said> names, String school) {
+    return school.equals(PastRound.RESET)
+        ? RoundSaying.RESET.said()
+        : names.getOrDefault(school, Said.from(school));
   }
 
   /** Keeps a school under a name of its own. */

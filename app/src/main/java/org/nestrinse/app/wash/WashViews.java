@@ -495,7 +495,7 @@ public final class WashViews {
    * @param startedWords in words
    * @param finishedAt when it left the machine
    * @param shelvedAt when it was back on the shelf
-   * @param programme of the main wash
+   * @param programme of the main wash, or the recipe of a reset
    * @param figures what is known of it in figures; germs never more than is claimed
    * @param soilWords how much soil was left, in words; null in older rounds
    * @param note what a person wrote
@@ -511,7 +511,7 @@ public final class WashViews {
       Said startedWords,
       @Nullable Instant finishedAt,
       @Nullable Instant shelvedAt,
-      String programme,
+      Said programme,
       RoundFigures figures,
       @Nullable Said soilWords,
       String note,
