@@ -2323,6 +2323,12 @@ export interface components {
             line: components["schemas"]["PieceLine"];
             reason: string;
         };
+        AnswerSent: {
+            answer?: string;
+            carer?: string;
+            /** @enum {string} */
+            judgement?: "WATER" | "STUCK" | "STAINS" | "FILL" | "SUDS" | "SMELL";
+        };
         AnswerView: {
             adds: string;
             id: string;
@@ -3202,35 +3208,6 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
-        GatherEmptying: {
-            /** Format: int32 */
-            version?: number;
-        };
-        GatherNewPail: {
-            airy?: boolean;
-            /** Format: double */
-            capacityL?: number;
-            name?: string;
-            /** Format: int64 */
-            personId?: number;
-            /** @enum {string} */
-            style?: "DRY_PAIL" | "OPEN_BAG" | "MESH_BUCKET" | "OUT_BAG" | "SORTED_BIN" | "BASKET" | "NEW_PIECES";
-        };
-        GatherPailChange: {
-            airy?: boolean;
-            /** Format: double */
-            capacityL?: number;
-            name?: string;
-            /** Format: int64 */
-            personId?: number;
-            /** Format: int32 */
-            version?: number;
-        };
-        GatherRemovedPail: {
-            /** Format: int64 */
-            id: number;
-            name: string;
-        };
         Gathering: {
             /** Format: int32 */
             assumed: number;
@@ -3973,6 +3950,16 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        PailChange: {
+            airy?: boolean;
+            /** Format: double */
+            capacityL?: number;
+            name?: string;
+            /** Format: int64 */
+            personId?: number;
+            /** Format: int32 */
+            version?: number;
+        };
         PailCleaningCleaner: {
             chlorine: boolean;
             name: string;
@@ -3980,6 +3967,25 @@ export interface components {
             percent: number;
             /** Format: double */
             targetMgL: number;
+        };
+        PailEmptying: {
+            /** Format: int32 */
+            version?: number;
+        };
+        PailRemoved: {
+            /** Format: int64 */
+            id: number;
+            name: string;
+        };
+        PailSetup: {
+            airy?: boolean;
+            /** Format: double */
+            capacityL?: number;
+            name?: string;
+            /** Format: int64 */
+            personId?: number;
+            /** @enum {string} */
+            style?: "DRY_PAIL" | "OPEN_BAG" | "MESH_BUCKET" | "OUT_BAG" | "SORTED_BIN" | "BASKET" | "NEW_PIECES";
         };
         Pair: {
             hard: boolean;
@@ -4591,11 +4597,10 @@ export interface components {
             burnerW?: number;
             /** Format: double */
             chlorinePercent?: number;
+            hotTap?: boolean;
             pieces?: components["schemas"]["ResetPlannerPieces"][];
             /** @enum {string} */
             recipe?: "SIMMER_POT" | "SIMMER_POT_BORAX" | "OVERNIGHT_DETERGENT" | "OVERNIGHT_ACID" | "MINERAL_SOAK" | "RINSE_OUT" | "CHLORINE_SOAK";
-            /** Format: double */
-            tapC?: number;
             vessel?: string;
             /** Format: double */
             vesselL?: number;
@@ -4873,12 +4878,6 @@ export interface components {
             /** @enum {string} */
             strength: "HARD" | "SOFT";
             title: string;
-        };
-        RunAnswered: {
-            answer?: string;
-            carer?: string;
-            /** @enum {string} */
-            judgement?: "WATER" | "STUCK" | "STAINS" | "FILL" | "SUDS" | "SMELL";
         };
         RunBecause: {
             carer?: string;
@@ -5341,7 +5340,15 @@ export interface components {
                 [key: string]: components["schemas"]["Why"];
             };
         };
-        WeekChange: {
+        WeekMove: {
+            /** Format: date */
+            date?: string;
+            /** Format: int32 */
+            hour?: number;
+            /** Format: date-time */
+            instead?: string;
+        };
+        WeekSettingsChange: {
             /** Format: int32 */
             householdEveryDays?: number;
             /** Format: time-local */
@@ -5351,15 +5358,7 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
-        WeekMove: {
-            /** Format: date */
-            date?: string;
-            /** Format: int32 */
-            hour?: number;
-            /** Format: date-time */
-            instead?: string;
-        };
-        WeekTimeChange: {
+        WeekSettingsTimeChange: {
             days?: ("MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY")[];
             /** Format: time-local */
             from?: string;
@@ -7297,7 +7296,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["GatherNewPail"];
+                "application/json": components["schemas"]["PailSetup"];
             };
         };
         responses: {
@@ -7327,7 +7326,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["GatherRemovedPail"][];
+                    "application/json": components["schemas"]["PailRemoved"][];
                 };
             };
         };
@@ -7343,7 +7342,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["GatherPailChange"];
+                "application/json": components["schemas"]["PailChange"];
             };
         };
         responses: {
@@ -7461,7 +7460,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["GatherEmptying"];
+                "application/json": components["schemas"]["PailEmptying"];
             };
         };
         responses: {
@@ -8614,7 +8613,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RunAnswered"];
+                "application/json": components["schemas"]["AnswerSent"];
             };
         };
         responses: {
@@ -9314,7 +9313,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WeekTimeChange"];
+                "application/json": components["schemas"]["WeekSettingsTimeChange"];
             };
         };
         responses: {
@@ -9358,7 +9357,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WeekChange"];
+                "application/json": components["schemas"]["WeekSettingsChange"];
             };
         };
         responses: {

@@ -198,7 +198,7 @@ const NEW_FIELDS = computed(() => [
 ])
 const NEW_PAIL: Values = { name: '', style: 'DRY_PAIL', capacityL: 30, personId: '', airy: true }
 async function addPail(v: Values) {
-  const pail = v as unknown as Api['GatherNewPail']
+  const pail = v as unknown as Api['PailSetup']
   await answer(
     api.POST('/api/pails', {
       body: { ...pail, personId: v.personId ? Number(v.personId) : undefined },
@@ -207,7 +207,7 @@ async function addPail(v: Values) {
   await Promise.all([reloadPails(), line.refresh()])
 }
 async function changePail(id: number, v: Values) {
-  const { version, name, capacityL, airy } = v as unknown as Api['GatherPailChange']
+  const { version, name, capacityL, airy } = v as unknown as Api['PailChange']
   await answer(
     api.PUT('/api/pails/{id}', {
       params: { path: { id } },

@@ -35,7 +35,7 @@ function thing(t: Api['RemovalRemoved']) {
     ),
   )
 }
-function pail(p: Api['GatherRemovedPail']) {
+function pail(p: Api['PailRemoved']) {
   return bring(p.name, () =>
     answer(api.POST('/api/pails/{id}/back', { params: { path: { id: p.id } } })),
   )

@@ -35,7 +35,6 @@ const counts = reactive<Record<number, number>>({})
 const planned = shallowRef<Api['ResetPlanned']>()
 const refused = ref('')
 const read = reactive<Record<string, boolean>>({})
-const HOT_TAP_C = 52
 
 const chosen = computed(() => look.value?.recipes.find((r) => r.recipe === recipe.value))
 const pieces = computed(() =>
@@ -53,7 +52,7 @@ const request = computed(() => ({
   vesselL: vesselL.value,
   pieces: pieces.value,
   burnerW: burnerW.value || undefined,
-  tapC: hotTap.value ? HOT_TAP_C : undefined,
+  hotTap: hotTap.value || undefined,
   chlorinePercent: percentChlorine.value || undefined,
 }))
 const plan = computed(() => planned.value?.plan)

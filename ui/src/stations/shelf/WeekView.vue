@@ -94,7 +94,7 @@ async function change(v: Values) {
   week.value = await answer(api.PUT('/api/week/settings', { body }))
 }
 
-type Day = NonNullable<Api['WeekTimeChange']['days']>[number]
+type Day = NonNullable<Api['WeekSettingsTimeChange']['days']>[number]
 const DAYS: Day[] = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY']
 const TIMES: Field[] = [
   ...DAYS.map((d): Field => ({ key: d, label: t(`day.${d}`), type: 'yes' })),

@@ -22,9 +22,10 @@ import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.sort.SortViews;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.PlanService;
+import org.nestrinse.app.wash.PlanViews;
 import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.app.wash.RoundViews;
 import org.nestrinse.app.wash.RunService;
-import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
 import org.nestrinse.core.gather.WipesKit;
@@ -192,7 +193,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
               .atZone(ZoneId.systemDefault())
               .toInstant();
       twoDays(set, washDay);
-      WashViews.Round round = wash(set, washDay, i);
+      RoundViews.Round round = wash(set, washDay, i);
       dryAll(rounds.one(round.id()).finishedAt());
       note(round, NOTES[i % NOTES.length]);
       Instant reset = story.reset(i, washDay);
@@ -341,7 +342,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
     add(set.basket(), set, kind, level - there, soil, at);
   }
 
-  private WashViews.Round wash(TernHouse.Set set, Instant at, int index) {
+  private RoundViews.Round wash(TernHouse.Set set, Instant at, int index) {
     List<Long> pails = List.of(set.nursery(), set.aurel(), set.linnet());
     SortViews.Load load =
         clock.at(at, () -> proposals.make(new ProposalService.NewLoad(List.copyOf(pails))));
@@ -360,7 +361,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
     return load.offers().stream().filter(o -> o.kindId() == kindId).findFirst().orElseThrow();
   }
 
-  private WashViews.Round run(long loadId, Instant at, int index) {
+  private RoundViews.Round run(long loadId, Instant at, int index) {
     School school = story.lean(index) || index % 4 == 3 ? School.COOL_AND_SUN : School.HOT_AND_FULL;
     List<String> checks =
         clock
@@ -370,12 +371,12 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
             .filter(c -> c.strength() == Caution.Strength.CHECK)
             .map(Caution::key)
             .toList();
-    WashViews.Round round =
+    RoundViews.Round round =
         clock.at(
             at,
             () -> rounds.start(RoundService.Start.of(loadId, school.id(), List.copyOf(checks))));
     Instant time = at;
-    for (WashViews.PlanStep step : round.plan().steps()) {
+    for (PlanViews.PlanStep step : round.plan().steps()) {
       time =
           time.plus(Duration.ofMinutes(step.minutes() + (step.attended() ? random.nextInt(6) : 1)));
       clock.at(time, () -> runs.tick(round.id(), step.number()));
@@ -398,7 +399,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
     }
   }
 
-  private void note(WashViews.Round round, String note) {
+  private void note(RoundViews.Round round, String note) {
     if (!note.isEmpty()) {
       int version = (int) rounds.one(round.id()).version();
       rounds.note(round.id(), new RoundService.NoteChange(version, note));

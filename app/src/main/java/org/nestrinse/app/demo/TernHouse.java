@@ -15,6 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.GatherViews;
 import org.nestrinse.app.gather.NormalDayService;
+import org.nestrinse.app.gather.PailService;
 import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
@@ -25,7 +26,7 @@ import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.kit.ProductService;
 import org.nestrinse.app.shelf.ShelfService;
-import org.nestrinse.app.week.WeekService;
+import org.nestrinse.app.week.WeekSettings;
 import org.nestrinse.core.gather.DayPart;
 import org.nestrinse.core.gather.PailStyle;
 import org.nestrinse.core.gather.Soil;
@@ -50,8 +51,9 @@ class TernHouse {
   private final DryerService dryers;
   private final PlaceService places;
   private final GatherService gather;
+  private final PailService pails;
   private final NormalDayService normal;
-  private final WeekService week;
+  private final WeekSettings week;
   private final ShelfService shelf;
   private final JsonMapper json;
 
@@ -64,8 +66,9 @@ class TernHouse {
       DryerService dryers,
       PlaceService places,
       GatherService gather,
+      PailService pails,
       NormalDayService normal,
-      WeekService week,
+      WeekSettings week,
       ShelfService shelf,
       JsonMapper json) {
     this.household = household;
@@ -76,6 +79,7 @@ class TernHouse {
     this.dryers = dryers;
     this.places = places;
     this.gather = gather;
+    this.pails = pails;
     this.normal = normal;
     this.week = week;
     this.shelf = shelf;
@@ -151,8 +155,8 @@ class TernHouse {
         t ->
             week.there(
                 personByName.get(t.person),
-                new WeekService.TimeChange(List.copyOf(t.days), t.from, t.to)));
-    week.change(new WeekService.Change(0, LocalTime.of(22, 0), LocalTime.of(6, 0), 4));
+                new WeekSettings.TimeChange(List.copyOf(t.days), t.from, t.to)));
+    week.change(new WeekSettings.Change(0, LocalTime.of(22, 0), LocalTime.of(6, 0), 4));
     // The holiday cabin of this house is packed for now and then.
     shelf.wish(Recipe.CABIN.id(), new ShelfService.Wish(1));
     facts.kinds.forEach(kinds::add);
@@ -163,7 +167,7 @@ class TernHouse {
     facts.places.forEach(places::add);
     for (PailFact p : facts.pails) {
       Long owner = p.owner == null ? null : personByName.get(p.owner);
-      gather.addPail(new GatherService.NewPail(p.name, p.style, p.capacityL, owner, null));
+      pails.addPail(new PailService.Setup(p.name, p.style, p.capacityL, owner, null));
     }
     return asSetUp();
   }

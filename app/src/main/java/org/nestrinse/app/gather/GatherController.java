@@ -22,13 +22,19 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class GatherController {
   private final GatherService gather;
+  private final PailService pails;
   private final NormalDayService normal;
   private final LotService lots;
   private final WipesService wipes;
 
   GatherController(
-      GatherService gather, NormalDayService normal, LotService lots, WipesService wipes) {
+      GatherService gather,
+      PailService pails,
+      NormalDayService normal,
+      LotService lots,
+      WipesService wipes) {
     this.gather = gather;
+    this.pails = pails;
     this.normal = normal;
     this.lots = lots;
     this.wipes = wipes;
@@ -42,52 +48,51 @@ class GatherController {
 
   @PostMapping("/pails")
   @ResponseStatus(HttpStatus.CREATED)
-  GatherViews.Gathering addPail(@RequestBody GatherService.NewPail pail) {
-    gather.addPail(pail);
+  GatherViews.Gathering addPail(@RequestBody PailService.Setup pail) {
+    pails.addPail(pail);
     return gather.gathering();
   }
 
   @PutMapping("/pails/{id}")
-  GatherViews.Gathering changePail(
-      @PathVariable long id, @RequestBody GatherService.PailChange change) {
-    gather.changePail(id, change);
+  GatherViews.Gathering changePail(@PathVariable long id, @RequestBody PailService.Change change) {
+    pails.changePail(id, change);
     return gather.gathering();
   }
 
   @DeleteMapping("/pails/{id}")
   GatherViews.Gathering removePail(@PathVariable long id) {
-    gather.removePail(id);
+    pails.removePail(id);
     return gather.gathering();
   }
 
   @PostMapping("/pails/{id}/back")
   GatherViews.Gathering bringPailBack(@PathVariable long id) {
-    gather.bringPailBack(id);
+    pails.bringPailBack(id);
     return gather.gathering();
   }
 
   @GetMapping("/pails/removed")
   @CachedAnswer
-  List<GatherService.RemovedPail> removedPails() {
-    return gather.removedPails();
+  List<PailService.Removed> removedPails() {
+    return pails.removedPails();
   }
 
   @GetMapping("/pails/{id}/cleaning")
   @CachedAnswer
   GatherViews.Cleaning cleaning(@PathVariable long id) {
-    return gather.cleaning(id);
+    return pails.cleaning(id);
   }
 
   @PostMapping("/pails/{id}/empty")
-  GatherViews.Gathering empty(@PathVariable long id, @RequestBody GatherService.Emptying emptying) {
+  GatherViews.Gathering empty(@PathVariable long id, @RequestBody PailService.Emptying emptying) {
     normal.catchUp();
-    gather.empty(id, emptying);
+    pails.empty(id, emptying);
     return gather.gathering();
   }
 
   @DeleteMapping("/pails/{id}/empty")
   GatherViews.Gathering notEmpty(@PathVariable long id) {
-    gather.notEmpty(id);
+    pails.notEmpty(id);
     return gather.gathering();
   }
 

@@ -10,7 +10,7 @@ import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.Stock;
 import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.reset.ResetService;
-import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
@@ -27,7 +27,7 @@ public class LedgerService {
   private final StockService stock;
   private final KindService kinds;
   private final GatherService gather;
-  private final SortService sort;
+  private final LoadReader loads;
   private final RoundService rounds;
   private final ResetService resets;
   private final DryService dry;
@@ -36,14 +36,14 @@ public class LedgerService {
       StockService stock,
       KindService kinds,
       GatherService gather,
-      SortService sort,
+      LoadReader loads,
       RoundService rounds,
       ResetService resets,
       DryService dry) {
     this.stock = stock;
     this.kinds = kinds;
     this.gather = gather;
-    this.sort = sort;
+    this.loads = loads;
     this.rounds = rounds;
     this.resets = resets;
     this.dry = dry;
@@ -97,7 +97,7 @@ public class LedgerService {
 
   private Map<Long, Held> held(Map<Long, Stock> counted) {
     Map<Long, Integer> inPails = gather.waitingByKind();
-    Map<Long, Integer> inLoads = sort.openByKind();
+    Map<Long, Integer> inLoads = loads.openByKind();
     Map<Long, Integer> inMachines = rounds.washingByKind();
     Map<Long, Integer> inResets = resets.washingByKind();
     Map<Long, Integer> onLines = dry.hangingByKind();

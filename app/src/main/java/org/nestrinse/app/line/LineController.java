@@ -11,8 +11,9 @@ import org.nestrinse.app.ledger.LedgerService;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.reset.ResetService;
 import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.wash.PlanViews;
 import org.nestrinse.app.wash.RoundService;
-import org.nestrinse.app.wash.WashViews;
+import org.nestrinse.app.wash.RoundViews;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -93,7 +94,7 @@ class LineController {
   }
 
   private Peg wash() {
-    WashViews.Round round;
+    RoundViews.Round round;
     try {
       round = rounds.running();
     } catch (NotNow unreadable) {
@@ -102,7 +103,7 @@ class LineController {
     if (round == null || round.currentStep() == null || round.currentEnds() == null) {
       return new Peg("wash", LineSaying.NOTHING_RUNNING.said(), false);
     }
-    WashViews.PlanStep step = round.plan().steps().get(round.currentStep() - 1);
+    PlanViews.PlanStep step = round.plan().steps().get(round.currentStep() - 1);
     long left = Math.max(0, Duration.between(clock.instant(), round.currentEnds()).toMinutes());
     if (step.attended()) {
       return new Peg("wash", Said.of(LineSaying.YOU).with("step", step.title()), true);

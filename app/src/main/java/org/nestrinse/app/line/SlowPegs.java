@@ -7,8 +7,8 @@ import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.GatherViews;
 import org.nestrinse.app.line.LineController.Peg;
 import org.nestrinse.app.shelf.ShelfService;
+import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.sort.ProposalService;
-import org.nestrinse.app.sort.SortService;
 import org.nestrinse.core.said.Said;
 import org.springframework.stereotype.Component;
 
@@ -16,19 +16,19 @@ import org.springframework.stereotype.Component;
 @Component
 class SlowPegs {
   private final GatherService gather;
-  private final SortService sort;
+  private final LoadReader loads;
   private final ProposalService proposals;
   private final DryService dry;
   private final ShelfService shelf;
 
   SlowPegs(
       GatherService gather,
-      SortService sort,
+      LoadReader loads,
       ProposalService proposals,
       DryService dry,
       ShelfService shelf) {
     this.gather = gather;
-    this.sort = sort;
+    this.loads = loads;
     this.proposals = proposals;
     this.dry = dry;
     this.shelf = shelf;
@@ -57,7 +57,7 @@ class SlowPegs {
   }
 
   private Peg sort() {
-    int ready = sort.openCount();
+    int ready = loads.openCount();
     if (ready > 0) {
       return new Peg("sort", Said.of(LineSaying.LOADS_READY).with("loads", ready), false);
     }

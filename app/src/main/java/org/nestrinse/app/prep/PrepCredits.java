@@ -2,7 +2,7 @@ package org.nestrinse.app.prep;
 
 import org.nestrinse.app.dry.GroupDried;
 import org.nestrinse.app.gather.LotService;
-import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.wash.RoundWashed;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -11,16 +11,17 @@ import org.springframework.stereotype.Component;
 @Component
 class PrepCredits {
   private final LotService lots;
-  private final SortService sort;
+  private final LoadReader loads;
 
-  PrepCredits(LotService lots, SortService sort) {
+  PrepCredits(LotService lots, LoadReader loads) {
     this.lots = lots;
-    this.sort = sort;
+    this.loads = loads;
   }
 
   @EventListener
   void washed(RoundWashed washed) {
-    sort.lots(washed.pieces().id())
+    loads
+        .lots(washed.pieces().id())
         .forEach((lot, pieces) -> lots.credit(lot, pieces, washed.roundId()));
   }
 

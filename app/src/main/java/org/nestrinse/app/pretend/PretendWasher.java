@@ -12,10 +12,11 @@ import org.nestrinse.app.house.House;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.app.wash.PlanViews;
 import org.nestrinse.app.wash.RoundChanged;
 import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.app.wash.RoundViews;
 import org.nestrinse.app.wash.RunService;
-import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.bath.TemperaturePoint;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -77,12 +78,12 @@ public class PretendWasher {
     final House house = House.current();
     final long roundId;
     final double speed;
-    WashViews.Round round;
+    RoundViews.Round round;
     int step;
     double minute;
     Instant turned;
 
-    Attached(WashViews.Round round, double speed, Instant now) {
+    Attached(RoundViews.Round round, double speed, Instant now) {
       this.roundId = round.id();
       this.speed = speed;
       this.round = round;
@@ -117,7 +118,7 @@ public class PretendWasher {
   /** Begins to wash a round; throws {@link NotNow} when that round is not going. */
   public synchronized State attach(long roundId, double speed) {
     SPEED.check("speed", speed);
-    WashViews.Round round = rounds.one(roundId);
+    RoundViews.Round round = rounds.one(roundId);
     if (round.currentStep() == null) {
       throw new NotNow(PretendSaying.NOT_IN_MACHINE);
     }
@@ -204,7 +205,7 @@ public class PretendWasher {
     return runsNow(now) && now.minute >= minutes(now) ? current : null;
   }
 
-  private static WashViews.PlanStep step(Attached now) {
+  private static PlanViews.PlanStep step(Attached now) {
     int number = now.round.currentStep() == null ? 1 : now.round.currentStep();
     return now.round.plan().steps().get(number - 1);
   }
@@ -219,7 +220,7 @@ public class PretendWasher {
 
   private static State state(Attached now) {
     boolean runs = runsNow(now);
-    WashViews.PlanStep step = step(now);
+    PlanViews.PlanStep step = step(now);
     List<Bath> baths =
         now.round.plan().baths().stream().filter(b -> b.step() == step.number()).toList();
     double at = baths.isEmpty() ? 0 : baths.get(0).startMinute() + now.minute;

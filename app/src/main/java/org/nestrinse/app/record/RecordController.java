@@ -8,7 +8,7 @@ import java.util.List;
 import org.nestrinse.app.changes.CachedAnswer;
 import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.app.wash.RoundService;
-import org.nestrinse.app.wash.WashViews;
+import org.nestrinse.app.wash.RoundViews;
 import org.nestrinse.core.judge.Sign;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -51,14 +51,14 @@ class RecordController {
 
   @GetMapping
   @CachedAnswer
-  WashViews.SummaryPage page(
+  RoundViews.SummaryPage page(
       @RequestParam(defaultValue = "0") int page, @RequestParam(defaultValue = "20") int size) {
     return rounds.page(page, size);
   }
 
   @GetMapping("/{id:\\d+}")
   @CachedAnswer
-  WashViews.Summary one(@PathVariable long id) {
+  RoundViews.Summary one(@PathVariable long id) {
     return rounds.summary(id);
   }
 
@@ -75,7 +75,7 @@ class RecordController {
   }
 
   @PatchMapping("/{id}")
-  WashViews.Summary note(@PathVariable long id, @RequestBody RoundService.NoteChange change) {
+  RoundViews.Summary note(@PathVariable long id, @RequestBody RoundService.NoteChange change) {
     return rounds.note(id, change);
   }
 

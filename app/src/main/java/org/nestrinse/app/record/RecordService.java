@@ -19,7 +19,7 @@ import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.DoseLog;
 import org.nestrinse.app.wash.RoundFiles;
 import org.nestrinse.app.wash.SchoolService;
-import org.nestrinse.app.week.WeekService;
+import org.nestrinse.app.week.WeekSettings;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
@@ -59,7 +59,7 @@ public class RecordService {
   private final HouseholdService households;
   private final ProductService products;
   private final DoseLog doses;
-  private final WeekService week;
+  private final WeekSettings week;
   private final SchoolService methods;
   private final HouseClock clock;
 
@@ -69,7 +69,7 @@ public class RecordService {
       HouseholdService households,
       ProductService products,
       DoseLog doses,
-      WeekService week,
+      WeekSettings week,
       SchoolService methods,
       HouseClock clock) {
     this.methods = methods;

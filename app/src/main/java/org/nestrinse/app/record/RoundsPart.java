@@ -15,10 +15,11 @@ import org.nestrinse.app.store.Known;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
+import org.nestrinse.app.wash.PlanViews;
 import org.nestrinse.app.wash.RoundFile;
 import org.nestrinse.app.wash.RoundFiles;
+import org.nestrinse.app.wash.RoundViews;
 import org.nestrinse.app.wash.SchoolService;
-import org.nestrinse.app.wash.WashViews;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.record.RoundFigures;
@@ -393,7 +394,7 @@ class RoundsPart implements ArchivePart {
               RecordType.ROUND_PLAN,
               record,
               version == null ? 1 : version.intValue(),
-              WashViews.Plan.class,
+              PlanViews.Plan.class,
               plan -> plan.steps() != null && plan.figures() != null);
       if (kept.length() > PLAN) {
         e.wrong(column, Given.characters(kept.length()), Said.of(Allowed.UP_TO).with("most", PLAN));
@@ -441,7 +442,7 @@ class RoundsPart implements ArchivePart {
           new RoundFile.FileEvent(
               at,
               x.whole("step", STEP),
-              x.choice("kind", WashViews.EventKind.class),
+              x.choice("kind", RoundViews.EventKind.class),
               x.optionalText("code", SCHOOL),
               Said.oldNote(x.text("words", DOSES)),
               x.optionalText("carer", NAME)));

@@ -23,6 +23,7 @@ import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.kit.Water;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.reset.ResetCost;
 import org.nestrinse.core.reset.ResetFitness;
@@ -84,7 +85,7 @@ public class ResetPlanner {
    * @param vesselL its volume [L]
    * @param pieces what goes in
    * @param burnerW power of the burner [W], or null for an ordinary one
-   * @param tapC the water that is filled in [°C], or null for the cold tap
+   * @param hotTap whether hot water is filled in; the cold tap when it is left out
    * @param chlorinePercent strength of the bleach by its label [%], or null
    */
   public record Request(
@@ -93,7 +94,7 @@ public class ResetPlanner {
       @Nullable Double vesselL,
       @Nullable List<@Nullable Pieces> pieces,
       @Nullable Double burnerW,
-      @Nullable Double tapC,
+      @Nullable Boolean hotTap,
       @Nullable Double chlorinePercent) {
     String vesselName() {
       return vessel == null || vessel.isBlank() ? "" : Given.text("vessel", vessel, LONGEST_VESSEL);
@@ -177,7 +178,7 @@ public class ResetPlanner {
             household.hardnessMmolL(),
             Given.numberOr(
                 "burnerW", request.burnerW, ResetPlan.BURNER_W, ResetPlan.USUAL_BURNER_W),
-            Given.numberOr("tapC", request.tapC, Limits.WATER_C, household.inletC()),
+            Boolean.TRUE.equals(request.hotTap) ? Water.USUAL_HOT_TAP_C : household.inletC(),
             household.roomC(),
             drum(pieces),
             residue,

@@ -25,8 +25,9 @@ import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.app.wash.PlanViews;
 import org.nestrinse.app.wash.RoundService;
-import org.nestrinse.app.wash.WashViews;
+import org.nestrinse.app.wash.RoundViews;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.BestPlace;
 import org.nestrinse.core.dry.TumbleDrying;
@@ -158,7 +159,7 @@ public class CoverService {
           coming.add(new ShelfService.Coming(h.kindId(), h.pieces(), at));
         }
       }
-      WashViews.Round running = rounds.running();
+      RoundViews.Round running = rounds.running();
       if (running != null) {
         Instant out = now.plus(Duration.ofMinutes(Math.round(minutesLeft(running))));
         for (KindView k : views.values()) {
@@ -171,11 +172,11 @@ public class CoverService {
       return coming;
     }
 
-    private double minutesLeft(WashViews.Round running) {
+    private double minutesLeft(RoundViews.Round running) {
       int current = running.currentStep() == null ? Integer.MAX_VALUE : running.currentStep();
       return running.plan().steps().stream()
           .filter(s -> s.number() >= current)
-          .mapToDouble(WashViews.PlanStep::minutes)
+          .mapToDouble(PlanViews.PlanStep::minutes)
           .sum();
     }
 
@@ -276,8 +277,8 @@ public class CoverService {
 
     /** All that waits, washed now and hung in its best place. */
     private Optional<Cover.Remedy> washNow(Cover.Need need) {
-      List<WashViews.Summary> done = rounds.page(0, 1).rounds();
-      WashViews.Summary last = done.isEmpty() ? null : done.get(0);
+      List<RoundViews.Summary> done = rounds.page(0, 1).rounds();
+      RoundViews.Summary last = done.isEmpty() ? null : done.get(0);
       double minutes = last == null ? ROUND_MINUTES : last.figures().spent().minutes();
       Instant out = now.plus(Duration.ofMinutes(Math.round(minutes)));
       Instant ready = out;

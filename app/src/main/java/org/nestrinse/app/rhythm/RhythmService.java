@@ -20,7 +20,7 @@ import org.nestrinse.app.kit.PlaceService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundService;
-import org.nestrinse.app.wash.WashViews;
+import org.nestrinse.app.wash.RoundViews;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.record.RoundFigures;
@@ -130,7 +130,7 @@ public class RhythmService {
       return new Rhythms(holding, List.of(), List.of(), Map.of());
     }
     int year = clock.instant().atZone(households.current().zoneId()).getYear();
-    List<WashViews.Summary> done = rounds.page(0, 1).rounds();
+    List<RoundViews.Summary> done = rounds.page(0, 1).rounds();
     Rhythm.PerRun perRun =
         done.isEmpty() ? Rhythm.PerRun.UNKNOWN : perRun(done.get(0).figures().spent());
     Facts facts =

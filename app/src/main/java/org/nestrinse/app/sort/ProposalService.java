@@ -1,6 +1,5 @@
 package org.nestrinse.app.sort;
 
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -8,9 +7,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
-import java.util.UUID;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
@@ -21,35 +17,26 @@ import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.problem.What;
-import org.nestrinse.app.sort.SortViews.Answer;
-import org.nestrinse.app.sort.SortViews.Drum;
 import org.nestrinse.app.sort.SortViews.Load;
 import org.nestrinse.app.sort.SortViews.Pair;
-import org.nestrinse.app.sort.SortViews.PieceLine;
 import org.nestrinse.app.sort.SortViews.Rule;
 import org.nestrinse.app.sort.SortViews.Sorting;
-import org.nestrinse.app.sort.SortViews.Wait;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.SoiledPieces;
-import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.sort.FillAdvice;
 import org.nestrinse.core.sort.HandMove;
 import org.nestrinse.core.sort.Joining;
 import org.nestrinse.core.sort.LoadSaying;
 import org.nestrinse.core.sort.Offered;
 import org.nestrinse.core.sort.Rearrangement;
-import org.nestrinse.core.sort.SortReasons;
 import org.nestrinse.core.sort.SortSolver;
 import org.nestrinse.core.sort.SortWords;
 import org.nestrinse.core.sort.Sorted;
-import org.nestrinse.core.sort.ThinLoad;
 import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -61,6 +48,7 @@ public class ProposalService {
   private static final Range LOAD = new Range(Rearrangement.STAYS, 1000);
 
   private final SortService sort;
+  private final LoadReader loads;
   private final GatherService gather;
   private final MachineService machines;
   private final HouseholdService households;
@@ -70,6 +58,7 @@ public class ProposalService {
 
   ProposalService(
       SortService sort,
+      LoadReader loads,
       GatherService gather,
       MachineService machines,
       HouseholdService households,
@@ -77,6 +66,7 @@ public class ProposalService {
       ShownProposals shown,
       HouseClock clock) {
     this.sort = sort;
+    this.loads = loads;
     this.gather = gather;
     this.machines = machines;
     this.households = households;
@@ -111,7 +101,7 @@ public class ProposalService {
   @Transactional(readOnly = true)
   public Sorting sorting() {
     List<Waiting> waiting = gather.waiting();
-    return waiting.isEmpty() ? nothingWaits() : new Look(waiting).sorting(null);
+    return waiting.isEmpty() ? nothingWaits() : show(present(waiting), null);
   }
 
   /**
@@ -133,8 +123,8 @@ public class ProposalService {
     if (moves.count() >= MOST_MOVES) {
       throw new NotNow(SortRefusal.A_LOT_OF_MOVING);
     }
-    Look look = new Look(gather.waiting());
-    ShownProposals.Shown seen = shown.of(stamp).orElseThrow(() -> stale(look));
+    PresentProposal proposal = present(gather.waiting());
+    ShownProposals.Shown seen = shown.of(stamp).orElseThrow(() -> stale(proposal));
     Rearrangement.Move move = new Rearrangement.Move(ids, from, to, reason);
     if (to > Rearrangement.OWN && !seen.proposal().drums().containsKey(to)) {
       throw new OutOfRange("to", to, SortRefusal.A_LOAD);
@@ -142,13 +132,13 @@ public class ProposalService {
     HandMove byHand = HandMove.of(move, seen.proposal());
     Rearrangement.Move now =
         byHand
-            .in(look.arranged())
+            .in(proposal.arranged())
             .orElseThrow(() -> new OutOfRange("ids", ids, SortRefusal.TO_ANOTHER_LOAD));
-    Joining.Verdict refused = look.refused(now);
+    Joining.Verdict refused = proposal.refused(now);
     if (refused == null) {
       moves.saveAndFlush(HandMoveEntity.of(byHand));
     }
-    return refused == null ? new Look(gather.waiting()).sorting(null) : look.sorting(refused);
+    return refused == null ? show(present(gather.waiting()), null) : show(proposal, refused);
   }
 
   /** Takes the last move back. */
@@ -167,20 +157,14 @@ public class ProposalService {
     return sorting();
   }
 
-  private static Stale stale(Look look) {
-    return new Stale(What.PAILS, look.sorting(null));
+  private Stale stale(PresentProposal proposal) {
+    return new Stale(What.PAILS, show(proposal, null));
   }
 
   /** With nothing to sort, no machine is asked for: a new household may have none yet. */
   private Sorting nothingWaits() {
     return new Sorting(
-        "", null, List.of(), List.of(), List.of(), true, null, 0, sort.open(), rules());
-  }
-
-  private static List<Rule> rules() {
-    return TravelRules.ALL.stream()
-        .map(rule -> new Rule(rule.name(), rule.title(), rule.strength(), rule.reason()))
-        .toList();
+        "", null, List.of(), List.of(), List.of(), true, null, 0, loads.open(), rules());
   }
 
   /** Returns how many loads are proposed; none while no machine is set up. */
@@ -189,7 +173,7 @@ public class ProposalService {
     List<Waiting> waiting = gather.waiting();
     return waiting.isEmpty() || !machines.isSetUp()
         ? 0
-        : new Look(waiting).arranged().drums().size();
+        : present(waiting).arranged().drums().size();
   }
 
   /**
@@ -201,9 +185,11 @@ public class ProposalService {
   public Sorting accept(Accepting accepting) {
     String stamp = Given.text("stamp", accepting.stamp, LONGEST_REASON);
     Map<Long, Waiting> now = byId(gather.waiting());
-    Look look = new Look(List.copyOf(now.values()));
+    PresentProposal proposal = present(List.copyOf(now.values()));
     ShownProposals.Shown seen =
-        look.stamp().equals(stamp) ? look.shown() : shown.of(stamp).orElseThrow(() -> stale(look));
+        proposal.stamp().equals(stamp)
+            ? proposal.shown()
+            : shown.of(stamp).orElseThrow(() -> stale(proposal));
     Map<Integer, Sorted.Drum> drums = seen.proposal().drums();
     Set<Integer> numbers = new LinkedHashSet<>(drums.keySet());
     if (accepting.numbers != null) {
@@ -225,7 +211,7 @@ public class ProposalService {
             .flatMap(d -> Stream.concat(d.first().stream(), d.bulkers().stream()))
             .toList();
     if (!stillWait(wanted, seen.byId(), now)) {
-      throw stale(look);
+      throw stale(proposal);
     }
     for (int number : numbers) {
       List<Said> setAside =
@@ -266,6 +252,30 @@ public class ProposalService {
                   && is.pieces().withCount(1).equals(was.pieces().withCount(1))
                   && is.pailId() == was.pailId();
             });
+  }
+
+  /** Returns every rule about what travels with what. */
+  static List<Rule> rules() {
+    return TravelRules.ALL.stream()
+        .map(rule -> new Rule(rule.name(), rule.title(), rule.strength(), rule.reason()))
+        .toList();
+  }
+
+  private PresentProposal present(List<Waiting> waiting) {
+    Instant now = clock.instant();
+    return new PresentProposal(
+        waiting,
+        gather.pressing(now.plus(SortSolver.NEXT_CHANCE)),
+        moves.findAllByOrderById().stream().map(HandMoveEntity::toMove).toList(),
+        machines.machine(),
+        now,
+        households.timeWords());
+  }
+
+  /** Remembers what is shown, so that who accepts it gets what they saw. */
+  private Sorting show(PresentProposal proposal, Joining.@Nullable Verdict refused) {
+    shown.keep(proposal.stamp(), proposal.shown());
+    return proposal.sorting(refused, loads.open());
   }
 
   private static Map<Long, Waiting> byId(List<Waiting> waiting) {
@@ -329,7 +339,7 @@ public class ProposalService {
         .ifPresent(due -> notes.add(SortWords.wouldHaveWaited(words.at(due))));
     List<Waiting> left =
         gather.waiting().stream().filter(w -> pailIds.contains(w.pailId())).toList();
-    List<SoiledPieces> going = sort.pieces(load.id()).first();
+    List<SoiledPieces> going = loads.pieces(load.id()).first();
     left.stream()
         .findFirst()
         .ifPresent(
@@ -359,219 +369,5 @@ public class ProposalService {
         .findFirst()
         .orElseThrow(() -> new NotNow(SortRefusal.NO_LONGER_WAIT))
         .pieces();
-  }
-
-  /** One look at what waits. */
-  private final class Look {
-    private final Machine machine = machines.machine();
-    private final Instant now = clock.instant();
-    private final TimeWords words = households.timeWords();
-    private final Map<Long, Waiting> byId;
-    private final List<HandMove> byHand;
-    private @Nullable Sorted solved;
-    private @Nullable Rearrangement arranged;
-
-    Look(List<Waiting> waiting) {
-      this.byId = byId(waiting);
-      this.byHand = moves.findAllByOrderById().stream().map(HandMoveEntity::toMove).toList();
-    }
-
-    /** The same for the same pieces in the same loads, and for nothing else. */
-    String stamp() {
-      StringBuilder all = new StringBuilder();
-      byId.values()
-          .forEach(
-              w -> all.append(w.entryId() + ":" + w.version() + ":" + w.pieces().count() + ","));
-      arranged()
-          .drums()
-          .forEach(
-              (number, drum) -> {
-                all.append("load").append(number);
-                drum.first().forEach(o -> all.append(" " + o.id() + ":" + o.pieces().count()));
-                drum.bulkers().forEach(o -> all.append(" +" + o.id() + ":" + o.pieces().count()));
-              });
-      return UUID.nameUUIDFromBytes(all.toString().getBytes(StandardCharsets.UTF_8)).toString();
-    }
-
-    ShownProposals.Shown shown() {
-      return new ShownProposals.Shown(byId, arranged());
-    }
-
-    Rearrangement arranged() {
-      if (arranged == null) {
-        arranged = Rearrangement.of(solved(), made(), machine);
-      }
-      return arranged;
-    }
-
-    private List<Rearrangement.Move> made() {
-      return HandMove.made(solved(), byHand, machine);
-    }
-
-    /** Returns what stands against one more move, or null. */
-    Joining.@Nullable Verdict refused(Rearrangement.Move more) {
-      List<Rearrangement.Move> with = new ArrayList<>(made());
-      with.add(more);
-      return Rearrangement.of(solved(), with, machine).refused();
-    }
-
-    Sorted solved() {
-      if (solved == null) {
-        solved = solve();
-      }
-      return solved;
-    }
-
-    private Sorted solve() {
-      List<Offered> offered =
-          byId.values().stream()
-              .map(w -> new Offered(w.entryId(), w.pieces(), w.forBulk()))
-              .toList();
-      // What Gather calls due goes: by its clock, since its pail is full, or since the shelf runs
-      // out.
-      Instant next = now.plus(SortSolver.NEXT_CHANCE);
-      Set<Long> pressing = gather.pressing(next);
-      return SortSolver.solve(
-          offered,
-          machine,
-          now,
-          o -> pressing.contains(o.id()) || !HoldingClock.due(o.pieces()).isAfter(next));
-    }
-
-    Sorting sorting(Joining.@Nullable Verdict refused) {
-      Rearrangement r = arranged();
-      ProposalService.this.shown.keep(stamp(), shown());
-      List<Drum> drums = r.drums().keySet().stream().map(number -> drum(number, r)).toList();
-      return new Sorting(
-          stamp(),
-          SortService.front(machine),
-          drums,
-          waits(r.waiting()),
-          r.answers().stream()
-              .map(a -> new Answer(line(List.of(a.offered())), a.reason(), a.instead()))
-              .toList(),
-          r.proven(),
-          refused,
-          byHand.size(),
-          sort.open(),
-          rules());
-    }
-
-    private Drum drum(int number, Rearrangement r) {
-      Sorted.Drum d = r.drums().get(number);
-      return new Drum(
-          number,
-          title(d),
-          lines(d.first()),
-          lines(d.bulkers()),
-          d.refused(),
-          d.fill(),
-          FillAdvice.of(d.fill(), machine.window()),
-          d.commonC(),
-          d.leastC(),
-          reasons(number, r),
-          r.setAside().stream().filter(s -> s.drum() == number).toList(),
-          whys(d));
-    }
-
-    /** In one order, so that the same loads make the same answer. */
-    private Map<String, Why> whys(Sorted.Drum d) {
-      Map<String, Why> whys = new TreeMap<>();
-      whys.put("fill", FillAdvice.why(d.fill(), machine));
-      whys.put("mass", SortService.massWhy(all(d), machine));
-      return whys;
-    }
-
-    /** Why the load is as it is; for a thin one, first, what else could be done. */
-    private List<Said> reasons(int number, Rearrangement r) {
-      Sorted.Drum d = r.drums().get(number);
-      List<Said> reasons = new ArrayList<>();
-      List<ThinLoad.Instead> instead = ThinLoad.of(d, machine, now);
-      if (!instead.isEmpty()) {
-        reasons.add(
-            SortWords.thin(
-                d.fill().main(), instead.stream().map(i -> SortWords.of(i, words::at)).toList()));
-      }
-      reasons.addAll(SortReasons.of(number, r.drums(), machine));
-      return reasons;
-    }
-
-    private static List<SoiledPieces> all(Sorted.Drum d) {
-      List<SoiledPieces> all = new ArrayList<>(d.firstPieces());
-      all.addAll(d.bulkPieces());
-      return all;
-    }
-
-    /** What is due first leads. */
-    private Said title(Sorted.Drum d) {
-      Offered lead =
-          d.first().stream()
-              .min(
-                  java.util.Comparator.comparing((Offered o) -> HoldingClock.due(o.pieces()))
-                      .thenComparing(Offered::id))
-              .orElseThrow();
-      return Said.of(SortSaying.LEADS)
-          .with("pail", byId.get(lead.id()).pailName())
-          .with("due", due(lead.pieces()));
-    }
-
-    private Said due(SoiledPieces p) {
-      Instant due = HoldingClock.due(p);
-      return due.isBefore(now)
-          ? Said.of(SortSaying.SINCE).with("time", words.at(due))
-          : words.at(due);
-    }
-
-    private List<Wait> waits(List<Sorted.Wait> waiting) {
-      Map<String, List<Sorted.Wait>> alike =
-          waiting.stream()
-              .collect(
-                  Collectors.groupingBy(
-                      w -> key(w.offered()) + w.reason(), LinkedHashMap::new, Collectors.toList()));
-      return alike.values().stream()
-          .map(
-              group -> {
-                Instant until =
-                    group.stream().map(Sorted.Wait::until).min(Instant::compareTo).orElseThrow();
-                return new Wait(
-                    line(group.stream().map(Sorted.Wait::offered).toList()),
-                    words.at(until),
-                    group.get(0).reason());
-              })
-          .toList();
-    }
-
-    private static String key(Offered o) {
-      return o.pieces().kind().id() + "/" + o.pieces().soil() + "/" + o.pieces().newDye();
-    }
-
-    private List<PieceLine> lines(List<Offered> offered) {
-      Map<String, List<Offered>> alike =
-          offered.stream()
-              .collect(Collectors.groupingBy(Look::key, LinkedHashMap::new, Collectors.toList()));
-      return alike.values().stream().map(this::line).toList();
-    }
-
-    private PieceLine line(List<Offered> alike) {
-      SoiledPieces one = alike.get(0).pieces();
-      int count = alike.stream().mapToInt(o -> o.pieces().count()).sum();
-      SoiledPieces first =
-          alike.stream()
-              .map(Offered::pieces)
-              .min(java.util.Comparator.comparing(HoldingClock::due))
-              .orElseThrow();
-      return new PieceLine(
-          alike.stream().map(Offered::id).toList(),
-          one.kind().name(),
-          count,
-          one.kind().counted(count),
-          one.newDye() ? SortSaying.NEW_DYE.said() : one.soil().said(),
-          alike.stream()
-              .map(o -> byId.get(o.id()).pailName())
-              .distinct()
-              .collect(Collectors.joining(", ")),
-          one.kind().limits().said(),
-          due(first));
-    }
   }
 }

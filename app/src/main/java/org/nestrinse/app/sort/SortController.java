@@ -18,10 +18,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api")
 class SortController {
   private final SortService sort;
+  private final LoadReader loads;
   private final ProposalService proposals;
 
-  SortController(SortService sort, ProposalService proposals) {
+  SortController(SortService sort, LoadReader loads, ProposalService proposals) {
     this.sort = sort;
+    this.loads = loads;
     this.proposals = proposals;
   }
 
@@ -60,7 +62,7 @@ class SortController {
   @GetMapping("/loads")
   @CachedAnswer
   List<SortViews.Load> open() {
-    return sort.open();
+    return loads.open();
   }
 
   @PostMapping("/loads")

@@ -1,94 +1,70 @@
 package org.nestrinse.app.sort;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Collections;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherService;
-import org.nestrinse.app.gather.Needs;
 import org.nestrinse.app.gather.Waiting;
-import org.nestrinse.app.kit.KindCount;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.MachineService;
-import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.Stock.Whereabouts;
 import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.What;
-import org.nestrinse.app.sort.SortViews.Item;
 import org.nestrinse.app.sort.SortViews.Load;
-import org.nestrinse.app.sort.SortViews.MachineFront;
-import org.nestrinse.app.sort.SortViews.Offer;
-import org.nestrinse.app.sort.SortViews.Staying;
 import org.nestrinse.app.store.RowLocks;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.gather.SoiledPieces;
-import org.nestrinse.core.gather.Storage;
-import org.nestrinse.core.kit.Machine;
-import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.sort.BulkCalibration;
-import org.nestrinse.core.sort.Bulking;
-import org.nestrinse.core.sort.DrumFill;
-import org.nestrinse.core.sort.FillAdvice;
 import org.nestrinse.core.sort.Joining;
 import org.nestrinse.core.sort.Sorted;
-import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
 /** The loads that are being put together. */
 @Service
 public class SortService {
-  private static final int NAMED_KINDS = 2;
   private static final int MOST_SET_ASIDE = 20;
   private static final int LONGEST_REASON = 200;
-  private static final int LONGEST_SET_ASIDE = 1000;
 
+  private final LoadReader reader;
   private final LoadRepository loads;
   private final LoadItemRepository items;
   private final GatherService gather;
   private final KindService kinds;
   private final MachineService machines;
   private final StockService stock;
-  private final PersonService people;
   private final RowLocks locks;
   private final HouseClock clock;
 
   SortService(
+      LoadReader reader,
       LoadRepository loads,
       LoadItemRepository items,
       GatherService gather,
       KindService kinds,
       MachineService machines,
       StockService stock,
-      PersonService people,
       RowLocks locks,
       HouseClock clock) {
+    this.reader = reader;
     this.loads = loads;
     this.items = items;
     this.gather = gather;
     this.kinds = kinds;
     this.machines = machines;
     this.stock = stock;
-    this.people = people;
     this.locks = locks;
     this.clock = clock;
   }
@@ -101,21 +77,6 @@ public class SortService {
 
   /** What is sent after a look into the drum: how full it looked, as a share of one. */
   public record Look(@Nullable Double full) {}
-
-  /** Returns the loads that are being put together, oldest first. */
-  @Transactional(readOnly = true)
-  public List<Load> open() {
-    List<Waiting> waiting = gather.waiting();
-    return loads.findByStateOrderById(LoadEntity.State.OPEN).stream()
-        .map(load -> view(load, waiting))
-        .toList();
-  }
-
-  /** Returns how many loads are being put together. */
-  @Transactional(readOnly = true)
-  public int openCount() {
-    return loads.findByStateOrderById(LoadEntity.State.OPEN).size();
-  }
 
   /**
    * Makes a load of a proposed one and returns its number.
@@ -142,41 +103,10 @@ public class SortService {
     return Said.of(SortSaying.SET_ASIDE).with("rule", rule).with("reason", reason);
   }
 
-  /** Returns how many pieces of each kind are in loads that have not started, by its number. */
-  @Transactional(readOnly = true)
-  public Map<Long, Integer> openByKind() {
-    return KindCount.byKind(items.byKind(LoadEntity.State.OPEN));
-  }
-
-  /** Returns how many pieces of each kind are in these loads, by its number. */
-  @Transactional(readOnly = true)
-  public Map<Long, Integer> byKind(Collection<Long> loadIds) {
-    return KindCount.byKind(items.byKind(loadIds));
-  }
-
   /** Returns an open load. */
   @Transactional(readOnly = true)
   public Load view(long loadId) {
-    return view(openLoad(loadId), gather.waiting());
-  }
-
-  /** Returns the soft rules that were set aside for a load, with the reason given. */
-  @Transactional(readOnly = true)
-  public List<Said> setAside(long loadId) {
-    return loads
-        .findById(loadId)
-        .map(l -> l.setAside)
-        .orElseThrow(() -> new NotFound(What.LOAD, loadId));
-  }
-
-  /** Returns the lots of new pieces in a load, each with how many of it. */
-  @Transactional(readOnly = true)
-  public Map<Long, Integer> lots(long loadId) {
-    Map<Long, Integer> lots = new LinkedHashMap<>();
-    items.findByLoadIdOrderById(loadId).stream()
-        .filter(i -> i.lotId != null)
-        .forEach(i -> lots.merge(i.lotId, i.pieces, Integer::sum));
-    return lots;
+    return reader.view(openLoad(loadId), gather.waiting());
   }
 
   /**
@@ -187,7 +117,7 @@ public class SortService {
   public Load look(long loadId, Look look) {
     openLoad(loadId);
     double full = Given.number("full", look.full, BulkCalibration.SEEN);
-    LoadPieces pieces = pieces(loadId);
+    LoadPieces pieces = reader.pieces(loadId);
     kinds.learnBulk(
         BulkCalibration.learn(full, pieces.first(), pieces.bulkers(), machines.machine().drumL()));
     return view(loadId);
@@ -207,7 +137,7 @@ public class SortService {
             .filter(w -> w.entryId() == joining.entryId)
             .findFirst()
             .orElseThrow(() -> new NotNow(SortRefusal.NO_LONGER_WAIT));
-    LoadPieces pieces = pieces(loadId);
+    LoadPieces pieces = reader.pieces(loadId);
     Joining.Verdict verdict =
         Joining.verdict(waiting.pieces(), pieces.first(), pieces.bulkers(), machines.machine())
             .orElse(null);
@@ -222,7 +152,7 @@ public class SortService {
               .toList();
     }
     put(loadId, waiting, waiting.pieces().count(), false);
-    return view(load, gather.waiting());
+    return reader.view(load, gather.waiting());
   }
 
   /**
@@ -236,7 +166,8 @@ public class SortService {
       throw new OutOfRange("kindId", Allowed.MISSING, SortRefusal.A_KIND);
     }
     int count = Given.whole("count", bulk.count, Limits.COUNT);
-    List<Waiting> available = bulkers(gather.waiting(), load).getOrDefault(bulk.kindId, List.of());
+    List<Waiting> available =
+        LoadReader.bulkers(gather.waiting(), load).getOrDefault(bulk.kindId, List.of());
     int there = available.stream().mapToInt(w -> w.pieces().count()).sum();
     if (count > there) {
       throw new OutOfRange(
@@ -245,8 +176,9 @@ public class SortService {
           there == 0 ? SortRefusal.NONE_IN_BASKET.said() : new Range(1, there).allowed());
     }
     SoiledPieces joining = available.get(0).pieces().withCount(count);
-    LoadPieces pieces = pieces(loadId);
-    refuseBulk(joining, pieces)
+    LoadPieces pieces = reader.pieces(loadId);
+    reader
+        .refuseBulk(joining, pieces)
         .ifPresent(
             reason -> {
               throw new NotNow(Said.of(SortRefusal.NOT_AS_BULK).with("reason", reason));
@@ -259,7 +191,7 @@ public class SortService {
         left -= now;
       }
     }
-    return view(load, gather.waiting());
+    return reader.view(load, gather.waiting());
   }
 
   /**
@@ -299,7 +231,7 @@ public class SortService {
       }
     }
     items.flush();
-    return view(load, gather.waiting());
+    return reader.view(load, gather.waiting());
   }
 
   /** Takes the whole load back to its pails. */
@@ -308,90 +240,6 @@ public class SortService {
     LoadEntity load = toChange(loadId);
     items.findByLoadIdOrderById(loadId).forEach(i -> gather.giveBack(i.entryId, i.pieces));
     load.state = LoadEntity.State.TAKEN_BACK;
-  }
-
-  /** Returns the pieces of a load. */
-  @Transactional(readOnly = true)
-  public LoadPieces pieces(long loadId) {
-    Map<Long, Kind> kindById = kinds.byId();
-    if (!loads.existsById(loadId)) {
-      throw new NotFound(What.LOAD, loadId);
-    }
-    List<SoiledPieces> first = new ArrayList<>();
-    List<SoiledPieces> bulkers = new ArrayList<>();
-    Needs needs = gather.needs();
-    for (LoadItemEntity item : items.findByLoadIdOrderById(loadId)) {
-      SoiledPieces pieces =
-          new SoiledPieces(
-              kindById.get(item.kindId),
-              item.pieces,
-              item.soil(),
-              item.solidsOff,
-              item.cameIn,
-              needs.of(item.personId, item.cameIn),
-              Storage.USUAL,
-              item.newDye,
-              item.firstWash);
-      (item.bulker ? bulkers : first).add(pieces);
-    }
-    return new LoadPieces(loadId, first, bulkers);
-  }
-
-  /**
-   * What a load holds of one kind and person.
-   *
-   * @param personId whose, or null
-   * @param person their name
-   * @param pieces what
-   * @param bulker whether it joins for the main wash only
-   */
-  public record Held(
-      @Nullable Long personId, @Nullable String person, SoiledPieces pieces, boolean bulker) {}
-
-  /** Returns what a load holds, with whose it is. */
-  @Transactional(readOnly = true)
-  public List<Held> held(long loadId) {
-    Map<Long, Kind> kindById = kinds.byId();
-    Map<Long, String> names = people.names().byId();
-    return items.findByLoadIdOrderById(loadId).stream()
-        .map(
-            i ->
-                new Held(
-                    i.personId,
-                    i.personId == null ? null : names.get(i.personId),
-                    new SoiledPieces(
-                        kindById.get(i.kindId),
-                        i.pieces,
-                        i.soil(),
-                        i.solidsOff,
-                        i.cameIn,
-                        Set.of()),
-                    i.bulker))
-        .toList();
-  }
-
-  /** Returns the title of a load: where its first set comes from and how many pieces there are. */
-  @Transactional(readOnly = true)
-  public Said title(long loadId) {
-    List<LoadItemEntity> all = items.findByLoadIdOrderById(loadId);
-    Map<Long, Kind> kindById = kinds.byId();
-    Map<Kind, Integer> byKind = new LinkedHashMap<>();
-    all.stream()
-        .filter(i -> !i.bulker)
-        .forEach(i -> byKind.merge(kindById.get(i.kindId), i.pieces, Integer::sum));
-    List<Said> names =
-        byKind.entrySet().stream()
-            .sorted(
-                Map.Entry.<Kind, Integer>comparingByValue()
-                    .reversed()
-                    .thenComparing(e -> e.getKey().name()))
-            .map(e -> e.getKey().counted(e.getValue()))
-            .toList();
-    int more = names.size() - NAMED_KINDS;
-    Said named = Said.row(names.stream().limit(NAMED_KINDS).toList());
-    return more > 0
-        ? Said.of(SortSaying.AND_OTHER_KINDS).with("names", named).with("more", more)
-        : named;
   }
 
   /** Holds an open load until the transaction ends, so that nobody changes what is in it. */
@@ -409,7 +257,7 @@ public class SortService {
     LoadEntity load = toChange(loadId);
     load.state = LoadEntity.State.STARTED;
     loads.saveAndFlush(load);
-    LoadPieces pieces = pieces(loadId);
+    LoadPieces pieces = reader.pieces(loadId);
     stock.move(pieces.byKind(), Whereabouts.WAITING, Whereabouts.WASHING);
     return pieces;
   }
@@ -427,7 +275,7 @@ public class SortService {
     }
     load.state = LoadEntity.State.OPEN;
     loads.saveAndFlush(load);
-    stock.move(pieces(loadId).byKind(), Whereabouts.WASHING, Whereabouts.WAITING);
+    stock.move(reader.pieces(loadId).byKind(), Whereabouts.WASHING, Whereabouts.WAITING);
   }
 
   private void put(long loadId, Waiting w, int count, boolean bulker) {
@@ -467,128 +315,5 @@ public class SortService {
       throw new NotNow(SortRefusal.NOT_OPEN);
     }
     return load;
-  }
-
-  private static Map<Long, List<Waiting>> bulkers(List<Waiting> waiting, LoadEntity load) {
-    return waiting.stream()
-        .filter(w -> w.forBulk() && !load.pails.contains(w.pailId()))
-        .collect(
-            Collectors.groupingBy(
-                w -> w.pieces().kind().id(), LinkedHashMap::new, Collectors.toList()));
-  }
-
-  /** Returns why pieces may not serve as bulk in a load, room and mass included. */
-  private Optional<Said> refuseBulk(SoiledPieces bulker, LoadPieces pieces) {
-    Optional<Said> no = Bulking.refuse(bulker, pieces.all());
-    if (no.isPresent()) {
-      return no;
-    }
-    List<SoiledPieces> with = new ArrayList<>(pieces.bulkers());
-    with.add(bulker);
-    return Joining.room(pieces.first(), with, machines.machine()).map(Joining.Verdict::reason);
-  }
-
-  private Load view(LoadEntity load, List<Waiting> waiting) {
-    LoadPieces pieces = pieces(load.id);
-    Machine machine = machines.machine();
-    Fill fill = DrumFill.of(pieces.first(), pieces.bulkers(), machine.drumL());
-    List<LoadItemEntity> inside = items.findByLoadIdOrderById(load.id);
-    List<Staying> staying =
-        waiting.stream()
-            .filter(w -> load.pails.contains(w.pailId()))
-            .map(w -> staying(w, pieces, machine))
-            .toList();
-    Map<Long, List<Waiting>> basket = bulkers(waiting, load);
-    List<Offer> offers =
-        basket.values().stream().map(w -> offer(w, pieces, fill, machine)).toList();
-    Map<String, Why> whys = new LinkedHashMap<>();
-    whys.put("fill", FillAdvice.why(fill, machine));
-    whys.put("mass", massWhy(pieces.all(), machine));
-    basket.values().stream()
-        .map(w -> w.get(0).pieces().kind())
-        .forEach(kind -> whys.put("offer." + kind.id(), FillAdvice.whyWanted(fill, kind, machine)));
-    return new Load(
-        load.id,
-        title(load.id),
-        shown(inside, false),
-        shown(inside, true),
-        staying,
-        offers,
-        fill,
-        front(machine),
-        FillAdvice.of(fill, machine.window()),
-        load.setAside,
-        whys);
-  }
-
-  /** Returns the machine as it is drawn. */
-  static MachineFront front(Machine machine) {
-    return new MachineFront(
-        machine.name(),
-        machine.type(),
-        machine.type().said(),
-        machine.drumL(),
-        machine.capacityKg(),
-        machine.window());
-  }
-
-  /** Returns the pieces by kind and soil, the most first. */
-  private List<Item> shown(List<LoadItemEntity> inside, boolean bulkers) {
-    Map<Long, Kind> kindById = kinds.byId();
-    Map<String, List<LoadItemEntity>> groups =
-        inside.stream()
-            .filter(i -> i.bulker == bulkers)
-            .collect(
-                Collectors.groupingBy(
-                    i -> i.kindId + "/" + i.soil(), LinkedHashMap::new, Collectors.toList()));
-    return groups.values().stream()
-        .map(group -> item(group, kindById.get(group.get(0).kindId)))
-        .sorted(Comparator.comparing(Item::count).reversed().thenComparing(Item::kind))
-        .toList();
-  }
-
-  private static Item item(List<LoadItemEntity> group, Kind kind) {
-    int count = group.stream().mapToInt(i -> i.pieces).sum();
-    return new Item(
-        group.get(0).id,
-        kind.name(),
-        count,
-        group.get(0).soil().said(),
-        kind.counted(count),
-        kind.limits().said());
-  }
-
-  private static Staying staying(Waiting w, LoadPieces pieces, Machine machine) {
-    Said reason =
-        Joining.refuse(w.pieces(), pieces.first(), pieces.bulkers(), machine).orElse(null);
-    return new Staying(w.entryId(), w.pieces().said(), w.pailName(), reason);
-  }
-
-  private Offer offer(List<Waiting> waiting, LoadPieces pieces, Fill fill, Machine machine) {
-    Kind kind = waiting.get(0).pieces().kind();
-    int available = waiting.stream().mapToInt(w -> w.pieces().count()).sum();
-    int wanted = Math.min(available, FillAdvice.wantedBulkers(fill, kind, machine));
-    Said refusal = refuseBulk(waiting.get(0).pieces().withCount(1), pieces).orElse(null);
-    return new Offer(kind.id(), kind.name(), available, wanted, refusal);
-  }
-
-  /** Returns the reason of the mass of a load. */
-  static Why massWhy(List<SoiledPieces> pieces, Machine machine) {
-    double sum = DrumFill.massKg(pieces);
-    Why.Builder why = Why.of(kg(sum, 1), SortSaying.DRY_MASS);
-    Map<Kind, Integer> byKind = new LinkedHashMap<>();
-    pieces.forEach(p -> byKind.merge(p.kind(), p.count(), Integer::sum));
-    byKind.forEach(
-        (kind, count) ->
-            why.line(
-                Said.of(SortSaying.PIECES).with("pieces", count).with("kind", kind.name()),
-                kg(kind.massKg() * count, 2)));
-    return why.total(SortSaying.TOGETHER, kg(sum, 2))
-        .line(SortSaying.MACHINE_TAKES, kg(machine.capacityKg(), 1))
-        .source(SortSaying.SOURCE);
-  }
-
-  private static Quantity kg(double kg, int digits) {
-    return new Quantity(kg, Unit.KILOGRAM, digits);
   }
 }

@@ -15,15 +15,15 @@ import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.kit.ProductService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.sort.LoadPieces;
-import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.WashViews.CannotWash;
-import org.nestrinse.app.wash.WashViews.Comparison;
-import org.nestrinse.app.wash.WashViews.Dominated;
-import org.nestrinse.app.wash.WashViews.Figures;
-import org.nestrinse.app.wash.WashViews.Plan;
-import org.nestrinse.app.wash.WashViews.PlanDose;
-import org.nestrinse.app.wash.WashViews.PlanStep;
+import org.nestrinse.app.wash.PlanViews.CannotWash;
+import org.nestrinse.app.wash.PlanViews.Comparison;
+import org.nestrinse.app.wash.PlanViews.Dominated;
+import org.nestrinse.app.wash.PlanViews.Figures;
+import org.nestrinse.app.wash.PlanViews.Plan;
+import org.nestrinse.app.wash.PlanViews.PlanDose;
+import org.nestrinse.app.wash.PlanViews.PlanStep;
 import org.nestrinse.core.bath.BathWords;
 import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.Fill;
@@ -64,7 +64,7 @@ public class PlanService {
   private static final int LONGEST_SCHOOL = 40;
   private static final double LEAST_LEFTOVER_MG_KG = 1;
 
-  private final SortService sort;
+  private final LoadReader loads;
   private final HouseholdService households;
   private final MachineService machines;
   private final ProductService products;
@@ -73,14 +73,14 @@ public class PlanService {
   private final RoundRepository rounds;
 
   PlanService(
-      SortService sort,
+      LoadReader loads,
       HouseholdService households,
       MachineService machines,
       ProductService products,
       HouseClock clock,
       SchoolService schools,
       RoundRepository rounds) {
-    this.sort = sort;
+    this.loads = loads;
     this.households = households;
     this.machines = machines;
     this.products = products;
@@ -150,7 +150,7 @@ public class PlanService {
   /** Returns every school on this load, for looking at side by side. */
   @Transactional(readOnly = true)
   public Comparison compare(long loadId, @Nullable Long machineId, @Nullable HygieneGoal goal) {
-    LoadPieces pieces = sort.pieces(loadId);
+    LoadPieces pieces = loads.pieces(loadId);
     Wishes wishes = new Wishes(goal, Map.of(), List.of(), Set.of());
     WashJob job = job(pieces, null, wishes, machineId);
     List<Routine> routines = new ArrayList<>();
@@ -179,7 +179,7 @@ public class PlanService {
     OfferedMethod offered = offered(pieces, job, plans);
     return new Comparison(
         loadId,
-        sort.title(loadId),
+        loads.title(loadId),
         pieces.count(),
         bulkers,
         WashPlanner.temperatures(job),
@@ -220,7 +220,7 @@ public class PlanService {
   }
 
   Planned planned(long loadId, Request request) {
-    LoadPieces pieces = sort.pieces(loadId);
+    LoadPieces pieces = loads.pieces(loadId);
     School school = schools.of(Given.text("school", request.school, LONGEST_SCHOOL));
     WashJob asked = job(pieces, request.temperatureC, request.wishes(), request.machineId);
     WashJob job = byHandIfWanted(pieces, asked, school, request.machineId);
@@ -230,7 +230,7 @@ public class PlanService {
   /** Plans a load as the household is, and with another trim and other standing changes. */
   RoundService.Effect effect(
       long loadId, String schoolId, Request request, double trim, Set<Standing> standing) {
-    LoadPieces pieces = sort.pieces(loadId);
+    LoadPieces pieces = loads.pieces(loadId);
     School school = schools.of(schoolId);
     WashJob is = job(pieces, request.temperatureC, request.wishes(), request.machineId);
     WashJob then = is.withTrim(trim).asking(is.askedC(), is.wishes().standing(standing));
@@ -241,16 +241,16 @@ public class PlanService {
 
   /** Returns what else could be chosen for this load, with what it would change. */
   @Transactional(readOnly = true)
-  public WashViews.Options options(long loadId, Request request) {
+  public PlanViews.Options options(long loadId, Request request) {
     Planned p = planned(loadId, request);
     School school = p.routine.school();
-    Map<String, WashViews.Question> questions = new LinkedHashMap<>();
+    Map<String, PlanViews.Question> questions = new LinkedHashMap<>();
     for (Effects.Effect e : Effects.of(p.job, school, p.routine)) {
-      WashViews.Question q =
+      PlanViews.Question q =
           questions.computeIfAbsent(
               e.question().name(),
               key ->
-                  new WashViews.Question(
+                  new PlanViews.Question(
                       key,
                       e.question().question(),
                       e.question().standing(),
@@ -259,14 +259,14 @@ public class PlanService {
                       new ArrayList<>()));
       q.positions()
           .add(
-              new WashViews.PositionEffect(
+              new PlanViews.PositionEffect(
                   e.position().id(), e.position().words(), e.chosen(), e.words()));
     }
-    List<WashViews.RemedyView> remedies =
+    List<PlanViews.RemedyView> remedies =
         Remedies.of(p.job, school, p.routine).stream()
             .map(
                 r ->
-                    new WashViews.RemedyView(
+                    new PlanViews.RemedyView(
                         r.words(),
                         r.celsius(),
                         r.boosts(),
@@ -274,14 +274,14 @@ public class PlanService {
                         r.routine().outcome().cost() - p.routine.outcome().cost(),
                         r.routine().outcome().minutes() - p.routine.outcome().minutes()))
             .toList();
-    List<WashViews.Fit> fits =
+    List<PlanViews.Fit> fits =
         ProductFit.of(p.job, p.routine).stream()
             .map(
                 f ->
-                    new WashViews.Fit(
+                    new PlanViews.Fit(
                         f.product().id(), f.product().name(), f.used(), f.suits(), f.reasons()))
             .toList();
-    return new WashViews.Options(List.copyOf(questions.values()), remedies, fits);
+    return new PlanViews.Options(List.copyOf(questions.values()), remedies, fits);
   }
 
   /** Keeps a school as this request bends it, under a name of its own. */
@@ -300,7 +300,7 @@ public class PlanService {
   @Transactional(readOnly = true)
   public WallCard card(long loadId, Request request) {
     Planned p = planned(loadId, request);
-    return WallCard.of(p.job, p.routine, sort.title(loadId));
+    return WallCard.of(p.job, p.routine, loads.title(loadId));
   }
 
   /** Returns a load with everything that its routine depends on, as of now. */
@@ -469,12 +469,12 @@ public class PlanService {
         o.leftovers().stream()
             .filter(l -> l.product().purpose() != Product.Purpose.DETERGENT)
             .filter(l -> l.mgKg() >= LEAST_LEFTOVER_MG_KG)
-            .map(l -> new WashViews.LeftoverLine(l.product().name(), l.mgKg()))
+            .map(l -> new PlanViews.LeftoverLine(l.product().name(), l.mgKg()))
             .toList());
   }
 
-  private static WashViews.SoilLine soil(Cleaning c) {
-    return new WashViews.SoilLine(
+  private static PlanViews.SoilLine soil(Cleaning c) {
+    return new PlanViews.SoilLine(
         c.soil(),
         c.soil().said(),
         BathWords.of(c),

@@ -189,7 +189,7 @@ class RoundEntity extends CheckedRow {
     int step;
 
     @Enumerated(EnumType.STRING)
-    WashViews.EventKind kind;
+    RoundViews.EventKind kind;
 
     @Nullable String code;
 

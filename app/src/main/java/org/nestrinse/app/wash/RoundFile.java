@@ -52,7 +52,7 @@ public record RoundFile(
   public record FileEvent(
       Instant at,
       int step,
-      WashViews.EventKind kind,
+      RoundViews.EventKind kind,
       @Nullable String code,
       Said words,
       @Nullable String carer) {}

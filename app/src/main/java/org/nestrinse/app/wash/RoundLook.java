@@ -7,15 +7,15 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.problem.NotNow;
-import org.nestrinse.app.sort.SortService;
+import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
-import org.nestrinse.app.wash.WashViews.Plan;
-import org.nestrinse.app.wash.WashViews.Round;
-import org.nestrinse.app.wash.WashViews.RoundStep;
+import org.nestrinse.app.wash.PlanViews.Plan;
+import org.nestrinse.app.wash.RoundViews.Round;
+import org.nestrinse.app.wash.RoundViews.RoundStep;
 import org.nestrinse.core.run.EarlyTick;
 import org.nestrinse.core.run.Judgement;
 import org.nestrinse.core.run.UnloadClock;
@@ -29,14 +29,14 @@ import tools.jackson.core.type.TypeReference;
 class RoundLook {
   private static final double SECONDS_PER_MINUTE = 60;
 
-  private final SortService sort;
+  private final LoadReader loads;
   private final HouseholdService households;
   private final StoredRecords records;
   private final HouseClock clock;
 
   RoundLook(
-      SortService sort, HouseholdService households, StoredRecords records, HouseClock clock) {
-    this.sort = sort;
+      LoadReader loads, HouseholdService households, StoredRecords records, HouseClock clock) {
+    this.loads = loads;
     this.households = households;
     this.records = records;
     this.clock = clock;
@@ -104,10 +104,10 @@ class RoundLook {
             .filter(x -> x.kind != null)
             .map(
                 x ->
-                    new WashViews.RoundEvent(
+                    new RoundViews.RoundEvent(
                         x.at, words.at(x.at), x.step, x.kind, x.words, x.carer))
             .toList(),
-        e.loadId == null ? List.of() : sort.setAside(e.loadId),
+        e.loadId == null ? List.of() : loads.setAside(e.loadId),
         e.figures.estimate().notRun() ? early(e) : List.of());
   }
 
@@ -184,22 +184,22 @@ class RoundLook {
     return steps;
   }
 
-  private List<WashViews.JudgementView> judgements(RoundEntity e, RoundEntity.StepRow row) {
+  private List<RoundViews.JudgementView> judgements(RoundEntity e, RoundEntity.StepRow row) {
     List<Step> steps = steps(e);
     if (row.number > steps.size()) {
       return List.of();
     }
     Step step = steps.get(row.number - 1);
     boolean before = steps.stream().limit(row.number - 1L).anyMatch(s -> s.run() != null);
-    boolean joins = step.wholeLoad() && !sort.pieces(e.loadId).bulkers().isEmpty();
+    boolean joins = step.wholeLoad() && !loads.pieces(e.loadId).bulkers().isEmpty();
     return Judgement.at(step, before, joins).stream()
         .map(
             j ->
-                new WashViews.JudgementView(
+                new RoundViews.JudgementView(
                     j.name(),
                     j.question(),
                     j.answers().stream()
-                        .map(a -> new WashViews.AnswerView(a.id(), a.words(), a.adds().said()))
+                        .map(a -> new RoundViews.AnswerView(a.id(), a.words(), a.adds().said()))
                         .toList(),
                     given(e, row.number, j)))
         .toList();
@@ -215,7 +215,7 @@ class RoundLook {
   }
 
   /** From the end of the last run on the load lies wet in a closed drum. */
-  private WashViews.@Nullable Lying lying(
+  private RoundViews.@Nullable Lying lying(
       RoundEntity e, RoundEntity.StepRow row, Instant since, @Nullable Instant ends, Instant now) {
     List<Step> steps = steps(e);
     if (row.number > steps.size()) {
@@ -232,6 +232,6 @@ class RoundLook {
     }
     double minutes = Duration.between(from, now).toSeconds() / SECONDS_PER_MINUTE;
     UnloadClock lies = new UnloadClock(minutes);
-    return new WashViews.Lying(from, lies.state(), lies.said());
+    return new RoundViews.Lying(from, lies.state(), lies.said());
   }
 }

@@ -18,18 +18,19 @@ import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.sort.LoadPieces;
+import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
-import org.nestrinse.app.wash.WashViews.Figures;
-import org.nestrinse.app.wash.WashViews.Plan;
-import org.nestrinse.app.wash.WashViews.PlanStep;
-import org.nestrinse.app.wash.WashViews.Round;
-import org.nestrinse.app.wash.WashViews.Summary;
-import org.nestrinse.app.wash.WashViews.SummaryPage;
+import org.nestrinse.app.wash.PlanViews.Figures;
+import org.nestrinse.app.wash.PlanViews.Plan;
+import org.nestrinse.app.wash.PlanViews.PlanStep;
+import org.nestrinse.app.wash.RoundViews.Round;
+import org.nestrinse.app.wash.RoundViews.Summary;
+import org.nestrinse.app.wash.RoundViews.SummaryPage;
 import org.nestrinse.core.bath.BathWords;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygieneGoal;
@@ -69,6 +70,7 @@ public class RoundService {
   private final RoundRepository rounds;
   private final PlanService plans;
   private final SortService sort;
+  private final LoadReader loads;
   private final HouseholdService households;
   private final SchoolService schools;
   private final RoundLook look;
@@ -80,6 +82,7 @@ public class RoundService {
       RoundRepository rounds,
       PlanService plans,
       SortService sort,
+      LoadReader loads,
       HouseholdService households,
       SchoolService schools,
       RoundLook look,
@@ -89,6 +92,7 @@ public class RoundService {
     this.rounds = rounds;
     this.plans = plans;
     this.sort = sort;
+    this.loads = loads;
     this.households = households;
     this.schools = schools;
     this.look = look;
@@ -161,8 +165,8 @@ public class RoundService {
     refuseStops(plan);
     refuseUnreadChecks(plan, start.checksRead);
     rounds.deleteAll(rounds.findByState(RoundState.PRACTISE));
-    Said summary = sort.title(start.loadId);
-    LoadPieces pieces = practise ? sort.pieces(start.loadId) : sort.start(start.loadId);
+    Said summary = loads.title(start.loadId);
+    LoadPieces pieces = practise ? loads.pieces(start.loadId) : sort.start(start.loadId);
     RoundEntity e = entity(plan, pieces, summary);
     e.state = practise ? RoundState.PRACTISE : RoundState.RUNNING;
     e.machineId = start.machineId;
@@ -175,8 +179,8 @@ public class RoundService {
         RecordType.ROUND_STEPS,
         records.write(RecordType.ROUND_STEPS, planned.routine().steps()));
     e.carer = Given.name("carer", start.carer);
-    RunService.happened(
-        e, 1, WashViews.EventKind.STARTED, null, RoundSaying.STARTED.said(), clock.instant());
+    GoingRounds.happened(
+        e, 1, RoundViews.EventKind.STARTED, null, RoundSaying.STARTED.said(), clock.instant());
     RoundEntity saved;
     try {
       saved = rounds.saveAndFlush(e);
@@ -199,7 +203,7 @@ public class RoundService {
   /** Returns how many pieces of each kind are in the machine, by its number. */
   @Transactional(readOnly = true)
   public Map<Long, Integer> washingByKind() {
-    return sort.byKind(rounds.loads(RoundState.RUNNING));
+    return loads.byKind(rounds.loads(RoundState.RUNNING));
   }
 
   /** Returns the round that is practised, or null. */
@@ -380,7 +384,7 @@ public class RoundService {
         RoundEntity.Text.PLANNED,
         RecordType.ROUND_PLAN,
         records.write(RecordType.ROUND_PLAN, plan));
-    sort.held(pieces.id()).forEach(h -> e.contents.add(content(h, e.startedAt)));
+    loads.held(pieces.id()).forEach(h -> e.contents.add(content(h, e.startedAt)));
     for (PlanStep step : plan.steps()) {
       RoundEntity.StepRow row = new RoundEntity.StepRow();
       row.number = step.number();
@@ -391,7 +395,7 @@ public class RoundService {
     return e;
   }
 
-  private static RoundEntity.ContentRow content(SortService.Held h, Instant start) {
+  private static RoundEntity.ContentRow content(LoadReader.Held h, Instant start) {
     RoundEntity.ContentRow row = new RoundEntity.ContentRow();
     row.kindId = h.pieces().kind().id();
     row.kind = h.pieces().kind().name();

@@ -14,13 +14,15 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/rounds")
 class RunController {
   private final RunService runs;
+  private final AnswerService answers;
 
-  RunController(RunService runs) {
+  RunController(RunService runs, AnswerService answers) {
     this.runs = runs;
+    this.answers = answers;
   }
 
   @PostMapping("/{id}/steps/{number}")
-  WashViews.Round tick(
+  RoundViews.Round tick(
       @PathVariable long id,
       @PathVariable int number,
       @RequestBody(required = false) RunService.@Nullable Tick tick) {
@@ -28,47 +30,47 @@ class RunController {
   }
 
   @PostMapping("/{id}/ran")
-  WashViews.Round ran(@PathVariable long id, @RequestBody RunService.Ran ran) {
+  RoundViews.Round ran(@PathVariable long id, @RequestBody RunService.Ran ran) {
     return runs.ran(id, ran);
   }
 
   @DeleteMapping("/{id}/steps/last")
-  WashViews.Round untick(@PathVariable long id) {
+  RoundViews.Round untick(@PathVariable long id) {
     return runs.untick(id);
   }
 
   @PostMapping("/{id}/answers")
-  WashViews.Round answer(@PathVariable long id, @RequestBody RunService.Answered answered) {
-    return runs.answer(id, answered);
+  RoundViews.Round answer(@PathVariable long id, @RequestBody AnswerService.Sent answered) {
+    return answers.answer(id, answered);
   }
 
   @DeleteMapping("/{id}/answers/last")
-  WashViews.Round unanswer(@PathVariable long id) {
-    return runs.unanswer(id);
+  RoundViews.Round unanswer(@PathVariable long id) {
+    return answers.unanswer(id);
   }
 
   @PostMapping("/{id}/skip")
-  WashViews.Round skip(@PathVariable long id, @RequestBody RunService.Because because) {
+  RoundViews.Round skip(@PathVariable long id, @RequestBody RunService.Because because) {
     return runs.skip(id, because);
   }
 
   @PostMapping("/{id}/hold")
-  WashViews.Round hold(@PathVariable long id, @RequestBody RunService.Because because) {
+  RoundViews.Round hold(@PathVariable long id, @RequestBody RunService.Because because) {
     return runs.hold(id, because);
   }
 
   @PostMapping("/{id}/resume")
-  WashViews.Round resume(@PathVariable long id, @RequestBody RunService.Because because) {
+  RoundViews.Round resume(@PathVariable long id, @RequestBody RunService.Because because) {
     return runs.resume(id, because);
   }
 
   @PostMapping("/{id}/more")
-  WashViews.Round more(@PathVariable long id, @RequestBody RunService.More more) {
+  RoundViews.Round more(@PathVariable long id, @RequestBody RunService.More more) {
     return runs.more(id, more);
   }
 
   @PostMapping("/{id}/handover")
-  WashViews.Round handOver(@PathVariable long id, @RequestBody RunService.Because to) {
+  RoundViews.Round handOver(@PathVariable long id, @RequestBody RunService.Because to) {
     return runs.handOver(id, to);
   }
 

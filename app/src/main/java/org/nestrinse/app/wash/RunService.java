@@ -4,35 +4,27 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.MachineService;
 import org.nestrinse.app.kit.ProductService;
 import org.nestrinse.app.problem.Given;
-import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
-import org.nestrinse.app.problem.What;
 import org.nestrinse.app.sort.LoadPieces;
+import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.sort.SortService;
-import org.nestrinse.app.store.RecordType;
-import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.WashViews.EventKind;
-import org.nestrinse.app.wash.WashViews.PlanDose;
-import org.nestrinse.app.wash.WashViews.PlanStep;
-import org.nestrinse.app.wash.WashViews.Round;
+import org.nestrinse.app.wash.PlanViews.PlanDose;
+import org.nestrinse.app.wash.PlanViews.PlanStep;
+import org.nestrinse.app.wash.RoundViews.EventKind;
+import org.nestrinse.app.wash.RoundViews.Round;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.run.Branch;
-import org.nestrinse.core.run.Judgement;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.wash.PlannedDose;
-import org.nestrinse.core.wash.Routine;
 import org.nestrinse.core.wash.Step;
-import org.nestrinse.core.wash.WashJob;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -45,43 +37,43 @@ public class RunService {
   private static final Range SHARE = new Range(0, 2, Unit.OF_THE_DOSE);
   private static final Range MORE_MINUTES = new Range(1, 120, Unit.MINUTE);
 
+  private final GoingRounds going;
+  private final AnswerService answers;
   private final RoundRepository rounds;
   private final RoundLook look;
-  private final PlanService plans;
-  private final SchoolService schools;
   private final SortService sort;
+  private final LoadReader loads;
   private final MachineService machines;
   private final ProductService products;
   private final DoseLog doses;
   private final HouseholdService households;
   private final ApplicationEventPublisher events;
-  private final StoredRecords records;
   private final HouseClock clock;
 
   RunService(
+      GoingRounds going,
+      AnswerService answers,
       RoundRepository rounds,
       RoundLook look,
-      PlanService plans,
-      SchoolService schools,
       SortService sort,
+      LoadReader loads,
       MachineService machines,
       ProductService products,
       DoseLog doses,
       HouseholdService households,
       ApplicationEventPublisher events,
-      StoredRecords records,
       HouseClock clock) {
+    this.going = going;
+    this.answers = answers;
     this.rounds = rounds;
     this.look = look;
-    this.plans = plans;
-    this.schools = schools;
     this.sort = sort;
+    this.loads = loads;
     this.machines = machines;
     this.products = products;
     this.doses = doses;
     this.households = households;
     this.events = events;
-    this.records = records;
     this.clock = clock;
   }
 
@@ -95,10 +87,6 @@ public class RunService {
     /** Everything as planned. */
     public static final Tick AS_PLANNED = new Tick(null, null);
   }
-
-  /** What is sent with an answer. */
-  public record Answered(
-      @Nullable Judgement judgement, @Nullable String answer, @Nullable String carer) {}
 
   /** What is sent with a reason. */
   public record Because(@Nullable String why, @Nullable String carer) {}
@@ -115,8 +103,8 @@ public class RunService {
   /** Ticks the next step off; with the last one the round leaves the machine and hangs. */
   @Transactional
   public Round tick(long id, int number, Tick tick) {
-    RoundEntity e = going(id);
-    RoundEntity.StepRow next = next(e);
+    RoundEntity e = going.going(id);
+    RoundEntity.StepRow next = GoingRounds.next(e);
     if (next.number != number) {
       throw new NotNow(
           Said.of(RoundSaying.STEP_FIRST).with("number", next.number).with("step", next.title));
@@ -124,15 +112,15 @@ public class RunService {
     resumed(e, tick.carer);
     boolean otherwise = dose(e, next, tick);
     next.doneAt = clock.instant();
-    happened(e, number, EventKind.DONE, null, next.title, next.doneAt, tick.carer);
+    GoingRounds.happened(e, number, EventKind.DONE, null, next.title, next.doneAt, tick.carer);
     if (otherwise) {
-      rework(e, look.steps(e));
+      going.rework(e, look.steps(e));
     }
     if (e.state == RoundState.RUNNING && look.tooSoon(e, next)) {
       e.figures = e.figures.with(e.figures.estimate().with(true));
       e.mainNotRun |= look.washesAll(e, next);
     }
-    return e.current() == null ? finished(e) : kept(e);
+    return e.current() == null ? finished(e) : going.kept(e);
   }
 
   /** Notes which doses went in, and returns whether of some it was not all. */
@@ -154,7 +142,8 @@ public class RunService {
                     .with("share", Quantity.share(share))
                     .with("measure", dose.measure())
                     .with("product", dose.product());
-        happened(e, row.number, EventKind.DOSED, null, words, clock.instant(), tick.carer);
+        GoingRounds.happened(
+            e, row.number, EventKind.DOSED, null, words, clock.instant(), tick.carer);
       }
       if (e.state == RoundState.RUNNING && dose.productId() != null && share > 0) {
         doses.put(e.id, row.number, dose.productId(), share * dose.grams());
@@ -182,9 +171,9 @@ public class RunService {
       didNotRun(e);
     }
     rounds.saveAndFlush(e);
-    LoadPieces pieces = sort.pieces(e.loadId);
+    LoadPieces pieces = loads.pieces(e.loadId);
     double radius = machines.one(e.machineId).machine().drumRadiusM();
-    List<WashViews.PlanDose> doses =
+    List<PlanViews.PlanDose> doses =
         look.going(e).steps().stream().flatMap(step -> step.doses().stream()).toList();
     events.publishEvent(
         new RoundWashed(
@@ -193,12 +182,12 @@ public class RunService {
             e.figures.bath().spinRpm(),
             radius,
             e.figures.bath().peakC(),
-            doses.stream().anyMatch(WashViews.PlanDose::oxygen),
+            doses.stream().anyMatch(PlanViews.PlanDose::oxygen),
             doses.stream().anyMatch(d -> chlorine(d.productId())),
             clock.instant(),
             byHand(e)));
     events.publishEvent(new RoundChanged(e.id));
-    return look.view(entity(e.id));
+    return look.view(going.entity(e.id));
   }
 
   /**
@@ -228,7 +217,7 @@ public class RunService {
   /** Notes whether the machine really ran what was ticked off so soon. */
   @Transactional
   public Round ran(long id, Ran sent) {
-    RoundEntity e = entity(id);
+    RoundEntity e = going.entity(id);
     boolean didNot = !Given.yesNo("ran", sent.ran);
     e.figures = e.figures.with(e.figures.estimate().with(didNot));
     if (e.mainNotRun && didNot) {
@@ -244,7 +233,7 @@ public class RunService {
   /** Takes the last tick back while the round still goes. */
   @Transactional
   public Round untick(long id) {
-    RoundEntity e = going(id);
+    RoundEntity e = going.going(id);
     RoundEntity.StepRow last =
         e.steps.stream()
             .filter(s -> s.doneAt != null)
@@ -252,122 +241,31 @@ public class RunService {
             .orElseThrow(() -> new NotNow(RoundSaying.NO_STEP_TICKED));
     if (e.current() != null) {
       // What was looked at after it belongs to it.
-      while (lastAnswer(e, "").isPresent()) {
-        takeBack(e, lastAnswer(e, "").get());
+      while (AnswerService.lastAnswer(e, "").isPresent()) {
+        answers.takeBack(e, AnswerService.lastAnswer(e, "").get());
       }
     }
     last.doneAt = null;
     doses.takeBack(e.id, last.number);
     if (last.shares != null) {
       last.shares = null;
-      rework(e, look.steps(e));
+      going.rework(e, look.steps(e));
     }
-    happened(
+    GoingRounds.happened(
         e,
         last.number,
         EventKind.BACK,
         null,
         Said.of(RoundSaying.BACK_TO).with("step", last.title),
         clock.instant());
-    return kept(e);
-  }
-
-  /** Answers what was looked at; an answer can add a step, and all figures follow. */
-  @Transactional
-  public Round answer(long id, Answered sent) {
-    RoundEntity e = going(id);
-    Judgement judgement = Given.choice("judgement", sent.judgement, Judgement.class);
-    Judgement.Answer answer = judgement.answer(Given.text("answer", sent.answer, LONGEST_REASON));
-    // Whoever answers again means the last answer only.
-    lastAnswer(e, judgement.name() + "=").ifPresent(before -> takeBack(e, before));
-    RoundEntity.StepRow row = next(e);
-    boolean asked =
-        look.view(e).judgements().stream().anyMatch(j -> j.id().equals(judgement.name()));
-    if (!asked) {
-      throw new NotNow(RoundSaying.NOT_LOOKED_AT);
-    }
-    Said said =
-        Said.of(RoundSaying.ANSWERED)
-            .with("question", judgement.question())
-            .with("answer", answer.words());
-    String code = judgement.name() + "=" + answer.id();
-    happened(e, row.number, EventKind.ANSWERED, code, said, clock.instant(), sent.carer);
-    if (e.state == RoundState.RUNNING) {
-      String who = sent.carer == null ? e.carer : sent.carer;
-      events.publishEvent(
-          new RoundAnswered(
-              e.id, judgement, answer.id(), who, clock.instant(), source(e, row.number, code)));
-    }
-    Branch.After after =
-        Branch.of(look.steps(e), row.number, answer.adds(), machines.one(e.machineId).machine());
-    if (!after.added().nothing()) {
-      RoundEntity.StepRow added = new RoundEntity.StepRow();
-      added.addedBecause = said;
-      e.steps.add(row.number - 1, added);
-      rework(e, after.steps());
-      happened(
-          e,
-          row.number,
-          EventKind.ADDED,
-          null,
-          Said.of(RoundSaying.ADDED).with("step", after.added()),
-          clock.instant(),
-          sent.carer);
-    }
-    return kept(e);
-  }
-
-  /** Takes the last answer back that was given in this step, with what it added and reported. */
-  @Transactional
-  public Round unanswer(long id) {
-    RoundEntity e = going(id);
-    takeBack(e, lastAnswer(e, "").orElseThrow(() -> new NotNow(RoundSaying.NOTHING_ANSWERED)));
-    return kept(e);
-  }
-
-  /**
-   * An answer of the step that is on: what it added comes before that step, so it has its number.
-   */
-  private static Optional<RoundEntity.EventRow> lastAnswer(RoundEntity e, String code) {
-    RoundEntity.StepRow row = next(e);
-    return e.events.stream()
-        .filter(x -> x.kind == EventKind.ANSWERED && x.step == row.number)
-        .filter(x -> x.code != null && x.code.startsWith(code))
-        .reduce((a, b) -> b);
-  }
-
-  private void takeBack(RoundEntity e, RoundEntity.EventRow answer) {
-    Said because = answer.words;
-    List<Step> steps = new ArrayList<>(look.steps(e));
-    e.steps.stream()
-        .filter(s -> s.doneAt == null && because.equals(s.addedBecause))
-        .findFirst()
-        .ifPresent(
-            added -> {
-              steps.remove(added.number - 1);
-              e.steps.remove(added);
-              rework(e, Step.numbered(steps));
-            });
-    events.publishEvent(new RoundAnswered.TakenBack(source(e, answer.step, answer.code)));
-    answer.code = null;
-    happened(
-        e,
-        answer.step,
-        EventKind.BACK,
-        null,
-        Said.of(RoundSaying.NOT).with("answer", answer.words),
-        clock.instant());
-  }
-
-  private static String source(RoundEntity e, int step, @Nullable String code) {
-    return "round/" + e.id + "/" + step + "/" + code;
+    return going.kept(e);
   }
 
   /** Leaves the current step out, with a reason; never loading, the main wash or unloading. */
   @Transactional
   public Round skip(long id, Because because) {
-    RoundEntity e = going(id);
-    RoundEntity.StepRow row = next(e);
+    RoundEntity e = going.going(id);
+    RoundEntity.StepRow row = GoingRounds.next(e);
     String why = Given.text("why", because.why, LONGEST_REASON);
     List<Step> steps = new ArrayList<>(look.steps(e));
     if (steps.size() < row.number) {
@@ -380,7 +278,7 @@ public class RunService {
     resumed(e, because.carer);
     steps.remove(row.number - 1);
     e.steps.remove(row);
-    happened(
+    GoingRounds.happened(
         e,
         row.number,
         EventKind.SKIPPED,
@@ -388,49 +286,49 @@ public class RunService {
         Said.of(RoundSaying.SKIPPED).with("step", row.title).with("reason", why),
         clock.instant(),
         because.carer);
-    rework(e, Step.numbered(steps));
-    return kept(e);
+    going.rework(e, Step.numbered(steps));
+    return going.kept(e);
   }
 
   /** Holds the round: the machine stopped, the power is gone, the child woke up. */
   @Transactional
   public Round hold(long id, Because because) {
-    RoundEntity e = going(id);
+    RoundEntity e = going.going(id);
     if (e.heldSince != null) {
       throw new NotNow(RoundSaying.HELD_ALREADY);
     }
     e.heldSince = clock.instant();
     e.heldWhy = Given.text("why", because.why, LONGEST_REASON);
-    happened(
+    GoingRounds.happened(
         e,
-        next(e).number,
+        GoingRounds.next(e).number,
         EventKind.HELD,
         null,
         Said.of(RoundSaying.HELD).with("reason", e.heldWhy),
         e.heldSince,
         because.carer);
-    return kept(e);
+    return going.kept(e);
   }
 
   /** Goes on after a hold. */
   @Transactional
   public Round resume(long id, Because because) {
-    RoundEntity e = going(id);
+    RoundEntity e = going.going(id);
     if (e.heldSince == null) {
       throw new NotNow(RoundSaying.NOT_HELD);
     }
     resumed(e, because.carer);
-    return kept(e);
+    return going.kept(e);
   }
 
   /** Gives the current step more time. */
   @Transactional
   public Round more(long id, More more) {
-    RoundEntity e = going(id);
-    RoundEntity.StepRow row = next(e);
+    RoundEntity e = going.going(id);
+    RoundEntity.StepRow row = GoingRounds.next(e);
     int minutes = Given.whole("minutes", more.minutes, MORE_MINUTES);
     row.moreMinutes += minutes;
-    happened(
+    GoingRounds.happened(
         e,
         row.number,
         EventKind.MORE_TIME,
@@ -438,23 +336,23 @@ public class RunService {
         Said.of(RoundSaying.MORE_MINUTES).with("minutes", Quantity.of(minutes, Unit.MINUTE)),
         clock.instant(),
         more.carer);
-    return kept(e);
+    return going.kept(e);
   }
 
   /** Hands the round over to another carer. */
   @Transactional
   public Round handOver(long id, Because to) {
-    RoundEntity e = going(id);
+    RoundEntity e = going.going(id);
     String name = Given.text("carer", to.carer, Given.LONGEST_PERSON);
     e.carer = name;
-    happened(
+    GoingRounds.happened(
         e,
-        next(e).number,
+        GoingRounds.next(e).number,
         EventKind.HANDED_OVER,
         null,
         Said.of(RoundSaying.HANDED_OVER).with("person", name),
         clock.instant());
-    return kept(e);
+    return going.kept(e);
   }
 
   /**
@@ -463,7 +361,7 @@ public class RunService {
    */
   @Transactional
   public void stop(long id) {
-    RoundEntity e = going(id);
+    RoundEntity e = going.going(id);
     if (e.state == RoundState.PRACTISE) {
       stopPractice();
       return;
@@ -471,7 +369,13 @@ public class RunService {
     e.state = RoundState.STOPPED;
     e.finishedAt = clock.instant();
     e.heldSince = null;
-    happened(e, next(e).number, EventKind.STOPPED, null, RoundSaying.STOPPED.said(), e.finishedAt);
+    GoingRounds.happened(
+        e,
+        GoingRounds.next(e).number,
+        EventKind.STOPPED,
+        null,
+        RoundSaying.STOPPED.said(),
+        e.finishedAt);
     rounds.saveAndFlush(e);
     sort.reopen(e.loadId);
     events.publishEvent(new RoundChanged(e.id));
@@ -490,107 +394,11 @@ public class RunService {
     if (e.heldSince == null) {
       return;
     }
-    RoundEntity.StepRow row = next(e);
+    RoundEntity.StepRow row = GoingRounds.next(e);
     row.heldSeconds += Duration.between(e.heldSince, clock.instant()).toSeconds();
     e.heldSince = null;
     e.heldWhy = null;
-    happened(
+    GoingRounds.happened(
         e, row.number, EventKind.RESUMED, null, RoundSaying.WENT_ON.said(), clock.instant(), carer);
-  }
-
-  /** What of a step's doses really went in. */
-  private static Step taken(Step step, RoundEntity.@Nullable StepRow row) {
-    if (row == null || row.shares == null) {
-      return step;
-    }
-    List<PlannedDose> doses = new ArrayList<>();
-    for (int i = 0; i < step.doses().size(); i++) {
-      doses.add(row.shares.of(i, step.doses().get(i)));
-    }
-    return step.with(doses);
-  }
-
-  /**
-   * Simulates the steps as they now stand, with what really went in, and brings the rows into their
-   * order.
-   */
-  private void rework(RoundEntity e, List<Step> steps) {
-    PlanService.Request request =
-        records.read(
-            RecordType.ROUND_WISHES,
-            String.valueOf(e.text(RoundEntity.Text.WISHES)),
-            PlanService.Request.class);
-    LoadPieces pieces = sort.pieces(e.loadId);
-    WashJob job =
-        plans.job(pieces, request.temperatureC(), request.wishes(), e.machineId).asWashed();
-    List<Step> asDone = new ArrayList<>();
-    for (int i = 0; i < steps.size(); i++) {
-      asDone.add(taken(steps.get(i), i < e.steps.size() ? e.steps.get(i) : null));
-    }
-    Routine routine = Routine.rework(job, schools.of(e.school), asDone);
-    e.text(
-        RoundEntity.Text.STEPS,
-        RecordType.ROUND_STEPS,
-        records.write(RecordType.ROUND_STEPS, Step.numbered(steps)));
-    WashViews.Plan going = plans.view(job, routine);
-    e.text(
-        RoundEntity.Text.GOING, RecordType.ROUND_PLAN, records.write(RecordType.ROUND_PLAN, going));
-    RoundService.figures(e, going);
-    for (int i = 0; i < e.steps.size(); i++) {
-      RoundEntity.StepRow row = e.steps.get(i);
-      Step step = routine.steps().get(i);
-      row.number = i + 1;
-      row.title = step.title();
-      row.minutes = step.minutes();
-    }
-  }
-
-  static void happened(
-      RoundEntity e, int step, EventKind kind, @Nullable String code, Said words, Instant at) {
-    happened(e, step, kind, code, words, at, null);
-  }
-
-  private static void happened(
-      RoundEntity e,
-      int step,
-      EventKind kind,
-      @Nullable String code,
-      Said words,
-      Instant at,
-      @Nullable String carer) {
-    RoundEntity.EventRow row = new RoundEntity.EventRow();
-    row.at = at;
-    row.step = step;
-    row.kind = kind;
-    row.code = code;
-    row.words = words;
-    row.carer = carer == null ? e.carer : Given.name("carer", carer);
-    e.events.add(row);
-  }
-
-  private Round kept(RoundEntity e) {
-    RoundEntity saved = rounds.saveAndFlush(e);
-    events.publishEvent(new RoundChanged(saved.id));
-    return look.view(saved);
-  }
-
-  private static RoundEntity.StepRow next(RoundEntity e) {
-    RoundEntity.StepRow next = e.current();
-    if (next == null) {
-      throw new NotNow(RoundSaying.EVERY_STEP_DONE);
-    }
-    return next;
-  }
-
-  private RoundEntity entity(long id) {
-    return rounds.findById(id).orElseThrow(() -> new NotFound(What.ROUND, id));
-  }
-
-  private RoundEntity going(long id) {
-    RoundEntity e = entity(id);
-    if (!e.going()) {
-      throw new NotNow(RoundSaying.NOT_IN_MACHINE);
-    }
-    return e;
   }
 }

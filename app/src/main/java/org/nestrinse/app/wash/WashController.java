@@ -44,7 +44,7 @@ class WashController {
 
   @GetMapping("/loads/{id}/plans")
   @CachedAnswer
-  WashViews.Comparison compare(
+  PlanViews.Comparison compare(
       @PathVariable long id,
       @RequestParam(required = false) @Nullable Long machineId,
       @RequestParam(required = false) @Nullable HygieneGoal goal) {
@@ -53,7 +53,7 @@ class WashController {
 
   @GetMapping("/loads/{id}/plan")
   @CachedAnswer
-  WashViews.Plan plan(
+  PlanViews.Plan plan(
       @PathVariable long id,
       @RequestParam String school,
       @RequestParam(required = false) @Nullable Integer temperatureC) {
@@ -61,12 +61,12 @@ class WashController {
   }
 
   @PostMapping("/loads/{id}/plan")
-  WashViews.Plan planAsked(@PathVariable long id, @RequestBody PlanService.Request request) {
+  PlanViews.Plan planAsked(@PathVariable long id, @RequestBody PlanService.Request request) {
     return plans.plan(id, request);
   }
 
   @PostMapping("/loads/{id}/options")
-  WashViews.Options options(@PathVariable long id, @RequestBody PlanService.Request request) {
+  PlanViews.Options options(@PathVariable long id, @RequestBody PlanService.Request request) {
     return plans.options(id, request);
   }
 
@@ -131,17 +131,17 @@ class WashController {
 
   @PostMapping("/rounds")
   @ResponseStatus(HttpStatus.CREATED)
-  WashViews.Round start(@RequestBody RoundService.Start start) {
+  RoundViews.Round start(@RequestBody RoundService.Start start) {
     return rounds.start(start);
   }
 
   @GetMapping("/rounds/running")
-  WashViews.Running running() {
-    return new WashViews.Running(rounds.running(), rounds.practised());
+  RoundViews.Running running() {
+    return new RoundViews.Running(rounds.running(), rounds.practised());
   }
 
   @GetMapping("/rounds/{id}")
-  WashViews.Round one(@PathVariable long id) {
+  RoundViews.Round one(@PathVariable long id) {
     return rounds.one(id);
   }
 }

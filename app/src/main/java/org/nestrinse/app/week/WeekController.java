@@ -20,10 +20,12 @@ class WeekController {
   private static final MediaType CALENDAR = MediaType.parseMediaType("text/calendar;charset=UTF-8");
 
   private final WeekService week;
+  private final WeekSettings settings;
   private final WeekCalendar calendar;
 
-  WeekController(WeekService week, WeekCalendar calendar) {
+  WeekController(WeekService week, WeekSettings settings, WeekCalendar calendar) {
     this.week = week;
+    this.settings = settings;
     this.calendar = calendar;
   }
 
@@ -43,14 +45,14 @@ class WeekController {
   }
 
   @PutMapping("/settings")
-  WeekViews.Week change(@RequestBody WeekService.Change change) {
-    week.change(change);
+  WeekViews.Week change(@RequestBody WeekSettings.Change change) {
+    settings.change(change);
     return week.week();
   }
 
   @PutMapping("/people/{id}")
-  WeekViews.Week there(@PathVariable long id, @RequestBody WeekService.TimeChange change) {
-    week.there(id, change);
+  WeekViews.Week there(@PathVariable long id, @RequestBody WeekSettings.TimeChange change) {
+    settings.there(id, change);
     return week.week();
   }
 
@@ -68,7 +70,7 @@ class WeekController {
 
   @PostMapping("/maintained")
   WeekViews.Week maintained() {
-    week.maintained();
+    settings.maintained();
     return week.week();
   }
 }

@@ -70,7 +70,7 @@ class RecordApiTest {
   void theColumnsOfARoundAreTheFiguresOfItsPlan(RunningApp app) {
     for (JsonNode summary : app.get("/api/record?size=50").json().get("rounds")) {
       if (!summary.get("hasPlan").asBoolean()) {
-        assertThat(summary.get("school").asString()).isEqualTo("reset");
+        assertThat(summary.get("school").asString()).isEqualTo("Reset");
         continue;
       }
       JsonNode figures =

@@ -79,7 +79,7 @@ class ResetApiTest {
     assertThat(after.get("washing").asInt()).isZero();
     assertThat(after.get("drying").asInt()).isEqualTo(before.get("drying").asInt() + 10);
     JsonNode round = app.get("/api/record?size=1").json().get("rounds").get(0);
-    assertThat(round.get("school").asString()).isEqualTo("reset");
+    assertThat(round.get("school").asString()).isEqualTo("Reset");
     assertThat(round.at("/figures/dose/words").asString()).contains("washing soda");
     JsonNode past = app.get("/api/resets").json().get("past").get(0);
     assertThat(past.get("water").toString()).isEqualTo("[\"grey water\",\"grey water\"]");

@@ -13,7 +13,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.nestrinse.app.reset.ResetService;
 import org.nestrinse.app.wash.PlanService;
-import org.nestrinse.app.wash.WashViews;
+import org.nestrinse.app.wash.PlanViews;
 import org.nestrinse.core.said.Plain;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -46,7 +46,7 @@ class StoredRecordsTest {
   private JsonNode again(RecordType type, String text) {
     Object record =
         switch (type) {
-          case ROUND_PLAN -> records.read(type, text, WashViews.Plan.class);
+          case ROUND_PLAN -> records.read(type, text, PlanViews.Plan.class);
           case ROUND_STEPS -> records.read(type, text, new TypeReference<List<Step>>() {});
           case ROUND_WISHES -> records.read(type, text, PlanService.Request.class);
           case METHOD -> records.read(type, text, School.class);
@@ -94,7 +94,7 @@ class StoredRecordsTest {
     String later = "{\"version\":9,\"record\":{}}";
     assertThatThrownBy(() -> records.read(RecordType.METHOD, later, School.class))
         .isInstanceOf(Unreadable.class);
-    assertThatThrownBy(() -> records.read(RecordType.ROUND_PLAN, "no json", WashViews.Plan.class))
+    assertThatThrownBy(() -> records.read(RecordType.ROUND_PLAN, "no json", PlanViews.Plan.class))
         .isInstanceOf(Unreadable.class);
     String more =
         file(RecordType.ROUND_WISHES, 1).replaceFirst("\"school\"", "\"moon\":1,\"school\"");
@@ -104,8 +104,8 @@ class StoredRecordsTest {
 
   @Test
   void reasonsAreKeptAsKeysWithValues() {
-    WashViews.Plan plan =
-        records.read(RecordType.ROUND_PLAN, file(RecordType.ROUND_PLAN, 2), WashViews.Plan.class);
+    PlanViews.Plan plan =
+        records.read(RecordType.ROUND_PLAN, file(RecordType.ROUND_PLAN, 2), PlanViews.Plan.class);
     Why temperature = plan.whys().get("temperature");
     assertThat(temperature.title().saying().key()).isEqualTo("wash.wash-saying.holds");
     assertThat(temperature.title().values())
@@ -114,13 +114,13 @@ class StoredRecordsTest {
     assertThat(temperature.lines().get(0).value())
         .isEqualTo(Said.from(new Quantity(13.2, Unit.LITRE, 1)));
     String again = records.write(RecordType.ROUND_PLAN, plan);
-    assertThat(records.read(RecordType.ROUND_PLAN, again, WashViews.Plan.class)).isEqualTo(plan);
+    assertThat(records.read(RecordType.ROUND_PLAN, again, PlanViews.Plan.class)).isEqualTo(plan);
   }
 
   @Test
   void wordsFromBeforeAreOldNotesAndWhatIsNotKnownIsNotReadable() {
-    WashViews.Plan old =
-        records.read(RecordType.ROUND_PLAN, file(RecordType.ROUND_PLAN, 1), WashViews.Plan.class);
+    PlanViews.Plan old =
+        records.read(RecordType.ROUND_PLAN, file(RecordType.ROUND_PLAN, 1), PlanViews.Plan.class);
     assertThat(old.whys().get("fill").title().saying()).isEqualTo(Plain.OLD_NOTE);
     for (String unknown :
         List.of(

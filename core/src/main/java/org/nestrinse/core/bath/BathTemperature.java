@@ -31,8 +31,11 @@ public record BathTemperature(
   /** Heat lost to the room per degree of difference [W/K]. */
   public static final double USUAL_LOSS_W_K = 3.5;
 
-  private static final double WATER_J_L_K = 4186;
-  private static final double TEXTILE_J_KG_K = 1350;
+  /** Heat that a litre of water takes for each degree [J/(L·K)]. */
+  public static final double WATER_J_L_K = 4186;
+
+  /** Heat that a kilogram of dry textile takes for each degree [J/(kg·K)]. */
+  public static final double TEXTILE_J_KG_K = 1350;
 
   /** Heat that a machine's own metal takes up [J/K]. */
   public static final double MACHINE_J_K = 12000;

@@ -10,6 +10,9 @@ import org.nestrinse.core.units.Limits;
  * @param inletC temperature of the cold tap [°C]
  */
 public record Water(double hardnessMmolL, double inletC) {
+  /** What comes from a hot tap that nobody measured [°C]. */
+  public static final double USUAL_HOT_TAP_C = 50;
+
   private static final double SOFT_BELOW = 1.5;
   private static final double HARD_ABOVE = 2.5;
 

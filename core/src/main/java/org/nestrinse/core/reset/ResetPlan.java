@@ -56,20 +56,6 @@ public record ResetPlan(
   /** An ordinary burner [W]. */
   public static final double USUAL_BURNER_W = 1800;
 
-  /** So much of a burner's heat gets into the pot. */
-  private static final double BURNER_SHARE = 0.65;
-
-  /** A pot with its lid on, in a kitchen [W/K]. */
-  private static final double POT_LOSS_W_K = 3.5;
-
-  private static final double BOIL_C = 100;
-  private static final double LONGEST_HEATING_MIN = 240;
-  private static final double WATER_J_L_K = 4186;
-  private static final double TEXTILE_J_KG_K = 1350;
-
-  /** A steel pot of kitchen size [J/K]. */
-  private static final double POT_J_K = 2500;
-
   private static final double SECONDS_PER_MINUTE = 60;
   private static final double J_PER_KWH = 3.6e6;
   private static final int FILL_MINUTES = 5;
@@ -238,7 +224,7 @@ public record ResetPlan(
       ResetBatch batch = batches.get(i);
       steps.add(fill(q, water, goesIn, batches.size(), i + 1));
       if (q.recipe.boils()) {
-        double minutes = heatingMinutes(q, batch, water);
+        double minutes = PotHeating.minutes(q, batch.massKg(), water);
         heating = Math.max(heating, minutes);
         kwh += q.burnerW * (minutes + q.recipe.minutes()) * SECONDS_PER_MINUTE / J_PER_KWH;
         steps.add(
@@ -267,17 +253,7 @@ public record ResetPlan(
               true));
     }
     if (q.recipe == ResetRecipe.CHLORINE_SOAK) {
-      for (int n = 1; n <= Meetings.RINSES_AFTER_CHLORINE; n++) {
-        steps.add(
-            ResetStep.of(
-                ResetStep.Action.RINSE,
-                Said.of(PotSaying.RINSE_OF)
-                    .with("number", n)
-                    .with("of", Meetings.RINSES_AFTER_CHLORINE),
-                Said.of(PotSaying.PLENTY_OF_COLD),
-                OUT_MINUTES,
-                true));
-      }
+      steps.addAll(chlorineRinses());
     }
     int runs = closingRuns(q, steps, rinseOut);
     steps.add(hang());
@@ -293,6 +269,22 @@ public record ResetPlan(
         rinseOut,
         water * batches.size() + rinseL * Math.max(runs, rinseOut.rinses()),
         kwh);
+  }
+
+  private static List<ResetStep> chlorineRinses() {
+    List<ResetStep> rinses = new ArrayList<>();
+    for (int n = 1; n <= Meetings.RINSES_AFTER_CHLORINE; n++) {
+      rinses.add(
+          ResetStep.of(
+              ResetStep.Action.RINSE,
+              Said.of(PotSaying.RINSE_OF)
+                  .with("number", n)
+                  .with("of", Meetings.RINSES_AFTER_CHLORINE),
+              Said.of(PotSaying.PLENTY_OF_COLD),
+              OUT_MINUTES,
+              true));
+    }
+    return rinses;
   }
 
   private static ResetStep fill(
@@ -352,27 +344,6 @@ public record ResetPlan(
         Said.of(PotSaying.DROP_AFTER),
         10,
         true);
-  }
-
-  /**
-   * Newton's heating: C·dT/dt = P − UA·(T − T_room), solved for the boil. The pot itself takes up
-   * little; it stays on the burner, so that the pieces count as cold.
-   */
-  private static double heatingMinutes(Question q, ResetBatch batch, double water) {
-    double capacity = water * WATER_J_L_K + batch.massKg() * TEXTILE_J_KG_K + POT_J_K;
-    double hottest = q.roomC + q.burnerW * BURNER_SHARE / POT_LOSS_W_K;
-    double left = (hottest - BOIL_C) / (hottest - q.tapC);
-    double minutes =
-        left <= 0
-            ? Double.POSITIVE_INFINITY
-            : -Math.log(left) * capacity / POT_LOSS_W_K / SECONDS_PER_MINUTE;
-    if (minutes > LONGEST_HEATING_MIN) {
-      throw new OutOfRange(
-          "burnerW",
-          q.burnerW,
-          Said.of(PotSaying.STRONGER_BURNER).with("water", new Quantity(water, Unit.LITRE, 1)));
-    }
-    return Math.max(0, minutes);
   }
 
   /** Returns how long all of it takes [min]. */

@@ -101,9 +101,65 @@ public record WeekQuestion(
     private static final Range MINUTES = new Range(20, 720, Unit.MINUTE);
     private static final Range PER_RUN = new Range(1, 2000, Unit.PIECE);
 
+    /** What a round takes when none was ever washed here. */
+    public static final Shape USUAL = new Shape(45, 210, 45, 1.2, 0.6);
+
+    private static final double LEAST_FILL = 0.1;
+
     public Shape {
       MINUTES.check("minutes", minutes);
       PER_RUN.check("perRun", perRun);
+    }
+
+    /**
+     * A step of a round.
+     *
+     * @param minutes it takes
+     * @param whole whether bulkers are in
+     * @param runs whether the machine is still at work
+     */
+    public record StepTime(int minutes, boolean whole, boolean runs) {}
+
+    /**
+     * The last round.
+     *
+     * @param steps in order
+     * @param pieces how many
+     * @param fill how full the drum was
+     * @param minutes until it was out of the machine [min]
+     * @param kwh electricity [kWh]
+     * @param money what it cost
+     */
+    public record Last(
+        List<StepTime> steps, int pieces, double fill, double minutes, double kwh, double money) {}
+
+    /**
+     * Returns the shape of the next round, which is like the last.
+     *
+     * @param fullest how full the machine may be
+     * @param pricePerKwh by day
+     */
+    public static Shape like(Last last, double fullest, double pricePerKwh) {
+      int bulk = bulkAfter(last.steps);
+      double perRun = last.pieces * fullest / Math.max(LEAST_FILL, last.fill);
+      return new Shape(
+          bulk < last.minutes ? bulk : 0,
+          (int) MINUTES.clamp(last.minutes),
+          (int) Math.max(1, perRun),
+          last.kwh,
+          Math.max(0, last.money - last.kwh * pricePerKwh));
+    }
+
+    /** When bulkers join: before the first step of the whole load that is not the first step. */
+    private static int bulkAfter(List<StepTime> steps) {
+      int before = 0;
+      for (StepTime step : steps) {
+        if (before > 0 && step.whole && step.runs) {
+          return before;
+        }
+        before += step.minutes;
+      }
+      return 0;
     }
   }
 

@@ -2,6 +2,7 @@ package org.nestrinse.core.wash;
 
 import java.time.Duration;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -9,6 +10,9 @@ import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.CleaningBath;
 import org.nestrinse.core.bath.SoilType;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.kit.Agitation;
+import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.units.Limits;
 
 /**
@@ -17,6 +21,9 @@ import org.nestrinse.core.units.Limits;
  */
 final class CleaningLog {
   private static final double MINUTES_PER_HOUR = 60;
+
+  /** However fast it spins, so much stays in the textile [L]. */
+  private static final double LEAST_KEPT_L = 1e-6;
 
   private final WashJob job;
   private final List<CleaningBath> baths = new ArrayList<>();
@@ -28,26 +35,97 @@ final class CleaningLog {
   }
 
   /**
-   * Notes a bath with its rinses.
+   * A run of the machine.
    *
-   * @param whole whether bulkers are in it
-   * @param washes whether it is more than a rinse
+   * @param baths that it had
+   * @param rinseL fresh water of each rinse [L]
+   * @param keptL water that stays in the textile between the baths [L]
+   * @param fill how full the drum is when it begins
    */
-  void bath(CleaningBath bath, boolean whole, boolean washes) {
-    if (whole && firstWhole < 0) {
+  record Ran(
+      Step step, MachineRun run, List<Bath> baths, double rinseL, double keptL, double fill) {
+    private boolean steams() {
+      return baths.stream().anyMatch(b -> b.type() == Bath.Type.STEAM);
+    }
+
+    private List<PlannedDose> detergents() {
+      return step.doses().stream()
+          .filter(d -> d.into() == PlannedDose.Into.BATH)
+          .filter(d -> d.product().purpose() == Product.Purpose.DETERGENT)
+          .toList();
+    }
+
+    /** A plunger moves for a part of a bath only, and a paused machine not at all. */
+    private double speed() {
+      Agitation agitation = run.programme().agitation();
+      if (run.washes()) {
+        return agitation.meanSpeed(run.programme().washMinutes(), run.pauseMinutes());
+      }
+      double idle = baths.get(0).minutes() - Programme.HAND_PLUNGE_MINUTES;
+      return agitation == Agitation.PLUNGED
+          ? agitation.meanSpeed(Programme.HAND_PLUNGE_MINUTES, idle)
+          : agitation.speed();
+    }
+  }
+
+  /** Notes what a run was for the soil: a bath with its rinses, or rinses alone. */
+  void ran(Ran r) {
+    if (r.baths.isEmpty()) {
+      return;
+    }
+    if (!r.run.washes() && washed) {
+      rinsed(r.run.rinses());
+      return;
+    }
+    Bath first = r.baths.get(0);
+    boolean byHand = job.machine().type().byHand();
+    int rinses = r.run.washes() ? r.run.rinses() : r.run.rinses() - 1;
+    double kept = Math.max(r.keptL, LEAST_KEPT_L);
+    double everydayG =
+        r.detergents().stream()
+            .mapToDouble(d -> d.product().everydayG(d.dose().roundedDoseG()))
+            .sum();
+    bath(
+        r,
+        new CleaningBath(
+            first.liquorL(),
+            first.profile(),
+            r.speed(),
+            r.fill,
+            byHand,
+            Limits.DOSE_G.clamp(everydayG),
+            r.detergents().stream().anyMatch(d -> d.product().enzymes()),
+            r.steams() ? 0 : rinses,
+            r.rinseL,
+            kept));
+    if (r.steams()) {
+      Bath steam = r.baths.get(1);
+      bath(
+          r,
+          new CleaningBath(
+              Math.max(steam.liquorL(), kept),
+              steam.profile(),
+              Agitation.GENTLE.speed(),
+              r.fill,
+              byHand,
+              0,
+              false,
+              rinses,
+              r.rinseL,
+              kept));
+    }
+  }
+
+  private void bath(Ran r, CleaningBath bath) {
+    if (r.step.wholeLoad() && firstWhole < 0) {
       firstWhole = baths.size();
     }
-    washed |= washes;
+    washed |= r.run.washes();
     baths.add(bath);
   }
 
-  /** Returns whether a washing bath has been, after which rinses only rinse. */
-  boolean washed() {
-    return washed;
-  }
-
-  /** Notes rinses that follow the last bath. */
-  void rinsed(int more) {
+  /** Rinses that follow the last bath. */
+  private void rinsed(int more) {
     int last = baths.size() - 1;
     CleaningBath bath = baths.get(last);
     int most = (int) Limits.RINSES.max();
@@ -61,7 +139,7 @@ final class CleaningLog {
     List<CleaningBath> joined = firstWhole < 0 ? baths : baths.subList(firstWhole, baths.size());
     job.bulkers().forEach(p -> worse(worst, p, joined));
     return worst.values().stream()
-        .sorted(java.util.Comparator.comparingDouble((Cleaning c) -> -c.soilLeft()))
+        .sorted(Comparator.comparingDouble((Cleaning c) -> -c.soilLeft()))
         .toList();
   }
 

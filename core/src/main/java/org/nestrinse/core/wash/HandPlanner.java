@@ -7,6 +7,7 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.kit.Water;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -25,7 +26,6 @@ final class HandPlanner {
   private static final int COLD_C = 15;
 
   /** Hot water from the tap when nobody said how hot [°C]. */
-  private static final double USUAL_HOT_TAP_C = 50;
 
   /** Plunged before and after the soak [min]. */
   private static final int PLUNGE_MINUTES = 3;
@@ -54,7 +54,7 @@ final class HandPlanner {
 
   /** Returns how warm a bath by hand may be asked for [°C]: up to what the tap gives. */
   static List<Integer> temperatures(Machine vessel) {
-    double hot = vessel.hotFillC() == null ? USUAL_HOT_TAP_C : vessel.hotFillC();
+    double hot = vessel.hotFillC() == null ? Water.USUAL_HOT_TAP_C : vessel.hotFillC();
     return WARMTHS_C.stream().filter(t -> t <= hot).toList();
   }
 
@@ -80,7 +80,7 @@ final class HandPlanner {
             m.drumRadiusM(),
             0,
             List.of(),
-            m.hotFillC() == null ? Double.valueOf(USUAL_HOT_TAP_C) : m.hotFillC(),
+            m.hotFillC() == null ? Double.valueOf(Water.USUAL_HOT_TAP_C) : m.hotFillC(),
             List.of(),
             false,
             true);
@@ -127,7 +127,7 @@ final class HandPlanner {
       }
     }
     bends.addAll(job.wishes().standingWords());
-    bends.addAll(WashPlanner.leftOut(job, steps));
+    bends.addAll(BathDoses.leftOut(job, steps));
     Outcome outcome = Simulation.of(job, steps);
     return new Routine(
         asChosen,
@@ -141,7 +141,8 @@ final class HandPlanner {
   private int mainC() {
     int asked = job.askedC() == null ? school.main().celsius() : job.askedC();
     int limit = WashPlanner.limitOf(job, job.all());
-    double hot = job.machine().hotFillC() == null ? USUAL_HOT_TAP_C : job.machine().hotFillC();
+    double hot =
+        job.machine().hotFillC() == null ? Water.USUAL_HOT_TAP_C : job.machine().hotFillC();
     int planned = job.askedC() == null ? (int) Math.min(Math.min(asked, limit), hot) : asked;
     if (planned < asked) {
       bends.add(
@@ -223,7 +224,7 @@ final class HandPlanner {
                 .with("celsius", Quantity.celsius(celsius))
                 .with("minutes", Quantity.of(SOAK_MINUTES, Unit.MINUTE)),
             new MachineRun(wash(litres, celsius), celsius, 0, 0, SOAK_MINUTES),
-            WashPlanner.besides(job, doses, Wishes.Where.MAIN_WASH, PlannedDose.Into.BATH),
+            BathDoses.besides(job, doses, Wishes.Where.MAIN_WASH, PlannedDose.Into.BATH),
             Said.of(WashPhrase.PLUNGE_REASON)));
     steps.add(
         byHand(
@@ -231,8 +232,7 @@ final class HandPlanner {
             Said.of(WashPhrase.RINSE_CLEAR),
             Said.of(WashPhrase.RINSE_CLEAR_DETAIL).with("times", rinses),
             new MachineRun(rinse(litres), LUKEWARM_C, rinses - 1, 0),
-            WashPlanner.besides(
-                job, List.of(), Wishes.Where.LAST_RINSE, PlannedDose.Into.LAST_RINSE),
+            BathDoses.besides(job, List.of(), Wishes.Where.LAST_RINSE, PlannedDose.Into.LAST_RINSE),
             Said.of(WashPhrase.RINSE_CLEAR_REASON)));
     if (!covers.isEmpty()) {
       int count = covers.stream().mapToInt(SoiledPieces::count).sum();

@@ -1,16 +1,9 @@
 package org.nestrinse.core.wash;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.jspecify.annotations.Nullable;
-import org.nestrinse.core.bath.Additive;
-import org.nestrinse.core.bath.SpinRetention;
-import org.nestrinse.core.dose.Dose;
-import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.gather.SoiledPieces;
-import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -19,9 +12,7 @@ import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
-import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.OutOfRange;
 
 /**
  * Makes a routine of a load by a school, on the household's machine. The school wishes; the weakest
@@ -40,21 +31,15 @@ public final class WashPlanner {
   private final School asChosen;
   private final School school;
   private final List<Said> bends = new ArrayList<>();
-  private final @Nullable ProductChoice detergent;
-  private final @Nullable ProductChoice whitener;
-  private final @Nullable Product sanitiser;
+  private final BathDoses doses;
+  private final MachineBends machineBends;
   private final int spinRpm;
 
   /** Above this protein sets, and a cold rinse comes first [°C]. */
   private static final int PROTEIN_SETS_C = 50;
 
-  private static final double MG_PER_G = 1000;
-
   /** Microfibre gets no hotter bath unless a person wants it [°C]. */
   private static final int MICROFIBRE_C = 40;
-
-  /** Vinegar for a kilogram of load [mL/kg]; never more than 20. */
-  private static final double VINEGAR_ML_KG = 15;
 
   /** A soak-pause lasts so long [min]; 45 to 60 are usual. */
   private static final int SOAK_PAUSE_MINUTES = 50;
@@ -63,10 +48,8 @@ public final class WashPlanner {
     this.job = job;
     this.asChosen = asChosen;
     this.school = job.wishes().bend(asChosen);
-    this.detergent = ProductChoice.detergent(job, this.school.chemistry()).orElse(null);
-    this.whitener = ProductChoice.whitener(job).orElse(null);
-    this.sanitiser =
-        this.school.chemistry().sanitiser() ? ProductChoice.sanitiser(job).orElse(null) : null;
+    this.doses = new BathDoses(job, this.school);
+    this.machineBends = new MachineBends(job, this.school);
     this.spinRpm = spin();
   }
 
@@ -92,14 +75,14 @@ public final class WashPlanner {
   private Routine plan() {
     checkMeans();
     bends.addAll(job.wishes().standingWords());
-    chemistry();
+    bends.addAll(doses.bends());
     Imitation.Want want = want();
     Imitation.Match nearest = nearest(want);
-    tellBends(want, nearest);
+    bends.addAll(machineBends.of(want, nearest));
     List<Step> before = beforeMain(last(nearest).temperatureC());
     Draft draft = fewestRinses(before, want, nearest);
     Outcome outcome = Simulation.of(job, draft.steps);
-    bends.addAll(leftOut(job, draft.steps));
+    bends.addAll(BathDoses.leftOut(job, draft.steps));
     if (!outcome.residueMet()) {
       bends.add(
           Said.of(WashPhrase.RESIDUE_NOT_MET)
@@ -112,7 +95,7 @@ public final class WashPlanner {
         draft.steps,
         outcome,
         bends.stream().distinct().toList(),
-        Cautions.of(job, draft.steps, outcome, detergent == null),
+        Cautions.of(job, draft.steps, outcome, !doses.hasDetergent()),
         draft.match.differences());
   }
 
@@ -145,23 +128,6 @@ public final class WashPlanner {
     return plain && !part.elastic();
   }
 
-  /** Tells where the load, or the shelf, bends what the school would put in. */
-  private void chemistry() {
-    Product.Form wish = school.chemistry().form();
-    if (detergent != null && wish != null && detergent.product().form().liquid() != wish.liquid()) {
-      bends.add(
-          Said.of(WashPhrase.FORM_INSTEAD)
-              .with("form", wish.said().capital())
-              .with("product", detergent.product().name())
-              .with("reason", detergent.reason()));
-    }
-    if (school.chemistry().sanitiser() && sanitiser == null && job.gripsLint()) {
-      bends.add(WashPhrase.NO_SANITISER_ON_MICROFIBRE.said());
-    } else if (school.chemistry().sanitiser() && sanitiser == null) {
-      bends.add(WashPhrase.NO_SANITISER_IN_KIT.said());
-    }
-  }
-
   /** What the routine wants of the machine for the main wash, before rinses are counted. */
   private Imitation.Want want() {
     boolean steam = school.main().by() == School.By.STEAM && job.askedC() == null;
@@ -176,108 +142,12 @@ public final class WashPlanner {
         steam ? Programme.Use.STEAM : ProgrammeChoice.use(job.hasWool()),
         school.finish().extraRinses(),
         spinRpm,
-        whitener != null && school.chemistry().whitenerScoops() > 0,
+        doses.hasWhitener() && school.chemistry().whitenerScoops() > 0,
         0);
   }
 
   private Imitation.Match nearest(Imitation.Want want) {
-    return Imitation.of(job.machine(), want).orElseThrow(() -> cannot(want));
-  }
-
-  private CannotPlan cannot(Imitation.Want want) {
-    Kind weakest = WashJob.weakestInHeat(job.all());
-    int limit = weakest.limits().hottestWashC();
-    if (want.use() == Programme.Use.STEAM) {
-      return job.machine().programmes().stream()
-          .filter(p -> p.use() == Programme.Use.STEAM)
-          .findFirst()
-          .map(
-              p ->
-                  new CannotPlan(
-                      Said.of(WashPhrase.STEAM_TOO_HOT)
-                          .with("programme", p.name())
-                          .with("celsius", Quantity.celsius(p.temperaturesC().get(0)))
-                          .with("kind", weakest.plural())
-                          .with("most", Quantity.celsius(limit))))
-          .orElse(new CannotPlan(WashPhrase.NO_STEAM.said()));
-    }
-    if (want.exactly()) {
-      return new CannotPlan(
-          Said.of(job.hasWool() ? WashPhrase.WOOL_CANNOT_BE_SET : WashPhrase.CANNOT_BE_SET)
-              .with("celsius", Quantity.celsius(want.celsius())));
-    }
-    return new CannotPlan(
-        Said.of(job.hasWool() ? WashPhrase.NO_WOOL_SO_COOL : WashPhrase.NONE_SO_COOL)
-            .with("celsius", Quantity.celsius(limit))
-            .with("kind", weakest.plural()));
-  }
-
-  private void tellBends(Imitation.Want want, Imitation.Match match) {
-    MachineRun main =
-        match.runs().stream()
-            .filter(MachineRun::washes)
-            .max(Comparator.comparingInt(MachineRun::temperatureC))
-            .orElseThrow();
-    int asked = school.main().celsius();
-    int planned = main.temperatureC();
-    if (!want.exactly()) {
-      if (planned > asked && want.celsius() > asked) {
-        bends.add(
-            askedPlanned(
-                asked,
-                planned,
-                Said.of(WashPhrase.ONLY_FROM).with("celsius", Quantity.celsius(want.celsius()))));
-      }
-      if (planned > want.celsius()) {
-        bends.add(askedPlanned(want.celsius(), planned, WashPhrase.NOTHING_COOLER.said()));
-      }
-      if (planned < asked) {
-        bends.add(askedPlanned(asked, planned, tooCoolBecause(want)));
-      }
-    }
-    double reaches = main.programme().reachesC(planned);
-    boolean heated = job.machine().heaterW() > 0;
-    if (heated && reaches < planned) {
-      bends.add(
-          Said.of(WashPhrase.REACHES_ONLY)
-              .with("programme", main.programme().name())
-              .with("celsius", Quantity.celsius(planned))
-              .with("reaches", new Quantity(reaches, Unit.CELSIUS, 0)));
-    }
-    if (!heated && planned > 0) {
-      bends.add(
-          job.machine().hotFillC() == null
-              ? WashPhrase.COLD_FILL.said()
-              : Said.of(WashPhrase.NO_HEATER)
-                  .with(
-                      "celsius",
-                      new Quantity(Math.min(planned, job.machine().hotFillC()), Unit.CELSIUS, 0)));
-    }
-    if (match.runs().stream().filter(MachineRun::washes).count() > 1) {
-      bends.add(
-          Said.of(WashPhrase.WASHES_TWICE)
-              .with("time", Quantity.of(school.main().minutes(), Unit.DURATION)));
-    }
-  }
-
-  private static Said askedPlanned(int asked, int planned, Said reason) {
-    return Said.of(WashPhrase.ASKED_PLANNED)
-        .with("asked", Quantity.celsius(asked))
-        .with("planned", Quantity.celsius(planned))
-        .with("reason", reason);
-  }
-
-  private Said tooCoolBecause(Imitation.Want want) {
-    int asked = school.main().celsius();
-    if (want.hottestC() >= asked) {
-      return WashPhrase.NOTHING_NEARER.said();
-    }
-    Kind weakest = WashJob.weakestInHeat(job.all());
-    return weakest.limits().hottestWashC() <= want.hottestC()
-        ? Said.of(WashPhrase.TOLERATES)
-            .with("kind", weakest.plural())
-            .with("celsius", Quantity.celsius(want.hottestC()))
-        : WashPhrase.MICROFIBRE_40.said();
+    return Imitation.of(job.machine(), want).orElseThrow(() -> machineBends.cannot(want));
   }
 
   /** Microfibre gets 40 °C unless a person wants it hotter, whatever its label allows. */
@@ -375,10 +245,7 @@ public final class WashPlanner {
                 .said(),
             false,
             run,
-            withBesides(
-                doses(false, school.first().detergentShare(), school.first().whitenerScoops()),
-                Wishes.Where.FIRST_WASH,
-                PlannedDose.Into.BATH),
+            doses.first(),
             firstReason(run)));
   }
 
@@ -463,12 +330,7 @@ public final class WashPlanner {
                 (washed ? WashPhrase.WASH_AGAIN : WashPhrase.MAIN_WASH).said(),
                 true,
                 run,
-                withBesides(
-                    withSanitiser(
-                        doses(true, 1.0 / washes, school.chemistry().whitenerScoops() / washes),
-                        run),
-                    Wishes.Where.MAIN_WASH,
-                    PlannedDose.Into.BATH),
+                doses.main(run, washes),
                 school.belief()));
         washed = true;
       } else {
@@ -483,9 +345,11 @@ public final class WashPlanner {
                 (spins ? WashPhrase.SPIN_REASON : WashPhrase.RINSE_REASON).said()));
       }
     }
-    vinegar(steps);
-    sanitisingRinse(steps, ProgrammeChoice.rinse(job.machine().programmes()).orElse(null));
-    lastRinseBesides(steps);
+    bends.addAll(doses.vinegar(steps));
+    MachineRun rinse =
+        ProgrammeChoice.rinse(job.machine().programmes()).map(this::rinseRun).orElse(null);
+    bends.addAll(SanitisingRinse.add(job, doses.sanitiser(), steps, rinse));
+    doses.besidesLastRinse(steps);
     steps.add(
         new Step(
             steps.size() + 1,
@@ -500,158 +364,8 @@ public final class WashPlanner {
     return Step.numbered(steps);
   }
 
-  /** A little vinegar in the last rinse, when the school or the person wants it. */
-  private void vinegar(List<Step> steps) {
-    if (!school.chemistry().vinegar()) {
-      return;
-    }
-    Optional<Product> acid =
-        job.products().stream().filter(p -> p.purpose() == Product.Purpose.ACID).findFirst();
-    if (acid.isEmpty()) {
-      bends.add(WashPhrase.NO_VINEGAR.said());
-      return;
-    }
-    double ml = Math.min(VINEGAR_ML_KG * job.wholeLoad().massKg(), Wishes.BESIDES_ML.max());
-    intoLastRinse(
-        steps,
-        PlannedDose.besides(
-            acid.get(), ml, PlannedDose.Into.LAST_RINSE, Said.of(WashPhrase.VINEGAR_REASON)));
-  }
-
-  private void lastRinseBesides(List<Step> steps) {
-    for (PlannedDose dose :
-        withBesides(List.of(), Wishes.Where.LAST_RINSE, PlannedDose.Into.LAST_RINSE)) {
-      intoLastRinse(steps, dose);
-    }
-  }
-
-  private static void intoLastRinse(List<Step> steps, PlannedDose dose) {
-    for (int i = steps.size() - 1; i >= 0; i--) {
-      Step s = steps.get(i);
-      if (s.run() != null && s.run().rinses() > 0) {
-        List<PlannedDose> doses = new ArrayList<>(s.doses());
-        doses.add(dose);
-        steps.set(i, s.with(doses));
-        return;
-      }
-    }
-  }
-
-  private List<PlannedDose> withBesides(
-      List<PlannedDose> doses, Wishes.Where where, PlannedDose.Into into) {
-    return besides(job, doses, where, into);
-  }
-
-  /** Returns what a person wants to put into a bath that the plan does not have. */
-  static List<Said> leftOut(WashJob job, List<Step> steps) {
-    List<PlannedDose> in =
-        new ArrayList<>(
-            steps.stream()
-                .flatMap(s -> s.doses().stream())
-                .filter(PlannedDose::byMillilitres)
-                .toList());
-    List<Said> out = new ArrayList<>();
-    for (Wishes.Besides b : job.wishes().besides()) {
-      PlannedDose.Into into =
-          b.where() == Wishes.Where.LAST_RINSE
-              ? PlannedDose.Into.LAST_RINSE
-              : PlannedDose.Into.BATH;
-      boolean found =
-          in.stream()
-              .filter(d -> d.product().id() == b.productId() && d.into() == into)
-              .findFirst()
-              .map(in::remove)
-              .orElse(false);
-      if (!found) {
-        job.products().stream()
-            .filter(p -> p.id() == b.productId())
-            .forEach(p -> out.add(WashWords.staysOut(p, b.where())));
-      }
-    }
-    return out;
-  }
-
-  /** Adds what a person puts in besides; throws {@link OutOfRange} for a product not in Kit. */
-  static List<PlannedDose> besides(
-      WashJob job, List<PlannedDose> doses, Wishes.Where where, PlannedDose.Into into) {
-    List<PlannedDose> more = new ArrayList<>(doses);
-    for (Wishes.Besides b : job.wishes().besides()) {
-      if (b.where() != where) {
-        continue;
-      }
-      Product product =
-          job.products().stream()
-              .filter(p -> p.id() == b.productId())
-              .findFirst()
-              .orElseThrow(
-                  () ->
-                      new OutOfRange(
-                          "besides.productId", b.productId(), WashPhrase.A_PRODUCT_IN_KIT));
-      more.add(PlannedDose.besides(product, b.ml(), into, WashPhrase.YOU_ADD_IT.said()));
-    }
-    return more;
-  }
-
-  /**
-   * An additive that detergent would use up goes into a rinse of its own at the end, measured for
-   * all of its water; unless its label says that it stays in, skin gets a rinse after it.
-   */
-  private void sanitisingRinse(List<Step> steps, @Nullable Programme rinse) {
-    if (sanitiser == null || sanitiser.claim() == null || !sanitiser.forLastRinse()) {
-      return;
-    }
-    if (rinse == null) {
-      bends.add(WashPhrase.NO_SANITISING_RINSE.said());
-      return;
-    }
-    MachineRun run = rinseRun(rinse);
-    MachineRun before = steps.get(steps.size() - 1).run();
-    TextileLoad load = job.wholeLoad();
-    double heldL =
-        SpinRetention.of(load, before == null ? 0 : before.spinRpm(), job.machine().drumRadiusM())
-            .retainedL();
-    double waterL = Liquor.rinse(job.machine(), rinse, load) + heldL;
-    double density = sanitiser.densityGMl() == null ? 1 : sanitiser.densityGMl();
-    double spentMl =
-        Simulation.of(job, steps).residueMgKg()
-            / MG_PER_G
-            * load.massKg()
-            * Additive.ANIONIC_SHARE
-            / density;
-    steps.add(
-        runStep(
-            steps.size() + 1,
-            Said.of(WashPhrase.SANITISING_RINSE),
-            true,
-            run,
-            List.of(PlannedDose.byClaim(sanitiser, sanitiser.claim(), waterL, spentMl)),
-            Said.of(WashPhrase.SANITISING_REASON)));
-    boolean skin = job.all().stream().anyMatch(p -> p.kind().touchesSkin());
-    if (skin && !Boolean.TRUE.equals(sanitiser.staysIn())) {
-      steps.add(
-          runStep(
-              steps.size() + 1,
-              Said.of(WashPhrase.RINSE_AGAIN),
-              true,
-              run,
-              List.of(),
-              WashPhrase.RINSE_AFTER_SANITISER.said()));
-    }
-  }
-
   private MachineRun rinseRun(Programme rinse) {
     return new MachineRun(rinse, 0, 0, Math.min(spinRpm, rinse.fastestSpinRpm()));
-  }
-
-  /** A sanitiser that works beside the detergent goes into the main wash, by its own strength. */
-  private List<PlannedDose> withSanitiser(List<PlannedDose> doses, MachineRun run) {
-    if (sanitiser == null || sanitiser.claim() == null || sanitiser.forLastRinse()) {
-      return doses;
-    }
-    List<PlannedDose> more = new ArrayList<>(doses);
-    double waterL = Liquor.main(job.machine(), run.programme(), job.wholeLoad());
-    more.add(PlannedDose.byClaim(sanitiser, sanitiser.claim(), waterL, 0));
-    return more;
   }
 
   private static int rinsesAfterMain(List<Step> steps) {
@@ -661,7 +375,8 @@ public final class WashPlanner {
         .sum();
   }
 
-  private static Step runStep(
+  /** Returns a step that is a run of the machine. */
+  static Step runStep(
       int number, Said title, boolean whole, MachineRun run, List<PlannedDose> doses, Said reason) {
     return new Step(
         number,
@@ -675,64 +390,6 @@ public final class WashPlanner {
         doses,
         run.minutes(),
         reason);
-  }
-
-  private List<PlannedDose> doses(boolean whole, double detergentShare, double whitenerScoops) {
-    List<PlannedDose> doses = new ArrayList<>();
-    double massKg = (whole ? job.wholeLoad() : job.firstLoad()).massKg();
-    if (detergent != null && detergentShare > 0) {
-      Product p = detergent.product();
-      LabelRow row = p.gramsOf(job.heavySoil() ? p.heavy() : p.normal());
-      doses.add(
-          planned(
-              detergent,
-              massKg,
-              row,
-              p.referenceMassKg(),
-              detergentShare,
-              school.chemistry().strength(),
-              job.trim()));
-    }
-    if (whitener != null && whitenerScoops > 0) {
-      Product p = whitener.product();
-      // A whitener's label speaks of scoops for a load, not of its mass: one scoop, at the
-      // reference mass.
-      doses.add(
-          planned(
-              whitener,
-              p.referenceMassKg(),
-              p.gramsOf(p.normal()),
-              p.referenceMassKg(),
-              whitenerScoops,
-              1,
-              1));
-    }
-    return doses;
-  }
-
-  private PlannedDose planned(
-      ProductChoice choice,
-      double massKg,
-      LabelRow row,
-      double referenceKg,
-      double share,
-      double strength,
-      double trim) {
-    Product p = choice.product();
-    Dose.Basis basis =
-        new Dose.Basis(
-            massKg,
-            row,
-            referenceKg,
-            job.water().hardnessMmolL(),
-            share,
-            strength,
-            trim,
-            p.maxG(),
-            p.scoopMl(),
-            p.densityGMl(),
-            p.pieceG());
-    return new PlannedDose(p, Dose.of(basis), basis, choice.reason());
   }
 
   private int spin() {

@@ -220,7 +220,8 @@ class HangingPlanTest {
     DryingQuestion clear = question(9, List.of(LINE), false, List.of(wet(SHELL)));
     Course shell = HangingPlan.of(clear, DryingPolicy.BEST).courses().get(0);
     assertThat(shell.marks())
-        .anyMatch(m -> m.sort() == Course.Sort.SHADE && m.at().equals(at(9 + Ways.STRONG_SUN_H)));
+        .anyMatch(
+            m -> m.sort() == Course.Sort.SHADE && m.at().equals(at(9 + WayInAir.STRONG_SUN_H)));
     Course towel =
         HangingPlan.of(
                 question(9, List.of(LINE), false, List.of(wet(HAND_TOWEL))), DryingPolicy.BEST)
@@ -461,7 +462,8 @@ class HangingPlanTest {
   void sunThatItHasHadAlreadyCountsWhenItIsPlannedAnew() {
     Batch fresh = wet(SHELL);
     Batch hung =
-        new Batch(1, fresh.kind(), 2, fresh.moisture(), null, LINE, at(9), Ways.STRONG_SUN_H - 1);
+        new Batch(
+            1, fresh.kind(), 2, fresh.moisture(), null, LINE, at(9), WayInAir.STRONG_SUN_H - 1);
     Course course =
         HangingPlan.of(question(11, List.of(LINE), false, List.of(hung)), DryingPolicy.BEST)
             .courses()

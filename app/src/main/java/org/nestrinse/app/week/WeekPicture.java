@@ -1,0 +1,167 @@
+package org.nestrinse.app.week;
+
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.Household;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.shelf.WeekPlan;
+import org.nestrinse.core.shelf.WeekQuestion;
+import org.nestrinse.core.why.Why;
+
+/** A laid week as it is shown. */
+final class WeekPicture {
+  private static final DateTimeFormatter DATE =
+      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
+  private static final DateTimeFormatter WEEKDAY =
+      DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
+
+  private final WeekPlanning.Laid laid;
+  private final Household household;
+  private final ZoneId zone;
+  private final Instant now;
+  private final TimeWords words;
+
+  WeekPicture(WeekPlanning.Laid laid, Household household, Instant now) {
+    this.laid = laid;
+    this.household = household;
+    this.zone = household.zoneId();
+    this.now = now;
+    this.words = new TimeWords(zone, now);
+  }
+
+  /** Returns it with what the household said. */
+  WeekViews.Week week(WeekViews.Settings settings, @Nullable Instant maintainedAt) {
+    double without = WeekPlan.of(laid.question()).cost();
+    boolean moved = laid.plan().rounds().stream().anyMatch(WeekPlan.Round::pinned);
+    Map<String, Why> whys = new LinkedHashMap<>();
+    List<WeekViews.Planned> shown = new ArrayList<>();
+    for (int i = 0; i < laid.plan().rounds().size(); i++) {
+      WeekPlan.Round r = laid.plan().rounds().get(i);
+      boolean hot = Integer.valueOf(i).equals(laid.extras().hotRound());
+      shown.add(round(r, hot));
+      whys.put(
+          r.start().toInstant().toString(),
+          r.why(laid.question(), words.at(r.start().toInstant())));
+    }
+    return new WeekViews.Week(
+        now,
+        dates(),
+        shown,
+        laid.extras().runs().stream()
+            .map(
+                e ->
+                    new WeekViews.Extra(
+                        e.sort(),
+                        e.sort().said(),
+                        e.start().toInstant(),
+                        e.end().toInstant(),
+                        words.at(e.start().toInstant())))
+            .toList(),
+        there(),
+        nights(),
+        laid.plan().rounds().stream().mapToDouble(WeekPlan.Round::money).sum(),
+        moved ? Math.max(0, laid.plan().cost() - without) : 0,
+        maintainedAt == null ? null : words.at(maintainedAt),
+        settings,
+        whys);
+  }
+
+  /** Today and the days after it, from midnight to midnight in the house. */
+  private List<WeekViews.Day> dates() {
+    List<WeekViews.Day> dates = new ArrayList<>();
+    LocalDate today = now.atZone(zone).toLocalDate();
+    for (int day = 0; day <= WeekPlanning.DAYS; day++) {
+      LocalDate date = today.plusDays(day);
+      dates.add(
+          new WeekViews.Day(
+              date,
+              date.atStartOfDay(zone).toInstant(),
+              date.plusDays(1).atStartOfDay(zone).toInstant(),
+              Said.from(DATE.format(date)),
+              WEEKDAY.format(date)));
+    }
+    return dates;
+  }
+
+  private WeekViews.Planned round(WeekPlan.Round r, boolean hot) {
+    List<WeekViews.Moment> steps = new ArrayList<>();
+    step(steps, r.start(), hot ? WeekSaying.HOT_WASH_STEP : WeekSaying.WASH_STEP);
+    step(steps, r.bulkAt(), WeekSaying.ADD_STEP);
+    step(steps, r.hangAt(), WeekSaying.HANG_STEP);
+    step(steps, r.turnAt(), WeekSaying.TURN_STEP);
+    step(steps, r.bringInAt(), WeekSaying.BRING_IN_STEP);
+    step(steps, r.foldAt(), WeekSaying.FOLD_STEP);
+    List<Said> notes = new ArrayList<>(r.objections().stream().map(o -> o.said()).toList());
+    if (r.late()) {
+      notes.add(WeekSaying.WAITED_TOO_LONG.said());
+    }
+    if (r.missing() >= 1) {
+      notes.add(Said.of(WeekSaying.NOTHING_CLEAN).with("uses", (int) r.missing()));
+    }
+    return new WeekViews.Planned(
+        r.start().toInstant(),
+        r.hangAt().toInstant(),
+        r.dryAt().toInstant(),
+        words.at(r.start().toInstant()),
+        steps,
+        r.pieces(),
+        r.money(),
+        hot,
+        r.pinned(),
+        notes,
+        r.carers());
+  }
+
+  private void step(List<WeekViews.Moment> steps, @Nullable ZonedDateTime at, WeekSaying what) {
+    if (at != null) {
+      steps.add(new WeekViews.Moment(at.toInstant(), what.said(), words.at(at.toInstant())));
+    }
+  }
+
+  private List<WeekViews.Span> there() {
+    List<WeekViews.Span> spans = new ArrayList<>();
+    ZonedDateTime midnight = now.atZone(zone).truncatedTo(ChronoUnit.DAYS);
+    for (int day = 0; day <= WeekPlanning.DAYS; day++) {
+      ZonedDateTime date = midnight.plusDays(day);
+      for (WeekQuestion.Presence p : laid.question().presence()) {
+        if (p.day() == date.getDayOfWeek()) {
+          spans.add(
+              new WeekViews.Span(
+                  Said.from(p.carer()),
+                  date.with(p.from()).toInstant(),
+                  date.with(p.to()).toInstant()));
+        }
+      }
+    }
+    return spans;
+  }
+
+  private List<WeekViews.Span> nights() {
+    List<WeekViews.Span> spans = new ArrayList<>();
+    if (household.nightPerKwh() >= household.dayPerKwh()) {
+      return spans;
+    }
+    ZonedDateTime midnight = now.atZone(zone).truncatedTo(ChronoUnit.DAYS);
+    for (int day = 0; day <= WeekPlanning.DAYS; day++) {
+      ZonedDateTime from = midnight.plusDays(day).with(household.nightFrom());
+      ZonedDateTime to = midnight.plusDays(day).with(household.nightTo());
+      spans.add(
+          new WeekViews.Span(
+              WeekSaying.NIGHT_PRICE.said(),
+              from.toInstant(),
+              (to.isAfter(from) ? to : to.plusDays(1)).toInstant()));
+    }
+    return spans;
+  }
+}
