@@ -28,34 +28,8 @@ class KilledProcessTest {
 
   private final HttpClient http = HttpClient.newHttpClient();
 
-  @Test
-  @Timeout(value = 4, unit = TimeUnit.MINUTES)
-  void anAnsweredSaveSurvivesKill(@TempDir Path data) throws Exception {
-    int port = freePort();
-    Process first = process(data, port);
-    try {
-      awaitReady(port, first);
-      HttpRequest save =
-          HttpRequest.newBuilder(uri(port, "/api/people"))
-              .header("Content-Type", "application/json")
-              .POST(HttpRequest.BodyPublishers.ofString(PERSON))
-              .build();
-      assertThat(http.send(save, HttpResponse.BodyHandlers.ofString()).statusCode()).isEqualTo(201);
-    } finally {
-      first.destroyForcibly().waitFor();
-    }
-    Process second = process(data, port);
-    try {
-      awaitReady(port, second);
-      HttpRequest read = HttpRequest.newBuilder(uri(port, "/api/people")).build();
-      assertThat(http.send(read, HttpResponse.BodyHandlers.ofString()).body()).contains("Wren");
-    } finally {
-      second.destroyForcibly().waitFor();
-    }
-  }
-
   /** How many times it is killed while it writes; more of them prove more and take longer. */
-  private static final int KILLS = Integer.getInteger("nest.kills", 2);
+  private static final int KILLS = Integer.getInteger("nest.kills", 3);
 
   @Test
   @Timeout(value = 60, unit = TimeUnit.MINUTES)
@@ -71,6 +45,9 @@ class KilledProcessTest {
         HttpRequest read = HttpRequest.newBuilder(uri(port, "/api/people")).build();
         String people = http.send(read, HttpResponse.BodyHandlers.ofString()).body();
         assertThat(answered).as("after kill " + kill).allMatch(people::contains);
+        if (kill == KILLS) {
+          break;
+        }
         int run = kill;
         Thread writer =
             new Thread(
@@ -87,7 +64,7 @@ class KilledProcessTest {
         process.destroyForcibly().waitFor();
       }
     }
-    assertThat(answered).hasSizeGreaterThan(KILLS);
+    assertThat(answered).hasSizeGreaterThanOrEqualTo(KILLS);
   }
 
   private boolean write(int port, String name, Set<String> answered) {

@@ -22,6 +22,7 @@ import org.nestrinse.app.NestRinse;
 import org.nestrinse.app.changes.ChangeCount;
 import org.nestrinse.app.gather.NormalDayService;
 import org.nestrinse.app.house.House;
+import org.nestrinse.app.house.HouseMigration;
 import org.nestrinse.app.house.HouseOpened;
 import org.nestrinse.app.house.MadeUpHouse;
 import org.nestrinse.app.time.HouseClock;
@@ -280,15 +281,24 @@ public final class RunningApp implements AutoCloseable {
    * started with it.
    */
   void putBack(Path house, List<String> others) {
+    settings = others;
+    HouseClock clock = bean(HouseClock.class);
+    clock.forward(Duration.between(clock.instant(), start(others)));
+    moveIn(house);
+  }
+
+  /**
+   * Puts another household's data in place of what is there, brought up to this release as a start
+   * does it.
+   */
+  public void moveIn(Path house) {
     send("DELETE", "/api/pretend/washer", null);
     HikariDataSource own = context.getBean("ownDatabase", HikariDataSource.class);
     shutDown(own);
     own.getHikariPoolMXBean().softEvictConnections();
     LivedHouses.emptyOut(data);
     LivedHouses.copy(house, data);
-    settings = others;
-    HouseClock clock = bean(HouseClock.class);
-    clock.forward(Duration.between(clock.instant(), start(others)));
+    bean(HouseMigration.class).migrate(bean(DataSource.class), data);
     bean(ChangeCount.class).count();
     context.publishEvent(new HouseOpened(House.OWN));
   }
@@ -308,14 +318,9 @@ public final class RunningApp implements AutoCloseable {
     return Instant.parse(settings.get(0).substring(settings.get(0).indexOf('=') + 1));
   }
 
-  /** Returns whether nobody works in it and only its own household was looked at. */
-  boolean isQuiet() {
-    return bean(MadeUpHouse.class).isShut()
-        && context
-                .getBean("ownDatabase", HikariDataSource.class)
-                .getHikariPoolMXBean()
-                .getActiveConnections()
-            == 0;
+  /** Returns whether only its own household was looked at. */
+  boolean hasOneHouse() {
+    return bean(MadeUpHouse.class).isShut();
   }
 
   private void stop() {

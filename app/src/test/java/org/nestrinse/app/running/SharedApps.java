@@ -40,7 +40,7 @@ final class SharedApps {
 
   /** Takes one back for the next test; returns false when it cannot be used again. */
   static synchronized boolean takeBack(RunningApp app) {
-    return app.isQuiet() && IDLE.add(app);
+    return app.hasOneHouse() && IDLE.add(app);
   }
 
   private static synchronized void endAll() {

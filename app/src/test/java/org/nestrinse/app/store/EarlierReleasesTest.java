@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.zip.ZipInputStream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
@@ -33,9 +34,10 @@ class EarlierReleasesTest {
   @ParameterizedTest
   @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9})
   void opensMigratesAndShowsItsRounds(int version) throws IOException {
-    Path data = house(version);
-    try (RunningApp app = RunningApp.over(data, "--nest.demo=false")) {
-      assertThat(data.resolve("nest-at-" + version + ".mv.db")).exists();
+    Path house = house(version);
+    try (RunningApp app = RunningApp.empty(DemoApp.MOMENT)) {
+      app.moveIn(house);
+      assertThat(app.data().resolve("nest-at-" + version + ".mv.db")).exists();
       for (String page :
           new String[] {
             "/api/line",
