@@ -2851,7 +2851,7 @@ export interface components {
                 [key: string]: components["schemas"]["Why"];
             };
         };
-        DryCheck: {
+        DryCheckFelt: {
             /** @enum {string} */
             answer?: "COOL" | "SEAM" | "DRY";
             /** Format: int32 */
@@ -4841,25 +4841,6 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
-        RoundStart: {
-            besides?: components["schemas"]["PlanBesidesSent"][];
-            boosts?: ("LONGER" | "WHITENER" | "SANITISER")[];
-            carer?: string;
-            checksRead?: string[];
-            /** @enum {string} */
-            goal?: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
-            /** Format: int64 */
-            loadId?: number;
-            /** Format: int64 */
-            machineId?: number;
-            positions?: {
-                [key: string]: string;
-            };
-            practise?: boolean;
-            school?: string;
-            /** Format: int32 */
-            temperatureC?: number;
-        };
         RoundStep: {
             added?: string;
             /** Format: date-time */
@@ -5085,6 +5066,25 @@ export interface components {
             relativeAcceleration: number;
             /** Format: double */
             retainedL: number;
+        };
+        StartSent: {
+            besides?: components["schemas"]["PlanBesidesSent"][];
+            boosts?: ("LONGER" | "WHITENER" | "SANITISER")[];
+            carer?: string;
+            checksRead?: string[];
+            /** @enum {string} */
+            goal?: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
+            /** Format: int64 */
+            loadId?: number;
+            /** Format: int64 */
+            machineId?: number;
+            positions?: {
+                [key: string]: string;
+            };
+            practise?: boolean;
+            school?: string;
+            /** Format: int32 */
+            temperatureC?: number;
         };
         Staying: {
             /** Format: int64 */
@@ -5976,7 +5976,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["DryCheck"];
+                "application/json": components["schemas"]["DryCheckFelt"];
             };
         };
         responses: {
@@ -8507,7 +8507,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["RoundStart"];
+                "application/json": components["schemas"]["StartSent"];
             };
         };
         responses: {

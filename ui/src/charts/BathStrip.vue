@@ -3,10 +3,15 @@ import { t } from '../words'
 import { scaleLinear, scaleLog } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, useId, useTemplateRef } from 'vue'
+import { computed, useId, useTemplateRef } from 'vue'
 import type { Api } from '../api/client'
 import { duration, number } from '../use/format'
 import ChartTable from './ChartTable.vue'
+import { rowsOf } from './rows'
+import StripDoses from './StripDoses.vue'
+import StripLabels from './StripLabels.vue'
+import StripPauses from './StripPauses.vue'
+import { useReading } from './useReading'
 
 /**
  * The bath strip: time runs right, temperature up, one tinted area per bath, products as drops at their moment, soak
@@ -112,20 +117,11 @@ const pauses = computed(() =>
     })),
 )
 
-/** Labels of products that would lie on each other go one row down. */
-const DOSE_WIDTH = 112
-const doses = computed(() => {
-  const ends: number[] = []
-  return steps.value.flatMap((step) =>
-    step.doses.map((dose) => {
-      const left = Math.min(x.value(dose.atMinute ?? step.start) + 5, right.value - DOSE_WIDTH)
-      let row = ends.findIndex((end) => end <= left)
-      if (row < 0) row = ends.length
-      ends[row] = left + DOSE_WIDTH
-      return { ...dose, x: left, y: PLOT.top + 30 + row * 38 }
-    }),
-  )
-})
+const doses = computed(() =>
+  steps.value.flatMap((step) =>
+    step.doses.map((dose) => ({ dose, minute: dose.atMinute ?? step.start })),
+  ),
+)
 
 /** What stands under the strip: each look, each washing bath, and the rinses after it together. */
 const parts = computed(() =>
@@ -149,25 +145,25 @@ const parts = computed(() =>
 /** Labels of short parts move to another row so that nothing overlaps. */
 const LABEL_ROWS = 3
 const labels = computed(() => {
-  const ends = new Array<number>(LABEL_ROWS).fill(-100)
-  return parts.value.map((part) => {
+  const placed = parts.value.map((part) => {
     const half = Math.max(part.name.length, 6) * 3.4
     const middle = Math.max(
       PLOT.left + half - 12,
       Math.min(right.value - half + 6, (x.value(part.start) + x.value(part.end)) / 2),
     )
-    const free = ends.findIndex((end) => end <= middle - half)
-    const row = free < 0 ? LABEL_ROWS - 1 : free
-    ends[row] = middle + half + 4
-    return { name: part.name, middle, row, minutes: duration(part.end - part.start) }
+    return { name: part.name, middle, half, minutes: duration(part.end - part.start) }
   })
+  const rows = rowsOf(
+    placed.map((p) => ({ from: p.middle - p.half, to: p.middle + p.half + 4 })),
+    LABEL_ROWS,
+  )
+  return placed.map((p, i) => ({ ...p, row: rows[i] ?? 0 }))
 })
 const height = computed(
   () => PLOT.bottom + 36 + 29 * Math.max(0, ...labels.value.map((l) => l.row)),
 )
 
-/** The moment that is read, in minutes; none until a pointer or a key comes. */
-const reading = ref<number>()
+const { reading, point, key } = useReading(total, (share) => x.value.invert(share * width.value))
 const marked = computed(() => reading.value ?? props.at)
 const words = computed(() => {
   const minute = reading.value
@@ -188,24 +184,6 @@ const words = computed(() => {
   }
   return parts.join(', ')
 })
-function point(event: PointerEvent) {
-  const box = (event.currentTarget as Element).getBoundingClientRect()
-  const px = ((event.clientX - box.left) / box.width) * width.value
-  reading.value = Math.max(0, Math.min(total.value, x.value.invert(px)))
-}
-const FAST = 10
-function key(event: KeyboardEvent) {
-  const way = { ArrowRight: 1, ArrowUp: 1, ArrowLeft: -1, ArrowDown: -1 }[event.key]
-  const end = { Home: 0, End: total.value }[event.key]
-  if (end !== undefined) reading.value = end
-  else if (way) {
-    const by = way * (event.shiftKey ? FAST : 1)
-    reading.value = Math.max(0, Math.min(total.value, Math.round((reading.value ?? 0) + by)))
-  } else return
-  event.preventDefault()
-  event.stopPropagation()
-}
-
 const rows = computed(() =>
   props.plan.baths.map((b) => [
     steps.value.find((s) => s.number === b.step)?.title ?? '',
@@ -317,22 +295,7 @@ const description = computed(() =>
           />
         </g>
 
-        <g v-for="(p, i) in pauses" :key="`p${i}`" data-pause>
-          <path
-            :d="`M${x(p.from)} ${PLOT.top + 6} v-6 H${x(p.from + p.minutes)} v6`"
-            fill="none"
-            stroke="var(--c-plum)"
-            stroke-width="1.6"
-          />
-          <text
-            :x="(x(p.from) + x(p.from + p.minutes)) / 2"
-            :y="PLOT.top - 5"
-            text-anchor="middle"
-            font-size="11.5"
-          >
-            {{ $t('charts.bathStrip.soaks', { minutes: duration(p.minutes) }) }}
-          </text>
-        </g>
+        <StripPauses :pauses="pauses" :x="x" :top="PLOT.top" />
 
         <path
           :d="stair"
@@ -400,23 +363,7 @@ const description = computed(() =>
           }}
         </text>
 
-        <g v-for="(d, i) in doses" :key="`d${i}`">
-          <path
-            :d="`M${d.x + 6} ${d.y - 12} c5 7 7 10 7 13.5 a7 7 0 0 1 -14 0 c0 -3.5 2 -6.5 7 -13.5 z`"
-            :fill="d.oxygen ? 'var(--c-plum)' : 'var(--c-water)'"
-            stroke="var(--c-paper)"
-          />
-          <rect
-            :x="d.x + 15"
-            :y="d.y - 14"
-            width="96"
-            height="30"
-            fill="var(--c-paper)"
-            opacity="0.72"
-          />
-          <text :x="d.x + 17" :y="d.y - 2" class="num" font-size="13">{{ d.measure }}</text>
-          <text :x="d.x + 17" :y="d.y + 12" font-size="11">{{ d.product }}</text>
-        </g>
+        <StripDoses :doses="doses" :x="x" :top="PLOT.top" :right="right" />
 
         <line
           v-if="marked !== undefined"
@@ -428,25 +375,7 @@ const description = computed(() =>
           stroke-width="1.6"
         />
 
-        <g v-for="l in labels" :key="l.name + l.middle">
-          <text
-            :x="l.middle"
-            :y="PLOT.bottom + 17 + l.row * 29"
-            text-anchor="middle"
-            font-size="12"
-            font-weight="600"
-          >
-            {{ l.name }}
-          </text>
-          <text
-            :x="l.middle"
-            :y="PLOT.bottom + 30 + l.row * 29"
-            text-anchor="middle"
-            font-size="11"
-          >
-            {{ l.minutes }}
-          </text>
-        </g>
+        <StripLabels :labels="labels" :top="PLOT.bottom + 17" />
       </svg>
     </div>
     <div class="flex flex-wrap items-baseline gap-x-4">

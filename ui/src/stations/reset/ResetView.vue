@@ -2,6 +2,7 @@
 import { t } from '../../words'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
+import ResetNeeded from './ResetNeeded.vue'
 import VesselDrawing from '../../charts/VesselDrawing.vue'
 import CautionNote from '../../parts/CautionNote.vue'
 import Figure from '../../parts/Figure.vue'
@@ -140,54 +141,7 @@ async function changed() {
         {{ $t('reset.resetView.takesOutWhatWashingLeft') }}
       </ViewHead>
 
-      <section :aria-label="$t('reset.resetView.isItNeeded')" data-needed>
-        <h2 class="mt-3 text-lg">{{ $t('reset.resetView.isItNeeded') }}</h2>
-        <p v-if="look.judged" data-judged>
-          {{ look.judged }}
-          <RouterLink to="/record" class="button-quiet">{{
-            $t('reset.resetView.recordSaysWhy')
-          }}</RouterLink>
-        </p>
-        <ul class="mt-1">
-          <li
-            v-for="k in wanted"
-            :key="k.kindId"
-            class="border-t border-line py-1.5"
-            :data-need="k.kind"
-            :data-state="k.state"
-          >
-            <strong>{{ k.kind }}</strong>: {{ k.says }}
-            <span class="text-sm text-soft">
-              {{
-                $t('reset.resetView.usualAYear', {
-                  yearly: k.yearly,
-                  lastWords: k.lastWords
-                    ? $t('reset.resetView.last', { lastWords: k.lastWords })
-                    : '',
-                })
-              }}</span
-            >
-            <RouterLink
-              v-if="k.state === 'ROUTINE_FIRST'"
-              to="/record"
-              class="button-quiet inline-block"
-              >{{ $t('reset.resetView.toTheCause') }}</RouterLink
-            >
-            <button
-              v-if="k.clean"
-              type="button"
-              class="button-plain ml-2"
-              :data-take="k.kind"
-              @click="take(k)"
-            >
-              {{ $t('reset.resetView.takeClean', { clean: k.clean }) }}
-            </button>
-          </li>
-          <li v-if="!wanted.length" class="text-soft">
-            {{ $t('reset.resetView.noCheckSpeaksOfResidue') }}
-          </li>
-        </ul>
-      </section>
+      <ResetNeeded :look="look" :wanted="wanted" @take="take" />
 
       <section
         :aria-label="$t('reset.resetView.theRecipe')"

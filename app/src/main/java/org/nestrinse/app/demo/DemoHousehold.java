@@ -9,11 +9,10 @@ import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
-import org.nestrinse.app.dry.DryService;
+import org.nestrinse.app.dry.DryCheckService;
+import org.nestrinse.app.dry.DryingReader;
+import org.nestrinse.app.gather.AssumedPieces;
 import org.nestrinse.app.gather.GatherService;
-import org.nestrinse.app.gather.LotService;
-import org.nestrinse.app.gather.NormalDayService;
-import org.nestrinse.app.gather.WipesService;
 import org.nestrinse.app.house.Furnisher;
 import org.nestrinse.app.kit.PersonService;
 import org.nestrinse.app.kit.StockService;
@@ -26,9 +25,9 @@ import org.nestrinse.app.wash.PlanViews;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.RoundViews;
 import org.nestrinse.app.wash.RunService;
+import org.nestrinse.app.wash.StartService;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
-import org.nestrinse.core.gather.WipesKit;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.wash.School;
 import org.slf4j.Logger;
@@ -49,7 +48,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 class DemoHousehold implements ApplicationRunner, Furnisher {
   private static final Logger LOG = LoggerFactory.getLogger(DemoHousehold.class);
   private static final long SEED = 53;
-  private static final int NEW_BOOSTERS = 4;
   private static final int FINISHED_ROUNDS = 29;
   private static final int LATELY = 12;
   private static final int DAYS_BETWEEN_ROUNDS = 2;
@@ -73,11 +71,11 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
   private final SortService sort;
   private final PlanService plans;
   private final RoundService rounds;
+  private final StartService starts;
   private final RunService runs;
-  private final DryService dry;
-  private final NormalDayService normal;
-  private final LotService lots;
-  private final WipesService wipes;
+  private final DryingReader drying;
+  private final DryCheckService dryChecks;
+  private final AssumedPieces assumed;
   private final TernStory story;
   private final EntityManager entities;
   private final HouseClock clock;
@@ -103,11 +101,11 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
       SortService sort,
       PlanService plans,
       RoundService rounds,
+      StartService starts,
       RunService runs,
-      DryService dry,
-      NormalDayService normal,
-      LotService lots,
-      WipesService wipes,
+      DryingReader drying,
+      DryCheckService dryChecks,
+      AssumedPieces assumed,
       TernStory story,
       EntityManager entities,
       HouseClock clock,
@@ -128,11 +126,11 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
     this.sort = sort;
     this.plans = plans;
     this.rounds = rounds;
+    this.starts = starts;
     this.runs = runs;
-    this.dry = dry;
-    this.normal = normal;
-    this.lots = lots;
-    this.wipes = wipes;
+    this.drying = drying;
+    this.dryChecks = dryChecks;
+    this.assumed = assumed;
     this.story = story;
     this.entities = entities;
     this.clock = clock;
@@ -211,7 +209,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
     twoDays(set, thisMorning.minus(Duration.ofHours(2)));
     wash(set, thisMorning, 0);
     dayAndAHalf(set, now);
-    newPiecesAndWipes(set, now);
+    story.newPiecesAndWipes(set, now);
     Instant before = now.minus(Duration.ofHours(12));
     clock.at(
         before,
@@ -222,7 +220,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
     clock.at(
         now,
         () -> {
-          normal.catchUp();
+          assumed.catchUp();
           return now;
         });
   }
@@ -231,18 +229,6 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
   private void written() {
     entities.flush();
     entities.clear();
-  }
-
-  /** New boosters soak since yesterday evening, and a box of wipes was filled. */
-  private void newPiecesAndWipes(TernHouse.Set set, Instant now) {
-    Instant bought = now.minus(Duration.ofHours(14));
-    LotService.NewPieces pieces =
-        new LotService.NewPieces(set.kinds().get("bamboo booster"), NEW_BOOSTERS);
-    LotService.Lot lot = clock.at(bought, () -> lots.add(pieces));
-    clock.at(bought.plus(Duration.ofHours(1)), () -> lots.startSoak(lot.id()));
-    clock.at(
-        now.minus(Duration.ofHours(30)),
-        () -> wipes.fill(1, new WipesService.Filling(WipesKit.Addition.PLAIN, null)));
   }
 
   /** Two days of pieces before a wash. */
@@ -373,8 +359,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
             .toList();
     RoundViews.Round round =
         clock.at(
-            at,
-            () -> rounds.start(RoundService.Start.of(loadId, school.id(), List.copyOf(checks))));
+            at, () -> starts.start(StartService.Sent.of(loadId, school.id(), List.copyOf(checks))));
     Instant time = at;
     for (PlanViews.PlanStep step : round.plan().steps()) {
       time =
@@ -386,13 +371,13 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
   }
 
   private void dryAll(Instant finished) {
-    for (DryService.Hanging group : clock.at(finished, dry::hanging)) {
+    for (DryingReader.Hanging group : clock.at(finished, drying::hanging)) {
       Instant latest = finished.plus(LONGEST_DRYING);
       Instant by = group.dryBy() == null || group.dryBy().isAfter(latest) ? latest : group.dryBy();
       clock.at(
           by.plus(Duration.ofMinutes(20)),
           () -> {
-            dry.dry(group.id());
+            dryChecks.dry(group.id());
             return group;
           });
       written();

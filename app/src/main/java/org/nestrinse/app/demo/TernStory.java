@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.gather.LotService;
+import org.nestrinse.app.gather.WipesService;
 import org.nestrinse.app.judge.ExperimentService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.KindView;
@@ -14,6 +16,7 @@ import org.nestrinse.app.record.ObservationService;
 import org.nestrinse.app.reset.ResetPlanner;
 import org.nestrinse.app.reset.ResetService;
 import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.core.gather.WipesKit;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Sign;
@@ -35,6 +38,7 @@ class TernStory {
   private static final int LEAN_UNTIL = 7;
 
   private static final int RESET_AFTER = 15;
+  private static final int NEW_BOOSTERS = 4;
   private static final Set<Integer> TRIM_AFTER = Set.of(12, 10);
   private static final Duration MORNING_AFTER = Duration.ofHours(45);
 
@@ -68,6 +72,8 @@ class TernStory {
   private final ExperimentService experiments;
   private final ResetService resets;
   private final KindService kinds;
+  private final LotService lots;
+  private final WipesService wipes;
   private final HouseClock clock;
 
   TernStory(
@@ -75,11 +81,15 @@ class TernStory {
       ExperimentService experiments,
       ResetService resets,
       KindService kinds,
+      LotService lots,
+      WipesService wipes,
       HouseClock clock) {
     this.observations = observations;
     this.experiments = experiments;
     this.resets = resets;
     this.kinds = kinds;
+    this.lots = lots;
+    this.wipes = wipes;
     this.clock = clock;
   }
 
@@ -161,5 +171,17 @@ class TernStory {
       clock.at(time, () -> resets.tick(running.id(), step.number(), new ResetService.Tick(water)));
     }
     return time;
+  }
+
+  /** New boosters soak since yesterday evening, and a box of wipes was filled. */
+  void newPiecesAndWipes(TernHouse.Set set, Instant now) {
+    Instant bought = now.minus(Duration.ofHours(14));
+    LotService.NewPieces pieces =
+        new LotService.NewPieces(set.kinds().get("bamboo booster"), NEW_BOOSTERS);
+    LotService.Lot lot = clock.at(bought, () -> lots.add(pieces));
+    clock.at(bought.plus(Duration.ofHours(1)), () -> lots.startSoak(lot.id()));
+    clock.at(
+        now.minus(Duration.ofHours(30)),
+        () -> wipes.fill(1, new WipesService.Filling(WipesKit.Addition.PLAIN, null)));
   }
 }

@@ -19,11 +19,20 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/drying")
 class DryController {
   private final DryService dry;
+  private final DryingReader reader;
+  private final DryCheckService checks;
   private final ForecastImport forecasts;
   private final WeatherService weather;
 
-  DryController(DryService dry, ForecastImport forecasts, WeatherService weather) {
+  DryController(
+      DryService dry,
+      DryingReader reader,
+      DryCheckService checks,
+      ForecastImport forecasts,
+      WeatherService weather) {
     this.dry = dry;
+    this.reader = reader;
+    this.checks = checks;
     this.forecasts = forecasts;
     this.weather = weather;
   }
@@ -39,34 +48,34 @@ class DryController {
   @GetMapping
   @CachedAnswer
   DryViews.Drying drying(@RequestParam(required = false) @Nullable Integer rainAt) {
-    return dry.drying(rainAt);
+    return reader.drying(rainAt);
   }
 
   @GetMapping("/plans")
   @CachedAnswer
   DryViews.Compared plans() {
-    return dry.compared();
+    return reader.compared();
   }
 
   @PostMapping("/follow")
   DryViews.Drying follow() {
     dry.follow();
-    return dry.drying(null);
+    return reader.drying(null);
   }
 
   /** What a check taught, with everything that hangs. */
   record Checked(Said words, DryViews.Drying drying) {}
 
   @PostMapping("/{id}/check")
-  Checked check(@PathVariable long id, @RequestBody DryService.Check check) {
-    Said words = dry.check(id, check);
-    return new Checked(words, dry.drying(null));
+  Checked check(@PathVariable long id, @RequestBody DryCheckService.Felt check) {
+    Said words = checks.check(id, check);
+    return new Checked(words, reader.drying(null));
   }
 
   @DeleteMapping("/learnt/{placeId}/{kindId}")
   DryViews.Drying forget(@PathVariable long placeId, @PathVariable long kindId) {
-    dry.forget(placeId, kindId);
-    return dry.drying(null);
+    checks.forget(placeId, kindId);
+    return reader.drying(null);
   }
 
   @PostMapping("/weather")
@@ -77,7 +86,7 @@ class DryController {
   @DeleteMapping("/weather")
   DryViews.Drying forgetWeather() {
     weather.forget();
-    return dry.drying(null);
+    return reader.drying(null);
   }
 
   @PatchMapping("/{id}")
@@ -86,7 +95,7 @@ class DryController {
       throw new OutOfRange("placeId", Allowed.MISSING, DryingSaying.A_PLACE);
     }
     dry.move(id, move.placeId, Boolean.TRUE.equals(move.carriedIn));
-    return dry.drying(null);
+    return reader.drying(null);
   }
 
   /** Into which dryer a group goes. */
@@ -98,18 +107,18 @@ class DryController {
       throw new OutOfRange("dryerId", Allowed.MISSING, DryingSaying.A_DRYER);
     }
     dry.tumble(id, into.dryerId);
-    return dry.drying(null);
+    return reader.drying(null);
   }
 
   @PostMapping("/{id}/dry")
   DryViews.Drying dry(@PathVariable long id) {
-    dry.dry(id);
-    return dry.drying(null);
+    checks.dry(id);
+    return reader.drying(null);
   }
 
   @DeleteMapping("/{id}/dry")
   DryViews.Drying notDry(@PathVariable long id) {
-    dry.notDry(id);
-    return dry.drying(null);
+    checks.notDry(id);
+    return reader.drying(null);
   }
 }

@@ -24,6 +24,7 @@ class GatherController {
   private final GatherService gather;
   private final PailService pails;
   private final NormalDayService normal;
+  private final AssumedPieces assumed;
   private final LotService lots;
   private final WipesService wipes;
 
@@ -31,11 +32,13 @@ class GatherController {
       GatherService gather,
       PailService pails,
       NormalDayService normal,
+      AssumedPieces assumed,
       LotService lots,
       WipesService wipes) {
     this.gather = gather;
     this.pails = pails;
     this.normal = normal;
+    this.assumed = assumed;
     this.lots = lots;
     this.wipes = wipes;
   }
@@ -85,7 +88,7 @@ class GatherController {
 
   @PostMapping("/pails/{id}/empty")
   GatherViews.Gathering empty(@PathVariable long id, @RequestBody PailService.Emptying emptying) {
-    normal.catchUp();
+    assumed.catchUp();
     pails.empty(id, emptying);
     return gather.gathering();
   }
@@ -109,7 +112,7 @@ class GatherController {
   @PostMapping("/pails/{id}/entries")
   @ResponseStatus(HttpStatus.CREATED)
   GatherViews.Entry add(@PathVariable long id, @RequestBody GatherService.Coming coming) {
-    normal.catchUp();
+    assumed.catchUp();
     return gather.add(id, coming);
   }
 

@@ -30,16 +30,12 @@ import org.nestrinse.core.gather.NormalDay;
 import org.nestrinse.core.gather.Prep;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.gather.Storage;
-import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
-import org.nestrinse.core.why.WhySource;
 
 /** One look at all pails: everything was read once. */
 final class GatherLook {
@@ -48,9 +44,9 @@ final class GatherLook {
 
   private final Facts facts;
   private final ZoneId zone;
-  private static final int HOURS_PER_DAY = 24;
 
   private final TimeWords words;
+  private final GatherWhys reasons;
   private final Map<Long, PailEntity> pailById;
   private final Map<String, Why> whys = new LinkedHashMap<>();
 
@@ -58,6 +54,7 @@ final class GatherLook {
     this.facts = facts;
     zone = facts.household.zoneId();
     words = new TimeWords(zone, facts.now);
+    reasons = new GatherWhys(words);
     pailById = facts.pails.stream().collect(Collectors.toMap(p -> p.id, p -> p));
   }
 
@@ -193,7 +190,7 @@ final class GatherLook {
             .orElseThrow()
             .pieces()
             .since();
-    whys.put("next", nextWhy(next, candidates));
+    whys.put("next", reasons.nextWhy(next, candidates));
     return Optional.of(
         new NextDue(
             fullPail == null ? clock.pailId() : fullPail.id,
@@ -217,39 +214,8 @@ final class GatherLook {
               : Said.of(GatherSaying.LASTS_UNTIL)
                   .with("what", next.what())
                   .with("when", words.at(shelf.until().toInstant()));
-      case CLOCK -> clockReason(clock);
+      case CLOCK -> GatherWhys.clockReason(clock);
     };
-  }
-
-  private static Said clockReason(Waiting w) {
-    long hours = HoldingClock.limit(w.pieces()).toHours();
-    Quantity limit =
-        hours % HOURS_PER_DAY == 0
-            ? Quantity.of(hours / (double) HOURS_PER_DAY, Unit.DAY)
-            : Quantity.of(hours, Unit.HOUR);
-    return w.pieces().dampCloth()
-        ? Said.of(GatherSaying.CLOTHS_SOUR).with("pail", w.pailName()).with("limit", limit)
-        : Said.of(GatherSaying.PAIL_REACHES)
-            .with("pail", w.pailName())
-            .with("limit", limit)
-            .with("soil", w.pieces().soil());
-  }
-
-  private Why nextWhy(NextWash next, List<NextWash> candidates) {
-    Why.Builder why = Why.of(words.at(next.at()), GatherSaying.EARLIEST);
-    candidates.stream()
-        .sorted(Comparator.comparing(NextWash::at))
-        .limit(5)
-        .forEach(
-            c ->
-                why.line(
-                    switch (c.cause()) {
-                      case CLOCK -> Said.of(GatherSaying.CLOCK).with("what", c.what());
-                      case CAPACITY -> Said.of(GatherSaying.FULL).with("pail", c.what());
-                      case SHELF -> Said.of(GatherSaying.RUNS_OUT).with("what", c.what());
-                    },
-                    words.at(c.at())));
-    return why.total(GatherSaying.NEXT_WASH, words.at(next.at())).by(Model.NEXT_WASH);
   }
 
   private double litres(PailEntity p, List<EntryEntity> rows) {
@@ -279,9 +245,9 @@ final class GatherLook {
     List<Waiting> here = waiting.stream().filter(w -> w.pailId() == p.id).toList();
     Waiting first = here.isEmpty() ? null : first(here);
     Instant due = first == null ? null : HoldingClock.due(first.pieces());
-    whys.put("fill." + p.id, fillWhy(p, litres));
+    whys.put("fill." + p.id, GatherWhys.fillWhy(p, litres));
     if (first != null) {
-      whys.put("due." + p.id, dueWhy(first));
+      whys.put("due." + p.id, reasons.dueWhy(first));
     }
     List<Entry> shown = new ArrayList<>(inside.stream().map(this::entry).toList());
     Collections.reverse(shown);
@@ -398,28 +364,5 @@ final class GatherLook {
         e.cameIn,
         words.at(e.cameIn),
         words.at(HoldingClock.due(w.pieces())));
-  }
-
-  private Why dueWhy(Waiting w) {
-    SoiledPieces p = w.pieces();
-    return Why.of(words.at(HoldingClock.due(p)), HoldingClock.reason(p))
-        .line(
-            GatherSaying.FIRST_OVER,
-            Said.of(GatherSaying.PIECES_SOIL)
-                .with("pieces", p.said())
-                .with("soil", p.soil().said()))
-        .line(GatherSaying.CAME_IN, words.at(p.since()))
-        .line(GatherSaying.MAY_WAIT, Quantity.of(HoldingClock.limit(p).toHours(), Unit.HOUR))
-        .total(GatherSaying.DUE, words.at(HoldingClock.due(p)))
-        .by(Model.WAITING, WhySource.OWN_FIGURES);
-  }
-
-  private static Why fillWhy(PailEntity p, double litres) {
-    Quantity full = Quantity.share(litres / p.capacityL);
-    return Why.of(Said.of(GatherSaying.PAIL_FULL).with("share", full), GatherSaying.LOOSE)
-        .line(GatherSaying.PIECES_TAKE, new Quantity(litres, Unit.LITRE, 1))
-        .line(p.name, Quantity.of(p.capacityL, Unit.LITRE))
-        .total(GatherSaying.FULL_TOTAL, full)
-        .by(Model.FILL);
   }
 }

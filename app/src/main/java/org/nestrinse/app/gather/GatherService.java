@@ -49,7 +49,7 @@ public class GatherService {
   private final HouseholdService household;
   private final KindService kinds;
   private final StockService stock;
-  private final NormalDayService normal;
+  private final AssumedPieces assumed;
   private final LotRepository lots;
   private final HouseClock clock;
 
@@ -61,7 +61,7 @@ public class GatherService {
       HouseholdService household,
       KindService kinds,
       StockService stock,
-      NormalDayService normal,
+      AssumedPieces assumed,
       LotRepository lots,
       HouseClock clock) {
     this.reader = reader;
@@ -71,7 +71,7 @@ public class GatherService {
     this.household = household;
     this.kinds = kinds;
     this.stock = stock;
-    this.normal = normal;
+    this.assumed = assumed;
     this.lots = lots;
     this.clock = clock;
   }
@@ -167,43 +167,11 @@ public class GatherService {
     e.soil = Given.choice("soil", coming.soil, Soil.class);
     e.solids = Given.choice("solids", coming.solids, Solids.class);
     e.cameIn = cameIn(coming.cameIn);
-    int standing = standFor(e);
+    int standing = assumed.standFor(e);
     if (e.pieces > standing) {
       stock.move(e.kindId, e.pieces - standing, Whereabouts.CLEAN, Whereabouts.WAITING);
     }
     return entries.saveAndFlush(e).id;
-  }
-
-  /** Lets logged pieces stand for assumed ones, which wait already, and returns how many. */
-  private int standFor(EntryEntity logged) {
-    for (EntryEntity assumed : normal.standFor(logged.pailId, logged.kindId, logged.cameIn)) {
-      int standing = Math.min(assumed.left(), logged.pieces);
-      assumed.pieces -= standing;
-      if (assumed.pieces == 0) {
-        assumed.removedAt = clock.instant();
-      }
-      entries.saveAndFlush(assumed);
-      logged.replacesId = assumed.id;
-      logged.replaces = standing;
-      return standing;
-    }
-    return 0;
-  }
-
-  /** Gives the assumed pieces back that an entry stood for, and returns how many. */
-  private int standBack(EntryEntity logged) {
-    if (logged.replacesId == null) {
-      return 0;
-    }
-    EntryEntity assumed = entries.findById(logged.replacesId).orElseThrow();
-    int standing = Math.min(logged.replaces, logged.pieces);
-    assumed.pieces += standing;
-    assumed.removedAt = null;
-    entries.saveAndFlush(assumed);
-    logged.replacesId = null;
-    logged.replaces = 0;
-    entries.saveAndFlush(logged);
-    return standing;
   }
 
   /** Puts new pieces of a lot into the place where new pieces wait. */
@@ -286,7 +254,7 @@ public class GatherService {
     if (e.taken > 0) {
       throw new NotNow(GatherRefusal.IN_A_LOAD);
     }
-    int stay = standBack(e);
+    int stay = assumed.standBack(e);
     if (e.pieces > stay) {
       stock.move(e.kindId, e.pieces - stay, Whereabouts.WAITING, Whereabouts.CLEAN);
     }
@@ -301,7 +269,7 @@ public class GatherService {
     if (e.removedAt == null) {
       return reader.look().entry(e);
     }
-    int standing = e.habitId == null && e.lotId == null ? standFor(e) : 0;
+    int standing = e.habitId == null && e.lotId == null ? assumed.standFor(e) : 0;
     if (e.pieces > standing) {
       stock.move(e.kindId, e.pieces - standing, Whereabouts.CLEAN, Whereabouts.WAITING);
     }

@@ -1,22 +1,15 @@
 package org.nestrinse.app.gather;
 
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.BeingRemoved;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.PersonService;
-import org.nestrinse.app.kit.Stock.Whereabouts;
-import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
@@ -25,7 +18,6 @@ import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.gather.DayPart;
 import org.nestrinse.core.gather.NormalDay;
 import org.nestrinse.core.gather.Soil;
-import org.nestrinse.core.gather.Solids;
 import org.nestrinse.core.gather.Spell;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
@@ -33,9 +25,7 @@ import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.annotation.Transactional;
-import org.springframework.transaction.support.TransactionTemplate;
 
 /** Normal days, the spells in which they differ, and the pieces that are assumed from them. */
 @Service
@@ -45,36 +35,27 @@ public class NormalDayService {
 
   private final HabitRepository habits;
   private final SpellRepository spells;
-  private final EntryRepository entries;
   private final PailRepository pails;
   private final PersonService people;
   private final KindService kinds;
-  private final StockService stock;
   private final HouseholdService households;
   private final HouseClock clock;
-  private final TransactionTemplate transaction;
 
   NormalDayService(
       HabitRepository habits,
       SpellRepository spells,
-      EntryRepository entries,
       PailRepository pails,
       PersonService people,
       KindService kinds,
-      StockService stock,
       HouseholdService households,
-      HouseClock clock,
-      PlatformTransactionManager transactions) {
+      HouseClock clock) {
     this.habits = habits;
     this.spells = spells;
-    this.entries = entries;
     this.pails = pails;
     this.people = people;
     this.kinds = kinds;
-    this.stock = stock;
     this.households = households;
     this.clock = clock;
-    this.transaction = new TransactionTemplate(transactions);
   }
 
   /** A line of a normal day as it is sent. */
@@ -323,89 +304,5 @@ public class NormalDayService {
   /** Returns all habits. */
   List<NormalDay.Habit> all() {
     return habits.lines().stream().map(HabitEntity::toHabit).toList();
-  }
-
-  /**
-   * Fills the pails with what normal days have brought since they were last emptied. It may be
-   * called at any time: a part of a day is assumed once.
-   */
-  public synchronized void catchUp() {
-    transaction.executeWithoutResult(status -> assume());
-  }
-
-  private void assume() {
-    List<HabitEntity> lines = habits.lines();
-    if (lines.isEmpty()) {
-      return;
-    }
-    Instant now = clock.instant();
-    ZoneId zone = households.current().zoneId();
-    LocalDate oldest = now.atZone(zone).toLocalDate().minusDays(NormalDay.LONGEST_BACK_DAYS + 1);
-    Set<String> done =
-        entries.findByHabitDayGreaterThanEqual(oldest).stream()
-            .map(e -> e.habitId + "/" + e.habitDay)
-            .collect(Collectors.toCollection(HashSet::new));
-    Map<Long, PailEntity> pailById =
-        pails.findAll().stream().collect(Collectors.toMap(p -> p.id, Function.identity()));
-    List<Spell> differing = spells();
-    for (HabitEntity line : lines) {
-      Instant emptied = pailById.get(line.pailId).emptiedAt;
-      Instant since = emptied == null || emptied.isBefore(line.sinceAt) ? line.sinceAt : emptied;
-      for (NormalDay.Assumed a :
-          NormalDay.between(List.of(line.toHabit()), differing, since, now, zone)) {
-        if (done.add(line.id + "/" + a.day())) {
-          assume(line, a, zone);
-        }
-      }
-    }
-  }
-
-  /** Assumes no more than are clean, and none that were logged already. */
-  private void assume(HabitEntity line, NormalDay.Assumed a, ZoneId zone) {
-    int logged =
-        entries.findByPailIdAndRemovedAtIsNull(line.pailId).stream()
-            .filter(e -> !e.assumed && e.habitId == null && e.kindId.equals(line.kindId))
-            .filter(e -> NormalDay.speaksOf(a.habit(), a.day(), e.cameIn.atZone(zone)))
-            .mapToInt(e -> e.pieces)
-            .sum();
-    int clean = stock.held(line.kindId).clean();
-    int count = Math.min(a.count() - logged, clean);
-    EntryEntity e = new EntryEntity();
-    e.pailId = line.pailId;
-    e.kindId = line.kindId;
-    e.soil = line.soil;
-    e.solids = Solids.NONE;
-    e.cameIn = a.at();
-    e.assumed = true;
-    e.habitId = line.id;
-    e.habitDay = a.day();
-    e.pieces = Math.max(0, count);
-    if (count > 0) {
-      stock.move(line.kindId, count, Whereabouts.CLEAN, Whereabouts.WAITING);
-    } else {
-      e.removedAt = clock.instant();
-    }
-    entries.saveAndFlush(e);
-  }
-
-  /**
-   * Returns the assumed pieces that pieces logged now stand for: same pail, kind and part of the
-   * day.
-   */
-  List<EntryEntity> standFor(long pailId, long kindId, Instant cameIn) {
-    List<EntryEntity> assumed =
-        entries.findByPailIdAndKindIdAndAssumedTrueAndRemovedAtIsNull(pailId, kindId);
-    if (assumed.isEmpty()) {
-      return List.of();
-    }
-    ZoneId zone = households.current().zoneId();
-    Map<Long, HabitEntity> lines =
-        habits.findAll().stream().collect(Collectors.toMap(h -> h.id, Function.identity()));
-    return assumed.stream()
-        .filter(e -> e.left() > 0 && e.habitId != null && e.habitDay != null)
-        .filter(
-            e ->
-                NormalDay.speaksOf(lines.get(e.habitId).toHabit(), e.habitDay, cameIn.atZone(zone)))
-        .toList();
   }
 }

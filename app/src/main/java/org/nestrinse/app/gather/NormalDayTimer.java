@@ -14,17 +14,17 @@ import org.springframework.stereotype.Component;
 class NormalDayTimer {
   private static final long BETWEEN_MINUTES = 1;
 
-  private final NormalDayService normal;
+  private final AssumedPieces assumed;
   private final MadeUpHouse madeUp;
 
-  NormalDayTimer(NormalDayService normal, MadeUpHouse madeUp) {
-    this.normal = normal;
+  NormalDayTimer(AssumedPieces assumed, MadeUpHouse madeUp) {
+    this.assumed = assumed;
     this.madeUp = madeUp;
   }
 
   @EventListener({ApplicationReadyEvent.class, HouseOpened.class})
   void opened() {
-    normal.catchUp();
+    assumed.catchUp();
   }
 
   @Scheduled(
@@ -32,9 +32,9 @@ class NormalDayTimer {
       fixedDelay = BETWEEN_MINUTES,
       timeUnit = TimeUnit.MINUTES)
   void everyMinute() {
-    House.OWN.run(normal::catchUp);
+    House.OWN.run(assumed::catchUp);
     if (madeUp.isOpen()) {
-      House.MADE_UP.run(normal::catchUp);
+      House.MADE_UP.run(assumed::catchUp);
     }
   }
 }

@@ -1,7 +1,7 @@
 package org.nestrinse.app.judge;
 
 import java.util.List;
-import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.TrimService;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.DiagnosisSaying;
@@ -15,7 +15,7 @@ import org.nestrinse.core.said.Unit;
 final class ChangeLines {
   private ChangeLines() {}
 
-  static JudgeViews.ExperimentLine view(HouseholdService.DoseMove m, TimeWords words) {
+  static JudgeViews.ExperimentLine view(TrimService.DoseMove m, TimeWords words) {
     return new JudgeViews.ExperimentLine(
         "dose-" + m.number(),
         null,
@@ -27,7 +27,7 @@ final class ChangeLines {
         words.at(m.at()),
         words.at(m.at()),
         Experiment.State.KEPT,
-        m.reason() == HouseholdService.Moved.SET_BACK
+        m.reason() == TrimService.Moved.SET_BACK
             ? DiagnosisSaying.SET_BACK.said()
             : DiagnosisSaying.TAKEN_BACK.said(),
         false);

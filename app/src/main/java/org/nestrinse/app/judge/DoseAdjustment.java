@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.TrimService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundService;
@@ -26,13 +27,19 @@ class DoseAdjustment {
   private final Evidence evidence;
   private final RoundService rounds;
   private final HouseholdService households;
+  private final TrimService trims;
   private final HouseClock clock;
 
   DoseAdjustment(
-      Evidence evidence, RoundService rounds, HouseholdService households, HouseClock clock) {
+      Evidence evidence,
+      RoundService rounds,
+      HouseholdService households,
+      TrimService trims,
+      HouseClock clock) {
     this.evidence = evidence;
     this.rounds = rounds;
     this.households = households;
+    this.trims = trims;
     this.clock = clock;
   }
 
@@ -46,7 +53,7 @@ class DoseAdjustment {
 
   /** Returns the next move of the dose, if what was seen asks for one. */
   Optional<Trim.Move> move(List<PastRound> lookedAt) {
-    HouseholdService.TrimMoved moved = households.trimMoved();
+    TrimService.TrimMoved moved = trims.trimMoved();
     List<Trim.Told> told =
         lookedAt.stream()
             .map(
@@ -73,7 +80,7 @@ class DoseAdjustment {
   /** Returns how the dose stands, with its reason. */
   JudgeViews.TrimLine line(List<PastRound> lookedAt, Trim.@Nullable Move move) {
     double trim = households.current().trim();
-    Instant moved = households.trimMoved().at();
+    Instant moved = trims.trimMoved().at();
     Double next = move == null ? null : Double.valueOf(move.to());
     TimeWords words = households.timeWords();
     Why.Builder why =

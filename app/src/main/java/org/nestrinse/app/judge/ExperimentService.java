@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.Household;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.TrimService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
@@ -41,6 +42,7 @@ public class ExperimentService {
   private final Evidence evidence;
   private final DoseAdjustment dose;
   private final HouseholdService households;
+  private final TrimService trims;
   private final HouseClock clock;
   private final KindService kinds;
 
@@ -49,12 +51,14 @@ public class ExperimentService {
       Evidence evidence,
       DoseAdjustment dose,
       HouseholdService households,
+      TrimService trims,
       HouseClock clock,
       KindService kinds) {
     this.experiments = experiments;
     this.evidence = evidence;
     this.dose = dose;
     this.households = households;
+    this.trims = trims;
     this.clock = clock;
     this.kinds = kinds;
   }
@@ -159,7 +163,7 @@ public class ExperimentService {
 
   private void apply(ExperimentEntity e) {
     if (e.changeMade.trimDirection() != 0) {
-      households.moveTrim(e.trimAfter, HouseholdService.Moved.TRIED);
+      trims.moveTrim(e.trimAfter, TrimService.Moved.TRIED);
     }
     if (e.changeMade.standing() != null) {
       households.standing(e.changeMade.standing(), true);
@@ -171,7 +175,7 @@ public class ExperimentService {
 
   private void takeBack(ExperimentEntity e) {
     if (e.changeMade.trimDirection() != 0) {
-      households.moveTrim(e.trimBefore, HouseholdService.Moved.TAKEN_BACK);
+      trims.moveTrim(e.trimBefore, TrimService.Moved.TAKEN_BACK);
     }
     if (e.changeMade.standing() != null) {
       households.standing(e.changeMade.standing(), false);
@@ -263,7 +267,7 @@ public class ExperimentService {
               e.says = JudgeSaying.BACK_TO_LABEL.said();
               experiments.saveAndFlush(e);
             });
-    households.moveTrim(Trim.NONE, HouseholdService.Moved.SET_BACK);
+    trims.moveTrim(Trim.NONE, TrimService.Moved.SET_BACK);
   }
 
   /**
@@ -278,8 +282,8 @@ public class ExperimentService {
     for (ExperimentEntity e : made) {
       lines.add(ChangeLines.view(e, words, e == made.get(made.size() - 1)));
     }
-    households.doseMoves().stream()
-        .filter(m -> m.reason() != HouseholdService.Moved.TRIED)
+    trims.doseMoves().stream()
+        .filter(m -> m.reason() != TrimService.Moved.TRIED)
         .forEach(m -> lines.add(ChangeLines.view(m, words)));
     lines.sort(Comparator.comparing(JudgeViews.ExperimentLine::startedAt));
     return lines;

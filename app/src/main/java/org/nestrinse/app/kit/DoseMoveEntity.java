@@ -24,5 +24,5 @@ class DoseMoveEntity {
   double toTrim;
 
   @Enumerated(EnumType.STRING)
-  HouseholdService.Moved reason;
+  TrimService.Moved reason;
 }

@@ -1,6 +1,5 @@
 package org.nestrinse.app.kit;
 
-import java.time.Instant;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.EnumMap;
@@ -50,12 +49,10 @@ public class HouseholdService implements HouseFounder {
   private static final String LID = "lid";
 
   private final HouseholdRepository households;
-  private final DoseMoveRepository moves;
   private final HouseClock clock;
 
-  HouseholdService(HouseholdRepository households, DoseMoveRepository moves, HouseClock clock) {
+  HouseholdService(HouseholdRepository households, HouseClock clock) {
     this.households = households;
-    this.moves = moves;
     this.clock = clock;
   }
 
@@ -157,26 +154,9 @@ public class HouseholdService implements HouseFounder {
     if (e.version != version) {
       throw new Stale(What.HOUSEHOLD, view(e));
     }
-    if (change.zone != null) {
-      e.zone = change.zone;
-      e.zoneTold = true;
-    }
+    habits(e, change, drying, cleaner);
     e.wetHours = wetHours;
-    e.pretendWeather = change.pretendWeather == null ? e.pretendWeather : change.pretendWeather;
-    e.boraxLawful = change.boraxLawful == null ? e.boraxLawful : change.boraxLawful;
-    e.tumbling = drying.tumbling();
-    e.dryOutdoors = drying.outdoors();
-    e.carryAfterDark = drying.afterDark();
-    e.dryAim = drying.aim();
-    e.tripsPerDay = drying.tripsADay();
-    e.sun = drying.sun();
-    e.newPieces = change.newPieces == null ? e.newPieces : change.newPieces;
-    e.pailsShut = change.pailsShut == null ? e.pailsShut : change.pailsShut;
     e.usualMethod = method;
-    e.cleanerName = cleaner == null ? null : cleaner.name();
-    e.cleanerPercent = cleaner == null ? null : Double.valueOf(cleaner.percent());
-    e.cleanerMgL = cleaner == null ? null : Double.valueOf(cleaner.targetMgL());
-    e.cleanerChlorine = cleaner != null && cleaner.chlorine();
     e.name = name;
     e.hardnessMmolL = hardness;
     e.inletC = inlet;
@@ -188,6 +168,32 @@ public class HouseholdService implements HouseFounder {
     e.waterPerM3 = water;
     e.goal = goal;
     return view(households.saveAndFlush(e));
+  }
+
+  /** What is left as it was when it is not sent. */
+  private static void habits(
+      HouseholdEntity e,
+      Change change,
+      DryingWishes drying,
+      PailCleaning.@Nullable Cleaner cleaner) {
+    if (change.zone != null) {
+      e.zone = change.zone;
+      e.zoneTold = true;
+    }
+    e.pretendWeather = change.pretendWeather == null ? e.pretendWeather : change.pretendWeather;
+    e.boraxLawful = change.boraxLawful == null ? e.boraxLawful : change.boraxLawful;
+    e.tumbling = drying.tumbling();
+    e.dryOutdoors = drying.outdoors();
+    e.carryAfterDark = drying.afterDark();
+    e.dryAim = drying.aim();
+    e.tripsPerDay = drying.tripsADay();
+    e.sun = drying.sun();
+    e.newPieces = change.newPieces == null ? e.newPieces : change.newPieces;
+    e.pailsShut = change.pailsShut == null ? e.pailsShut : change.pailsShut;
+    e.cleanerName = cleaner == null ? null : cleaner.name();
+    e.cleanerPercent = cleaner == null ? null : Double.valueOf(cleaner.percent());
+    e.cleanerMgL = cleaner == null ? null : Double.valueOf(cleaner.targetMgL());
+    e.cleanerChlorine = cleaner != null && cleaner.chlorine();
   }
 
   private static DryingWishes drying(@Nullable DryingChange c, HouseholdEntity e) {
@@ -319,86 +325,13 @@ public class HouseholdService implements HouseFounder {
     e.standing = List.copyOf(all);
   }
 
-  /**
-   * When the learned correction of the dose moved last, and which way.
-   *
-   * @param at when, or null for never
-   * @param way 1 up, −1 down, 0 when it was set back
-   */
-  public record TrimMoved(@Nullable Instant at, int way) {}
-
-  /** Returns when the learned correction of the dose moved last. */
-  @Transactional(readOnly = true)
-  public TrimMoved trimMoved() {
-    HouseholdEntity e = entity();
-    return new TrimMoved(e.trimMovedAt, e.trimWay);
-  }
-
-  /** Why the learned correction of the dose moved. */
-  public enum Moved {
-    TRIED,
-    TAKEN_BACK,
-    SET_BACK
-  }
-
-  /**
-   * One move of the learned correction of the dose.
-   *
-   * @param number its number, the latest the highest
-   * @param at when
-   * @param from what it was
-   * @param to what it is from then on
-   * @param reason why
-   */
-  public record DoseMove(long number, Instant at, double from, double to, Moved reason) {}
-
-  /** Returns how the dose moved, oldest first; the last one ends in the dose now used. */
-  @Transactional(readOnly = true)
-  public List<DoseMove> doseMoves() {
-    return moves.findByOrderByMovedAtAscIdAsc().stream()
-        .filter(m -> m.reason != null)
-        .map(m -> new DoseMove(m.id, m.movedAt, m.fromTrim, m.toTrim, m.reason))
-        .toList();
-  }
-
-  /**
-   * Sets the learned correction of the dose, and keeps the move.
-   *
-   * @param trim {@link Limits#TRIM}
-   */
-  @Transactional
-  public void moveTrim(double trim, Moved reason) {
-    HouseholdEntity e = entity();
-    double way = Math.signum(Limits.TRIM.check("trim", trim) - e.trim);
-    if (way != 0) {
-      DoseMoveEntity move = new DoseMoveEntity();
-      move.movedAt = afterTheLastMove(clock.instant());
-      move.fromTrim = e.trim;
-      move.toTrim = trim;
-      move.reason = reason;
-      moves.save(move);
-    }
-    e.trim = trim;
-    e.trimMovedAt = clock.instant();
-    e.trimWay = reason == Moved.SET_BACK ? 0 : (int) way;
-  }
-
-  /** A clock that was put back must not turn the order of the moves round. */
-  private Instant afterTheLastMove(Instant now) {
-    return moves
-        .findFirstByOrderByMovedAtDescIdDesc()
-        .map(last -> last.movedAt.plusMillis(1))
-        .filter(next -> next.isAfter(now))
-        .orElse(now);
-  }
-
   /** Sets how long wet pieces may wait [h]. */
   @Transactional
   public void waitAtMost(int wetHours) {
     entity().wetHours = Storage.WET_HOURS.check("wetHours", wetHours);
   }
 
-  private HouseholdEntity entity() {
+  HouseholdEntity entity() {
     return households.findAll().stream().findFirst().orElseThrow();
   }
 

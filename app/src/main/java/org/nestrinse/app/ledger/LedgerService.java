@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import org.nestrinse.app.dry.DryService;
+import org.nestrinse.app.dry.DryingReader;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.Stock;
@@ -30,7 +30,7 @@ public class LedgerService {
   private final LoadReader loads;
   private final RoundService rounds;
   private final ResetService resets;
-  private final DryService dry;
+  private final DryingReader dry;
 
   LedgerService(
       StockService stock,
@@ -39,7 +39,7 @@ public class LedgerService {
       LoadReader loads,
       RoundService rounds,
       ResetService resets,
-      DryService dry) {
+      DryingReader dry) {
     this.stock = stock;
     this.kinds = kinds;
     this.gather = gather;

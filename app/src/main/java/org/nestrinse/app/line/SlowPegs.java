@@ -1,8 +1,8 @@
 package org.nestrinse.app.line;
 
 import org.nestrinse.app.changes.CachedAnswer;
-import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.dry.DryViews;
+import org.nestrinse.app.dry.DryingReader;
 import org.nestrinse.app.gather.GatherService;
 import org.nestrinse.app.gather.GatherViews;
 import org.nestrinse.app.line.LineController.Peg;
@@ -18,14 +18,14 @@ class SlowPegs {
   private final GatherService gather;
   private final LoadReader loads;
   private final ProposalService proposals;
-  private final DryService dry;
+  private final DryingReader dry;
   private final ShelfService shelf;
 
   SlowPegs(
       GatherService gather,
       LoadReader loads,
       ProposalService proposals,
-      DryService dry,
+      DryingReader dry,
       ShelfService shelf) {
     this.gather = gather;
     this.loads = loads;

@@ -1,65 +1,21 @@
 package org.nestrinse.app.record;
 
-import java.time.Instant;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
-import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryService;
 import org.nestrinse.app.gather.LotService;
-import org.nestrinse.app.problem.Given;
-import org.nestrinse.app.store.Known;
-import org.nestrinse.app.store.RecordType;
-import org.nestrinse.app.store.StoredRecords;
-import org.nestrinse.app.store.Unreadable;
-import org.nestrinse.app.wash.PlanViews;
 import org.nestrinse.app.wash.RoundFile;
 import org.nestrinse.app.wash.RoundFiles;
-import org.nestrinse.app.wash.RoundViews;
 import org.nestrinse.app.wash.SchoolService;
-import org.nestrinse.core.bath.HygieneGoal;
-import org.nestrinse.core.record.PastRound;
-import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.said.Unit;
-import org.nestrinse.core.units.Allowed;
-import org.nestrinse.core.units.Limits;
-import org.nestrinse.core.units.Range;
-import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Component;
-import tools.jackson.databind.JsonNode;
 
 /** Rounds in files. */
 @Component
 class RoundsPart implements ArchivePart {
   private static final int UID = 36;
-  private static final int NAME = 80;
-  private static final int SCHOOL = 40;
-  private static final int SUMMARY = 200;
-  private static final int DOSES = 400;
-  private static final int NOTE = 2000;
-  private static final int PLAN = 4_000_000;
-  private static final Range PIECES = new Range(0, 2000, Unit.PIECE);
-  private static final Range MASS_KG = new Range(0, 100, Unit.KILOGRAM);
-  private static final Range FILL = new Range(0, 3);
-  private static final Range MINUTES = new Range(0, 100_000, Unit.MINUTE);
-  private static final Range RINSES = new Range(0, 40, Unit.RINSE);
-  private static final Range LOG = new Range(0, 60, Unit.LOG);
-  private static final Range RESIDUE = new Range(0, 1_000_000, Unit.MG_PER_KG);
-  private static final Range LITRES = new Range(0, 5000, Unit.LITRE);
-  private static final Range KWH = new Range(0, 200, Unit.KILOWATT_HOUR);
-  private static final Range COST = new Range(0, 10_000);
-  private static final Range HOURS = new Range(0, 100_000, Unit.HOUR);
-  private static final double LOG_SLACK = 0.5;
-  private static final Range VERSIONS = new Range(1, 1000);
-  private static final Range STEP = new Range(0, 1000);
-  private static final Range SHARE = new Range(0, 20);
-  private static final Range GRAMS = new Range(0, 10_000, Unit.GRAM);
-  private static final Range HARDNESS = Limits.HARDNESS_MMOL_L;
-
   private static final List<String> COLUMNS =
       List.of(
           "uid",
@@ -111,9 +67,8 @@ class RoundsPart implements ArchivePart {
   private final DryService dry;
   private final LotService lots;
   private final ObservationRepository observations;
-  private final StoredRecords records;
-
-  private final Wording wording;
+  private final RoundEntryWriter writer;
+  private final RoundEntryReader reader;
 
   RoundsPart(
       RoundFiles rounds,
@@ -121,15 +76,15 @@ class RoundsPart implements ArchivePart {
       DryService dry,
       LotService lots,
       ObservationRepository observations,
-      StoredRecords records,
-      Wording wording) {
-    this.wording = wording;
+      RoundEntryWriter writer,
+      RoundEntryReader reader) {
     this.rounds = rounds;
     this.schools = schools;
     this.dry = dry;
     this.lots = lots;
     this.observations = observations;
-    this.records = records;
+    this.writer = writer;
+    this.reader = reader;
   }
 
   @Override
@@ -160,7 +115,7 @@ class RoundsPart implements ArchivePart {
   @Override
   public void write(Consumer<Map<String, Object>> to) {
     Map<String, Said> names = schools.names();
-    rounds.each(f -> to.accept(entry(f, names)));
+    rounds.each(f -> to.accept(writer.entry(f, names)));
   }
 
   @Override
@@ -168,302 +123,10 @@ class RoundsPart implements ArchivePart {
     return Set.copyOf(rounds.uids().values());
   }
 
-  private Map<String, Object> entry(RoundFile f, Map<String, Said> names) {
-    PastRound r = f.round();
-    Map<String, Object> e = new LinkedHashMap<>();
-    e.put("uid", f.uid());
-    e.put("started_at", r.startedAt());
-    e.put("finished_at", f.finishedAt());
-    e.put("shelved_at", f.shelvedAt());
-    e.put("school", names.getOrDefault(r.school(), Said.from(r.school())));
-    e.put("contents", f.summary());
-    e.put("pieces", r.figures().pieces());
-    e.put("mass_kg", r.figures().massKg());
-    e.put("fill", r.bath().fill());
-    e.put("programme", r.programme());
-    e.put("temperature_c", r.bath().temperatureC());
-    e.put("peak_c", r.bath().peakC());
-    e.put("hold_minutes", r.bath().holdMinutes());
-    e.put("doses", r.dose().words());
-    e.put("detergent_g", r.dose().detergentG());
-    e.put("dose_share", r.dose().share());
-    e.put("trim", r.dose().trim());
-    e.put("coats", r.dose().coats());
-    e.put("rinses", r.bath().rinses());
-    e.put("spin_rpm", r.bath().spinRpm());
-    e.put("hygiene_total_log", r.estimate().totalLog());
-    e.put("hygiene_kill_log", r.estimate().killLog());
-    e.put("soil_left", r.estimate().soilLeft());
-    e.put("not_run", r.estimate().notRun() ? Boolean.TRUE : null);
-    e.put("goal", goal(r).name());
-    e.put("goal_met", r.estimate().goalMet());
-    e.put("residue_mg_kg", r.estimate().residueMgKg());
-    e.put("residue_target_mg_kg", r.estimate().residueTargetMgKg());
-    e.put("litres", r.spent().litres());
-    e.put("kwh", r.spent().kwh());
-    e.put("cost", r.spent().money());
-    e.put("minutes", r.spent().minutes());
-    e.put("attended_minutes", r.spent().attendedMinutes());
-    e.put("hardness_mmol_l", r.bath().hardnessMmolL());
-    e.put("note", f.note());
-    e.put("carer", f.carer());
-    e.put("items", r.contents().stream().map(RoundsPart::item).toList());
-    e.put("steps", f.steps().stream().map(RoundsPart::step).toList());
-    e.put("events", f.events().stream().map(RoundsPart::event).toList());
-    e.put("taken", f.doses().stream().map(RoundsPart::taken).toList());
-    e.put("plan_version", RecordType.ROUND_PLAN.version());
-    e.put("plan", f.plan() == null ? null : plan(f.plan()));
-    e.put("going", f.going() == null ? null : plan(f.going()));
-    return e;
-  }
-
-  private static Map<String, Object> item(PastRound.Content c) {
-    Map<String, Object> m = new LinkedHashMap<>();
-    m.put("kind", c.kind());
-    m.put("person", c.person());
-    m.put("pieces", c.pieces());
-    m.put("mass_kg", c.massKg());
-    m.put("held_hours", c.heldHours());
-    m.put("bulker", c.bulker());
-    return m;
-  }
-
-  private static Map<String, Object> step(RoundFile.FileStep s) {
-    Map<String, Object> m = new LinkedHashMap<>();
-    m.put("number", s.number());
-    m.put("title", s.title());
-    m.put("minutes", s.minutes());
-    m.put("done_at", s.doneAt());
-    m.put("added_because", s.addedBecause());
-    return m;
-  }
-
-  private static Map<String, Object> event(RoundFile.FileEvent x) {
-    Map<String, Object> m = new LinkedHashMap<>();
-    m.put("at", x.at());
-    m.put("step", x.step());
-    m.put("kind", x.kind().name());
-    m.put("code", x.code());
-    m.put("words", x.words());
-    m.put("carer", x.carer());
-    return m;
-  }
-
-  private static Map<String, Object> taken(RoundFile.FileDose d) {
-    Map<String, Object> m = new LinkedHashMap<>();
-    m.put("step", d.step());
-    m.put("product", d.product());
-    m.put("grams", d.grams());
-    m.put("at", d.at());
-    return m;
-  }
-
   @Override
   public Prepared prepare(ArchiveEntry e, Set<String> roundUids) {
-    RoundFile file = file(e);
+    RoundFile file = reader.file(e);
     return new Prepared(file.uid(), () -> rounds.keep(file));
-  }
-
-  private RoundFile file(ArchiveEntry e) {
-    String uid = e.uid("uid");
-    PastRound round =
-        new PastRound(
-            0,
-            e.time("started_at"),
-            school(e.text("school", NAME)),
-            orEmpty(e.optionalText("programme", NAME)),
-            e.list("items").stream().map(RoundsPart::item).toList(),
-            figures(e),
-            List.of());
-    RoundFile file =
-        new RoundFile(
-            uid,
-            round,
-            e.optionalTime("finished_at"),
-            e.optionalTime("shelved_at"),
-            Said.oldNote(e.text("contents", SUMMARY)),
-            orEmpty(e.optionalText("note", NOTE)),
-            e.optionalText("carer", NAME),
-            steps(e),
-            events(e),
-            e.list("taken").stream()
-                .map(
-                    d ->
-                        new RoundFile.FileDose(
-                            d.whole("step", STEP),
-                            d.text("product", NAME),
-                            d.number("grams", GRAMS),
-                            d.time("at")))
-                .toList(),
-            plan(e, "plan"),
-            plan(e, "going"));
-    fits(e, file);
-    return file;
-  }
-
-  private static RoundFigures figures(ArchiveEntry e) {
-    return new RoundFigures(
-        e.whole("pieces", PIECES),
-        e.number("mass_kg", MASS_KG),
-        new RoundFigures.Dose(
-            e.number("detergent_g", GRAMS),
-            e.optionalNumber("dose_share", SHARE),
-            e.number("trim", Limits.TRIM),
-            e.yes("coats"),
-            Said.oldNote(orEmpty(e.optionalText("doses", DOSES)))),
-        new RoundFigures.Bath(
-            e.whole("temperature_c", Limits.WATER_C),
-            e.number("peak_c", Limits.WATER_C),
-            e.number("hold_minutes", MINUTES),
-            e.whole("rinses", RINSES),
-            e.whole("spin_rpm", Limits.RPM),
-            e.number("fill", FILL),
-            e.number("hardness_mmol_l", HARDNESS)),
-        new RoundFigures.Estimate(
-            e.number("residue_mg_kg", RESIDUE),
-            e.number("residue_target_mg_kg", RESIDUE),
-            e.number("hygiene_total_log", LOG),
-            e.number("hygiene_kill_log", LOG),
-            e.choice("goal", HygieneGoal.class),
-            e.yes("goal_met"),
-            e.optionalNumber("soil_left", SHARE),
-            e.optionalYes("not_run")),
-        new RoundFigures.Spent(
-            e.number("litres", LITRES),
-            e.number("kwh", KWH),
-            e.number("cost", COST),
-            e.number("minutes", MINUTES),
-            e.number("attended_minutes", MINUTES)));
-  }
-
-  private static HygieneGoal goal(PastRound r) {
-    return Known.or(r.estimate().goal(), HygieneGoal.LIGHT);
-  }
-
-  /** Checks what one field says against another. */
-  private static void fits(ArchiveEntry e, RoundFile f) {
-    PastRound r = f.round();
-    if (f.finishedAt() != null && f.finishedAt().isBefore(r.startedAt())) {
-      e.wrong("finished_at", f.finishedAt().toString(), ArchiveSaying.NOT_BEFORE_START);
-    }
-    Instant out = f.finishedAt() == null ? r.startedAt() : f.finishedAt();
-    if (f.shelvedAt() != null && f.shelvedAt().isBefore(out)) {
-      e.wrong("shelved_at", f.shelvedAt().toString(), ArchiveSaying.NOT_BEFORE_OUT);
-    }
-    int sum = r.contents().stream().mapToInt(PastRound.Content::pieces).sum();
-    if (!r.contents().isEmpty() && sum != r.figures().pieces()) {
-      e.wrong(
-          "pieces",
-          String.valueOf(r.figures().pieces()),
-          Said.of(ArchiveSaying.SUM_OF_ITEMS).with("pieces", sum));
-    }
-    HygieneGoal goal = goal(r);
-    double total = r.estimate().totalLog();
-    boolean far = goal.totalLog() - total > LOG_SLACK;
-    boolean past =
-        total - goal.totalLog() > LOG_SLACK && r.estimate().killLog() - goal.killLog() > LOG_SLACK;
-    // A reset has no germs to count.
-    if (r.school().equals(PastRound.RESET)) {
-      return;
-    }
-    if ((r.estimate().goalMet() && far)
-        || (!r.estimate().goalMet() && past && goal != HygieneGoal.ILLNESS)) {
-      e.wrong("goal_met", String.valueOf(r.estimate().goalMet()), ArchiveSaying.AS_THE_GOAL);
-    }
-  }
-
-  /** What cannot be read here is left out of files. */
-  private @Nullable JsonNode plan(String kept) {
-    try {
-      return records.record(RecordType.ROUND_PLAN, kept);
-    } catch (Unreadable e) {
-      return null;
-    }
-  }
-
-  /** A plan has to be one that can be shown. */
-  private @Nullable String plan(ArchiveEntry e, String column) {
-    JsonNode record = e.tree(column);
-    if (record == null) {
-      return null;
-    }
-    Double version = e.optionalNumber("plan_version", VERSIONS);
-    try {
-      String kept =
-          records.fromFile(
-              RecordType.ROUND_PLAN,
-              record,
-              version == null ? 1 : version.intValue(),
-              PlanViews.Plan.class,
-              plan -> plan.steps() != null && plan.figures() != null);
-      if (kept.length() > PLAN) {
-        e.wrong(column, Given.characters(kept.length()), Said.of(Allowed.UP_TO).with("most", PLAN));
-      }
-      return kept;
-    } catch (Unreadable wrong) {
-      e.wrong(column, ArchiveSaying.NOT_A_PLAN, ArchiveSaying.A_PLAN);
-      return null;
-    }
-  }
-
-  private static PastRound.Content item(ArchiveEntry i) {
-    return new PastRound.Content(
-        i.text("kind", NAME),
-        i.optionalText("person", NAME),
-        i.whole("pieces", PIECES),
-        i.number("mass_kg", MASS_KG),
-        i.number("held_hours", HOURS),
-        i.yes("bulker"));
-  }
-
-  private static List<RoundFile.FileStep> steps(ArchiveEntry e) {
-    List<RoundFile.FileStep> all = new ArrayList<>();
-    for (ArchiveEntry s : e.list("steps")) {
-      int number = s.whole("number", STEP);
-      if (all.stream().anyMatch(o -> o.number() == number)) {
-        s.wrong("number", String.valueOf(number), ArchiveSaying.EACH_NUMBER_ONCE);
-      }
-      all.add(
-          new RoundFile.FileStep(
-              number,
-              Said.oldNote(s.text("title", NAME)),
-              s.whole("minutes", MINUTES),
-              s.optionalTime("done_at"),
-              note(s.optionalText("added_because", SUMMARY))));
-    }
-    return all;
-  }
-
-  private static List<RoundFile.FileEvent> events(ArchiveEntry e) {
-    List<RoundFile.FileEvent> all = new ArrayList<>();
-    for (ArchiveEntry x : e.list("events")) {
-      Instant at = x.time("at");
-      all.add(
-          new RoundFile.FileEvent(
-              at,
-              x.whole("step", STEP),
-              x.choice("kind", RoundViews.EventKind.class),
-              x.optionalText("code", SCHOOL),
-              Said.oldNote(x.text("words", DOSES)),
-              x.optionalText("carer", NAME)));
-    }
-    return all;
-  }
-
-  private String school(String name) {
-    return schools.names().entrySet().stream()
-        .filter(s -> wording.words(s.getValue()).equals(name))
-        .map(Map.Entry::getKey)
-        .findFirst()
-        .orElse(name.length() > SCHOOL ? name.substring(0, SCHOOL) : name);
-  }
-
-  private static @Nullable Said note(@Nullable String text) {
-    return text == null ? null : Said.oldNote(text);
-  }
-
-  private static String orEmpty(@Nullable String text) {
-    return text == null ? "" : text;
   }
 
   @Override

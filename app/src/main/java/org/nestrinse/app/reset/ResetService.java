@@ -3,14 +3,12 @@ package org.nestrinse.app.reset;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.judge.ExperimentService;
 import org.nestrinse.app.kit.HouseholdService;
 import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.Names;
@@ -21,15 +19,10 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.NotNow;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.record.ObservationService;
-import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
-import org.nestrinse.app.wash.RoundFiles;
-import org.nestrinse.app.wash.RoundWashed;
-import org.nestrinse.core.gather.Soil;
-import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
@@ -53,10 +46,8 @@ public class ResetService {
   private final StockService stock;
   private final HouseholdService households;
   private final ObservationService observations;
-  private final RoundFiles rounds;
-  private final ResetRecord file;
+  private final ResetEnd end;
   private final ResetNeeds needs;
-  private final ExperimentService experiments;
   private final StoredRecords records;
   private final HouseClock clock;
 
@@ -67,10 +58,8 @@ public class ResetService {
       StockService stock,
       HouseholdService households,
       ObservationService observations,
-      RoundFiles rounds,
-      ResetRecord file,
+      ResetEnd end,
       ResetNeeds needs,
-      ExperimentService experiments,
       StoredRecords records,
       HouseClock clock) {
     this.resets = resets;
@@ -79,10 +68,8 @@ public class ResetService {
     this.stock = stock;
     this.households = households;
     this.observations = observations;
-    this.rounds = rounds;
-    this.file = file;
+    this.end = end;
     this.needs = needs;
-    this.experiments = experiments;
     this.records = records;
     this.clock = clock;
   }
@@ -157,7 +144,9 @@ public class ResetService {
               e.pieces.add(row);
             });
     stock.move(
-        byId(planner.pieces(begin.request)), Stock.Whereabouts.CLEAN, Stock.Whereabouts.WASHING);
+        ResetEnd.byId(planner.pieces(begin.request)),
+        Stock.Whereabouts.CLEAN,
+        Stock.Whereabouts.WASHING);
     steps(
         e,
         new Kept(
@@ -215,7 +204,7 @@ public class ResetService {
   public Map<Long, Integer> washingByKind() {
     return resets
         .findFirstByState(ResetEntity.State.RUNNING)
-        .map(e -> byId(kindsOf(e)))
+        .map(e -> ResetEnd.byId(end.kindsOf(e)))
         .orElse(Map.of());
   }
 
@@ -252,7 +241,7 @@ public class ResetService {
       rinsed(e, kept, step, row.water);
     }
     if (e.current() == null) {
-      finish(e);
+      end.finish(e, kept(e));
     }
     return view(resets.saveAndFlush(e));
   }
@@ -327,76 +316,11 @@ public class ResetService {
     if (wet) {
       throw new NotNow(ResetRefusal.WET_ALREADY);
     }
-    Map<Kind, Integer> pieces = kindsOf(e);
+    Map<Kind, Integer> pieces = end.kindsOf(e);
     e.state = ResetEntity.State.STOPPED;
     e.finishedAt = clock.instant();
     resets.saveAndFlush(e);
-    stock.move(byId(pieces), Stock.Whereabouts.WASHING, Stock.Whereabouts.CLEAN);
-  }
-
-  private static Map<Long, Integer> byId(Map<Kind, Integer> pieces) {
-    Map<Long, Integer> byId = new LinkedHashMap<>();
-    pieces.forEach((kind, count) -> byId.merge(kind.id(), count, Integer::sum));
-    return byId;
-  }
-
-  private Map<Kind, Integer> kindsOf(ResetEntity e) {
-    Map<Long, Kind> byId = kinds.byId();
-    Map<Kind, Integer> all = new LinkedHashMap<>();
-    e.pieces.forEach(p -> all.put(byId.get(p.kindId), p.pieces));
-    return all;
-  }
-
-  private void finish(ResetEntity e) {
-    e.state = ResetEntity.State.FINISHED;
-    e.finishedAt = clock.instant();
-    Kept kept = kept(e);
-    Map<Kind, Integer> pieces = kindsOf(e);
-    ResetPlan.Drum drum = planner.drum(pieces);
-    if (e.recipe == ResetRecipe.RINSE_OUT) {
-      count(e, pieces, drum);
-    }
-    List<SoiledPieces> soiled = new ArrayList<>();
-    pieces.forEach(
-        (kind, n) -> soiled.add(new SoiledPieces(kind, n, Soil.DIRT, true, e.startedAt, Set.of())));
-    double peak = e.recipe.temper().peakC();
-    e.roundId =
-        rounds.hang(
-            file.of(e, kept, soiled, (int) drum.rpm()),
-            id ->
-                new RoundWashed(
-                    id,
-                    new LoadPieces(0, soiled, List.of()),
-                    (int) drum.rpm(),
-                    drum.radiusM(),
-                    peak,
-                    false,
-                    e.recipe == ResetRecipe.CHLORINE_SOAK,
-                    clock.instant(),
-                    false));
-    experiments.watchReset();
-  }
-
-  /** Counts the rinses that were made; what was predicted learns from it. */
-  private void count(ResetEntity e, Map<Kind, Integer> pieces, ResetPlan.Drum drum) {
-    int made =
-        (int)
-            kept(e).steps.stream()
-                .filter(s -> s.action() == ResetStep.Action.RINSE)
-                .filter(s -> e.steps.get(s.number() - 1).water != null)
-                .count();
-    if (made == 0) {
-      return;
-    }
-    e.countedRinses = made;
-    var load =
-        pieces.entrySet().stream()
-            .map(p -> p.getKey().load(p.getValue()))
-            .reduce((a, b) -> a.plus(b))
-            .orElseThrow();
-    e.factor =
-        RinseOut.learnt(
-            e.factor, e.predictedRinses, made, RinseOut.oneRinse(load, drum.rpm(), drum.radiusM()));
+    stock.move(ResetEnd.byId(pieces), Stock.Whereabouts.WASHING, Stock.Whereabouts.CLEAN);
   }
 
   private ResetViews.ResetRunning view(ResetEntity e) {

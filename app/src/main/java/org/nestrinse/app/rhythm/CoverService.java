@@ -13,7 +13,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.dry.DryService;
+import org.nestrinse.app.dry.DryingReader;
 import org.nestrinse.app.dry.WeatherService;
 import org.nestrinse.app.kit.DryerService;
 import org.nestrinse.app.kit.Household;
@@ -59,7 +59,7 @@ public class CoverService {
   private static final int DRYER_PIECES = 6;
 
   private final ShelfService shelf;
-  private final DryService dry;
+  private final DryingReader dry;
   private final RoundService rounds;
   private final KindService kinds;
   private final PlaceService places;
@@ -71,7 +71,7 @@ public class CoverService {
 
   CoverService(
       ShelfService shelf,
-      DryService dry,
+      DryingReader dry,
       RoundService rounds,
       KindService kinds,
       PlaceService places,
@@ -144,7 +144,7 @@ public class CoverService {
     private final ZonedDateTime here = now.atZone(household.zoneId());
     private final TimeWords words = households.timeWords();
     private final Map<Long, KindView> views = new HashMap<>();
-    private final List<DryService.Hanging> hanging = dry.hanging();
+    private final List<DryingReader.Hanging> hanging = dry.hanging();
 
     Look() {
       kinds.all().forEach(k -> views.put(k.id(), k));
@@ -153,7 +153,7 @@ public class CoverService {
     /** What hangs, and what washes when a round is running. */
     List<ShelfService.Coming> coming() {
       List<ShelfService.Coming> coming = new ArrayList<>();
-      for (DryService.Hanging h : hanging) {
+      for (DryingReader.Hanging h : hanging) {
         if (h.dryBy() != null) {
           Instant at = h.dryBy().isBefore(now) ? now : h.dryBy();
           coming.add(new ShelfService.Coming(h.kindId(), h.pieces(), at));
@@ -238,13 +238,13 @@ public class CoverService {
     /** Six of what hangs, finished in the dryer: those of the part that the shelf waits for. */
     private Optional<Cover.Remedy> inDryer(Cover.Need need) {
       List<DryerService.View> free = dryers.all();
-      DryService.Hanging last =
+      DryingReader.Hanging last =
           hanging.stream()
               .filter(h -> h.mayTumble() && serves(h.kindId(), need))
               .filter(h -> h.dryBy() == null || h.dryBy().isAfter(now))
               .max(
                   Comparator.comparing(
-                      DryService.Hanging::dryBy, Comparator.nullsLast(Comparator.naturalOrder())))
+                      DryingReader.Hanging::dryBy, Comparator.nullsLast(Comparator.naturalOrder())))
               .orElse(null);
       if (free.isEmpty() || last == null) {
         return Optional.empty();

@@ -28,6 +28,7 @@ class GoingRounds {
   private final RoundRepository rounds;
   private final RoundLook look;
   private final PlanService plans;
+  private final PlanPicture picture;
   private final SchoolService schools;
   private final LoadReader loads;
   private final ApplicationEventPublisher events;
@@ -37,6 +38,7 @@ class GoingRounds {
       RoundRepository rounds,
       RoundLook look,
       PlanService plans,
+      PlanPicture picture,
       SchoolService schools,
       LoadReader loads,
       ApplicationEventPublisher events,
@@ -44,6 +46,7 @@ class GoingRounds {
     this.rounds = rounds;
     this.look = look;
     this.plans = plans;
+    this.picture = picture;
     this.schools = schools;
     this.loads = loads;
     this.events = events;
@@ -114,7 +117,7 @@ class GoingRounds {
         RoundEntity.Text.STEPS,
         RecordType.ROUND_STEPS,
         records.write(RecordType.ROUND_STEPS, Step.numbered(steps)));
-    PlanViews.Plan going = plans.view(job, routine);
+    PlanViews.Plan going = picture.view(job, routine);
     e.text(
         RoundEntity.Text.GOING, RecordType.ROUND_PLAN, records.write(RecordType.ROUND_PLAN, going));
     RoundService.figures(e, going);

@@ -1,6 +1,5 @@
 package org.nestrinse.app.wash;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -20,36 +19,21 @@ import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.PlanViews.CannotWash;
 import org.nestrinse.app.wash.PlanViews.Comparison;
 import org.nestrinse.app.wash.PlanViews.Dominated;
-import org.nestrinse.app.wash.PlanViews.Figures;
 import org.nestrinse.app.wash.PlanViews.Plan;
-import org.nestrinse.app.wash.PlanViews.PlanDose;
-import org.nestrinse.app.wash.PlanViews.PlanStep;
-import org.nestrinse.core.bath.BathWords;
-import org.nestrinse.core.bath.Cleaning;
-import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.gather.SoiledPieces;
-import org.nestrinse.core.kit.Product;
-import org.nestrinse.core.safety.Caution;
-import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.wash.Bath;
 import org.nestrinse.core.wash.CannotPlan;
 import org.nestrinse.core.wash.Disagreement;
 import org.nestrinse.core.wash.Dominance;
 import org.nestrinse.core.wash.Effects;
-import org.nestrinse.core.wash.MachineRun;
 import org.nestrinse.core.wash.OfferedMethod;
-import org.nestrinse.core.wash.Outcome;
-import org.nestrinse.core.wash.PlannedDose;
 import org.nestrinse.core.wash.ProductFit;
 import org.nestrinse.core.wash.Remedies;
 import org.nestrinse.core.wash.Routine;
-import org.nestrinse.core.wash.RoutineWhys;
 import org.nestrinse.core.wash.School;
 import org.nestrinse.core.wash.Standing;
-import org.nestrinse.core.wash.Step;
 import org.nestrinse.core.wash.WallCard;
 import org.nestrinse.core.wash.WashJob;
 import org.nestrinse.core.wash.WashPlanner;
@@ -62,8 +46,8 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class PlanService {
   private static final int LONGEST_SCHOOL = 40;
-  private static final double LEAST_LEFTOVER_MG_KG = 1;
 
+  private final PlanPicture picture;
   private final LoadReader loads;
   private final HouseholdService households;
   private final MachineService machines;
@@ -73,6 +57,7 @@ public class PlanService {
   private final RoundRepository rounds;
 
   PlanService(
+      PlanPicture picture,
       LoadReader loads,
       HouseholdService households,
       MachineService machines,
@@ -80,6 +65,7 @@ public class PlanService {
       HouseClock clock,
       SchoolService schools,
       RoundRepository rounds) {
+    this.picture = picture;
     this.loads = loads;
     this.households = households;
     this.machines = machines;
@@ -162,7 +148,7 @@ public class PlanService {
         WashJob fitting = byHandIfWanted(pieces, job, school, machineId);
         Routine routine = WashPlanner.plan(fitting, school);
         routines.add(routine);
-        plans.add(view(fitting.asWashed(), routine));
+        plans.add(picture.view(fitting.asWashed(), routine));
       } catch (CannotPlan e) {
         cannot.add(new CannotWash(school.id(), school.name(), e.said()));
       }
@@ -216,7 +202,7 @@ public class PlanService {
   @Transactional(readOnly = true)
   public Plan plan(long loadId, Request request) {
     Planned planned = planned(loadId, request);
-    return view(planned.job.asWashed(), planned.routine);
+    return picture.view(planned.job.asWashed(), planned.routine);
   }
 
   Planned planned(long loadId, Request request) {
@@ -235,8 +221,8 @@ public class PlanService {
     WashJob is = job(pieces, request.temperatureC, request.wishes(), request.machineId);
     WashJob then = is.withTrim(trim).asking(is.askedC(), is.wishes().standing(standing));
     return new RoundService.Effect(
-        figures(is.asWashed(), WashPlanner.plan(is, school)),
-        figures(then.asWashed(), WashPlanner.plan(then, school)));
+        picture.figures(is.asWashed(), WashPlanner.plan(is, school)),
+        picture.figures(then.asWashed(), WashPlanner.plan(then, school)));
   }
 
   /** Returns what else could be chosen for this load, with what it would change. */
@@ -322,163 +308,5 @@ public class PlanService {
         now.atZone(household.zoneId()).toLocalTime(),
         askedC,
         wishes.standing(households.standing()).household(households.answers()));
-  }
-
-  /** Returns a routine as it is shown and kept. */
-  Plan view(WashJob job, Routine routine) {
-    // The button does what the sentence of the stop says.
-    Integer nearest =
-        routine.cautions().stream()
-            .filter(c -> c.strength() == Caution.Strength.STOP && c.nearestC() != null)
-            .map(Caution::nearestC)
-            .findFirst()
-            .orElse(null);
-    return new Plan(
-        routine.school().id(),
-        routine.school().name(),
-        routine.school().belief(),
-        routine.school().finish().drying(),
-        job.askedC(),
-        routine.steps().stream().map(s -> step(s, routine.outcome())).toList(),
-        routine.outcome().baths(),
-        figures(job, routine),
-        routine.bends(),
-        routine.cautions(),
-        nearest,
-        RoutineWhys.of(job, routine),
-        routine.imitation(),
-        job.machine().name(),
-        WashJob.weakestInHeat(job.all()).name(),
-        WashPlanner.temperatures(job));
-  }
-
-  private static PlanStep step(Step s, Outcome outcome) {
-    MachineRun run = s.run();
-    boolean machine = s.action() == Step.Action.RUN;
-    List<PlanDose> doses = new ArrayList<>();
-    for (int i = 0; i < s.doses().size(); i++) {
-      PlannedDose d = s.doses().get(i);
-      doses.add(
-          new PlanDose(
-              d.product().name(),
-              d.measure(),
-              d.dose().roundedDoseG(),
-              d.product().purpose() == Product.Purpose.OXYGEN_WHITENER,
-              "dose." + s.number() + "." + i,
-              d.product().id(),
-              d.inSoftenerDrawer(machine ? run : null),
-              atMinute(s, d, outcome)));
-    }
-    return new PlanStep(
-        s.number(),
-        s.action(),
-        s.title(),
-        s.detail(),
-        s.wholeLoad(),
-        s.attended(),
-        s.minutes(),
-        s.reason(),
-        run == null || !machine ? null : run.programme().name(),
-        run == null || !machine ? null : run.settings(),
-        doses,
-        run == null || run.pauseMinutes() == 0 ? null : Integer.valueOf(run.pauseMinutes()));
-  }
-
-  /** The minute of the routine at which a product comes into the water. */
-  private static double atMinute(Step s, PlannedDose dose, Outcome outcome) {
-    List<Bath> own =
-        outcome.baths().stream()
-            .filter(b -> b.step() == s.number() && b.type() != Bath.Type.SPIN)
-            .toList();
-    if (own.isEmpty()) {
-      return 0;
-    }
-    boolean last = dose.into() == PlannedDose.Into.LAST_RINSE;
-    return (last ? own.get(own.size() - 1) : own.get(0)).startMinute();
-  }
-
-  private Figures figures(WashJob job, Routine routine) {
-    Outcome o = routine.outcome();
-    Step main = routine.mainWash();
-    MachineRun run = java.util.Objects.requireNonNull(main.run());
-    double hold =
-        o.baths().stream()
-            .filter(b -> b.step() == main.number())
-            .mapToDouble(Bath::holdMinutes)
-            .sum();
-    int rinses =
-        routine.steps().stream()
-            .filter(s -> s.wholeLoad() && s.run() != null && s.number() >= main.number())
-            .mapToInt(s -> s.run().rinses())
-            .sum();
-    Cleaning worst = o.worstSoil().orElse(null);
-    Fill fill = job.fill();
-    List<PlannedDose> doses = routine.steps().stream().flatMap(s -> s.doses().stream()).toList();
-    Instant ready = job.now().plus(Duration.ofMinutes(Math.round(o.minutes())));
-    return new Figures(
-        run.programme().name(),
-        run.temperatureC(),
-        hold,
-        o.peakC(),
-        o.hygiene().heatLog(),
-        o.hygiene().oxygenLog(),
-        o.hygiene().additiveLog(),
-        o.hygiene().liftedLog(),
-        o.hygiene().killLog(),
-        o.hygiene().totalLog(),
-        o.goal(),
-        o.goal().said(),
-        o.goal().totalLog(),
-        o.verdict().met(),
-        o.verdict().said(),
-        o.residueMgKg(),
-        o.residueTarget().mgKg(),
-        o.residueMet(),
-        o.sudsVisible(),
-        rinses,
-        routine.lastRun().spinRpm(),
-        o.litres(),
-        o.kwh(),
-        o.cost(),
-        o.minutes(),
-        o.attendedMinutes(),
-        Said.duration(o.minutes()),
-        households.timeWords().at(ready),
-        fill.massKg(),
-        fill.main(),
-        o.wear(),
-        o.targetGL(),
-        routine.careMarginK(job),
-        doses.stream()
-            .filter(d -> d.product().purpose() == Product.Purpose.DETERGENT)
-            .mapToDouble(d -> d.dose().roundedDoseG())
-            .sum(),
-        routine.doseShare(),
-        doses.stream().anyMatch(d -> d.product().coats()),
-        job.trim(),
-        o.hygiene().said(),
-        o.hygiene().lowLog(),
-        o.hygiene().highLog(),
-        worst == null ? null : Double.valueOf(worst.soilLeft()),
-        worst == null ? null : BathWords.of(worst),
-        worst == null ? null : worst.cleanness(),
-        worst == null ? null : Double.valueOf(worst.set()),
-        worst == null ? null : worst.soil(),
-        o.stainLeft().isPresent() ? Double.valueOf(o.stainLeft().getAsDouble()) : null,
-        o.soils().stream().map(PlanService::soil).toList(),
-        o.leftovers().stream()
-            .filter(l -> l.product().purpose() != Product.Purpose.DETERGENT)
-            .filter(l -> l.mgKg() >= LEAST_LEFTOVER_MG_KG)
-            .map(l -> new PlanViews.LeftoverLine(l.product().name(), l.mgKg()))
-            .toList());
-  }
-
-  private static PlanViews.SoilLine soil(Cleaning c) {
-    return new PlanViews.SoilLine(
-        c.soil(),
-        c.soil().said(),
-        BathWords.of(c),
-        c.soilLeft(),
-        "soil." + c.soil().name().toLowerCase(java.util.Locale.ROOT));
   }
 }

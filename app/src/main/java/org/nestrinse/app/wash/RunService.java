@@ -1,24 +1,17 @@
 package org.nestrinse.app.wash;
 
 import java.time.Duration;
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.MachineService;
-import org.nestrinse.app.kit.ProductService;
 import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.NotNow;
-import org.nestrinse.app.sort.LoadPieces;
-import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.PlanViews.PlanDose;
 import org.nestrinse.app.wash.PlanViews.PlanStep;
 import org.nestrinse.app.wash.RoundViews.EventKind;
 import org.nestrinse.app.wash.RoundViews.Round;
-import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.run.Branch;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -32,47 +25,37 @@ import org.springframework.transaction.annotation.Transactional;
 /** Doing a round: ticking off, looking and answering, holding, skipping, handing over. */
 @Service
 public class RunService {
-  private static final double SECONDS_PER_MINUTE = 60;
   private static final int LONGEST_REASON = 200;
   private static final Range SHARE = new Range(0, 2, Unit.OF_THE_DOSE);
   private static final Range MORE_MINUTES = new Range(1, 120, Unit.MINUTE);
 
   private final GoingRounds going;
   private final AnswerService answers;
+  private final RoundEnd end;
   private final RoundRepository rounds;
   private final RoundLook look;
   private final SortService sort;
-  private final LoadReader loads;
-  private final MachineService machines;
-  private final ProductService products;
   private final DoseLog doses;
-  private final HouseholdService households;
   private final ApplicationEventPublisher events;
   private final HouseClock clock;
 
   RunService(
       GoingRounds going,
       AnswerService answers,
+      RoundEnd end,
       RoundRepository rounds,
       RoundLook look,
       SortService sort,
-      LoadReader loads,
-      MachineService machines,
-      ProductService products,
       DoseLog doses,
-      HouseholdService households,
       ApplicationEventPublisher events,
       HouseClock clock) {
     this.going = going;
     this.answers = answers;
+    this.end = end;
     this.rounds = rounds;
     this.look = look;
     this.sort = sort;
-    this.loads = loads;
-    this.machines = machines;
-    this.products = products;
     this.doses = doses;
-    this.households = households;
     this.events = events;
     this.clock = clock;
   }
@@ -120,7 +103,7 @@ public class RunService {
       e.figures = e.figures.with(e.figures.estimate().with(true));
       e.mainNotRun |= look.washesAll(e, next);
     }
-    return e.current() == null ? finished(e) : going.kept(e);
+    return e.current() == null ? end.finished(e) : going.kept(e);
   }
 
   /** Notes which doses went in, and returns whether of some it was not all. */
@@ -158,59 +141,6 @@ public class RunService {
     return look.going(e).steps().get(number - 1);
   }
 
-  private Round finished(RoundEntity e) {
-    if (e.state == RoundState.PRACTISE) {
-      Round view = look.view(e);
-      rounds.delete(e);
-      events.publishEvent(new RoundChanged(e.id));
-      return view;
-    }
-    e.state = RoundState.HANGING;
-    e.finishedAt = clock.instant();
-    if (e.mainNotRun) {
-      didNotRun(e);
-    }
-    rounds.saveAndFlush(e);
-    LoadPieces pieces = loads.pieces(e.loadId);
-    double radius = machines.one(e.machineId).machine().drumRadiusM();
-    List<PlanViews.PlanDose> doses =
-        look.going(e).steps().stream().flatMap(step -> step.doses().stream()).toList();
-    events.publishEvent(
-        new RoundWashed(
-            e.id,
-            pieces,
-            e.figures.bath().spinRpm(),
-            radius,
-            e.figures.bath().peakC(),
-            doses.stream().anyMatch(PlanViews.PlanDose::oxygen),
-            doses.stream().anyMatch(d -> chlorine(d.productId())),
-            clock.instant(),
-            byHand(e)));
-    events.publishEvent(new RoundChanged(e.id));
-    return look.view(going.entity(e.id));
-  }
-
-  /**
-   * Writes what is known of a wash whose machine cannot have run: nothing got warm, nothing was
-   * rinsed, and it took as long as it took. The plan is kept in case it did run after all.
-   */
-  private void didNotRun(RoundEntity e) {
-    Instant end = e.finishedAt == null ? clock.instant() : e.finishedAt;
-    double minutes = Duration.between(e.startedAt, end).toSeconds() / SECONDS_PER_MINUTE;
-    e.figures = e.figures.notWashed(households.current().inletC(), minutes);
-  }
-
-  /** A round by hand has no run of a machine. */
-  private boolean byHand(RoundEntity e) {
-    return look.steps(e).stream().anyMatch(s -> s.action() == Step.Action.BY_HAND);
-  }
-
-  private boolean chlorine(@Nullable Long productId) {
-    return productId != null
-        && products.products().stream()
-            .anyMatch(p -> p.id() == productId && p.purpose() == Product.Purpose.CHLORINE_BLEACH);
-  }
-
   /** What is sent to say whether the machine really ran. */
   public record Ran(@Nullable Boolean ran) {}
 
@@ -221,7 +151,7 @@ public class RunService {
     boolean didNot = !Given.yesNo("ran", sent.ran);
     e.figures = e.figures.with(e.figures.estimate().with(didNot));
     if (e.mainNotRun && didNot) {
-      didNotRun(e);
+      end.didNotRun(e);
     } else if (e.hasPlan) {
       RoundService.figures(e, look.going(e));
     }

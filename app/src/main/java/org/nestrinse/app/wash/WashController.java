@@ -25,6 +25,7 @@ import org.springframework.web.bind.annotation.RestController;
 class WashController {
   private final PlanService plans;
   private final RoundService rounds;
+  private final StartService starts;
   private final SchoolService schools;
   private final DoseLog doses;
   private final CardPage cards;
@@ -32,11 +33,13 @@ class WashController {
   WashController(
       PlanService plans,
       RoundService rounds,
+      StartService starts,
       SchoolService schools,
       DoseLog doses,
       CardPage cards) {
     this.plans = plans;
     this.rounds = rounds;
+    this.starts = starts;
     this.schools = schools;
     this.doses = doses;
     this.cards = cards;
@@ -131,8 +134,8 @@ class WashController {
 
   @PostMapping("/rounds")
   @ResponseStatus(HttpStatus.CREATED)
-  RoundViews.Round start(@RequestBody RoundService.Start start) {
-    return rounds.start(start);
+  RoundViews.Round start(@RequestBody StartService.Sent start) {
+    return starts.start(start);
   }
 
   @GetMapping("/rounds/running")

@@ -30,7 +30,6 @@ import org.nestrinse.app.kit.StockService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.RoundWashed;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dry.DryingWishes;
@@ -70,7 +69,6 @@ class PlacesTest {
   @Mock PlaceService places;
   @Mock DryerService dryers;
   @Mock StockService stock;
-  @Mock RoundService rounds;
   @Mock HouseholdService households;
   @Mock WeatherService weather;
 
@@ -113,19 +111,10 @@ class PlacesTest {
                             400,
                             rainMm))
                 .toList());
-    return new DryService(
-        groups,
-        factors,
-        kinds,
-        places,
-        dryers,
-        stock,
-        rounds,
-        shelf,
-        households,
-        weather,
-        HouseClock.startingAt(NOON),
-        event -> {});
+    HouseClock clock = HouseClock.startingAt(NOON);
+    DryingReader reader =
+        new DryingReader(groups, factors, kinds, places, dryers, shelf, households, weather, clock);
+    return new DryService(reader, groups, places, dryers, stock, clock);
   }
 
   @ParameterizedTest

@@ -76,13 +76,12 @@ final class LivedHouses {
     }
   }
 
-  /** Deletes all that is in a folder. */
-  static void emptyOut(Path folder) {
-    delete(folder);
+  /** Deletes a folder that a database may still be closing in; what is left stays behind. */
+  static void deleteIfPossible(Path folder) {
     try {
-      Files.createDirectories(folder);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+      delete(folder);
+    } catch (UncheckedIOException stillInUse) {
+      // It lies in the temporary folder of the system.
     }
   }
 

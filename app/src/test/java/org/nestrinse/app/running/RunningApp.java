@@ -1,5 +1,6 @@
 package org.nestrinse.app.running;
 
+import com.zaxxer.hikari.HikariConfig;
 import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
 import java.io.UncheckedIOException;
@@ -15,12 +16,13 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.NestRinse;
 import org.nestrinse.app.changes.ChangeCount;
-import org.nestrinse.app.gather.NormalDayService;
+import org.nestrinse.app.gather.AssumedPieces;
 import org.nestrinse.app.house.House;
 import org.nestrinse.app.house.HouseMigration;
 import org.nestrinse.app.house.HouseOpened;
@@ -31,6 +33,7 @@ import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.jdbc.datasource.DelegatingDataSource;
+import org.springframework.jdbc.datasource.lookup.AbstractRoutingDataSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -42,8 +45,9 @@ public final class RunningApp implements AutoCloseable {
   private static final JsonMapper JSON = JsonMapper.shared();
 
   private final HttpClient http = HttpClient.newHttpClient();
-  private final Path data;
   private final boolean shared;
+  private Path data;
+  private @Nullable HikariDataSource database;
   private List<String> settings;
   private ConfigurableApplicationContext context;
   private int port;
@@ -208,7 +212,7 @@ public final class RunningApp implements AutoCloseable {
   public void forward(Duration by) {
     bean(HouseClock.class).forward(by);
     bean(ChangeCount.class).count();
-    bean(NormalDayService.class).catchUp();
+    bean(AssumedPieces.class).catchUp();
   }
 
   /** Returns its address, without a slash at the end. */
@@ -288,30 +292,33 @@ public final class RunningApp implements AutoCloseable {
   }
 
   /**
-   * Puts another household's data in place of what is there, brought up to this release as a start
-   * does it.
+   * Puts a copy of another household's data in place of what is there, in a folder of its own,
+   * brought up to this release as a start does it.
    */
   public void moveIn(Path house) {
     send("DELETE", "/api/pretend/washer", null);
-    HikariDataSource own = context.getBean("ownDatabase", HikariDataSource.class);
-    shutDown(own);
-    own.getHikariPoolMXBean().softEvictConnections();
-    LivedHouses.emptyOut(data);
+    Path old = data;
+    data = emptyFolder();
     LivedHouses.copy(house, data);
+    HikariDataSource before = database == null ? ownPool() : database;
+    HikariConfig config = new HikariConfig();
+    before.copyStateTo(config);
+    config.setJdbcUrl(before.getJdbcUrl().replace(old.toString(), data.toString()));
+    database = new HikariDataSource(config);
+    AbstractRoutingDataSource houses = context.getBean("houses", AbstractRoutingDataSource.class);
+    houses.setTargetDataSources(
+        Map.of(House.OWN, database, House.MADE_UP, context.getBean("madeUpDatabase")));
+    houses.setDefaultTargetDataSource(database);
+    houses.initialize();
+    before.close();
+    LivedHouses.deleteIfPossible(old);
     bean(HouseMigration.class).migrate(bean(DataSource.class), data);
     bean(ChangeCount.class).count();
     context.publishEvent(new HouseOpened(House.OWN));
   }
 
-  private static void shutDown(HikariDataSource database) {
-    try {
-      // Nothing can be closed any more after a database was shut down; the pool forgets it.
-      Connection connection = database.getConnection();
-      connection.createStatement().execute("SHUTDOWN");
-      database.evictConnection(connection);
-    } catch (SQLException e) {
-      throw new IllegalStateException(e);
-    }
+  private HikariDataSource ownPool() {
+    return context.getBean("ownDatabase", HikariDataSource.class);
   }
 
   private static Instant start(List<String> settings) {
@@ -326,6 +333,10 @@ public final class RunningApp implements AutoCloseable {
   private void stop() {
     synchronized (RunningApp.class) {
       context.close();
+    }
+    if (database != null) {
+      database.close();
+      database = null;
     }
   }
 

@@ -34,7 +34,7 @@ final class HangingSearch {
     Ways all = new Ways(question, rooms);
     // Those that hinder most come first: short of time, then bulky.
     parts =
-        HangingPlan.parts(question).stream()
+        BatchParts.of(question).stream()
             .sorted(
                 Comparator.comparing(
                         Batch::neededBy, Comparator.nullsLast(Comparator.<Instant>naturalOrder()))

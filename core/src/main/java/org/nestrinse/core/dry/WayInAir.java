@@ -174,6 +174,15 @@ final class WayInAir {
       return new Course(
           batch, legs, marks, points, airDry, airKwh, money, wear, sun, weights(damp));
     }
+    Course inAir =
+        new Course(batch, legs, marks, points, null, airKwh, money, wear, sun, weights(damp));
+    return finished(inAir, dryer, airEnd);
+  }
+
+  /** Returns a course that the dryer finishes from a moment on. */
+  private Course finished(Course inAir, DryingQuestion.DryerAt dryer, Instant airEnd) {
+    List<Course.Leg> legs = new ArrayList<>(inAir.legs());
+    List<Course.Mark> marks = new ArrayList<>(inAir.marks());
     double moisture = HangingGroup.moistureAt(points, airEnd);
     TumbleDrying run =
         TumbleDrying.of(
@@ -196,11 +205,11 @@ final class WayInAir {
         marks,
         way,
         end,
-        airKwh + run.kwh(),
-        money + question.money(run.kwh(), airEnd, run.minutes()),
-        wear + batch.count() * run.wear(),
-        sun,
-        weights(damp));
+        inAir.kwh() + run.kwh(),
+        inAir.money() + question.money(run.kwh(), airEnd, run.minutes()),
+        inAir.wear() + batch.count() * run.wear(),
+        inAir.wetSunKwhM2(),
+        inAir.weights());
   }
 
   private Course.Weights weights(double dampH) {

@@ -7,12 +7,11 @@ import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.judge.CauseWeights.Evidence;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
 
@@ -35,18 +34,6 @@ public record Diagnosis(State state, Said says, List<Ranked> causes, List<NextCh
   /** No cause is ever given more. */
   public static final double MOST_SURE = 0.9;
 
-  /** So often an observation is misread; then it may have been any other value. */
-  private static final double MISREAD = 0.08;
-
-  /** Factor by which two causes at once are rarer than chance. */
-  private static final double PAIR_PRIOR = 0.2;
-
-  /** Weight of two causes, over the best single one, at which both are named. */
-  private static final double PAIR_NAMED = 2;
-
-  /** Two causes leave this much chance that a sign is as it should be. */
-  private static final double LEAST_GOOD = 0.02;
-
   /** Repeats of one sign tell the same thing again: they count so often at most. */
   private static final double MOST_REPEATS = 2;
 
@@ -56,18 +43,10 @@ public record Diagnosis(State state, Said says, List<Ranked> causes, List<NextCh
   /** Smallest likelihood ratio shown as an argument. */
   private static final double TELLING = 1.3;
 
-  private static final int MOST_CHECKS = 4;
-
   /** Fetching and writing down, for every check [min]. */
   private static final double AROUND_MINUTES = 1;
 
-  /** Less than this is not worth a check [bit]. */
-  private static final double LEAST_BITS = 0.02;
-
   private static final CauseTable TABLE = CauseTable.TABLE;
-
-  /** How often each cause shows each value of each sign, by the table. */
-  private static final Map<Sign, Map<String, double[]>> SHOWS = shows();
 
   public Diagnosis {
     causes = List.copyOf(causes);
@@ -167,8 +146,6 @@ public record Diagnosis(State state, Said says, List<Ranked> causes, List<NextCh
   public record Outcome(
       String value, Said words, double expected, Cause cause, double probability) {}
 
-  private record Evidence(Sign sign, String value, double weight) {}
-
   /**
    * Judges what was seen.
    *
@@ -190,28 +167,28 @@ public record Diagnosis(State state, Said says, List<Ranked> causes, List<NextCh
           List.of());
     }
     List<Evidence> evidence = evidence(facts, sinceTrouble(seen));
-    Weighed weighed = weighed(evidence);
-    Map<Cause, Double> posterior = weighed.causes;
+    CauseWeights weighed = CauseWeights.of(evidence);
+    Map<Cause, Double> posterior = weighed.causes();
     boolean washes = seen.stream().anyMatch(s -> s.wrong() && !s.inReset());
     List<Ranked> ranked =
         ranked(posterior, evidence).stream()
             .map(r -> washes ? r : r.without(Change.RESET))
             .toList();
-    List<NextCheck> checks = checks(posterior, evidence);
+    List<NextCheck> checks = TellingChecks.of(posterior, evidence);
     boolean known =
         !ranked.isEmpty()
             && ranked.get(0).probability >= LIKELY
             && ranked.get(0).probability > posterior.get(Cause.OTHER);
-    Pair pair = weighed.pair;
+    CauseWeights.Pair pair = weighed.pair();
     boolean both =
         pair != null
-            && ranked.stream().anyMatch(r -> r.cause == pair.one)
-            && ranked.stream().anyMatch(r -> r.cause == pair.other);
+            && ranked.stream().anyMatch(r -> r.cause == pair.one())
+            && ranked.stream().anyMatch(r -> r.cause == pair.other());
     Said says =
         !known
             ? JudgeWords.notEnough(!checks.isEmpty())
             : both
-                ? JudgeWords.twoAtOnce(pair.one, pair.other)
+                ? JudgeWords.twoAtOnce(pair.one(), pair.other())
                 : JudgeWords.says(ranked.get(0).cause, Certainty.of(ranked.get(0).probability));
     return new Diagnosis(known ? State.LIKELY : State.NOT_ENOUGH, says, ranked, checks);
   }
@@ -276,108 +253,6 @@ public record Diagnosis(State state, Said says, List<Ranked> causes, List<NextCh
         .toList();
   }
 
-  /**
-   * How likely everything is.
-   *
-   * @param causes each cause, by itself or as one of two
-   * @param pair two causes that together explain far more than any single one, or null
-   */
-  private record Weighed(Map<Cause, Double> causes, @Nullable Pair pair) {}
-
-  private record Pair(Cause one, Cause other) {}
-
-  private static Weighed weighed(List<Evidence> evidence) {
-    Map<Cause, Double> logs = new EnumMap<>(Cause.class);
-    for (Cause cause : Cause.values()) {
-      double log = Math.log(TABLE.prior(cause));
-      for (Evidence e : evidence) {
-        log += e.weight * Math.log(likelihood(cause, e.sign, e.value));
-      }
-      logs.put(cause, log);
-    }
-    Map<Pair, Double> pairs = new LinkedHashMap<>();
-    for (Cause one : Cause.values()) {
-      for (Cause other : Cause.values()) {
-        if (one.compareTo(other) < 0 && other != Cause.OTHER) {
-          double log = Math.log(PAIR_PRIOR * TABLE.prior(one) * TABLE.prior(other));
-          for (Evidence e : evidence) {
-            log += e.weight * Math.log(misread(both(one, other, e.sign, e.value), e.sign));
-          }
-          pairs.put(new Pair(one, other), log);
-        }
-      }
-    }
-    double top =
-        Stream.concat(logs.values().stream(), pairs.values().stream())
-            .mapToDouble(Double::doubleValue)
-            .max()
-            .orElse(0);
-    Map<Cause, Double> shares = new EnumMap<>(Cause.class);
-    logs.forEach((cause, log) -> shares.put(cause, Math.exp(log - top)));
-    double single = shares.values().stream().mapToDouble(Double::doubleValue).max().orElse(0);
-    double sum = shares.values().stream().mapToDouble(Double::doubleValue).sum();
-    Pair named = null;
-    double most = PAIR_NAMED * single;
-    for (Map.Entry<Pair, Double> e : pairs.entrySet()) {
-      double weight = Math.exp(e.getValue() - top);
-      sum += weight;
-      shares.merge(e.getKey().one, weight, Double::sum);
-      shares.merge(e.getKey().other, weight, Double::sum);
-      if (weight >= most) {
-        most = weight;
-        named = e.getKey();
-      }
-    }
-    double all = sum;
-    shares.replaceAll((cause, share) -> share / all);
-    return new Weighed(shares, named);
-  }
-
-  private static Map<Sign, Map<String, double[]>> shows() {
-    Map<Sign, Map<String, double[]>> all = new EnumMap<>(Sign.class);
-    for (Sign sign : Sign.values()) {
-      Map<String, double[]> ofSign = new HashMap<>();
-      for (Sign.Value v : sign.all()) {
-        ofSign.put(
-            v.id(),
-            Arrays.stream(Cause.values())
-                .mapToDouble(c -> TABLE.likelihood(c, sign, v.id()))
-                .toArray());
-      }
-      all.put(sign, ofSign);
-    }
-    return all;
-  }
-
-  private static double shows(Cause cause, Sign sign, String value) {
-    return SHOWS.get(sign).get(value)[cause.ordinal()];
-  }
-
-  /** The chance that people report this value when this is the cause, misreadings included. */
-  private static double likelihood(Cause cause, Sign sign, String value) {
-    return misread(shows(cause, sign, value), sign);
-  }
-
-  private static double misread(double likelihood, Sign sign) {
-    int others = sign.all().size() - 1;
-    return (1 - MISREAD) * likelihood + MISREAD * (1 - likelihood) / others;
-  }
-
-  /** How often a sign is so when there are two causes: either one shows it. */
-  private static double both(Cause one, Cause other, Sign sign, String value) {
-    double wrong = 0;
-    double mine = 0;
-    for (Sign.Value v : sign.all()) {
-      if (!sign.good(v.id())) {
-        double shows = 1 - (1 - shows(one, sign, v.id())) * (1 - shows(other, sign, v.id()));
-        wrong += shows;
-        mine = v.id().equals(value) ? shows : mine;
-      }
-    }
-    double scale = Math.min(1, (1 - LEAST_GOOD) / Math.max(wrong, LEAST_GOOD));
-    return sign.good(value) ? 1 - wrong * scale : mine * scale;
-  }
-
   private static List<Ranked> ranked(Map<Cause, Double> posterior, List<Evidence> evidence) {
     return Arrays.stream(Cause.values())
         .filter(c -> c != Cause.OTHER && posterior.get(c) >= SHOWN)
@@ -389,28 +264,28 @@ public record Diagnosis(State state, Said says, List<Ranked> causes, List<NextCh
 
   /** A cause is named only when it makes something that is wrong likelier than it is anyway. */
   private static boolean explains(Cause cause, Evidence e) {
-    return e.sign.symptom()
-        && !e.sign.good(e.value)
-        && TABLE.reason(cause, e.sign, e.value) != null;
+    return e.sign().symptom()
+        && !e.sign().good(e.value())
+        && TABLE.reason(cause, e.sign(), e.value()) != null;
   }
 
   private static Ranked ranked(Cause cause, double probability, List<Evidence> evidence) {
     List<Argument> speaksFor = new ArrayList<>();
     List<Argument> against = new ArrayList<>();
     for (Evidence e : evidence) {
-      double own = likelihood(cause, e.sign, e.value);
-      double others = others(cause, e);
-      double factor = Math.pow(own / others, e.weight);
-      Said words = e.sign.value(e.value).words();
-      CauseReason reason = TABLE.reason(cause, e.sign, e.value);
+      double own = CauseWeights.likelihood(cause, e.sign(), e.value());
+      double others = CauseWeights.others(cause, e);
+      double factor = Math.pow(own / others, e.weight());
+      Said words = e.sign().value(e.value()).words();
+      CauseReason reason = TABLE.reason(cause, e.sign(), e.value());
       if (factor >= TELLING) {
         speaksFor.add(
             new Argument(
-                e.sign, words, reason == null ? DiagnosisSaying.AS_IT_WOULD_BE : reason, factor));
+                e.sign(), words, reason == null ? DiagnosisSaying.AS_IT_WOULD_BE : reason, factor));
       } else if (factor <= 1 / TELLING) {
         against.add(
             new Argument(
-                e.sign, words, reason == null ? DiagnosisSaying.OTHERWISE : reason, factor));
+                e.sign(), words, reason == null ? DiagnosisSaying.OTHERWISE : reason, factor));
       }
     }
     speaksFor.sort(Comparator.comparing(a -> -a.factor));
@@ -418,66 +293,5 @@ public record Diagnosis(State state, Said says, List<Ranked> causes, List<NextCh
     List<Proposal> changes =
         TABLE.changes(cause).stream().map(p -> new Proposal(p.change(), p.expected())).toList();
     return new Ranked(cause, probability, speaksFor, against, changes);
-  }
-
-  /** How often all other causes together show it, each as often as it is one. */
-  private static double others(Cause cause, Evidence e) {
-    double sum = 0;
-    double weight = 0;
-    for (Cause other : Cause.values()) {
-      if (other != cause) {
-        sum += TABLE.prior(other) * likelihood(other, e.sign, e.value);
-        weight += TABLE.prior(other);
-      }
-    }
-    return sum / weight;
-  }
-
-  private static List<NextCheck> checks(Map<Cause, Double> posterior, List<Evidence> evidence) {
-    List<NextCheck> all = new ArrayList<>();
-    double now = bits(posterior);
-    for (Sign sign : Sign.values()) {
-      boolean known = evidence.stream().anyMatch(e -> e.sign == sign);
-      if (!sign.check() || known) {
-        continue;
-      }
-      double left = 0;
-      List<Outcome> outcomes = new ArrayList<>();
-      for (Sign.Value value : sign.all()) {
-        double likely = 0;
-        for (Cause cause : Cause.values()) {
-          likely += shareOf(cause, posterior) * likelihood(cause, sign, value.id());
-        }
-        List<Evidence> with = new ArrayList<>(evidence);
-        with.add(new Evidence(sign, value.id(), 1));
-        Map<Cause, Double> then = weighed(with).causes;
-        left += likely * bits(then);
-        Cause first =
-            then.entrySet().stream().max(Map.Entry.comparingByValue()).orElseThrow().getKey();
-        outcomes.add(
-            new Outcome(
-                value.id(), value.words(), likely, first, Math.min(MOST_SURE, then.get(first))));
-      }
-      if (now - left >= LEAST_BITS) {
-        all.add(new NextCheck(sign, now - left, sign.minutes(), outcomes));
-      }
-    }
-    all.sort(Comparator.comparing(c -> -c.worth()));
-    return all.stream().limit(MOST_CHECKS).toList();
-  }
-
-  /** Shares of causes add up to more than one where two come at once; among themselves to one. */
-  private static double shareOf(Cause cause, Map<Cause, Double> posterior) {
-    return posterior.get(cause)
-        / posterior.values().stream().mapToDouble(Double::doubleValue).sum();
-  }
-
-  /** How much is still open [bit]. */
-  private static double bits(Map<Cause, Double> posterior) {
-    return Arrays.stream(Cause.values())
-        .map(cause -> shareOf(cause, posterior))
-        .filter(p -> p > 0)
-        .mapToDouble(p -> -p * Math.log(p) / Math.log(2))
-        .sum();
   }
 }

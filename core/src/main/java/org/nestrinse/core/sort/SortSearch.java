@@ -22,7 +22,7 @@ final class SortSearch {
   private static final int MOST_REPLACED = 20_000;
 
   /** A placement that means: it waits. */
-  static final int WAITS = -1;
+  static final int WAITS = Placements.WAITS;
 
   private final List<SortUnits.Heap> heaps;
   private final SortTable table;
@@ -109,7 +109,7 @@ final class SortSearch {
   private Found found(boolean proven) {
     int[] where = java.util.Objects.requireNonNull(best);
     List<List<Offered>> loads = new ArrayList<>();
-    for (int load = 0; load < loads(where); load++) {
+    for (int load = 0; load < Placements.loads(where); load++) {
       List<Offered> first = new ArrayList<>();
       for (int i = 0; i < n; i++) {
         if (where[i] == load) {
@@ -269,7 +269,7 @@ final class SortSearch {
   @Nullable SortCost cost(int[] where) {
     List<Filling> loads = new ArrayList<>();
     double waitingL = 0;
-    for (int l = 0; l < loads(where); l++) {
+    for (int l = 0; l < Placements.loads(where); l++) {
       loads.add(new Filling());
     }
     for (int i = 0; i < n; i++) {
@@ -290,7 +290,7 @@ final class SortSearch {
   }
 
   private SortCost cost(int[] where, long runs) {
-    int loads = loads(where);
+    int loads = Placements.loads(where);
     Filling[] filled = new Filling[loads];
     int[] lead = new int[loads];
     Arrays.setAll(filled, l -> new Filling());
@@ -313,7 +313,7 @@ final class SortSearch {
     long coolness = 0;
     int thin = 0;
     bulking.refill();
-    int[] byLead = inOrder(lead);
+    int[] byLead = Placements.inOrder(lead);
     double[] litres = Arrays.stream(byLead).mapToDouble(l -> filled[l].wetL).toArray();
     for (int place : Bulking.fullestFirst(litres)) {
       int l = byLead[place];
@@ -330,27 +330,6 @@ final class SortSearch {
       thin += main < window.least() ? 1 : 0;
     }
     return new SortCost(runs + (long) SortCost.THIN * thin, misfit, clocks, coolness);
-  }
-
-  /** Returns the loads in the order in which they lead, the one that is due first before all. */
-  private static int[] inOrder(int[] lead) {
-    int[] order = new int[lead.length];
-    boolean[] done = new boolean[lead.length];
-    for (int place = 0; place < order.length; place++) {
-      int next = -1;
-      for (int l = 0; l < lead.length; l++) {
-        if (!done[l] && (next < 0 || lead[l] < lead[next])) {
-          next = l;
-        }
-      }
-      done[next] = true;
-      order[place] = next;
-    }
-    return order;
-  }
-
-  private static int loads(int[] where) {
-    return Arrays.stream(where).max().orElse(WAITS) + 1;
   }
 
   private boolean keepIfBetter(int[] where, SortCost cost) {
@@ -370,33 +349,15 @@ final class SortSearch {
       better = false;
       for (int i = 0; i < n; i++) {
         int[] where = java.util.Objects.requireNonNull(best).clone();
-        for (int to = WAITS; to <= loads(where) && tries * n < MOST_REPLACED; to++) {
+        for (int to = WAITS; to <= Placements.loads(where) && tries * n < MOST_REPLACED; to++) {
           int[] moved = where.clone();
           moved[i] = to;
           tries++;
-          int[] tidy = withoutGaps(moved);
+          int[] tidy = Placements.withoutGaps(moved);
           SortCost cost = cost(tidy);
           better |= cost != null && keepIfBetter(tidy, cost);
         }
       }
     }
-  }
-
-  private static int[] withoutGaps(int[] where) {
-    int[] names = new int[where.length + 2];
-    Arrays.fill(names, WAITS);
-    int next = 0;
-    int[] tidy = new int[where.length];
-    for (int i = 0; i < where.length; i++) {
-      if (where[i] == WAITS) {
-        tidy[i] = WAITS;
-        continue;
-      }
-      if (names[where[i]] == WAITS) {
-        names[where[i]] = next++;
-      }
-      tidy[i] = names[where[i]];
-    }
-    return tidy;
   }
 }

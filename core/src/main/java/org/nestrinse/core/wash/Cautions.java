@@ -117,7 +117,7 @@ final class Cautions {
     int shared = job.sharedC();
     Integer nearest =
         WashPlanner.temperatures(job).stream()
-            .filter(t -> t >= shared && t <= WashPlanner.limitOf(job, job.all()))
+            .filter(t -> t >= shared && t <= HeatLimit.of(job, job.all()))
             .findFirst()
             .orElse(null);
     boolean newborn = TravelRules.newbornMixed(job.all());

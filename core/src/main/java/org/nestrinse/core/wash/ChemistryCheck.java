@@ -3,10 +3,8 @@ package org.nestrinse.core.wash;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -38,12 +36,6 @@ final class ChemistryCheck {
   /** What makes gas with chlorine before it is rinsed out. */
   private static final Set<Soil> REACTS = EnumSet.of(Soil.WET, Soil.STOOL, Soil.VOMIT);
 
-  /** The least that anybody can measure, as a share of the scoop: nobody is stopped for that. */
-  private static final double LEAST_MEASURE = 0.25;
-
-  /** Rounding to the household's measure may pass a maximum by so little. */
-  private static final double ROUNDED = 1.005;
-
   private static final double ANIONIC_TENTH = 0.1;
 
   private final WashJob job;
@@ -73,7 +65,7 @@ final class ChemistryCheck {
         }
         check.coats(step, dose.product());
       }
-      check.maximum(step);
+      check.found.addAll(LabelMaximum.check(job, step));
     }
     check.staysOnSkin();
     return check.found;
@@ -163,31 +155,6 @@ final class ChemistryCheck {
 
   private Optional<Kind> kind(Predicate<Kind> which) {
     return job.all().stream().map(SoiledPieces::kind).filter(which).findFirst();
-  }
-
-  /** No product above the most that its label allows in one bath, whoever put it in. */
-  private void maximum(Step step) {
-    double massKg = (step.wholeLoad() ? job.wholeLoad() : job.firstLoad()).massKg();
-    Map<Product, Double> grams = new LinkedHashMap<>();
-    step.doses().forEach(d -> grams.merge(d.product(), d.dose().roundedDoseG(), Double::sum));
-    grams.forEach(
-        (product, put) -> {
-          double most = product.mostG(massKg);
-          double least = LEAST_MEASURE * measureG(product);
-          boolean smallest = put <= least + 1e-9;
-          boolean byConcentration = product.claim() != null && product.maxG() == null;
-          if (most > 0 && put > most * ROUNDED && !smallest && !byConcentration) {
-            found.add(new WashCaution.AboveMaximum(product, put, most).at(step.number()));
-          }
-        });
-  }
-
-  private static double measureG(Product product) {
-    if (product.pieceG() != null) {
-      return product.pieceG();
-    }
-    boolean scoop = product.scoopMl() != null && product.densityGMl() != null;
-    return scoop ? product.scoopMl() * product.densityGMl() : 0;
   }
 
   /** Nothing but water may dry on what touches skin, unless somebody wants it there. */

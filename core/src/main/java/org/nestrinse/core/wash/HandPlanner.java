@@ -140,7 +140,7 @@ final class HandPlanner {
 
   private int mainC() {
     int asked = job.askedC() == null ? school.main().celsius() : job.askedC();
-    int limit = WashPlanner.limitOf(job, job.all());
+    int limit = HeatLimit.of(job, job.all());
     double hot =
         job.machine().hotFillC() == null ? Water.USUAL_HOT_TAP_C : job.machine().hotFillC();
     int planned = job.askedC() == null ? (int) Math.min(Math.min(asked, limit), hot) : asked;
@@ -163,6 +163,29 @@ final class HandPlanner {
   private List<Step> steps(int celsius, int rinses) {
     double litres = job.machine().drumL() * Liquor.FILLED;
     List<Step> steps = new ArrayList<>();
+    layOut(steps);
+    if (school.first().before() != School.Before.NOTHING) {
+      rinseFirst(steps, litres);
+    }
+    washAndRinse(steps, litres, celsius, rinses);
+    if (!covers.isEmpty()) {
+      rinseCovers(steps, litres);
+    }
+    steps.add(
+        new Step(
+            steps.size() + 1,
+            Step.Action.UNLOAD,
+            Said.of(WashPhrase.EMPTY_BUCKET),
+            Said.of(WashPhrase.EMPTY_BUCKET_DETAIL),
+            true,
+            null,
+            List.of(),
+            LAY_OUT_MINUTES,
+            Said.of(WashPhrase.EMPTY_BUCKET_REASON)));
+    return Step.numbered(steps);
+  }
+
+  private void layOut(List<Step> steps) {
     int pieces = job.all().stream().mapToInt(SoiledPieces::count).sum();
     Said apart = covers.isEmpty() ? Said.NOTHING : WashPhrase.COVERS_LAST.said();
     steps.add(
@@ -182,29 +205,33 @@ final class HandPlanner {
             List.of(),
             LAY_OUT_MINUTES,
             Said.of(WashPhrase.LAY_OUT_REASON)));
-    if (school.first().before() != School.Before.NOTHING) {
-      int c = job.hasProtein() ? COLD_C : LUKEWARM_C;
-      steps.add(
-          byHand(
-              steps,
-              Said.of(WashPhrase.TWO_RINSES),
-              Said.of(WashPhrase.TWO_RINSES_DETAIL),
-              new MachineRun(rinse(litres), c, PRE_RINSES - 1, 0),
-              List.of(),
-              (job.hasProtein() ? WashPhrase.COLD_FIRST_REASON : WashPhrase.PLAIN_WATER_REASON)
-                  .said()));
-      steps.add(
-          new Step(
-              steps.size() + 1,
-              Step.Action.LOOK,
-              Said.of(WashPhrase.LOOK_WATER),
-              Said.of(WashPhrase.LOOK_WATER_DETAIL),
-              true,
-              null,
-              List.of(),
-              LOOK_MINUTES,
-              Said.of(WashPhrase.LOOK_WATER_REASON)));
-    }
+  }
+
+  private void rinseFirst(List<Step> steps, double litres) {
+    int c = job.hasProtein() ? COLD_C : LUKEWARM_C;
+    steps.add(
+        byHand(
+            steps,
+            Said.of(WashPhrase.TWO_RINSES),
+            Said.of(WashPhrase.TWO_RINSES_DETAIL),
+            new MachineRun(rinse(litres), c, PRE_RINSES - 1, 0),
+            List.of(),
+            (job.hasProtein() ? WashPhrase.COLD_FIRST_REASON : WashPhrase.PLAIN_WATER_REASON)
+                .said()));
+    steps.add(
+        new Step(
+            steps.size() + 1,
+            Step.Action.LOOK,
+            Said.of(WashPhrase.LOOK_WATER),
+            Said.of(WashPhrase.LOOK_WATER_DETAIL),
+            true,
+            null,
+            List.of(),
+            LOOK_MINUTES,
+            Said.of(WashPhrase.LOOK_WATER_REASON)));
+  }
+
+  private void washAndRinse(List<Step> steps, double litres, int celsius, int rinses) {
     List<PlannedDose> doses = new ArrayList<>();
     if (detergent != null) {
       doses.add(
@@ -234,33 +261,23 @@ final class HandPlanner {
             new MachineRun(rinse(litres), LUKEWARM_C, rinses - 1, 0),
             BathDoses.besides(job, List.of(), Wishes.Where.LAST_RINSE, PlannedDose.Into.LAST_RINSE),
             Said.of(WashPhrase.RINSE_CLEAR_REASON)));
-    if (!covers.isEmpty()) {
-      int count = covers.stream().mapToInt(SoiledPieces::count).sum();
-      steps.add(
-          new Step(
-              steps.size() + 1,
-              Step.Action.BY_HAND,
-              WashPhrase.COVERS_ALONE.said(),
-              Said.of(WashPhrase.COVERS_RINSE).with("covers", count),
-              false,
-              new MachineRun(rinse(litres / fillings), LUKEWARM_C, 0, 0),
-              List.of(),
-              Programme.HAND_RINSE_MINUTES,
-              Said.of(WashPhrase.COVERS_REASON),
-              true));
-    }
+  }
+
+  /** Covers come last, in water of their own. */
+  private void rinseCovers(List<Step> steps, double litres) {
+    int count = covers.stream().mapToInt(SoiledPieces::count).sum();
     steps.add(
         new Step(
             steps.size() + 1,
-            Step.Action.UNLOAD,
-            Said.of(WashPhrase.EMPTY_BUCKET),
-            Said.of(WashPhrase.EMPTY_BUCKET_DETAIL),
-            true,
-            null,
+            Step.Action.BY_HAND,
+            WashPhrase.COVERS_ALONE.said(),
+            Said.of(WashPhrase.COVERS_RINSE).with("covers", count),
+            false,
+            new MachineRun(rinse(litres / fillings), LUKEWARM_C, 0, 0),
             List.of(),
-            LAY_OUT_MINUTES,
-            Said.of(WashPhrase.EMPTY_BUCKET_REASON)));
-    return Step.numbered(steps);
+            Programme.HAND_RINSE_MINUTES,
+            Said.of(WashPhrase.COVERS_REASON),
+            true));
   }
 
   private Step byHand(

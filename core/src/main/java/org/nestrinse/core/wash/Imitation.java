@@ -313,6 +313,13 @@ public final class Imitation {
             Said.from(want.spinRpm),
             Said.from(spin),
             spin >= want.spinRpm));
+    all.addAll(equipment(machine, want, runs));
+    return all;
+  }
+
+  /** What the machine has for it, or has not. */
+  private static List<Difference> equipment(Machine machine, Want want, List<MachineRun> runs) {
+    List<Difference> all = new ArrayList<>();
     if (want.whitener) {
       boolean drawer = machine.whitenerDrawer();
       all.add(

@@ -38,8 +38,7 @@ final class Simulation {
   private double retainedL;
   private double clock;
   private double attended;
-  private double kwh;
-  private double energyCost;
+  private final EnergyMeter energy;
   private double productCost;
   private double litres;
   private double wear;
@@ -47,6 +46,7 @@ final class Simulation {
   private Simulation(WashJob job) {
     this.job = job;
     cleaning = new CleaningLog(job);
+    energy = new EnergyMeter(job);
   }
 
   /** Returns the electricity of a run besides its heater [kWh]. */
@@ -124,7 +124,7 @@ final class Simulation {
       clock = Math.max(clock, began + step.minutes());
       attended += clock - began - run.pauseMinutes();
     } else {
-      draws(runningKwh(clock - began, run.rinses()), began, clock - began);
+      energy.draws(runningKwh(clock - began, run.rinses()), began, clock - began);
       attended += job.machine().type() == Machine.Type.TWIN_TUB ? MOVING_MINUTES : 0;
     }
   }
@@ -133,12 +133,6 @@ final class Simulation {
       Step step, TextileLoad load, double bathL, int bath, int cleaningBath) {
     return new HygieneBath(
         step, load, bathL, baths.get(bath), contents.get(bath).gramsPerL(), cleaningBath);
-  }
-
-  /** Counts electricity that is drawn evenly from a moment on, at the price of each minute. */
-  private void draws(double more, double fromMinute, double minutes) {
-    kwh += more;
-    energyCost += job.tariff().cost(more, job.start().plusMinutes(Math.round(fromMinute)), minutes);
   }
 
   private double wash(Step step, MachineRun run, TextileLoad load, LabelFactors factors) {
@@ -198,8 +192,8 @@ final class Simulation {
             run.temperatureC(),
             dissolved.detergentGL(),
             heat.heatingKwh() + heat.holdingKwh()));
-    draws(heat.heatingKwh(), clock, up);
-    draws(heat.holdingKwh(), clock + up, hold);
+    energy.draws(heat.heatingKwh(), clock, up);
+    energy.draws(heat.holdingKwh(), clock + up, hold);
     litres += heat.steamL();
     clock += up + hold;
   }
@@ -314,8 +308,8 @@ final class Simulation {
     double up = temperature.minutesToSet() == null ? minutes : temperature.minutesToSet();
     double heating =
         Math.min(heaterKwh, heaterW * up / MINUTES_PER_HOUR / W_PER_KW * f.heaterFactor);
-    draws(heating, clock, up);
-    draws(heaterKwh - heating, clock + up, minutes - up);
+    energy.draws(heating, clock, up);
+    energy.draws(heaterKwh - heating, clock + up, minutes - up);
     litres += freshL;
     clock += minutes;
   }
@@ -386,8 +380,8 @@ final class Simulation {
         job.residueTarget(),
         detergent.sudsVisible(),
         litres,
-        kwh,
-        energyCost,
+        energy.kwh(),
+        energy.cost(),
         litres * job.tariff().waterPerL(),
         productCost,
         clock,

@@ -38,9 +38,6 @@ public final class WashPlanner {
   /** Above this protein sets, and a cold rinse comes first [°C]. */
   private static final int PROTEIN_SETS_C = 50;
 
-  /** Microfibre gets no hotter bath unless a person wants it [°C]. */
-  private static final int MICROFIBRE_C = 40;
-
   /** A soak-pause lasts so long [min]; 45 to 60 are usual. */
   private static final int SOAK_PAUSE_MINUTES = 50;
 
@@ -131,7 +128,7 @@ public final class WashPlanner {
   /** What the routine wants of the machine for the main wash, before rinses are counted. */
   private Imitation.Want want() {
     boolean steam = school.main().by() == School.By.STEAM && job.askedC() == null;
-    int limit = limitOf(job, job.all());
+    int limit = HeatLimit.of(job, job.all());
     Integer asked = job.askedC();
     int wanted = asked == null ? Math.max(school.main().celsius(), job.sharedC()) : asked;
     return new Imitation.Want(
@@ -148,14 +145,6 @@ public final class WashPlanner {
 
   private Imitation.Match nearest(Imitation.Want want) {
     return Imitation.of(job.machine(), want).orElseThrow(() -> machineBends.cannot(want));
-  }
-
-  /** Microfibre gets 40 °C unless a person wants it hotter, whatever its label allows. */
-  static int limitOf(WashJob job, List<SoiledPieces> pieces) {
-    int limit = WashJob.weakestInHeat(pieces).limits().hottestWashC();
-    boolean microfibre = pieces.stream().anyMatch(p -> p.kind().gripsLint());
-    boolean asLabelled = job.wishes().chose(Disagreement.MICROFIBRE_HEAT, "60");
-    return microfibre && !asLabelled ? Math.min(limit, MICROFIBRE_C) : limit;
   }
 
   /** Protein never goes straight into heat: a school that begins hot begins cold then. */
@@ -213,7 +202,7 @@ public final class WashPlanner {
           .toList();
     }
     boolean soak = school.first().before() == School.Before.SOAK_PAUSE;
-    int limit = limitOf(job, job.first());
+    int limit = HeatLimit.of(job, job.first());
     int asked = school.first().celsius();
     boolean wool = job.first().stream().anyMatch(p -> p.kind().animalFibre());
     Optional<Imitation.Match> match =

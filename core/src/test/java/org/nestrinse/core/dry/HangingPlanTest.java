@@ -6,6 +6,19 @@ import static org.nestrinse.core.Pieces.GLASS_CLOTH;
 import static org.nestrinse.core.Pieces.HAND_TOWEL;
 import static org.nestrinse.core.Pieces.SHELL;
 import static org.nestrinse.core.Pieces.TRIFOLD;
+import static org.nestrinse.core.dry.HangingCases.AIRER;
+import static org.nestrinse.core.dry.HangingCases.HEAT_PUMP;
+import static org.nestrinse.core.dry.HangingCases.LINE;
+import static org.nestrinse.core.dry.HangingCases.OILY;
+import static org.nestrinse.core.dry.HangingCases.SPOTS;
+import static org.nestrinse.core.dry.HangingCases.TARIFF;
+import static org.nestrinse.core.dry.HangingCases.WHEELED_OUT;
+import static org.nestrinse.core.dry.HangingCases.all;
+import static org.nestrinse.core.dry.HangingCases.at;
+import static org.nestrinse.core.dry.HangingCases.batch;
+import static org.nestrinse.core.dry.HangingCases.place;
+import static org.nestrinse.core.dry.HangingCases.question;
+import static org.nestrinse.core.dry.HangingCases.wet;
 
 import java.time.Duration;
 import java.time.Instant;
@@ -17,82 +30,14 @@ import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.nestrinse.core.kit.Dryer;
 import org.nestrinse.core.kit.Place;
-import org.nestrinse.core.kit.Tariff;
-import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
-import org.nestrinse.core.textile.Material;
-import org.nestrinse.core.textile.Part;
-import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.OutOfRange;
 
 class HangingPlanTest {
-  private static final Tariff TARIFF =
-      new Tariff(0.30, 0.15, LocalTime.of(0, 30), LocalTime.of(5, 30), 0.004);
-  private static final Kind OILY =
-      new Kind(
-          90,
-          "wheel cloth",
-          Role.CLOTH,
-          Bin.WORKSHOP,
-          List.of(new Part("body", Material.COTTON, 0.05, false)),
-          0.1,
-          true,
-          null);
-
-  private static Place place(String name, Place.Sort sort, double metres) {
-    double exposure = sort == Place.Sort.SUN_LINE ? 0.35 : 0.25;
-    return new Place(name, sort, Place.Facing.OPEN, exposure, 1, 1, 19, 60, false, 0, metres, null);
-  }
-
-  private static final Spot LINE = new Spot(1, place("line", Place.Sort.SUN_LINE, 14), false);
-  private static final Spot AIRER = new Spot(2, place("airer", Place.Sort.AIRER, 12), false);
-  private static final Place WHEELED = place("wheeled airer", Place.Sort.MOVABLE_AIRER, 8);
-  private static final Spot WHEELED_OUT = new Spot(3, WHEELED, false);
-  private static final Spot WHEELED_IN = new Spot(3, WHEELED, true);
-  private static final Dryer HEAT_PUMP = new Dryer("dryer", Dryer.Type.HEAT_PUMP, 3);
-
-  private static Instant at(int hour) {
-    return GoldenWeek.MONDAY.plus(Duration.ofHours(hour));
-  }
-
-  private static DryingQuestion question(
-      int hour, List<Spot> spots, boolean dryer, List<Batch> batches) {
-    Instant from = at(hour);
-    List<DryingQuestion.DryerAt> dryers =
-        dryer ? List.of(new DryingQuestion.DryerAt(7, HEAT_PUMP, from)) : List.of();
-    return new DryingQuestion(
-        from,
-        ZoneOffset.UTC,
-        GoldenWeek.from(hour),
-        spots,
-        dryers,
-        batches,
-        DryingFactors.NONE,
-        TARIFF);
-  }
-
-  private static Batch batch(long key, Kind kind, int count, Instant neededBy) {
-    double moisture = HangingGroup.moistureAfterSpin(kind, 1000, 0.24);
-    return new Batch(key, kind, count, moisture, neededBy);
-  }
-
-  private static List<Batch> all(Instant neededBy) {
-    return List.of(
-        batch(1, TRIFOLD, 12, neededBy),
-        batch(2, SHELL, 12, neededBy),
-        batch(3, HAND_TOWEL, 10, null),
-        batch(4, GLASS_CLOTH, 6, null),
-        batch(5, OILY, 4, null));
-  }
-
-  private static final List<Spot> SPOTS = List.of(LINE, AIRER, WHEELED_OUT, WHEELED_IN);
-
   @ParameterizedTest
   @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
   void onSmallCasesNothingBetterExistsAmongAllChoices(int seed) {
@@ -123,7 +68,7 @@ class HangingPlanTest {
   private static PlanCost cheapestOfAll(DryingQuestion question) {
     Ways ways = new Ways(question, RoomLoad.EMPTY);
     List<List<HangingPlan.Option>> options = new ArrayList<>();
-    for (Batch part : HangingPlan.parts(question)) {
+    for (Batch part : BatchParts.of(question)) {
       int whole =
           question.batches().stream()
               .filter(b -> b.key() == part.key())
@@ -216,90 +161,6 @@ class HangingPlanTest {
   }
 
   @Test
-  void elasticAndWaterproofHaveThreeHoursOfStrongSunAndShadeInTheHeat() {
-    DryingQuestion clear = question(9, List.of(LINE), false, List.of(wet(SHELL)));
-    Course shell = HangingPlan.of(clear, DryingPolicy.BEST).courses().get(0);
-    assertThat(shell.marks())
-        .anyMatch(
-            m -> m.sort() == Course.Sort.SHADE && m.at().equals(at(9 + WayInAir.STRONG_SUN_H)));
-    Course towel =
-        HangingPlan.of(
-                question(9, List.of(LINE), false, List.of(wet(HAND_TOWEL))), DryingPolicy.BEST)
-            .courses()
-            .get(0);
-    assertThat(towel.marks()).noneMatch(m -> m.sort() == Course.Sort.SHADE);
-    int friday = 4 * 24 + 10;
-    Course hot =
-        HangingPlan.of(
-                question(friday, List.of(LINE), false, List.of(wet(SHELL))), DryingPolicy.BEST)
-            .courses()
-            .get(0);
-    assertThat(hot.marks()).anyMatch(m -> m.words().saying() == DrySaying.SHADE_HOT);
-  }
-
-  /** So wet and so slow that it hangs most of the day. */
-  private static Batch wet(Kind kind) {
-    return wet(kind, 0.05);
-  }
-
-  private static Batch wet(Kind kind, double areaM2) {
-    Kind slow =
-        new Kind(
-            kind.id(),
-            kind.name(),
-            kind.role(),
-            kind.bin(),
-            kind.parts(),
-            areaM2,
-            kind.small(),
-            kind.label());
-    return new Batch(1, slow, 2, 1.5, null);
-  }
-
-  @Test
-  void itIsBroughtInBeforeTheShowerAndNotBefore() {
-    int tuesdayTen = 24 + 10;
-    DryingQuestion question =
-        question(tuesdayTen, List.of(LINE, AIRER), false, List.of(wet(HAND_TOWEL)));
-    Ways.Part part = new Ways.Part(0, question.batches().get(0), 2);
-    assertThat(new Ways(question, RoomLoad.EMPTY).of(part, DryingPolicy.BEST).values())
-        .as("the way that goes out for these hours")
-        .anySatisfy(
-            course ->
-                assertThat(course.marks())
-                    .anyMatch(
-                        m ->
-                            m.sort() == Course.Sort.BRING_IN
-                                && m.at().equals(at(24 + 15))
-                                && m.words().saying() == DrySaying.BRING_IN_BEFORE_RAIN));
-  }
-
-  @Test
-  void onAWheeledAirerItComesInWithItsRails() {
-    DryingQuestion question =
-        question(24 + 10, List.of(WHEELED_OUT, WHEELED_IN), false, List.of(wet(HAND_TOWEL, 0.12)));
-    Course course = HangingPlan.of(question, DryingPolicy.BEST).courses().get(0);
-    assertThat(course.legs()).extracting(Course.Leg::spot).startsWith(WHEELED_OUT, WHEELED_IN);
-  }
-
-  @Test
-  void rainWetsAgainWhatNobodyCanBringIn() {
-    Place line = LINE.place();
-    HangingGroup out = HangingGroup.of(TRIFOLD, line, at(24 + 14), 0.8, GoldenWeek.from(24 + 14));
-    double before = out.moistureAt(at(24 + 15));
-    double after = out.moistureAt(at(24 + 18));
-    assertThat(after).isGreaterThan(before);
-    HangingGroup covered =
-        HangingGroup.of(
-            TRIFOLD,
-            place("balcony", Place.Sort.BALCONY, 5),
-            at(24 + 14),
-            0.8,
-            GoldenWeek.from(24 + 14));
-    assertThat(covered.moistureAt(at(24 + 18))).isLessThan(covered.moistureAt(at(24 + 15)));
-  }
-
-  @Test
   void theDryerHelpsOnlyWhenTheShelfWouldRunOut() {
     int wednesday = 2 * 24 + 9;
     List<Spot> spots = List.of(LINE, AIRER);
@@ -383,44 +244,6 @@ class HangingPlanTest {
             batch(1, TRIFOLD, 1, null).moisture(),
             GoldenWeek.from(8));
     assertThat(crowded).isAfter(spaced.dryBy());
-  }
-
-  @ParameterizedTest
-  @CsvSource({
-    "9, EAST, true",
-    "15, EAST, false",
-    "15, WEST, true",
-    "9, WEST, false",
-    "12, NORTH, false"
-  })
-  void theSunReachesAPlaceByItsSide(int hour, Place.Facing facing, boolean sunny) {
-    Place balcony =
-        new Place(
-            "balcony", Place.Sort.BALCONY, facing, 0.25, 0.6, 0.8, 19, 60, false, 0, null, null);
-    assertThat(GoldenWeek.from(hour).get(0).sunAt(balcony) > 0).isEqualTo(sunny);
-  }
-
-  @Test
-  void aFanDriesFasterAndCosts() {
-    Place still = AIRER.place();
-    Place fanned =
-        new Place(
-            "fan", Place.Sort.AIRER, Place.Facing.NORTH, 0.25, 0, 0, 19, 60, true, 40, 12.0, null);
-    List<WeatherHour> week = GoldenWeek.from(9);
-    assertThat(HangingGroup.of(TRIFOLD, fanned, at(9), 0.8, week).dryBy())
-        .isBefore(HangingGroup.of(TRIFOLD, still, at(9), 0.8, week).dryBy());
-    Course course =
-        HangingPlan.of(
-                question(
-                    9,
-                    List.of(new Spot(4, fanned, false)),
-                    false,
-                    List.of(batch(1, TRIFOLD, 4, null))),
-                DryingPolicy.BEST)
-            .courses()
-            .get(0);
-    assertThat(course.kwh()).isPositive();
-    assertThat(course.money()).isPositive();
   }
 
   @Test

@@ -297,41 +297,6 @@ class ResetTest {
         .isEqualTo(Said.of(FitSaying.LABEL_ENDS_AT).with("celsius", Quantity.celsius(40)));
   }
 
-  private static RinseOut rinseOut(double residue, boolean suds, double factor) {
-    return RinseOut.of(
-        new RinseOut.Question(towel(0.5).load(6), residue, suds, 800, 0.235, factor));
-  }
-
-  @Test
-  void moreResidueNeedsMoreRinsesAndEachThinsTheWater() {
-    int before = 0;
-    for (double residue : new double[] {0, 100, 600, 3000, 20_000}) {
-      RinseOut r = rinseOut(residue, false, 1);
-      assertThat(r.rinses()).isGreaterThanOrEqualTo(before);
-      before = r.rinses();
-      assertThat(r.concentrationsGL()).hasSize(r.rinses());
-      for (int i = 1; i < r.rinses(); i++) {
-        assertThat(r.concentrationsGL().get(i)).isLessThan(r.concentrationsGL().get(i - 1));
-      }
-      assertThat(r.concentrationsGL().get(r.rinses() - 1)).isLessThan(0.2);
-    }
-    assertThat(rinseOut(0, false, 1).rinses()).isEqualTo(1);
-    assertThat(rinseOut(0, true, 1).rinses()).isBetween(2, 4);
-  }
-
-  @Test
-  void whatWasCountedCorrectsTheNextPrediction() {
-    double thins = RinseOut.oneRinse(towel(0.5).load(6), 800, 0.235);
-    assertThat(thins).isGreaterThan(3);
-    int predicted = rinseOut(600, false, 1).rinses();
-    double factor = RinseOut.learnt(1, predicted, predicted + 2, thins);
-    assertThat(factor).isGreaterThan(1);
-    assertThat(rinseOut(600, false, factor).rinses()).isEqualTo(predicted + 1);
-    assertThat(RinseOut.learnt(1, 3, 3, thins)).isEqualTo(1);
-    assertThat(RinseOut.learnt(1, 4, 2, thins)).isLessThan(1);
-    assertThatThrownBy(() -> RinseOut.learnt(1, 2, 9, thins)).isInstanceOf(OutOfRange.class);
-  }
-
   private static List<Seen> seen(String findings) {
     List<Seen> all = new ArrayList<>();
     for (String f : findings.isBlank() ? new String[0] : findings.split(" ")) {

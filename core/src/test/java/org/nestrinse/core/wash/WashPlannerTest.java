@@ -13,7 +13,6 @@ import static org.nestrinse.core.Pieces.WOOL_COVER;
 import static org.nestrinse.core.Pieces.job;
 import static org.nestrinse.core.Pieces.soiled;
 
-import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
@@ -294,49 +293,6 @@ class WashPlannerTest {
     Routine routine = WashPlanner.plan(job, School.HOT_AND_FULL);
     assertThat(keys(routine, Caution.Strength.CHECK)).contains("no-detergent");
     assertThat(routine.outcome().residueMgKg()).isZero();
-  }
-
-  @Test
-  void timesAndUsesAddUp() {
-    for (School school : byMachine()) {
-      Routine routine = plan(school);
-      Outcome outcome = routine.outcome();
-      int byStep = routine.steps().stream().mapToInt(Step::minutes).sum();
-      assertThat(outcome.minutes()).isEqualTo(byStep);
-      double fresh = outcome.baths().stream().mapToDouble(Bath::freshL).sum();
-      assertThat(outcome.litres()).isCloseTo(fresh, within(1e-9));
-      assertThat(outcome.cost())
-          .isCloseTo(
-              outcome.energyCost() + outcome.waterCost() + outcome.productCost(), within(1e-9));
-      double clock = 0;
-      for (Bath bath : outcome.baths()) {
-        assertThat(bath.startMinute()).isGreaterThanOrEqualTo(clock);
-        clock = bath.startMinute() + bath.minutes();
-      }
-    }
-  }
-
-  @Test
-  void atNightTheSameWashCostsLess() {
-    WashJob day = job(NAPPIES, TOWELS, null);
-    WashJob night =
-        new WashJob(
-            day.first(),
-            day.bulkers(),
-            day.machine(),
-            day.water(),
-            19,
-            day.products(),
-            day.tariff(),
-            day.houseGoal(),
-            1,
-            day.now(),
-            LocalTime.of(0, 45),
-            null);
-    Outcome byNight = WashPlanner.plan(night, School.HOT_AND_FULL).outcome();
-    Outcome byDay = WashPlanner.plan(day, School.HOT_AND_FULL).outcome();
-    assertThat(byNight.energyCost()).isCloseTo(byDay.energyCost() / 2, within(0.01));
-    assertThat(byNight.kwh()).isEqualTo(byDay.kwh());
   }
 
   @Test
