@@ -4,6 +4,11 @@ import tailwindcss from '@tailwindcss/vite'
 
 export default defineConfig({
   plugins: [vue(), tailwindcss()],
-  build: { target: 'es2022', assetsInlineLimit: 0 },
+  // The licences of everything that is bundled are shipped beside it.
+  build: {
+    target: 'es2022',
+    assetsInlineLimit: 0,
+    license: { fileName: 'licences-of-the-interface.md' },
+  },
   server: { proxy: { '/api': 'http://localhost:8080' } },
 })

@@ -6894,6 +6894,8 @@ export interface operations {
             query: {
                 school: string;
                 temperatureC?: number;
+                machineId?: number;
+                goal?: "NONE" | "LIGHT" | "EVERYDAY" | "EXTRA_CARE" | "ILLNESS";
             };
             header?: never;
             path: {

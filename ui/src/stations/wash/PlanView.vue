@@ -112,14 +112,17 @@ watch(
   },
   { immediate: true },
 )
-watch(school, () => wishes.clear())
+watch(school, () => {
+  asked.value = undefined
+  wishes.clear()
+})
 watch(wishes.request, replan, { deep: true })
 watch(plan, (now) => why.suggest(now?.whys.temperature), { immediate: true })
 watch(plan, look, { immediate: true })
 
 /** Plans again with what was asked. If that cannot be planned, it says why and the last plan stays. */
 async function replan() {
-  if (wishes.plain.value) {
+  if (wishes.plain.value && school.value === comparison.value?.offered) {
     asked.value = undefined
     return
   }
@@ -144,6 +147,12 @@ async function look() {
     body: wishes.request.value,
   })
   if (found.data && mine === looks) options.value = found.data
+}
+
+async function reason(other: string, key: string) {
+  const query = { school: other, machineId: machineId.value, goal: goal.value }
+  const whole = await answer(api.GET('/api/loads/{id}/plan', { params: { ...path.value, query } }))
+  return whole.whys[key]
 }
 
 function remedy(r: Api['RemedyView']) {
@@ -310,6 +319,7 @@ useKeys({ ' ': start, Enter: start })
       class="mt-5"
       :comparison="comparison"
       :current="plan"
+      :reason="reason"
       @choose="(id: string) => (school = id)"
     />
 

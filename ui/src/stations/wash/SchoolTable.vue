@@ -7,7 +7,12 @@ import Figure from '../../parts/Figure.vue'
 import { number } from '../../use/format'
 
 /** All schools on this load, one a row; a plan that a person asked for stands in its school's row. */
-const props = defineProps<{ comparison: Api['Comparison']; current: Api['Plan'] }>()
+const props = defineProps<{
+  comparison: Api['Comparison']
+  current: Api['Plan']
+  /** Asks for a reason of another method's plan. */
+  reason: (school: string, key: string) => Promise<Api['Why'] | undefined>
+}>()
 defineEmits<{ choose: [school: string] }>()
 
 const shown = computed(() =>
@@ -153,7 +158,9 @@ const COLUMNS: Column[] = [
                 >
                   {{ cell.mark ? '✓' : $t('wash.schoolTable.short') }}
                 </strong>
-                <Figure :why="plan.whys[cell.key]">{{ cell.text }}</Figure>
+                <Figure :why="plan.whys[cell.key]" :ask="() => reason(plan.school, cell.key)">{{
+                  cell.text
+                }}</Figure>
               </template>
             </td>
           </tr>

@@ -21,8 +21,8 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * Asks a running application for what every page shows and prints how long each answer took and how
- * large it was.
+ * Asks a running application for what every page shows and prints how large each answer is and how
+ * long it took: again, and anew after a change.
  *
  * <ul>
  *   <li>{@code Pages http://localhost:8090} one after the other
@@ -34,6 +34,7 @@ import java.util.regex.Pattern;
 public final class Pages {
   private static final int WARM_UP = 12;
   private static final int MEASURED = 40;
+  private static final int CHANGES = 9;
   private static final int CARERS = 20;
   private static final Duration TOGETHER = Duration.ofSeconds(30);
 
@@ -145,7 +146,8 @@ public final class Pages {
   }
 
   private void oneByOne() throws IOException, InterruptedException {
-    System.out.printf("%-34s %9s %8s %8s%n", "", "bytes", "p50 ms", "p95 ms");
+    System.out.printf(
+        "%-34s %9s %8s %8s %8s%n", "", "bytes", "p50 ms", "p95 ms", "anew ms");
     for (Map.Entry<String, List<String>> page : PAGES.entrySet()) {
       System.out.println(page.getKey());
       for (String path : page.getValue()) {
@@ -159,16 +161,39 @@ public final class Pages {
           bytes = get(filled(path)).body().length();
           took.add((System.nanoTime() - began) / 1e6);
         }
-        print("  " + path, bytes, took);
+        print("  " + path, bytes, took, anew(filled(path)));
       }
     }
   }
 
-  private static void print(String name, int bytes, List<Double> took) {
+  /** Returns how long the first answer after a change takes, in the middle of several [ms]. */
+  private double anew(String path) throws IOException, InterruptedException {
+    List<Double> took = new ArrayList<>();
+    for (int i = 0; i < CHANGES; i++) {
+      change(i % 2 == 0);
+      long began = System.nanoTime();
+      get(path);
+      took.add((System.nanoTime() - began) / 1e6);
+    }
+    return took.stream().sorted().toList().get(CHANGES / 2);
+  }
+
+  private void change(boolean lid) throws IOException, InterruptedException {
+    http.send(
+        HttpRequest.newBuilder(URI.create(address + "/api/household/answers/PAIL"))
+            .header("Content-Type", "application/json")
+            .PUT(
+                HttpRequest.BodyPublishers.ofString(
+                    "{\"position\":\"%s\"}".formatted(lid ? "lid" : "open")))
+            .build(),
+        HttpResponse.BodyHandlers.ofString());
+  }
+
+  private static void print(String name, int bytes, List<Double> took, double anew) {
     double[] sorted = took.stream().mapToDouble(Double::doubleValue).sorted().toArray();
     System.out.printf(
-        "%-34s %9d %8.1f %8.1f%n",
-        name, bytes, sorted[sorted.length / 2], sorted[(int) (sorted.length * 0.95)]);
+        "%-34s %9d %8.1f %8.1f %8.1f%n",
+        name, bytes, sorted[sorted.length / 2], sorted[(int) (sorted.length * 0.95)], anew);
   }
 
   private void together() throws Exception {
@@ -184,7 +209,7 @@ public final class Pages {
       all.addAll(one.get());
     }
     carers.shutdown();
-    print(CARERS + " carers, " + all.size() + " answers", 0, all);
+    print(CARERS + " carers, " + all.size() + " answers", 0, all, 0);
   }
 
   private void warm(String path) {

@@ -100,7 +100,15 @@ public class PlanService {
       @Nullable Set<Wishes.Boost> boosts) {
     /** Makes a request for a school as it is. */
     public static Request of(String school, @Nullable Integer temperatureC) {
-      return new Request(school, temperatureC, null, null, null, null, null);
+      return of(school, temperatureC, null, null);
+    }
+
+    static Request of(
+        String school,
+        @Nullable Integer temperatureC,
+        @Nullable Long machineId,
+        @Nullable HygieneGoal goal) {
+      return new Request(school, temperatureC, machineId, goal, null, null, null);
     }
 
     Wishes wishes() {
@@ -170,7 +178,9 @@ public class PlanService {
         bulkers,
         WashPlanner.temperatures(job),
         job.calledFor(),
-        plans,
+        plans.stream()
+            .map(p -> p.school().equals(offered.school()) ? p : p.withoutReasons())
+            .toList(),
         cannot,
         dominated,
         offered.school(),

@@ -28,7 +28,7 @@ public final class PlanViews {
    * @param bulkers how many of them join for the main wash
    * @param temperaturesC what the machine can be set to [°C]
    * @param calledFor the hygiene goal that soil, people and household call for
-   * @param plans one for each school
+   * @param plans one for each school; only the offered one has its reasons with it
    * @param cannot schools that cannot wash it here, and why
    * @param dominated schools that another beats in everything
    * @param offered short name of the method that the load opens on
@@ -100,7 +100,28 @@ public final class PlanViews {
       @Nullable List<Imitation.Difference> imitation,
       @Nullable String machine,
       @Nullable String weakest,
-      @Nullable List<Integer> temperaturesC) {}
+      @Nullable List<Integer> temperaturesC) {
+    /** Returns it as it stands beside others: reasons come when somebody opens one. */
+    Plan withoutReasons() {
+      return new Plan(
+          school,
+          schoolName,
+          belief,
+          drying,
+          askedC,
+          steps,
+          baths,
+          figures,
+          bends,
+          cautions,
+          nearestC,
+          Map.of(),
+          imitation,
+          machine,
+          weakest,
+          temperaturesC);
+    }
+  }
 
   /**
    * What else could be chosen for a load.

@@ -59,8 +59,10 @@ class WashController {
   PlanViews.Plan plan(
       @PathVariable long id,
       @RequestParam String school,
-      @RequestParam(required = false) @Nullable Integer temperatureC) {
-    return plans.plan(id, PlanService.Request.of(school, temperatureC));
+      @RequestParam(required = false) @Nullable Integer temperatureC,
+      @RequestParam(required = false) @Nullable Long machineId,
+      @RequestParam(required = false) @Nullable HygieneGoal goal) {
+    return plans.plan(id, PlanService.Request.of(school, temperatureC, machineId, goal));
   }
 
   @PostMapping("/loads/{id}/plan")

@@ -35,6 +35,10 @@ class CompareApiTest {
     return app.get("/api/loads/" + loadId + "/plans").json();
   }
 
+  private JsonNode whole(String school) {
+    return app.get("/api/loads/" + loadId + "/plan?school=" + school).json();
+  }
+
   private static JsonNode plan(JsonNode comparison, String school) {
     return Lives.named(comparison.get("plans"), "school", school);
   }
@@ -46,7 +50,11 @@ class CompareApiTest {
     for (JsonNode plan : comparison.get("plans")) {
       schools.add(plan.get("school").asString());
       assertThat(plan.get("drying").asString()).isNotBlank();
-      assertThat(plan.get("whys").get("hygiene").get("lines").size()).isGreaterThan(2);
+      JsonNode whole = whole(plan.get("school").asString());
+      assertThat(whole.get("whys").get("hygiene").get("lines").size()).isGreaterThan(2);
+      boolean offered = plan.get("school").equals(comparison.get("offered"));
+      assertThat(plan.get("whys").isEmpty()).isNotEqualTo(offered);
+      assertThat(plan.get("figures")).isEqualTo(whole.get("figures"));
       assertThat(plan.get("figures").get("litres").asDouble()).isPositive();
     }
     for (JsonNode cannot : comparison.get("cannot")) {
@@ -78,7 +86,7 @@ class CompareApiTest {
         .isEqualTo("claim.minMlPerL");
     ((ObjectNode) change.get("claim")).put("minMlPerL", 3).put("minC", 30);
     assertThat(app.send("PUT", path, change.toString()).status()).isEqualTo(200);
-    JsonNode tooCold = plan(comparison(), "sixty-with-sanitiser");
+    JsonNode tooCold = whole("sixty-with-sanitiser");
     assertThat(tooCold.get("figures").get("additiveLog").asDouble()).isZero();
     assertThat(tooCold.get("whys").get("hygiene").get("sentence").asString())
         .contains("The sanitiser needs");

@@ -30,7 +30,8 @@ class OpenApiTest {
 
   @Test
   void healthIsUp(RunningApp app) {
-    assertThat(app.get("/actuator/health").json().get("status").asString()).isEqualTo("UP");
+    assertThat(app.get("/actuator/health/readiness").json().get("status").asString())
+        .isEqualTo("UP");
   }
 
   @Test
