@@ -11,5 +11,7 @@ defineEmits<{ again: [] }>()
       {{ $t('parts.loadState.tryAgain') }}
     </button>
   </div>
-  <p v-else-if="loading" class="text-soft" role="status">{{ $t('parts.loadState.oneMoment') }}</p>
+  <p v-else-if="loading" class="text-soft" role="status" data-loading>
+    {{ $t('parts.loadState.oneMoment') }}
+  </p>
 </template>

@@ -235,6 +235,7 @@ final class Browser implements AutoCloseable {
                         """
                         return document.fonts.status === 'loaded'
                           && document.getAnimations().length === 0
+                          && !document.querySelector('[data-loading]')
                           && [...document.querySelectorAll('[data-peg]')]
                                .every((peg) => !peg.textContent.includes('…'))
                         """)

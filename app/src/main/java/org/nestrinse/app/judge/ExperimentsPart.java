@@ -21,7 +21,6 @@ import org.springframework.stereotype.Component;
 /** Changes that were made, in files. */
 @Component
 class ExperimentsPart implements ArchivePart {
-  private static final int UID = 36;
   private static final int NAME = 80;
   private static final int COMPLAINT = 4000;
   private static final int SAYS = 300;

@@ -15,7 +15,6 @@ import org.springframework.stereotype.Component;
 /** Rounds in files. */
 @Component
 class RoundsPart implements ArchivePart {
-  private static final int UID = 36;
   private static final List<String> COLUMNS =
       List.of(
           "uid",

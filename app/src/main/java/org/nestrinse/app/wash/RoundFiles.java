@@ -29,7 +29,6 @@ import org.springframework.transaction.support.TransactionTemplate;
 @Service
 public class RoundFiles {
   private final RoundRepository rounds;
-  private final SchoolService schools;
   private final DoseLog doses;
   private final KindService kinds;
   private final PersonService persons;
@@ -41,7 +40,6 @@ public class RoundFiles {
 
   RoundFiles(
       RoundRepository rounds,
-      SchoolService schools,
       DoseLog doses,
       KindService kinds,
       PersonService persons,
@@ -49,7 +47,6 @@ public class RoundFiles {
       PlatformTransactionManager transactions,
       HouseClock clock) {
     this.rounds = rounds;
-    this.schools = schools;
     this.doses = doses;
     this.kinds = kinds;
     this.persons = persons;

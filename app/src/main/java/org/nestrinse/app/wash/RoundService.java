@@ -36,7 +36,6 @@ import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.CannotPlan;
 import org.nestrinse.core.wash.Standing;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.event.EventListener;
 import org.springframework.data.domain.Limit;
 import org.springframework.data.domain.Page;
@@ -60,7 +59,6 @@ public class RoundService {
   private final HouseholdService households;
   private final SchoolService schools;
   private final RoundLook look;
-  private final ApplicationEventPublisher events;
   private final StoredRecords records;
   private final HouseClock clock;
 
@@ -71,7 +69,6 @@ public class RoundService {
       HouseholdService households,
       SchoolService schools,
       RoundLook look,
-      ApplicationEventPublisher events,
       StoredRecords records,
       HouseClock clock) {
     this.rounds = rounds;
@@ -80,7 +77,6 @@ public class RoundService {
     this.households = households;
     this.schools = schools;
     this.look = look;
-    this.events = events;
     this.records = records;
     this.clock = clock;
   }

@@ -65,7 +65,7 @@ public final class RunningApp implements AutoCloseable {
 
   /**
    * Returns an application with the demo household, at a moment from which its clock ticks. The
-   * household is lived once for each moment; every test gets a copy of its own.
+   * household is made once for each moment, and every test works on its own copy.
    */
   public static RunningApp demo(String moment) {
     return SharedApps.with(lived(moment), settings(moment, true));

@@ -15,8 +15,9 @@ final class SanitisingRinse {
   private SanitisingRinse() {}
 
   /**
-   * Adds it, measured for all of its water; unless its label says that it stays in, skin gets a
-   * rinse after it. Returns what is told when that cannot be.
+   * Adds the rinse, with the sanitiser measured for all of its water. Pieces that touch skin are
+   * rinsed once more, unless the label says it stays in. Returns why the rinse is left out, or
+   * nothing.
    *
    * @param rinse the run that rinses, or null when the machine has none
    */
