@@ -103,6 +103,10 @@ class RunTest extends Journey {
   void whatMustNotMeetCannotBeStartedAndWhatIsChosenIsKept() {
     sortOneLoad();
     toTheWash();
+    // A reason of another method is asked for when somebody opens it; the plan stays.
+    browser.click("[data-row=uses][data-school=cool-and-sun] button", "kWh");
+    browser.see("[data-why]", "heats water");
+    browser.gone("[data-choice='cool-and-sun'][aria-checked=true]");
     browser.click("[data-row='Add something else'] button");
     browser.click("[data-besides-add]");
     browser.see("[role=alert]", "Choose a product first");
