@@ -1,8 +1,19 @@
 import type { GetPath } from './client'
 
+export const TOPICS = [
+  'KIT',
+  'STOCK',
+  'PAILS',
+  'LOADS',
+  'ROUNDS',
+  'LINE',
+  'WEEK',
+  'SEEN',
+  'RESETS',
+] as const
+
 /** What a change is about, as the server says it. */
-export type Topic =
-  'KIT' | 'STOCK' | 'PAILS' | 'LOADS' | 'ROUNDS' | 'LINE' | 'WEEK' | 'SEEN' | 'RESETS'
+export type Topic = (typeof TOPICS)[number]
 
 /** What an answer is made of. An address that is not listed here may depend on anything. */
 const ABOUT: Partial<Record<GetPath, Topic[]>> = {

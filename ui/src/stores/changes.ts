@@ -1,14 +1,15 @@
-import { useDebounceFn, useEventListener, useIntervalFn } from '@vueuse/core'
+import { useDebounceFn, useEventListener, useIntervalFn, useTimeoutFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { shallowRef, watch } from 'vue'
 import type { Api } from '../api/client'
 import { house } from '../api/house'
 import { queries } from '../api/queries'
-import { isAbout, type Topic } from '../api/topics'
+import { isAbout, TOPICS, type Topic } from '../api/topics'
 import { isTyping } from './typing'
 
 const TOGETHER_MS = 40
 const AT_MOST_MS = 300
+const AGAIN_MS = 3_000
 const WITHOUT_LINE_MS = 60_000
 
 /**
@@ -40,12 +41,29 @@ export const useChanges = defineStore('changes', () => {
     { maxWait: AT_MOST_MS },
   )
 
+  function changed(topics: readonly Topic[]) {
+    topics.forEach((topic) => heard.add(topic))
+    void readAgain()
+  }
+  function everything() {
+    changed(TOPICS)
+  }
+
+  /** The browser opens a broken line again by itself, but not one that the server refused, as while it furnishes. */
+  const { start: listenLater } = useTimeoutFn(() => listen(), AGAIN_MS, { immediate: false })
+  let missed = false
   function listen() {
     line = new EventSource(`${house}/api/changes`)
+    line.addEventListener('open', () => {
+      if (missed) everything()
+      missed = false
+    })
+    line.addEventListener('error', () => {
+      missed = true
+      if (line?.readyState === EventSource.CLOSED) listenLater()
+    })
     line.addEventListener('changed', (event) => {
-      const { topics } = JSON.parse((event as MessageEvent<string>).data) as { topics: Topic[] }
-      topics.forEach((topic) => heard.add(topic))
-      void readAgain()
+      changed((JSON.parse((event as MessageEvent<string>).data) as { topics: Topic[] }).topics)
     })
     line.addEventListener('washer', (event) => {
       washer.value = JSON.parse((event as MessageEvent<string>).data) as Api['PretendWasherState']
@@ -54,9 +72,6 @@ export const useChanges = defineStore('changes', () => {
   watch(isTyping, (typing) => {
     if (!typing && heard.size) void readAgain()
   })
-  function everything() {
-    void queries.invalidateQueries()
-  }
 
   listen()
   // A page that the browser keeps for the back button must not hold one of its few lines open.
@@ -68,9 +83,7 @@ export const useChanges = defineStore('changes', () => {
   })
   useIntervalFn(() => {
     const broken = line?.readyState !== EventSource.OPEN
-    if (broken && document.visibilityState === 'visible' && !isTyping()) {
-      everything()
-    }
+    if (broken && document.visibilityState === 'visible') everything()
   }, WITHOUT_LINE_MS)
   return { washer }
 })

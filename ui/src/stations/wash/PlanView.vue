@@ -108,6 +108,9 @@ watch(
     if (!opened || !now.plans.some((p) => p.school === school.value)) {
       opened = true
       school.value = now.offered
+    } else {
+      // What the household changed holds for the plan that is shown too.
+      void replan()
     }
   },
   { immediate: true },

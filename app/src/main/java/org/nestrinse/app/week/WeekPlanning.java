@@ -24,6 +24,7 @@ import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundService;
 import org.nestrinse.app.wash.RoundViews;
+import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;
@@ -218,7 +219,8 @@ class WeekPlanning {
     List<WeatherHour> hours = weather.hours(now, HOURS + after + AirDrying.LONGEST_H);
     List<Kind> slow = kinds.inUse().stream().filter(k -> k.role().driesSlowly()).toList();
     List<Place> all = places.all().stream().map(PlaceService.Numbered::place).toList();
-    double radius = machines.isSetUp() ? machines.machine().drumRadiusM() : 0.235;
+    double radius =
+        machines.isSetUp() ? machines.machine().drumRadiusM() : SpinRetention.USUAL_RADIUS_M;
     List<Object> facts = List.of(hours, slow, all, radius);
     Known before = known;
     if (before != null && before.facts.equals(facts)) {

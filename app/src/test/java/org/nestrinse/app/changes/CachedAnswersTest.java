@@ -7,6 +7,8 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
@@ -151,5 +153,12 @@ class CachedAnswersTest {
             .filter(name -> !quiet.contains(name))
             .toList();
     assertThat(Topic.tables()).containsExactlyInAnyOrderElementsOf(tables);
+  }
+
+  @Test
+  void theInterfaceKnowsEveryTopic() throws IOException {
+    String interfaceTopics = Files.readString(Path.of("../ui/src/api/topics.ts"));
+    assertThat(Topic.values())
+        .allSatisfy(t -> assertThat(interfaceTopics).contains("'" + t + "',"));
   }
 }

@@ -40,7 +40,6 @@ public record HangingGroup(
     List<WeatherHour> weather) {
   private static final double SECONDS_PER_HOUR = 3600;
   private static final int MINUTES_PER_HOUR = 60;
-  private static final double DRUM_RADIUS_M = 0.235;
 
   /**
    * How damp it is at one moment.
@@ -126,7 +125,8 @@ public record HangingGroup(
     TextileLoad piece = kind.load(1);
     Material slowest = slowestPart(kind);
     double part = slowest.spinFactor() / meanSpinFactor(kind);
-    double soaked = Math.max(startMoisture, moistureAfterSpin(kind, 0, DRUM_RADIUS_M));
+    double soaked =
+        Math.max(startMoisture, moistureAfterSpin(kind, 0, SpinRetention.USUAL_RADIUS_M));
     return new AirDrying.Hung(
         piece.massKg(),
         kind.areaM2(),
@@ -187,7 +187,7 @@ public record HangingGroup(
     TextileLoad piece = kind.load(1);
     SpinRetention kept =
         kind.role().waterproof()
-            ? SpinRetention.of(piece, 0, DRUM_RADIUS_M)
+            ? SpinRetention.of(piece, 0, SpinRetention.USUAL_RADIUS_M)
             : SpinRetention.wrung(piece);
     return kept.retainedL() / piece.massKg();
   }
