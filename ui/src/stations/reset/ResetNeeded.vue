@@ -2,7 +2,7 @@
 import type { Api } from '../../api/client'
 
 /** Which kinds may need a reset, and why; what can be taken for one at once. */
-defineProps<{ look: Api['ResetLook']; wanted: Api['ResetKindLine'][] }>()
+defineProps<{ look: Api['ResetOverview']; wanted: Api['ResetKindLine'][] }>()
 defineEmits<{ take: [kind: Api['ResetKindLine']] }>()
 </script>
 

@@ -27,7 +27,7 @@ const FIELDS: Field[] = [
     optional: true,
   },
 ]
-async function look(b: Api['WearBatch'], v: Values) {
+async function look(b: Api['WearPieceBatch'], v: Values) {
   await answer(
     api.PUT('/api/wear/{id}', {
       params: { path: { id: b.id } },
@@ -36,7 +36,7 @@ async function look(b: Api['WearBatch'], v: Values) {
   )
   await reload()
 }
-async function retire(b: Api['WearBatch'], replace: boolean) {
+async function retire(b: Api['WearPieceBatch'], replace: boolean) {
   const done = await act(() =>
     answer(
       api.POST('/api/wear/{id}/retire', {

@@ -21,7 +21,7 @@ import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.core.wash.WashJob;
+import org.nestrinse.core.wash.step.WashJob;
 
 /** A small household for tests. */
 public final class Pieces {

@@ -3,7 +3,7 @@ package org.nestrinse.app.calculators;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.core.bath.Additive;
 import org.nestrinse.core.bath.BathTemperature;
 import org.nestrinse.core.bath.BathWords;
@@ -46,7 +46,7 @@ class BathCalculators {
   SpinRetention retention(@RequestBody RetentionRequest r) {
     return SpinRetention.of(
         MassRequest.load(r.load),
-        Given.number("rpm", r.rpm, Limits.RPM),
+        RequestChecks.number("rpm", r.rpm, Limits.RPM),
         MassRequest.radius(r.drumRadiusM));
   }
 
@@ -66,14 +66,14 @@ class BathCalculators {
     return RinseOutcome.of(
         new RinseOutcome.Series(
             MassRequest.load(r.load),
-            Given.number("doseG", r.doseG, Limits.DOSE_G),
-            Given.number("mainL", r.mainL, Limits.WATER_L),
-            Given.number("rinseL", r.rinseL, Limits.WATER_L),
-            Given.whole("rinses", r.rinses, Limits.RINSES),
-            Given.number("interimRpm", r.interimRpm, Limits.RPM),
-            Given.number("finalRpm", r.finalRpm, Limits.RPM),
+            RequestChecks.number("doseG", r.doseG, Limits.DOSE_G),
+            RequestChecks.number("mainL", r.mainL, Limits.WATER_L),
+            RequestChecks.number("rinseL", r.rinseL, Limits.WATER_L),
+            RequestChecks.whole("rinses", r.rinses, Limits.RINSES),
+            RequestChecks.number("interimRpm", r.interimRpm, Limits.RPM),
+            RequestChecks.number("finalRpm", r.finalRpm, Limits.RPM),
             MassRequest.radius(r.drumRadiusM),
-            Given.numberOr(
+            RequestChecks.numberOr(
                 "targetMgKg", r.targetMgKg, Limits.TARGET_MG_KG, ResidueTarget.ABSORBENT.mgKg())));
   }
 
@@ -92,13 +92,15 @@ class BathCalculators {
     return BathTemperature.of(
         new BathTemperature.Bath(
             MassRequest.load(r.load),
-            Given.number("waterL", r.waterL, Limits.WATER_L),
-            Given.number("inletC", r.inletC, Limits.WATER_C),
-            Given.number("roomC", r.roomC, Limits.ROOM_C),
-            Given.number("setC", r.setC, Limits.WATER_C),
-            Given.number("minutes", r.minutes, Limits.MINUTES),
-            Given.numberOr("heaterW", r.heaterW, Limits.HEATER_W, BathTemperature.USUAL_HEATER_W),
-            Given.numberOr("lossWK", r.lossWK, Limits.LOSS_W_K, BathTemperature.USUAL_LOSS_W_K)));
+            RequestChecks.number("waterL", r.waterL, Limits.WATER_L),
+            RequestChecks.number("inletC", r.inletC, Limits.WATER_C),
+            RequestChecks.number("roomC", r.roomC, Limits.ROOM_C),
+            RequestChecks.number("setC", r.setC, Limits.WATER_C),
+            RequestChecks.number("minutes", r.minutes, Limits.MINUTES),
+            RequestChecks.numberOr(
+                "heaterW", r.heaterW, Limits.HEATER_W, BathTemperature.USUAL_HEATER_W),
+            RequestChecks.numberOr(
+                "lossWK", r.lossWK, Limits.LOSS_W_K, BathTemperature.USUAL_LOSS_W_K)));
   }
 
   record PointRequest(@Nullable Double minute, @Nullable Double temperatureC) {}
@@ -143,14 +145,14 @@ class BathCalculators {
         HygieneEstimate.of(
             new HygienePhase(
                 MassRequest.load(r.load),
-                Given.number("waterL", r.waterL, Limits.WATER_L),
-                Given.number("drumL", r.drumL, Limits.DRUM_L),
+                RequestChecks.number("waterL", r.waterL, Limits.WATER_L),
+                RequestChecks.number("drumL", r.drumL, Limits.DRUM_L),
                 profile("profile", r.profile),
-                Given.numberOr("oxygenG", r.oxygenG, Limits.DOSE_G, 0),
+                RequestChecks.numberOr("oxygenG", r.oxygenG, Limits.DOSE_G, 0),
                 Boolean.TRUE.equals(r.activator),
-                Given.numberOr("proteinLeft", r.proteinLeft, Limits.PHASE_SHARE, 0),
+                RequestChecks.numberOr("proteinLeft", r.proteinLeft, Limits.PHASE_SHARE, 0),
                 r.additive == null ? null : additive(r.additive)),
-            Given.numberOr("liftedLog", r.liftedLog, LIFTED_LOG, 0));
+            RequestChecks.numberOr("liftedLog", r.liftedLog, LIFTED_LOG, 0));
     return new HygieneResponse(
         h.heatLog(),
         h.oxygenLog(),
@@ -199,7 +201,7 @@ class BathCalculators {
   CleaningResponse cleaning(@RequestBody CleaningRequest r) {
     TextileLoad load = MassRequest.load(r.load);
     double radius = MassRequest.radius(r.drumRadiusM);
-    List<CleaningBathRequest> given = Given.list("baths", r.baths);
+    List<CleaningBathRequest> given = RequestChecks.list("baths", r.baths);
     if (given.size() > MOST_BATHS) {
       throw new OutOfRange(
           "baths",
@@ -212,10 +214,11 @@ class BathCalculators {
     }
     Cleaning c =
         Cleaning.of(
-            Given.choice("soil", r.soil, SoilType.class),
+            RequestChecks.choice("soil", r.soil, SoilType.class),
             new Cleaning.Question(
-                Given.numberOr("ageHours", r.ageHours, Cleaning.AGE_H, Cleaning.USUAL_AGE_H),
-                Given.number("hardnessMmolL", r.hardnessMmolL, Limits.HARDNESS_MMOL_L),
+                RequestChecks.numberOr(
+                    "ageHours", r.ageHours, Cleaning.AGE_H, Cleaning.USUAL_AGE_H),
+                RequestChecks.number("hardnessMmolL", r.hardnessMmolL, Limits.HARDNESS_MMOL_L),
                 baths));
     return new CleaningResponse(
         c.soilLeft(),
@@ -231,47 +234,48 @@ class BathCalculators {
   private static CleaningBath cleaningBath(
       String at, CleaningBathRequest b, TextileLoad load, double radius) {
     boolean byHand = Boolean.TRUE.equals(b.byHand);
-    double rpm = Given.number(at + "interimRpm", b.interimRpm, Limits.RPM);
+    double rpm = RequestChecks.number(at + "interimRpm", b.interimRpm, Limits.RPM);
     double retainedL =
         byHand && rpm == 0
             ? SpinRetention.wrung(load).retainedL()
             : SpinRetention.of(load, rpm, radius).retainedL();
     return new CleaningBath(
-        Given.number(at + "waterL", b.waterL, Limits.WATER_L),
+        RequestChecks.number(at + "waterL", b.waterL, Limits.WATER_L),
         profile(at + "profile", b.profile),
-        Given.choice(at + "movement", b.movement, Agitation.class).speed(),
-        Given.number(at + "drumFill", b.drumFill, CleaningBath.DRUM_FILL),
+        RequestChecks.choice(at + "movement", b.movement, Agitation.class).speed(),
+        RequestChecks.number(at + "drumFill", b.drumFill, CleaningBath.DRUM_FILL),
         byHand,
-        Given.number(at + "detergentG", b.detergentG, Limits.DOSE_G),
-        Given.yesNo(at + "enzymes", b.enzymes),
-        Given.whole(at + "rinses", b.rinses, Limits.RINSES),
-        Given.number(at + "rinseL", b.rinseL, Limits.WATER_L),
+        RequestChecks.number(at + "detergentG", b.detergentG, Limits.DOSE_G),
+        RequestChecks.yesNo(at + "enzymes", b.enzymes),
+        RequestChecks.whole(at + "rinses", b.rinses, Limits.RINSES),
+        RequestChecks.number(at + "rinseL", b.rinseL, Limits.WATER_L),
         retainedL);
   }
 
   private static List<TemperaturePoint> profile(
       String field, @Nullable List<@Nullable PointRequest> points) {
-    List<PointRequest> given = Given.list(field, points);
+    List<PointRequest> given = RequestChecks.list(field, points);
     List<TemperaturePoint> made = new ArrayList<>();
     for (int i = 0; i < given.size(); i++) {
       String at = field + "[" + i + "].";
       made.add(
           new TemperaturePoint(
-              Given.number(at + "minute", given.get(i).minute, Limits.MINUTES),
-              Given.number(at + "temperatureC", given.get(i).temperatureC, Limits.WATER_C)));
+              RequestChecks.number(at + "minute", given.get(i).minute, Limits.MINUTES),
+              RequestChecks.number(
+                  at + "temperatureC", given.get(i).temperatureC, Limits.WATER_C)));
     }
     return made;
   }
 
   private static Additive additive(AdditiveRequest a) {
     return new Additive(
-        Given.number("additive.doseMl", a.doseMl, Limits.ADDITIVE_ML),
-        Given.number("additive.claimLog", a.claimLog, Limits.CLAIM_LOG),
-        Given.number("additive.minMlPerL", a.minMlPerL, Limits.ML_PER_L),
-        Given.number("additive.minMinutes", a.minMinutes, Limits.MINUTES),
-        Given.number("additive.minC", a.minC, Limits.WATER_C),
+        RequestChecks.number("additive.doseMl", a.doseMl, Limits.ADDITIVE_ML),
+        RequestChecks.number("additive.claimLog", a.claimLog, Limits.CLAIM_LOG),
+        RequestChecks.number("additive.minMlPerL", a.minMlPerL, Limits.ML_PER_L),
+        RequestChecks.number("additive.minMinutes", a.minMinutes, Limits.MINUTES),
+        RequestChecks.number("additive.minC", a.minC, Limits.WATER_C),
         Boolean.TRUE.equals(a.cationic),
-        Given.numberOr("additive.densityGMl", a.densityGMl, Limits.DENSITY_G_ML, 1),
-        Given.numberOr("additive.anionicG", a.anionicG, Limits.DOSE_G, 0));
+        RequestChecks.numberOr("additive.densityGMl", a.densityGMl, Limits.DENSITY_G_ML, 1),
+        RequestChecks.numberOr("additive.anionicG", a.anionicG, Limits.DOSE_G, 0));
   }
 }

@@ -2,7 +2,7 @@ package org.nestrinse.app.calculators;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.dose.Dilution;
 import org.nestrinse.core.dose.Dose;
@@ -37,7 +37,10 @@ class DoseCalculators {
             ? TextileLoad.EMPTY
             : MassRequest.load("bulkers", r.bulkers);
     Fill fill =
-        Fill.of(MassRequest.load(r.load), bulkers, Given.number("drumL", r.drumL, Limits.DRUM_L));
+        Fill.of(
+            MassRequest.load(r.load),
+            bulkers,
+            RequestChecks.number("drumL", r.drumL, Limits.DRUM_L));
     return new FillResponse(fill.massKg(), fill.dry(), fill.preWashed(), fill.main());
   }
 
@@ -67,19 +70,20 @@ class DoseCalculators {
   DoseResponse dose(@RequestBody DoseRequest r) {
     LabelRow label =
         new LabelRow(
-            Given.number("labelSoftG", r.labelSoftG, Limits.LABEL_G),
-            Given.number("labelMediumG", r.labelMediumG, Limits.LABEL_G),
-            Given.number("labelHardG", r.labelHardG, Limits.LABEL_G));
+            RequestChecks.number("labelSoftG", r.labelSoftG, Limits.LABEL_G),
+            RequestChecks.number("labelMediumG", r.labelMediumG, Limits.LABEL_G),
+            RequestChecks.number("labelHardG", r.labelHardG, Limits.LABEL_G));
     Dose dose =
         Dose.of(
             new Dose.Basis(
                 MassRequest.load(r.load).massKg(),
                 label,
-                Given.number("referenceMassKg", r.referenceMassKg, Limits.REFERENCE_MASS_KG),
-                Given.number("hardnessMmolL", r.hardnessMmolL, Limits.HARDNESS_MMOL_L),
-                Given.numberOr("phaseShare", r.phaseShare, Limits.PHASE_SHARE, 1),
-                Given.numberOr("strength", r.strength, Limits.STRENGTH, 1),
-                Given.numberOr("trim", r.trim, Limits.TRIM, 1),
+                RequestChecks.number(
+                    "referenceMassKg", r.referenceMassKg, Limits.REFERENCE_MASS_KG),
+                RequestChecks.number("hardnessMmolL", r.hardnessMmolL, Limits.HARDNESS_MMOL_L),
+                RequestChecks.numberOr("phaseShare", r.phaseShare, Limits.PHASE_SHARE, 1),
+                RequestChecks.numberOr("strength", r.strength, Limits.STRENGTH, 1),
+                RequestChecks.numberOr("trim", r.trim, Limits.TRIM, 1),
                 r.maxG,
                 r.scoopMl,
                 r.densityGMl));
@@ -103,9 +107,9 @@ class DoseCalculators {
   DilutionAnswer dilution(@RequestBody DilutionRequest r) {
     return new DilutionAnswer(
         Dilution.of(
-                Given.number("productPercent", r.productPercent, Dilution.PERCENT),
-                Given.number("targetMgL", r.targetMgL, Dilution.TARGET_MG_L),
-                Given.number("waterL", r.waterL, Dilution.WATER_L))
+                RequestChecks.number("productPercent", r.productPercent, Dilution.PERCENT),
+                RequestChecks.number("targetMgL", r.targetMgL, Dilution.TARGET_MG_L),
+                RequestChecks.number("waterL", r.waterL, Dilution.WATER_L))
             .productMl());
   }
 
@@ -126,8 +130,8 @@ class DoseCalculators {
 
   @PostMapping("/reset-recipe")
   ResetRecipeAnswer resetRecipe(@RequestBody ResetRecipeRequest r) {
-    ResetRecipe recipe = Given.choice("recipe", r.recipe, ResetRecipe.class);
-    double vesselL = Given.number("vesselL", r.vesselL, ResetPlan.VESSEL_L);
+    ResetRecipe recipe = RequestChecks.choice("recipe", r.recipe, ResetRecipe.class);
+    double vesselL = RequestChecks.number("vesselL", r.vesselL, ResetPlan.VESSEL_L);
     TextileLoad load = MassRequest.load(r.load);
     ResetFitness.forbidden(load, recipe)
         .ifPresent(
@@ -140,8 +144,8 @@ class DoseCalculators {
         ResetPlan.perBatch(
                 recipe,
                 waterL,
-                Given.number("hardnessMmolL", r.hardnessMmolL, Limits.HARDNESS_MMOL_L),
-                Given.optional("chlorinePercent", r.chlorinePercent, Dilution.PERCENT))
+                RequestChecks.number("hardnessMmolL", r.hardnessMmolL, Limits.HARDNESS_MMOL_L),
+                RequestChecks.optional("chlorinePercent", r.chlorinePercent, Dilution.PERCENT))
             .stream()
             .map(a -> new ResetAmount(a.product(), a.amount(), a.unit()))
             .toList();

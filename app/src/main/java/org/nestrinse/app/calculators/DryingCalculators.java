@@ -3,7 +3,7 @@ package org.nestrinse.app.calculators;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.TumbleDrying;
 import org.nestrinse.core.kit.Dryer;
@@ -48,13 +48,13 @@ class DryingCalculators {
 
   @PostMapping("/tumble")
   TumbleResponse tumble(@RequestBody TumbleRequest r) {
-    Dryer.Type type = Given.choice("dryer", r.dryer, Dryer.Type.class);
+    Dryer.Type type = RequestChecks.choice("dryer", r.dryer, Dryer.Type.class);
     TumbleDrying t =
         TumbleDrying.of(
             new Dryer(type.name(), type, Limits.MASS_KG.max()),
             MassRequest.load(r.load),
-            Given.number("startMoisture", r.startMoisture, Limits.MOISTURE),
-            Given.choice("heat", r.heat, Heat.class).heat);
+            RequestChecks.number("startMoisture", r.startMoisture, Limits.MOISTURE),
+            RequestChecks.choice("heat", r.heat, Heat.class).heat);
     return new TumbleResponse(t.waterKg(), t.minutes(), t.kwh());
   }
 
@@ -86,23 +86,23 @@ class DryingCalculators {
   @PostMapping("/stock")
   StockNeed stock(@RequestBody StockRequest r) {
     return StockNeed.of(
-        Given.number("usesPerDay", r.usesPerDay, StockNeed.USES_PER_DAY),
-        Given.number("washEveryDays", r.washEveryDays, StockNeed.EVERY_DAYS),
-        Given.number("pailToShelfDays", r.pailToShelfDays, StockNeed.PAIL_TO_SHELF_DAYS),
-        Given.number("serviceLevel", r.serviceLevel, StockNeed.SERVICE_LEVEL));
+        RequestChecks.number("usesPerDay", r.usesPerDay, StockNeed.USES_PER_DAY),
+        RequestChecks.number("washEveryDays", r.washEveryDays, StockNeed.EVERY_DAYS),
+        RequestChecks.number("pailToShelfDays", r.pailToShelfDays, StockNeed.PAIL_TO_SHELF_DAYS),
+        RequestChecks.number("serviceLevel", r.serviceLevel, StockNeed.SERVICE_LEVEL));
   }
 
   @PostMapping("/drying")
   AirDrying drying(@RequestBody DryingRequest r) {
-    Material material = Given.choice("material", r.material, Material.class);
+    Material material = RequestChecks.choice("material", r.material, Material.class);
     AirDrying.Hung hung =
         new AirDrying.Hung(
-            Given.number("massKg", r.massKg, Limits.PIECE_MASS_KG),
-            Given.number("areaM2", r.areaM2, Limits.AREA_M2),
+            RequestChecks.number("massKg", r.massKg, Limits.PIECE_MASS_KG),
+            RequestChecks.number("areaM2", r.areaM2, Limits.AREA_M2),
             material,
-            Given.number("exposure", r.exposure, Limits.EXPOSURE),
-            Given.number("startMoisture", r.startMoisture, Limits.MOISTURE));
-    List<HourRequest> given = Given.list("hours", r.hours);
+            RequestChecks.number("exposure", r.exposure, Limits.EXPOSURE),
+            RequestChecks.number("startMoisture", r.startMoisture, Limits.MOISTURE));
+    List<HourRequest> given = RequestChecks.list("hours", r.hours);
     if (given.size() > MOST_HOURS) {
       throw new OutOfRange(
           "hours",
@@ -115,12 +115,13 @@ class DryingCalculators {
       String at = "hours[" + i + "].";
       hours.add(
           new AirDrying.Air(
-              Given.number(at + "temperatureC", h.temperatureC, Limits.AIR_C),
-              Given.number(at + "relativeHumidity", h.relativeHumidity, Limits.HUMIDITY_PERCENT),
-              Given.number(at + "windMs", h.windMs, Limits.WIND_M_S),
-              Given.number(at + "irradianceWm2", h.irradianceWm2, Limits.IRRADIANCE_W_M2)));
+              RequestChecks.number(at + "temperatureC", h.temperatureC, Limits.AIR_C),
+              RequestChecks.number(
+                  at + "relativeHumidity", h.relativeHumidity, Limits.HUMIDITY_PERCENT),
+              RequestChecks.number(at + "windMs", h.windMs, Limits.WIND_M_S),
+              RequestChecks.number(at + "irradianceWm2", h.irradianceWm2, Limits.IRRADIANCE_W_M2)));
     }
-    int pieces = r.pieces == null ? 1 : Given.whole("pieces", r.pieces, Limits.COUNT);
+    int pieces = r.pieces == null ? 1 : RequestChecks.whole("pieces", r.pieces, Limits.COUNT);
     RoomRequest room = r.room;
     return AirDrying.of(
         hung,
@@ -129,8 +130,9 @@ class DryingCalculators {
             ? null
             : new AirDrying.Room(
                 0,
-                Given.number("room.volumeM3", room.volumeM3, AirDrying.Room.VOLUME_M3),
-                Given.number("room.freshAirM3H", room.freshAirM3H, AirDrying.Room.FRESH_M3_H),
+                RequestChecks.number("room.volumeM3", room.volumeM3, AirDrying.Room.VOLUME_M3),
+                RequestChecks.number(
+                    "room.freshAirM3H", room.freshAirM3H, AirDrying.Room.FRESH_M3_H),
                 0),
         hours);
   }

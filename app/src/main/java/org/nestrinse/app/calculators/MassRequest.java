@@ -3,7 +3,7 @@ package org.nestrinse.app.calculators;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.TextileLoad;
@@ -16,20 +16,20 @@ record MassRequest(@Nullable Material material, @Nullable Double massKg) {
   }
 
   static TextileLoad load(String field, @Nullable List<@Nullable MassRequest> masses) {
-    List<MassRequest> given = Given.list(field, masses);
+    List<MassRequest> given = RequestChecks.list(field, masses);
     List<TextileLoad.MaterialMass> made = new ArrayList<>();
     for (int i = 0; i < given.size(); i++) {
       String at = field + "[" + i + "].";
       made.add(
           new TextileLoad.MaterialMass(
-              Given.choice(at + "material", given.get(i).material, Material.class),
-              Given.number(at + "massKg", given.get(i).massKg, Limits.MASS_KG)));
+              RequestChecks.choice(at + "material", given.get(i).material, Material.class),
+              RequestChecks.number(at + "massKg", given.get(i).massKg, Limits.MASS_KG)));
     }
     return new TextileLoad(made);
   }
 
   static double radius(@Nullable Double drumRadiusM) {
-    return Given.numberOr(
+    return RequestChecks.numberOr(
         "drumRadiusM", drumRadiusM, Limits.DRUM_RADIUS_M, SpinRetention.USUAL_RADIUS_M);
   }
 }

@@ -11,25 +11,26 @@ import java.util.List;
 import java.util.Optional;
 import org.nestrinse.app.dry.DryCheckService;
 import org.nestrinse.app.dry.DryingReader;
-import org.nestrinse.app.gather.AssumedPieces;
-import org.nestrinse.app.gather.GatherService;
+import org.nestrinse.app.gather.pail.AssumedPieces;
+import org.nestrinse.app.gather.pail.GatherService;
 import org.nestrinse.app.house.Furnisher;
-import org.nestrinse.app.kit.PersonService;
-import org.nestrinse.app.kit.StockService;
+import org.nestrinse.app.kit.kind.StockService;
+import org.nestrinse.app.kit.person.PersonService;
 import org.nestrinse.app.sort.ProposalService;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.sort.SortViews;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.PlanService;
-import org.nestrinse.app.wash.PlanViews;
-import org.nestrinse.app.wash.RoundService;
-import org.nestrinse.app.wash.RoundViews;
-import org.nestrinse.app.wash.RunService;
-import org.nestrinse.app.wash.StartService;
+import org.nestrinse.app.wash.plan.PlanService;
+import org.nestrinse.app.wash.plan.PlanViews;
+import org.nestrinse.app.wash.round.RoundService;
+import org.nestrinse.app.wash.round.RoundViews;
+import org.nestrinse.app.wash.round.RunService;
+import org.nestrinse.app.wash.round.StartService;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
+import org.nestrinse.core.household.Hanging;
 import org.nestrinse.core.safety.Caution;
-import org.nestrinse.core.wash.School;
+import org.nestrinse.core.wash.school.School;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -371,7 +372,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
   }
 
   private void dryAll(Instant finished) {
-    for (DryingReader.Hanging group : clock.at(finished, drying::hanging)) {
+    for (Hanging group : clock.at(finished, drying::hanging)) {
       Instant latest = finished.plus(LONGEST_DRYING);
       Instant by = group.dryBy() == null || group.dryBy().isAfter(latest) ? latest : group.dryBy();
       clock.at(

@@ -4,16 +4,16 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.Stock.Whereabouts;
-import org.nestrinse.app.kit.StockService;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.kit.kind.StockService;
 import org.nestrinse.app.problem.NotFound;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.RequestChecks;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.app.wash.round.RoundService;
 import org.nestrinse.core.dry.DryCheck;
 import org.nestrinse.core.dry.DrySaying;
+import org.nestrinse.core.household.Stock.Whereabouts;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
@@ -60,7 +60,7 @@ public class DryCheckService {
    */
   @Transactional
   public Said check(long id, Felt check) {
-    DryCheck.Answer answer = Given.choice("answer", check.answer, DryCheck.Answer.class);
+    DryCheck.Answer answer = RequestChecks.choice("answer", check.answer, DryCheck.Answer.class);
     HangingEntity e = reader.hanging(id);
     int damp =
         answer == DryCheck.Answer.DRY
@@ -117,7 +117,7 @@ public class DryCheckService {
     factors.delete(
         factors
             .findByPlaceIdAndKindId(placeId, kindId)
-            .orElseThrow(() -> new NotNow(DryingSaying.NOTHING_LEARNT)));
+            .orElseThrow(() -> new StateConflict(DryingSaying.NOTHING_LEARNT)));
   }
 
   /**

@@ -8,22 +8,22 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.nestrinse.app.kit.BeingRemoved;
-import org.nestrinse.app.kit.DryerService;
-import org.nestrinse.app.kit.PlaceService;
-import org.nestrinse.app.kit.Stock.Whereabouts;
-import org.nestrinse.app.kit.StockService;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.kit.kind.StockService;
+import org.nestrinse.app.kit.machine.DryerService;
+import org.nestrinse.app.kit.place.PlaceService;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.RoundWashed;
+import org.nestrinse.app.wash.round.RoundWashed;
 import org.nestrinse.core.dry.AirDrying;
-import org.nestrinse.core.dry.Batch;
-import org.nestrinse.core.dry.Course;
-import org.nestrinse.core.dry.DryingPolicy;
 import org.nestrinse.core.dry.HangingGroup;
-import org.nestrinse.core.dry.HangingPlan;
 import org.nestrinse.core.dry.Spot;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.dry.plan.Course;
+import org.nestrinse.core.dry.plan.DryingBatch;
+import org.nestrinse.core.dry.plan.DryingPolicy;
+import org.nestrinse.core.dry.plan.HangingPlan;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.household.Stock.Whereabouts;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -66,13 +66,13 @@ public class DryService {
   public void hang(RoundWashed washed) {
     DryingNow now = reader.facts(washed.at());
     if (now.places().isEmpty()) {
-      throw new NotNow(DryingSaying.NO_PLACE);
+      throw new StateConflict(DryingSaying.NO_PLACE);
     }
     Map<Kind, Integer> byKind = new LinkedHashMap<>();
     for (SoiledPieces p : washed.pieces().all()) {
       byKind.merge(p.kind(), p.count(), Integer::sum);
     }
-    List<Batch> batches = new ArrayList<>();
+    List<DryingBatch> batches = new ArrayList<>();
     List<HangingEntity> fresh = new ArrayList<>();
     byKind.forEach(
         (kind, count) -> {
@@ -87,7 +87,7 @@ public class DryService {
           e.hang(0, false, false, washed.at(), moisture);
           e.dampSince = washed.at();
           Instant needed = now.neededBy().get(kind.role());
-          batches.add(new Batch(-1L - fresh.size(), kind, count, moisture, needed));
+          batches.add(new DryingBatch(-1L - fresh.size(), kind, count, moisture, needed));
           fresh.add(e);
         });
     stock.move(washed.pieces().byKind(), Whereabouts.WASHING, Whereabouts.DRYING);
@@ -126,7 +126,7 @@ public class DryService {
   @Transactional
   public void follow() {
     DryingNow now = reader.facts(clock.instant());
-    HangingPlan plan = new DryLook(now, null).plan();
+    HangingPlan plan = new DryingPicture(now, null).plan();
     for (HangingEntity e : now.groups()) {
       List<Course> ways = plan.courses().stream().filter(c -> c.batch().key() == e.id).toList();
       double moisture = now.moistureNow(e);
@@ -156,7 +156,7 @@ public class DryService {
   public void move(long id, long placeId, boolean carriedIn) {
     Place place = places.one(placeId);
     HangingEntity e = reader.hanging(id);
-    boolean inside = carriedIn && place.sort() == Place.Sort.MOVABLE_AIRER;
+    boolean inside = carriedIn && place.sort() == Place.Type.MOVABLE_AIRER;
     if (e.placeId != placeId || e.carriedIn != inside || e.dryerId != null || e.crowded) {
       DryingNow now = reader.facts(clock.instant());
       e.hang(placeId, inside, false, now.now(), now.moistureNow(e));
@@ -165,8 +165,8 @@ public class DryService {
   }
 
   /**
-   * Puts a group into a dryer, as damp as it is now; throws {@link NotNow} when these never may be
-   * tumbled or are more than it takes.
+   * Puts a group into a dryer, as damp as it is now; throws {@link StateConflict} when these never
+   * may be tumbled or are more than it takes.
    */
   @Transactional
   public void tumble(long id, long dryerId) {
@@ -174,7 +174,7 @@ public class DryService {
     DryingNow now = reader.facts(clock.instant());
     Kind kind = now.kind(e);
     if (kind.tumble() == DryerHeat.NONE) {
-      throw new NotNow(
+      throw new StateConflict(
           Said.of(kind.oily() ? DryingSaying.OIL_NEVER : DryingSaying.NEVER_TUMBLE)
               .with("kind", kind.plural()));
     }
@@ -184,7 +184,7 @@ public class DryService {
     double moisture = now.moistureNow(e);
     var run = GroupPicture.tumbled(dryer, kind, e.pieces, moisture);
     if (run.loads() > 1) {
-      throw new NotNow(
+      throw new StateConflict(
           Said.of(DryingSaying.TOO_HEAVY)
               .with("pieces", kind.counted(e.pieces))
               .with("mass", new Quantity(kind.massKg() * e.pieces, Unit.KILOGRAM, 1))
@@ -208,7 +208,7 @@ public class DryService {
                       default -> false;
                     });
     if (hangs) {
-      throw new NotNow(Said.of(DryingSaying.STILL_THERE).with("place", removed.name()));
+      throw new StateConflict(Said.of(DryingSaying.STILL_THERE).with("place", removed.name()));
     }
   }
 

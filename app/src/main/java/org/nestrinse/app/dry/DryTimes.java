@@ -5,10 +5,10 @@ import java.time.LocalTime;
 import java.time.temporal.ChronoUnit;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.time.TimeWords;
-import org.nestrinse.core.dry.Course;
 import org.nestrinse.core.dry.DrySaying;
 import org.nestrinse.core.dry.DrySpan;
 import org.nestrinse.core.dry.Spot;
+import org.nestrinse.core.dry.plan.Course;
 import org.nestrinse.core.said.Said;
 
 /** When things are dry, in words. */

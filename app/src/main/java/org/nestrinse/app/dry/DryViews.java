@@ -4,10 +4,10 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.core.dry.Course;
-import org.nestrinse.core.dry.DryingPolicy;
 import org.nestrinse.core.dry.HangingGroup;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.dry.plan.Course;
+import org.nestrinse.core.dry.plan.DryingPolicy;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.why.Why;
 
@@ -64,7 +64,7 @@ public final class DryViews {
       Instant at,
       Said atWords,
       boolean due,
-      Course.Sort sort,
+      Course.Event sort,
       Said what,
       Said words) {}
 

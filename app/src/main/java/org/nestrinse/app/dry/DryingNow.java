@@ -9,18 +9,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.DryerService;
-import org.nestrinse.app.kit.Household;
-import org.nestrinse.app.kit.PlaceService;
+import org.nestrinse.app.kit.household.Household;
+import org.nestrinse.app.kit.machine.DryerService;
+import org.nestrinse.app.kit.place.PlaceService;
 import org.nestrinse.core.dry.AirDrying;
-import org.nestrinse.core.dry.Batch;
-import org.nestrinse.core.dry.DryingFactors;
-import org.nestrinse.core.dry.DryingQuestion;
 import org.nestrinse.core.dry.HangingGroup;
 import org.nestrinse.core.dry.JointDrying;
 import org.nestrinse.core.dry.Spot;
 import org.nestrinse.core.dry.TumbleDrying;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.dry.plan.DryingBatch;
+import org.nestrinse.core.dry.plan.DryingFactors;
+import org.nestrinse.core.dry.plan.DryingQuestion;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
@@ -83,7 +83,7 @@ record DryingNow(
     List<Spot> spots = new ArrayList<>();
     for (PlaceService.Numbered p : places) {
       spots.add(new Spot(p.id(), p.place(), false));
-      if (p.place().sort() == Place.Sort.MOVABLE_AIRER) {
+      if (p.place().sort() == Place.Type.MOVABLE_AIRER) {
         spots.add(new Spot(p.id(), p.place(), true));
       }
     }
@@ -194,12 +194,12 @@ record DryingNow(
 
   /** Returns the question of all that hangs, without what is in a dryer. */
   DryingQuestion question(List<WeatherHour> hours) {
-    List<Batch> batches =
+    List<DryingBatch> batches =
         groups.stream()
             .filter(e -> e.tumbleMinutes == null)
             .map(
                 e ->
-                    new Batch(
+                    new DryingBatch(
                         e.id,
                         kind(e),
                         e.pieces,
@@ -215,7 +215,7 @@ record DryingNow(
   }
 
   /** Returns the question of some batches, in this household's places and prices. */
-  DryingQuestion question(List<Batch> batches, List<WeatherHour> hours) {
+  DryingQuestion question(List<DryingBatch> batches, List<WeatherHour> hours) {
     Map<Place, Long> numbers = new HashMap<>();
     places.forEach(p -> numbers.put(p.place(), p.id()));
     DryingFactors learnt = (place, kind) -> factor(numbers.getOrDefault(place, 0L), kind.id());

@@ -10,18 +10,20 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryViews.Drying;
-import org.nestrinse.app.kit.DryerService;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.KindCount;
-import org.nestrinse.app.kit.KindService;
-import org.nestrinse.app.kit.PlaceService;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.kind.KindCount;
+import org.nestrinse.app.kit.kind.KindService;
+import org.nestrinse.app.kit.machine.DryerService;
+import org.nestrinse.app.kit.place.PlaceService;
 import org.nestrinse.app.problem.NotFound;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.household.Hanging;
+import org.nestrinse.core.household.Supplies;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -78,13 +80,13 @@ public class DryingReader {
       HOUR.check("rainAt", rainHour.intValue());
     }
     DryingNow now = facts(clock.instant());
-    return new DryLook(now, rainHour).drying(weather.source(), learnt(now));
+    return new DryingPicture(now, rainHour).drying(weather.source(), learnt(now));
   }
 
   /** Returns the plan beside other ways of drying the same, in the weather that is forecast. */
   @Transactional(readOnly = true)
   public DryViews.Compared compared() {
-    return new DryLook(facts(clock.instant()), null).compared();
+    return new DryingPicture(facts(clock.instant()), null).compared();
   }
 
   /** Returns what hangs, in short. */
@@ -109,24 +111,6 @@ public class DryingReader {
     return new DryViews.Short(pieces, ready, next, next == 0 ? null : words.at(nextAt));
   }
 
-  /**
-   * What hangs or tumbles, and when it is dry if it stays.
-   *
-   * @param id number of the group
-   * @param kindId the kind
-   * @param pieces how many
-   * @param dryBy when, or null when not within four days
-   * @param moisture how damp it is now [kg/kg]
-   * @param mayTumble whether a dryer could finish it
-   */
-  public record Hanging(
-      long id,
-      long kindId,
-      int pieces,
-      @Nullable Instant dryBy,
-      double moisture,
-      boolean mayTumble) {}
-
   /** Returns what hangs, if it stays where it is. */
   @Transactional(readOnly = true)
   public List<Hanging> hanging() {
@@ -150,11 +134,11 @@ public class DryingReader {
     return KindCount.byKind(groups.byKind());
   }
 
-  /** Returns a group that hangs; throws {@link NotNow} when it is dry already. */
+  /** Returns a group that hangs; throws {@link StateConflict} when it is dry already. */
   HangingEntity hanging(long id) {
     HangingEntity e = groups.findById(id).orElseThrow(() -> new NotFound(What.HANGING_GROUP, id));
     if (e.dryAt != null) {
-      throw new NotNow(DryingSaying.DRY_ALREADY);
+      throw new StateConflict(DryingSaying.DRY_ALREADY);
     }
     return e;
   }
@@ -186,7 +170,7 @@ public class DryingReader {
 
   /** Returns all that is known of what hangs at a moment. */
   DryingNow facts(Instant at) {
-    return facts(at, shelf.neededBy());
+    return facts(at, Supplies.of(shelf.stock()).neededBy());
   }
 
   /** When the shelf runs out takes long to find; what only looks back does without. */

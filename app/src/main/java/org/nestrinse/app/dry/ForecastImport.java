@@ -19,9 +19,9 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.problem.LineError;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.said.Quantity;
@@ -155,7 +155,7 @@ public class ForecastImport {
     if (text.length() > LONGEST_TEXT) {
       throw new OutOfRange(
           "text",
-          Given.characters(text.length()),
+          RequestChecks.characters(text.length()),
           Said.of(Allowed.UP_TO).with("most", LONGEST_TEXT));
     }
     return text;

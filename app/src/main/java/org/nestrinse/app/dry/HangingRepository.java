@@ -1,7 +1,7 @@
 package org.nestrinse.app.dry;
 
 import java.util.List;
-import org.nestrinse.app.kit.KindCount;
+import org.nestrinse.app.kit.kind.KindCount;
 import org.springframework.data.jpa.repository.JpaRepository;
 import org.springframework.data.jpa.repository.Query;
 
@@ -10,7 +10,7 @@ interface HangingRepository extends JpaRepository<HangingEntity, Long> {
 
   @Query(
       """
-      select new org.nestrinse.app.kit.KindCount(e.kindId, sum(e.pieces)) from HangingEntity e
+      select new org.nestrinse.app.kit.kind.KindCount(e.kindId, sum(e.pieces)) from HangingEntity e
       where e.dryAt is null group by e.kindId""")
   List<KindCount> byKind();
 

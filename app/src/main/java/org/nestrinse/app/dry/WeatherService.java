@@ -4,18 +4,17 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.Household;
-import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.household.Household;
+import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.dry.TypicalDay;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.household.Weather;
 import org.nestrinse.core.said.Said;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -56,28 +55,32 @@ public class WeatherService {
   /** Returns the weather hour by hour; the first one holds {@code from}. */
   @Transactional(readOnly = true)
   public List<WeatherHour> hours(Instant from, int number) {
-    Household household = households.current();
-    ZoneId zone = household.zoneId();
     Instant first = from.truncatedTo(ChronoUnit.HOURS);
-    Map<Instant, ForecastHourEntity> read = read(first, number);
-    List<WeatherHour> rest =
-        household.pretendWeather()
-            ? station.hours(first, number, zone)
-            : TypicalDay.hours(first, number, zone);
-    List<WeatherHour> all = new ArrayList<>();
-    for (WeatherHour hour : rest) {
-      ForecastHourEntity known = read.get(hour.from().toInstant());
-      all.add(known == null ? hour : known.toHour(zone));
-    }
-    return all;
+    Instant to = first.plus(number, ChronoUnit.HOURS);
+    return known(
+            hours.findByFromHourGreaterThanEqualAndFromHourLessThanOrderByFromHourAsc(first, to))
+        .hours(from, number);
   }
 
-  private Map<Instant, ForecastHourEntity> read(Instant first, int number) {
-    Instant to = first.plus(number, ChronoUnit.HOURS);
-    return hours
-        .findByFromHourGreaterThanEqualAndFromHourLessThanOrderByFromHourAsc(first, to)
-        .stream()
-        .collect(Collectors.toMap(h -> h.fromHour, Function.identity()));
+  /** Returns all that is known of the weather, read once. */
+  @Transactional(readOnly = true)
+  public Weather known() {
+    return known(hours.findAll());
+  }
+
+  private Weather known(List<ForecastHourEntity> read) {
+    Household household = households.current();
+    ZoneId zone = household.zoneId();
+    Map<Instant, WeatherHour> foretold =
+        read.stream().collect(Collectors.toMap(h -> h.fromHour, h -> h.toHour(zone)));
+    return (from, number) -> {
+      Instant first = from.truncatedTo(ChronoUnit.HOURS);
+      List<WeatherHour> rest =
+          household.pretendWeather()
+              ? station.hours(first, number, zone)
+              : TypicalDay.hours(first, number, zone);
+      return rest.stream().map(h -> foretold.getOrDefault(h.from().toInstant(), h)).toList();
+    };
   }
 
   /** Returns where the weather of the coming hours comes from. */

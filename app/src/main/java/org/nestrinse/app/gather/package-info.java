@@ -1,4 +1,4 @@
-/** Pails and what waits in them. */
+/** What pails, normal days and wipes all say. */
 @NullMarked
 package org.nestrinse.app.gather;
 

@@ -1,7 +1,7 @@
 package org.nestrinse.app.judge;
 
 import java.util.List;
-import org.nestrinse.app.kit.TrimService;
+import org.nestrinse.app.kit.household.TrimService;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.DiagnosisSaying;

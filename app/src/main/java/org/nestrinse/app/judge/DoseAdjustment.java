@@ -4,11 +4,12 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.TrimService;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.household.TrimService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
-import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.app.wash.plan.PlanViews;
+import org.nestrinse.app.wash.round.RoundService;
 import org.nestrinse.core.judge.JudgeWords;
 import org.nestrinse.core.judge.Trim;
 import org.nestrinse.core.record.PastRound;
@@ -54,11 +55,12 @@ class DoseAdjustment {
   /** Returns the next move of the dose, if what was seen asks for one. */
   Optional<Trim.Move> move(List<PastRound> lookedAt) {
     TrimService.TrimMoved moved = trims.trimMoved();
-    List<Trim.Told> told =
+    List<Trim.Feedback> told =
         lookedAt.stream()
             .map(
                 r ->
-                    Trim.Told.of(r.seen(), moved.at() == null || r.startedAt().isAfter(moved.at())))
+                    Trim.Feedback.of(
+                        r.seen(), moved.at() == null || r.startedAt().isAfter(moved.at())))
             .toList();
     return Trim.next(households.current().trim(), told, moved.way()).map(this::felt);
   }
@@ -72,7 +74,7 @@ class DoseAdjustment {
   }
 
   private double grams(long round, double trim) {
-    RoundService.Effect effect = rounds.effect(round, trim, households.standing());
+    PlanViews.Effect effect = rounds.effect(round, trim, households.standing());
     Double grams = effect == null ? null : effect.after().detergentG();
     return grams == null ? trim : grams;
   }

@@ -3,13 +3,11 @@ package org.nestrinse.app.judge;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
-import java.util.Objects;
-import java.util.OptionalDouble;
-import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.record.ObservationService;
 import org.nestrinse.app.record.RecordService;
 import org.nestrinse.app.wear.WearService;
+import org.nestrinse.core.household.RoundFacts;
 import org.nestrinse.core.judge.HouseFacts;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.record.PastRound;
@@ -21,8 +19,6 @@ import org.springframework.transaction.annotation.Transactional;
 class Evidence {
   /** What was seen longer ago than this is another story. */
   static final Duration LOOKED_BACK = Duration.ofDays(21);
-
-  private static final int ROUNDS = 6;
 
   private final RecordService record;
   private final ObservationService observations;
@@ -51,40 +47,14 @@ class Evidence {
   }
 
   private HouseFacts facts(List<PastRound> rounds, @Nullable String kind) {
-    List<PastRound> all =
-        rounds.stream().filter(r -> r.washed() && !r.estimate().notRun()).toList();
-    List<PastRound> last = all.subList(Math.max(0, all.size() - ROUNDS), all.size());
-    if (last.isEmpty()) {
-      return HouseFacts.NONE;
-    }
-    List<WearService.Batch> batches =
+    List<WearService.PieceBatch> batches =
         kind == null ? List.of() : wear.all().stream().filter(b -> b.kind().equals(kind)).toList();
-    return new HouseFacts(
-        mean(last, r -> r.bath().hardnessMmolL()),
-        mean(last, r -> r.dose().share()),
-        mean(last, r -> r.estimate().residueMgKg() / r.estimate().residueTargetMgKg()),
-        mean(last, r -> r.bath().fill() > 0 ? r.bath().fill() : null),
-        mean(last, r -> r.bath().peakC()),
-        mean(last, r -> Math.max(0, r.bath().temperatureC() - r.bath().peakC())),
-        mean(last, PastRound::heldHours),
-        last.stream().anyMatch(r -> r.dose().coats()),
-        null,
+    return RoundFacts.of(
+        rounds,
         batches.isEmpty()
             ? null
-            : Double.valueOf(batches.stream().mapToDouble(b -> b.washes()).average().orElse(0)),
-        batches.isEmpty()
-            ? null
-            : Double.valueOf(batches.stream().mapToDouble(b -> b.share()).average().orElse(0)));
-  }
-
-  private static @Nullable Double mean(
-      List<PastRound> rounds, Function<PastRound, @Nullable Double> value) {
-    OptionalDouble mean =
-        rounds.stream()
-            .map(value)
-            .filter(Objects::nonNull)
-            .mapToDouble(Double::doubleValue)
-            .average();
-    return mean.isPresent() ? Double.valueOf(mean.getAsDouble()) : null;
+            : new RoundFacts.Worn(
+                batches.stream().mapToDouble(b -> b.washes()).average().orElse(0),
+                batches.stream().mapToDouble(b -> b.share()).average().orElse(0)));
   }
 }

@@ -7,13 +7,13 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.Household;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.KindService;
-import org.nestrinse.app.kit.TrimService;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.kit.household.Household;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.household.TrimService;
+import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.problem.NotFound;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.RequestChecks;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.record.SomethingSeen;
 import org.nestrinse.app.time.HouseClock;
@@ -108,7 +108,7 @@ public class ExperimentService {
     if (kind == null || kind.isBlank()) {
       return null;
     }
-    String name = Given.text("kind", kind, LONGEST_KIND);
+    String name = RequestChecks.text("kind", kind, LONGEST_KIND);
     if (kinds.names().idOf(name) == null) {
       throw new OutOfRange("kind", name, JudgeSaying.A_KIND);
     }
@@ -120,29 +120,29 @@ public class ExperimentService {
     return e.kind == null ? null : kinds.names().now(e.kindId, e.kind);
   }
 
-  /** Begins a change; throws {@link NotNow} when it cannot be. */
+  /** Begins a change; throws {@link StateConflict} when it cannot be. */
   @Transactional
   public void begin(Begin begin) {
-    Change change = Given.choice("change", begin.change, Change.class);
-    Cause cause = Given.choice("cause", begin.cause, Cause.class);
+    Change change = RequestChecks.choice("change", begin.change, Change.class);
+    Cause cause = RequestChecks.choice("cause", begin.cause, Cause.class);
     String kind = known(begin.kind);
     if (!change.touches(cause)) {
-      throw new NotNow(JudgeWords.doesNothing(change, cause));
+      throw new StateConflict(JudgeWords.doesNothing(change, cause));
     }
     Trim.Move move = dose.move(dose.lookedAt()).orElse(null);
     Said notNow = notNow(change, move);
     if (!notNow.nothing()) {
-      throw new NotNow(notNow);
+      throw new StateConflict(notNow);
     }
     Instant now = clock.instant();
     Evidence.Case found = unsettled(now, kind);
     Diagnosis d = Diagnosis.of(found.facts(), found.seen());
     if (d.state() == Diagnosis.State.CLINICIAN) {
-      throw new NotNow(d.says());
+      throw new StateConflict(d.says());
     }
     Set<String> complaint = Experiment.complaint(d, change, cause, found.seen());
     if (complaint.isEmpty()) {
-      throw new NotNow(DiagnosisSaying.NOTHING_TO_WATCH);
+      throw new StateConflict(DiagnosisSaying.NOTHING_TO_WATCH);
     }
     Household household = households.current();
     ExperimentEntity e = new ExperimentEntity();
@@ -239,14 +239,14 @@ public class ExperimentService {
    */
   @Transactional
   public @Nullable String decide(long id, Decision decision) {
-    boolean keep = Given.yesNo("keep", decision.keep);
+    boolean keep = RequestChecks.yesNo("keep", decision.keep);
     ExperimentEntity e = experiments.findById(id).orElseThrow(() -> new NotFound(What.CHANGE, id));
     if (!e.open()) {
-      throw new NotNow(JudgeSaying.DECIDED_ALREADY);
+      throw new StateConflict(JudgeSaying.DECIDED_ALREADY);
     }
     List<ExperimentEntity> all = experiments.readable();
     if (!all.get(all.size() - 1).id.equals(e.id)) {
-      throw new NotNow(JudgeSaying.ANOTHER_BEGUN);
+      throw new StateConflict(JudgeSaying.ANOTHER_BEGUN);
     }
     e.says = (keep ? JudgeSaying.KEPT_BY_YOU : JudgeSaying.TAKEN_BACK_BY_YOU).said();
     end(e, keep ? Experiment.State.KEPT : Experiment.State.UNDONE);

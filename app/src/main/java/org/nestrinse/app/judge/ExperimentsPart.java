@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
-import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.record.ArchiveEntry;
 import org.nestrinse.app.record.ArchivePart;
 import org.nestrinse.app.record.ArchiveSaying;

@@ -7,10 +7,11 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
-import org.nestrinse.app.wash.RoundService;
+import org.nestrinse.app.wash.plan.PlanViews;
+import org.nestrinse.app.wash.round.RoundService;
 import org.nestrinse.core.judge.Change;
 import org.nestrinse.core.judge.Diagnosis;
 import org.nestrinse.core.judge.Experiment;
@@ -19,7 +20,7 @@ import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
-import org.nestrinse.core.wash.Standing;
+import org.nestrinse.core.wash.school.Standing;
 import org.nestrinse.core.why.Model;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
@@ -134,7 +135,7 @@ public class JudgeService {
     } else {
       return List.of();
     }
-    RoundService.Effect effect = rounds.effect(last.id(), trim, standing);
+    PlanViews.Effect effect = rounds.effect(last.id(), trim, standing);
     if (effect == null) {
       return List.of();
     }

@@ -2,7 +2,7 @@ package org.nestrinse.app.kit;
 
 /**
  * Said before something is removed. Whoever needs it still throws {@link
- * org.nestrinse.app.problem.NotNow} with what has to come first.
+ * org.nestrinse.app.problem.StateConflict} with what has to come first.
  *
  * @param thing what
  * @param id which

@@ -8,7 +8,7 @@ import jakarta.persistence.Version;
 import java.time.Instant;
 import java.util.Collection;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.store.CheckedRow;
 import org.nestrinse.core.said.Said;
 
@@ -17,24 +17,24 @@ import org.nestrinse.core.said.Said;
  * can be brought back.
  */
 @MappedSuperclass
-abstract class KitEntity extends CheckedRow {
+public abstract class KitEntity extends CheckedRow {
   @Id
   @GeneratedValue(strategy = GenerationType.IDENTITY)
-  Long id;
+  public Long id;
 
-  @Version long version;
-  String name;
-  @Nullable Instant removedAt;
+  @Version public long version;
+  public String name;
+  public @Nullable Instant removedAt;
 
   /** Returns whether this release knows every value of it. */
-  abstract boolean readable();
+  public abstract boolean readable();
 
   /** Refuses a name that another one of these has. */
-  void refuseTwins(Collection<? extends KitEntity> all) {
+  public void refuseTwins(Collection<? extends KitEntity> all) {
     boolean twin =
         all.stream().anyMatch(o -> o != this && o.name != null && o.name.equalsIgnoreCase(name));
     if (twin) {
-      throw new NotNow(Said.of(KitRefusal.NAME_TAKEN).with("name", name));
+      throw new StateConflict(Said.of(KitRefusal.NAME_TAKEN).with("name", name));
     }
   }
 }

@@ -1,6 +1,6 @@
 /**
- * The household, its people, kinds with stock, products, machine and places: stored, edited, and
- * handed to the other features as values of core.
+ * What the household has, by subject: each is stored, edited, and handed to the other features as
+ * values of core.
  */
 @NullMarked
 package org.nestrinse.app.kit;

@@ -4,16 +4,16 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.Household;
-import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.household.Household;
+import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.ledger.LedgerCheck;
 import org.nestrinse.app.ledger.LedgerService;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.reset.ResetService;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.PlanViews;
-import org.nestrinse.app.wash.RoundService;
-import org.nestrinse.app.wash.RoundViews;
+import org.nestrinse.app.wash.plan.PlanViews;
+import org.nestrinse.app.wash.round.RoundService;
+import org.nestrinse.app.wash.round.RoundViews;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -97,7 +97,7 @@ class LineController {
     RoundViews.Round round;
     try {
       round = rounds.running();
-    } catch (NotNow unreadable) {
+    } catch (StateConflict unreadable) {
       return new Peg("wash", LineSaying.NOT_READABLE.said(), true);
     }
     if (round == null || round.currentStep() == null || round.currentEnds() == null) {

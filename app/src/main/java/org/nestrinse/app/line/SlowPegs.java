@@ -3,12 +3,15 @@ package org.nestrinse.app.line;
 import org.nestrinse.app.changes.CachedAnswer;
 import org.nestrinse.app.dry.DryViews;
 import org.nestrinse.app.dry.DryingReader;
-import org.nestrinse.app.gather.GatherService;
-import org.nestrinse.app.gather.GatherViews;
+import org.nestrinse.app.gather.pail.GatherService;
+import org.nestrinse.app.gather.pail.GatherViews;
+import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.line.LineController.Peg;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.sort.ProposalService;
+import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.household.Supplies;
 import org.nestrinse.core.said.Said;
 import org.springframework.stereotype.Component;
 
@@ -20,18 +23,21 @@ class SlowPegs {
   private final ProposalService proposals;
   private final DryingReader dry;
   private final ShelfService shelf;
+  private final HouseholdService households;
 
   SlowPegs(
       GatherService gather,
       LoadReader loads,
       ProposalService proposals,
       DryingReader dry,
-      ShelfService shelf) {
+      ShelfService shelf,
+      HouseholdService households) {
     this.gather = gather;
     this.loads = loads;
     this.proposals = proposals;
     this.dry = dry;
     this.shelf = shelf;
+    this.households = households;
   }
 
   /** All of them. */
@@ -89,12 +95,13 @@ class SlowPegs {
   }
 
   private Peg shelf() {
-    Said until = shelf.coversUntil();
-    return new Peg(
-        "shelf",
-        until == null
-            ? LineSaying.NOTHING_IN_USE.said()
-            : Said.of(LineSaying.ENOUGH_UNTIL).with("when", until),
-        false);
+    TimeWords words = households.timeWords();
+    Said until =
+        Supplies.of(shelf.stock())
+            .firstToRunOut()
+            .map(c -> words.at(c.until().toInstant()))
+            .map(when -> Said.of(LineSaying.ENOUGH_UNTIL).with("when", when))
+            .orElseGet(LineSaying.NOTHING_IN_USE::said);
+    return new Peg("shelf", until, false);
   }
 }

@@ -1,9 +1,9 @@
 package org.nestrinse.app.prep;
 
 import org.nestrinse.app.dry.GroupDried;
-import org.nestrinse.app.gather.LotService;
+import org.nestrinse.app.gather.pail.LotService;
 import org.nestrinse.app.sort.LoadReader;
-import org.nestrinse.app.wash.RoundWashed;
+import org.nestrinse.app.wash.round.RoundWashed;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 

@@ -1,7 +1,7 @@
 package org.nestrinse.app.pretend;
 
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
@@ -46,7 +46,7 @@ class PretendController {
     if (attach.roundId == null) {
       throw new OutOfRange("roundId", Allowed.MISSING, PretendSaying.NUMBER_OF_ROUND);
     }
-    double speed = Given.number("speed", attach.speed, PretendWasher.SPEED);
+    double speed = RequestChecks.number("speed", attach.speed, PretendWasher.SPEED);
     return new Washer(washer.attach(attach.roundId, speed));
   }
 

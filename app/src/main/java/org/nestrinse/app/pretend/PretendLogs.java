@@ -3,7 +3,7 @@ package org.nestrinse.app.pretend;
 import java.util.Locale;
 import java.util.Random;
 import org.nestrinse.app.kit.KitRefusal;
-import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.kit.machine.MachineService;
 import org.nestrinse.core.bath.BathTemperature;
 import org.nestrinse.core.bath.BathWater;
 import org.nestrinse.core.bath.TemperaturePoint;

@@ -10,19 +10,19 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.changes.ChangeStream;
 import org.nestrinse.app.house.House;
 import org.nestrinse.app.problem.NotFound;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.PlanViews;
-import org.nestrinse.app.wash.RoundChanged;
-import org.nestrinse.app.wash.RoundService;
-import org.nestrinse.app.wash.RoundViews;
-import org.nestrinse.app.wash.RunService;
+import org.nestrinse.app.wash.plan.PlanViews;
+import org.nestrinse.app.wash.round.RoundChanged;
+import org.nestrinse.app.wash.round.RoundService;
+import org.nestrinse.app.wash.round.RoundViews;
+import org.nestrinse.app.wash.round.RunService;
 import org.nestrinse.core.bath.TemperaturePoint;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.wash.Bath;
-import org.nestrinse.core.wash.Step;
+import org.nestrinse.core.wash.step.Bath;
+import org.nestrinse.core.wash.step.Step;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.event.ContextClosedEvent;
@@ -115,12 +115,12 @@ public class PretendWasher {
       double minutes,
       boolean waits) {}
 
-  /** Begins to wash a round; throws {@link NotNow} when that round is not going. */
+  /** Begins to wash a round; throws {@link StateConflict} when that round is not going. */
   public synchronized State attach(long roundId, double speed) {
     SPEED.check("speed", speed);
     RoundViews.Round round = rounds.one(roundId);
     if (round.currentStep() == null) {
-      throw new NotNow(PretendSaying.NOT_IN_MACHINE);
+      throw new StateConflict(PretendSaying.NOT_IN_MACHINE);
     }
     attached = new Attached(round, speed, clock.instant());
     return state(attached);
@@ -165,7 +165,7 @@ public class PretendWasher {
       if (through != null) {
         runs.tick(attachedRound(), through, new RunService.Tick(null, CARER));
       }
-    } catch (NotFound | NotNow e) {
+    } catch (NotFound | StateConflict e) {
       detach();
     } catch (RuntimeException e) {
       LOG.warn("The pretend washer stopped", e);

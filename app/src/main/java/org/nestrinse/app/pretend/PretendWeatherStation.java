@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import org.nestrinse.app.dry.WeatherStation;
-import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dry.TypicalDay;
 import org.nestrinse.core.dry.WeatherHour;

@@ -54,8 +54,8 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     return problem(HttpStatus.NOT_FOUND, ProblemSaying.NOT_THERE_TITLE, e.said());
   }
 
-  @ExceptionHandler(NotNow.class)
-  ProblemDetail notNow(NotNow e) {
+  @ExceptionHandler(StateConflict.class)
+  ProblemDetail notNow(StateConflict e) {
     return problem(HttpStatus.CONFLICT, ProblemSaying.NOT_NOW_TITLE, e.said());
   }
 

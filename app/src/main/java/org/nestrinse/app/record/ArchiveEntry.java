@@ -9,8 +9,8 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.problem.Given;
 import org.nestrinse.app.problem.LineError;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.Written;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Allowed;
@@ -76,7 +76,7 @@ public final class ArchiveEntry {
     JsonNode node = cell.apply(column);
     String text = node == null ? "" : node.asString();
     if (text.length() > longest) {
-      wrong(column, Given.characters(text.length()), upTo(longest));
+      wrong(column, RequestChecks.characters(text.length()), upTo(longest));
     }
     if (!Written.readable(text)) {
       wrong(column, Allowed.UNREADABLE, Allowed.SIGNS_TO_SEE);
@@ -245,7 +245,7 @@ public final class ArchiveEntry {
   }
 
   private static Said upTo(int longest) {
-    return Said.of(Allowed.UP_TO).with("most", Given.characters(longest));
+    return Said.of(Allowed.UP_TO).with("most", RequestChecks.characters(longest));
   }
 
   /** Notes that something is wrong; what is found and expected is anything that can be worded. */

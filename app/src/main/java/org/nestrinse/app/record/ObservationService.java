@@ -9,17 +9,17 @@ import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DampFound;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.Names;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.problem.NotFound;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
-import org.nestrinse.app.wash.RoundAnswered;
-import org.nestrinse.app.wash.RoundFiles;
-import org.nestrinse.app.wash.RoundRemoved;
+import org.nestrinse.app.wash.round.RoundAnswered;
+import org.nestrinse.app.wash.round.RoundFiles;
+import org.nestrinse.app.wash.round.RoundRemoved;
 import org.nestrinse.core.judge.RunSigns;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
@@ -147,19 +147,19 @@ public class ObservationService {
    */
   @Transactional
   public Observation see(Sent sent, @Nullable String source) {
-    Sign sign = Given.choice("sign", sent.sign, Sign.class);
+    Sign sign = RequestChecks.choice("sign", sent.sign, Sign.class);
     ObservationEntity e = new ObservationEntity();
     e.sign = sign;
-    e.seconds = Given.optional("seconds", sent.seconds, Sign.DROP_S);
+    e.seconds = RequestChecks.optional("seconds", sent.seconds, Sign.DROP_S);
     if (e.seconds != null && sign != Sign.DROP) {
       throw new OutOfRange("seconds", e.seconds, ArchiveSaying.ONLY_FOR_DROPS);
     }
     e.reading =
         e.seconds == null
-            ? sign.value(Given.text("value", sent.value, LONGEST_VALUE)).id()
+            ? sign.value(RequestChecks.text("value", sent.value, LONGEST_VALUE)).id()
             : Sign.drop(e.seconds).id();
     if (sent.kind != null && !sent.kind.isBlank()) {
-      e.kind = Given.text("kind", sent.kind, LONGEST_KIND);
+      e.kind = RequestChecks.text("kind", sent.kind, LONGEST_KIND);
       e.kindId = known(e.kind);
     }
     e.source = source;
@@ -167,9 +167,11 @@ public class ObservationService {
         sent.where != null
             ? sent.where
             : sign.where().stream().min(Enum::compareTo).orElse(Sign.Where.SHELF);
-    e.carer = Given.name("carer", sent.carer);
+    e.carer = RequestChecks.name("carer", sent.carer);
     e.note =
-        sent.note == null || sent.note.isBlank() ? "" : Given.text("note", sent.note, LONGEST_NOTE);
+        sent.note == null || sent.note.isBlank()
+            ? ""
+            : RequestChecks.text("note", sent.note, LONGEST_NOTE);
     e.roundId = sent.roundId == null ? latest(e) : known(sent.roundId);
     return keep(e);
   }

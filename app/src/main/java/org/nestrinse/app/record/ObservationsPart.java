@@ -6,8 +6,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.KindService;
-import org.nestrinse.app.wash.RoundFiles;
+import org.nestrinse.app.kit.kind.KindService;
+import org.nestrinse.app.wash.round.RoundFiles;
 import org.nestrinse.core.judge.Sign;
 import org.springframework.stereotype.Component;
 

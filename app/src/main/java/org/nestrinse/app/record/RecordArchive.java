@@ -21,11 +21,11 @@ import java.util.Set;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.problem.LineError;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.RoundFiles;
+import org.nestrinse.app.wash.round.RoundFiles;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.text.Wording;
@@ -101,7 +101,7 @@ class RecordArchive {
     }
   }
 
-  /** Writes a part as CSV; throws {@link NotNow} when there is no such part. */
+  /** Writes a part as CSV; throws {@link StateConflict} when there is no such part. */
   void csv(String name, OutputStream to) {
     ArchivePart part = part(name);
     List<String> columns = part.columns().stream().filter(c -> !part.large().contains(c)).toList();
@@ -121,12 +121,12 @@ class RecordArchive {
     }
   }
 
-  /** Returns the part with this name; throws {@link NotNow} when there is none. */
+  /** Returns the part with this name; throws {@link StateConflict} when there is none. */
   ArchivePart part(String name) {
     return parts.stream()
         .filter(p -> p.name().equals(name))
         .findFirst()
-        .orElseThrow(() -> new NotNow(Said.of(ArchiveSaying.NO_PART).with("part", name)));
+        .orElseThrow(() -> new StateConflict(Said.of(ArchiveSaying.NO_PART).with("part", name)));
   }
 
   private @Nullable Object cell(@Nullable Object value) {

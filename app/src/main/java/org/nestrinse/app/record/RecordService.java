@@ -13,20 +13,20 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.ProductService;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.product.ProductService;
+import org.nestrinse.app.presence.WeekSettings;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.DoseLog;
-import org.nestrinse.app.wash.RoundFiles;
-import org.nestrinse.app.wash.SchoolService;
-import org.nestrinse.app.week.WeekSettings;
+import org.nestrinse.app.wash.plan.SchoolService;
+import org.nestrinse.app.wash.round.DoseLog;
+import org.nestrinse.app.wash.round.RoundFiles;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
-import org.nestrinse.core.record.Changes;
 import org.nestrinse.core.record.Ledger;
 import org.nestrinse.core.record.Maintenance;
 import org.nestrinse.core.record.PastRound;
+import org.nestrinse.core.record.Story;
 import org.nestrinse.core.record.Stretch;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -119,19 +119,15 @@ public class RecordService {
     }
     Map<String, Said> names = methods.names();
     List<RecordViews.StoryRound> all = new ArrayList<>();
-    PastRound before = null;
-    for (PastRound r : rounds(from, to, null)) {
-      boolean compared = before != null && r.washed();
-      List<Said> changes =
-          compared ? Changes.between(before, r, id -> SchoolService.name(names, id)) : List.of();
+    for (Story.Entry e : Story.of(rounds(from, to, null), id -> SchoolService.name(names, id))) {
+      PastRound r = e.round();
       all.add(
           view(
               r,
               SchoolService.name(names, r.school()),
-              changes,
+              e.changes(),
               seen.getOrDefault(r.id(), List.of()),
               zone));
-      before = r.washed() ? r : before;
     }
     return new RecordViews.Story(from, to, all, loose, maintenance(to));
   }

@@ -5,14 +5,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
-import org.nestrinse.app.wash.PlanViews;
-import org.nestrinse.app.wash.RoundFile;
-import org.nestrinse.app.wash.RoundViews;
-import org.nestrinse.app.wash.SchoolService;
+import org.nestrinse.app.wash.plan.PlanViews;
+import org.nestrinse.app.wash.plan.SchoolService;
+import org.nestrinse.app.wash.round.RoundFile;
+import org.nestrinse.app.wash.round.RoundViews;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.record.RoundFigures;
@@ -183,7 +183,10 @@ class RoundEntryReader {
               PlanViews.Plan.class,
               plan -> plan.steps() != null && plan.figures() != null);
       if (kept.length() > PLAN) {
-        e.wrong(column, Given.characters(kept.length()), Said.of(Allowed.UP_TO).with("most", PLAN));
+        e.wrong(
+            column,
+            RequestChecks.characters(kept.length()),
+            Said.of(Allowed.UP_TO).with("most", PLAN));
       }
       return kept;
     } catch (Unreadable wrong) {

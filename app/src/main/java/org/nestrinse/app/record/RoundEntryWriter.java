@@ -7,7 +7,7 @@ import org.nestrinse.app.store.Known;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
-import org.nestrinse.app.wash.RoundFile;
+import org.nestrinse.app.wash.round.RoundFile;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.said.Said;

@@ -5,10 +5,10 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 import org.nestrinse.app.dry.DryService;
-import org.nestrinse.app.gather.LotService;
-import org.nestrinse.app.wash.RoundFile;
-import org.nestrinse.app.wash.RoundFiles;
-import org.nestrinse.app.wash.SchoolService;
+import org.nestrinse.app.gather.pail.LotService;
+import org.nestrinse.app.wash.plan.SchoolService;
+import org.nestrinse.app.wash.round.RoundFile;
+import org.nestrinse.app.wash.round.RoundFiles;
 import org.nestrinse.core.said.Said;
 import org.springframework.stereotype.Component;
 

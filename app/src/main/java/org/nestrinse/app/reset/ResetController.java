@@ -24,7 +24,7 @@ class ResetController {
 
   @GetMapping
   @CachedAnswer
-  ResetViews.ResetLook look() {
+  ResetViews.ResetOverview look() {
     return needs.look();
   }
 

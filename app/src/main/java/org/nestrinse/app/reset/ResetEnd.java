@@ -6,14 +6,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.nestrinse.app.judge.ExperimentService;
-import org.nestrinse.app.kit.KindService;
+import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.RoundFiles;
-import org.nestrinse.app.wash.RoundWashed;
+import org.nestrinse.app.wash.round.RoundFiles;
+import org.nestrinse.app.wash.round.RoundWashed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
-import org.nestrinse.core.reset.ResetPlan;
+import org.nestrinse.core.reset.ResetDrum;
 import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.reset.ResetStep;
 import org.nestrinse.core.reset.RinseOut;
@@ -61,11 +61,11 @@ class ResetEnd {
   }
 
   /** Ends it now. */
-  void finish(ResetEntity e, ResetService.Kept kept) {
+  void finish(ResetEntity e, ResetService.StoredReset kept) {
     e.state = ResetEntity.State.FINISHED;
     e.finishedAt = clock.instant();
     Map<Kind, Integer> pieces = kindsOf(e);
-    ResetPlan.Drum drum = planner.drum(pieces);
+    ResetDrum drum = planner.drum(pieces);
     if (e.recipe == ResetRecipe.RINSE_OUT) {
       count(e, kept, pieces, drum);
     }
@@ -92,7 +92,7 @@ class ResetEnd {
 
   /** Counts the rinses that were made; what was predicted learns from it. */
   private static void count(
-      ResetEntity e, ResetService.Kept kept, Map<Kind, Integer> pieces, ResetPlan.Drum drum) {
+      ResetEntity e, ResetService.StoredReset kept, Map<Kind, Integer> pieces, ResetDrum drum) {
     int made =
         (int)
             kept.steps().stream()

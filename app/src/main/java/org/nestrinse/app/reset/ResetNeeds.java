@@ -1,6 +1,5 @@
 package org.nestrinse.app.reset;
 
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -8,10 +7,10 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.judge.JudgeService;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.KindService;
-import org.nestrinse.app.kit.KindView;
-import org.nestrinse.app.kit.MachineService;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.kind.KindService;
+import org.nestrinse.app.kit.kind.KindView;
+import org.nestrinse.app.kit.machine.MachineService;
 import org.nestrinse.app.record.ObservationService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
@@ -19,6 +18,7 @@ import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Diagnosis;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
+import org.nestrinse.core.reset.ResetHistory;
 import org.nestrinse.core.reset.ResetNeed;
 import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.said.Said;
@@ -35,8 +35,6 @@ public class ResetNeeds {
           ResetNeed.State.ROUTINE_FIRST,
           ResetNeed.State.CHECK_FIRST,
           ResetNeed.State.NOT_NEEDED);
-
-  private static final Duration YEAR = Duration.ofDays(365);
 
   private final ResetRepository resets;
   private final ResetPlanner planner;
@@ -68,7 +66,7 @@ public class ResetNeeds {
 
   /** Returns whether a reset is needed, and what there is to do one. */
   @Transactional(readOnly = true)
-  public ResetViews.ResetLook look() {
+  public ResetViews.ResetOverview look() {
     Instant now = clock.instant();
     TimeWords words = households.timeWords();
     Diagnosis judged = judge.diagnosis();
@@ -92,7 +90,7 @@ public class ResetNeeds {
             .filter(m -> m.machine().type().byHand())
             .map(m -> new ResetViews.ResetVesselLine(m.machine().name(), m.machine().drumL()))
             .toList();
-    return new ResetViews.ResetLook(
+    return new ResetViews.ResetOverview(
         lines,
         judged.state() == Diagnosis.State.NOTHING_WRONG ? Said.NOTHING : judged.saysElsewhere(),
         recipes,
@@ -108,24 +106,16 @@ public class ResetNeeds {
       double hardness,
       @Nullable Cause likely,
       TimeWords words) {
-    List<ResetEntity> of =
-        past.stream()
-            .filter(e -> e.pieces.stream().anyMatch(p -> Objects.equals(p.kindId, view.id())))
-            .toList();
-    int inYear = (int) of.stream().filter(e -> e.startedAt.isAfter(now.minus(YEAR))).count();
-    Instant last = of.isEmpty() ? null : of.get(0).startedAt;
-    Instant from = now.minus(ResetPlanner.LOOKED_BACK);
-    // What was seen before the last reset is settled by it.
-    Instant since = last != null && last.isAfter(from) ? last : from;
-    List<Seen> seen = observations.seen(since, now, view.name());
-    ResetNeed need =
-        ResetNeed.of(
-            view.asKind(),
-            seen,
-            hardness,
-            inYear,
-            last == null ? null : Integer.valueOf((int) Duration.between(last, now).toDays()),
-            likely);
+    ResetHistory history =
+        new ResetHistory(
+            past.stream()
+                .filter(e -> e.pieces.stream().anyMatch(p -> Objects.equals(p.kindId, view.id())))
+                .map(e -> e.startedAt)
+                .toList(),
+            now);
+    List<Seen> seen = observations.seen(now.minus(ResetHistory.LOOKED_BACK), now, view.name());
+    ResetNeed need = ResetNeed.of(view.asKind(), seen, hardness, history, likely);
+    Instant last = history.last();
     return new ResetViews.ResetKindLine(
         view.id(),
         view.name(),

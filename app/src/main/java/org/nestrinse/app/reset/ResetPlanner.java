@@ -8,25 +8,26 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.Household;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.KindService;
-import org.nestrinse.app.kit.MachineService;
-import org.nestrinse.app.kit.ProductService;
-import org.nestrinse.app.kit.StockService;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.kit.household.Household;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.kind.KindService;
+import org.nestrinse.app.kit.kind.StockService;
+import org.nestrinse.app.kit.machine.MachineService;
+import org.nestrinse.app.kit.product.ProductService;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.record.ObservationService;
 import org.nestrinse.app.record.RecordService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dose.Dilution;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
-import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Water;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.reset.ResetCost;
+import org.nestrinse.core.reset.ResetDrum;
 import org.nestrinse.core.reset.ResetFitness;
+import org.nestrinse.core.reset.ResetHistory;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.reset.ResetStep;
@@ -41,9 +42,6 @@ import org.springframework.transaction.annotation.Transactional;
 /** Plans a reset from what is stored about the household. */
 @Component
 public class ResetPlanner {
-  /** What was seen longer ago than this does not count. */
-  static final Duration LOOKED_BACK = Duration.ofDays(28);
-
   private static final int LONGEST_VESSEL = 80;
 
   private final KindService kinds;
@@ -97,7 +95,9 @@ public class ResetPlanner {
       @Nullable Boolean hotTap,
       @Nullable Double chlorinePercent) {
     String vesselName() {
-      return vessel == null || vessel.isBlank() ? "" : Given.text("vessel", vessel, LONGEST_VESSEL);
+      return vessel == null || vessel.isBlank()
+          ? ""
+          : RequestChecks.text("vessel", vessel, LONGEST_VESSEL);
     }
   }
 
@@ -116,12 +116,13 @@ public class ResetPlanner {
   /** Returns the pieces of a request by kind. */
   Map<Kind, Integer> pieces(Request request) {
     Map<Kind, Integer> all = new LinkedHashMap<>();
-    for (Pieces p : Given.list("pieces", request.pieces)) {
+    for (Pieces p : RequestChecks.list("pieces", request.pieces)) {
       if (p.kindId == null) {
         throw new OutOfRange("pieces.kindId", Allowed.MISSING, ResetRefusal.A_KIND);
       }
       Kind kind = kinds.one(p.kindId);
-      int count = all.merge(kind, Given.whole("pieces.count", p.count, Limits.COUNT), Integer::sum);
+      int count =
+          all.merge(kind, RequestChecks.whole("pieces.count", p.count, Limits.COUNT), Integer::sum);
       int clean = stock.all().get(kind.id()).clean();
       if (count > clean) {
         throw new OutOfRange(
@@ -162,21 +163,19 @@ public class ResetPlanner {
     Map<Kind, Integer> pieces = pieces(request);
     Household household = households.current();
     Instant now = clock.instant();
-    List<PastRound> rounds = record.rounds(now.minus(LOOKED_BACK), now, null);
+    List<PastRound> rounds = record.rounds(now.minus(ResetHistory.LOOKED_BACK), now, null);
     double residue =
-        rounds.stream()
-            .filter(r -> pieces.keySet().stream().anyMatch(k -> r.has(k.name())))
-            .mapToDouble(r -> r.estimate().residueMgKg())
-            .reduce(0, (a, b) -> b);
+        PastRound.lastResidueMgKg(rounds, pieces.keySet().stream().map(Kind::name).toList());
     boolean suds =
-        observations.seen(now.minus(LOOKED_BACK), now, null).stream().anyMatch(ResetPlanner::suds);
+        observations.seen(now.minus(ResetHistory.LOOKED_BACK), now, null).stream()
+            .anyMatch(ResetPlanner::suds);
     return ResetPlan.of(
         new ResetPlan.Question(
-            Given.choice("recipe", request.recipe, ResetRecipe.class),
-            Given.number("vesselL", request.vesselL, ResetPlan.VESSEL_L),
+            RequestChecks.choice("recipe", request.recipe, ResetRecipe.class),
+            RequestChecks.number("vesselL", request.vesselL, ResetPlan.VESSEL_L),
             pieces,
             household.hardnessMmolL(),
-            Given.numberOr(
+            RequestChecks.numberOr(
                 "burnerW", request.burnerW, ResetPlan.BURNER_W, ResetPlan.USUAL_BURNER_W),
             Boolean.TRUE.equals(request.hotTap) ? Water.USUAL_HOT_TAP_C : household.inletC(),
             household.roomC(),
@@ -184,7 +183,7 @@ public class ResetPlanner {
             residue,
             suds,
             factor,
-            Given.optional("chlorinePercent", request.chlorinePercent, Dilution.PERCENT)));
+            RequestChecks.optional("chlorinePercent", request.chlorinePercent, Dilution.PERCENT)));
   }
 
   private static boolean suds(Seen s) {
@@ -192,13 +191,8 @@ public class ResetPlanner {
   }
 
   /** The household's machine, at the spin that every piece can take. */
-  ResetPlan.Drum drum(Map<Kind, Integer> pieces) {
-    Machine machine = machines.machine();
-    int fastest = machine.programmes().stream().mapToInt(p -> p.fastestSpinRpm()).max().orElse(0);
-    int bears =
-        pieces.keySet().stream().mapToInt(k -> k.limits().fastestSpinRpm()).min().orElse(fastest);
-    return new ResetPlan.Drum(
-        machine.name(), machine.drumL(), machine.drumRadiusM(), Math.min(fastest, bears));
+  ResetDrum drum(Map<Kind, Integer> pieces) {
+    return ResetDrum.of(machines.machine(), pieces.keySet());
   }
 
   /** Returns what a reset costs with the household's products and tariff. */
@@ -240,7 +234,7 @@ public class ResetPlanner {
   /** Returns what would come of a request: who may, and the plan when all may. */
   @Transactional(readOnly = true)
   public ResetViews.ResetPlanned look(Request request, double factor) {
-    ResetRecipe recipe = Given.choice("recipe", request.recipe, ResetRecipe.class);
+    ResetRecipe recipe = RequestChecks.choice("recipe", request.recipe, ResetRecipe.class);
     Said notNow = notNow(recipe);
     if (!notNow.nothing()) {
       throw new OutOfRange("recipe", recipe, notNow);

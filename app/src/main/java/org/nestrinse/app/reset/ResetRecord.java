@@ -2,16 +2,17 @@ package org.nestrinse.app.reset;
 
 import java.time.Duration;
 import java.util.List;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.KindService;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.RoundFile;
-import org.nestrinse.core.bath.HygieneGoal;
+import org.nestrinse.app.wash.round.RoundFile;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.household.ResetFigures;
 import org.nestrinse.core.record.PastRound;
-import org.nestrinse.core.record.RoundFigures;
-import org.nestrinse.core.reset.ResetStep;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.textile.Kind;
 import org.springframework.stereotype.Component;
 
 /** Writes a finished reset into the record, as a round. */
@@ -31,8 +32,7 @@ class ResetRecord {
   }
 
   /** Returns the reset as a round of the record. */
-  RoundFile of(ResetEntity e, ResetService.Kept kept, List<SoiledPieces> pieces, int rpm) {
-    double peak = e.recipe.temper().peakC();
+  RoundFile of(ResetEntity e, ResetService.StoredReset kept, List<SoiledPieces> pieces, int rpm) {
     var household = households.current();
     int rinses = e.countedRinses == null ? e.predictedRinses : e.countedRinses;
     double minutes = Duration.between(e.startedAt, clock.instant()).toMinutes();
@@ -49,28 +49,20 @@ class ResetRecord {
                         new PastRound.Content(
                             p.kind().name(), null, p.count(), p.load().massKg(), 0, false))
                 .toList(),
-            new RoundFigures(
-                pieces.stream().mapToInt(SoiledPieces::count).sum(),
-                pieces.stream().mapToDouble(p -> p.load().massKg()).sum(),
-                new RoundFigures.Dose(0, null, household.trim(), false, amounts(kept)),
-                new RoundFigures.Bath(
-                    (int) peak,
-                    peak,
-                    e.recipe.minutes(),
+            ResetFigures.of(
+                new ResetFigures.Done(
+                    e.recipe,
+                    counts(pieces),
+                    kept.steps(),
                     rinses,
                     rpm,
-                    0,
-                    household.hardnessMmolL()),
-                new RoundFigures.Estimate(0, 0, 0, 0, HygieneGoal.LIGHT, true, null, false),
-                new RoundFigures.Spent(
                     kept.litres(),
                     kept.kwh(),
-                    cost,
-                    minutes,
-                    kept.steps().stream()
-                        .filter(ResetStep::attended)
-                        .mapToInt(ResetStep::minutes)
-                        .sum())),
+                    minutes),
+                household.trim(),
+                household.hardnessMmolL(),
+                cost,
+                amounts(kept)),
             List.of());
     return new RoundFile(
         e.uid,
@@ -87,7 +79,12 @@ class ResetRecord {
         null);
   }
 
-  private static Said amounts(ResetService.Kept kept) {
+  private static Map<Kind, Integer> counts(List<SoiledPieces> pieces) {
+    return pieces.stream()
+        .collect(Collectors.toMap(SoiledPieces::kind, SoiledPieces::count, Integer::sum));
+  }
+
+  private static Said amounts(ResetService.StoredReset kept) {
     return Said.row(
         kept.steps().stream()
             .flatMap(s -> s.amounts().stream())

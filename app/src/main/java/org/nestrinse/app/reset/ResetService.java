@@ -9,20 +9,20 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.KindService;
 import org.nestrinse.app.kit.Names;
-import org.nestrinse.app.kit.Stock;
-import org.nestrinse.app.kit.StockService;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.kind.KindService;
+import org.nestrinse.app.kit.kind.StockService;
 import org.nestrinse.app.problem.NotFound;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.RequestChecks;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.record.ObservationService;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.household.Stock;
 import org.nestrinse.core.judge.Sign;
 import org.nestrinse.core.reset.ResetPlan;
 import org.nestrinse.core.reset.ResetRecipe;
@@ -86,21 +86,21 @@ public class ResetService {
   public record Tick(@Nullable String water) {}
 
   /** What is kept of a plan while it is done. */
-  public record Kept(
+  public record StoredReset(
       List<ResetStep> steps,
       List<Caution> cautions,
       double waterL,
       double level,
       double litres,
       double kwh) {
-    Kept with(List<ResetStep> other) {
-      return new Kept(other, cautions, waterL, level, litres, kwh);
+    StoredReset with(List<ResetStep> other) {
+      return new StoredReset(other, cautions, waterL, level, litres, kwh);
     }
   }
 
   /**
-   * Begins a reset; throws {@link NotNow} when one is done already, a kind may not, or a check is
-   * unread.
+   * Begins a reset; throws {@link StateConflict} when one is done already, a kind may not, or a
+   * check is unread.
    */
   @Transactional
   public ResetViews.ResetRunning begin(Begin begin) {
@@ -108,7 +108,7 @@ public class ResetService {
       throw new OutOfRange("request", Allowed.MISSING, ResetRefusal.A_REQUEST);
     }
     if (resets.findFirstByState(ResetEntity.State.RUNNING).isPresent()) {
-      throw new NotNow(ResetRefusal.GOING);
+      throw new StateConflict(ResetRefusal.GOING);
     }
     ResetViews.ResetPlanned planned = planner.look(begin.request, needs.factor());
     planned.fits().stream()
@@ -116,7 +116,7 @@ public class ResetService {
         .findFirst()
         .ifPresent(
             f -> {
-              throw new NotNow(
+              throw new StateConflict(
                   Said.of(ResetRefusal.STOP)
                       .with("kind", f.kind())
                       .with("reason", f.reason())
@@ -126,11 +126,11 @@ public class ResetService {
     refuseUnread(plan.cautions(), begin.checksRead);
     ResetEntity e = new ResetEntity();
     e.state = ResetEntity.State.RUNNING;
-    e.recipe = Given.choice("recipe", begin.request.recipe(), ResetRecipe.class);
+    e.recipe = RequestChecks.choice("recipe", begin.request.recipe(), ResetRecipe.class);
     e.vessel = begin.request.vesselName();
-    e.vesselL = Given.number("vesselL", begin.request.vesselL(), ResetPlan.VESSEL_L);
+    e.vesselL = RequestChecks.number("vesselL", begin.request.vesselL(), ResetPlan.VESSEL_L);
     e.startedAt = clock.instant();
-    e.carer = Given.name("carer", begin.carer);
+    e.carer = RequestChecks.name("carer", begin.carer);
     e.predictedRinses = plan.rinses();
     e.factor = needs.factor();
     planner
@@ -149,12 +149,12 @@ public class ResetService {
         Stock.Whereabouts.WASHING);
     steps(
         e,
-        new Kept(
+        new StoredReset(
             plan.steps(), plan.cautions(), plan.waterL(), plan.level(), plan.litres(), plan.kwh()));
     try {
       return view(resets.saveAndFlush(e));
     } catch (DataIntegrityViolationException another) {
-      throw new NotNow(ResetRefusal.GOING);
+      throw new StateConflict(ResetRefusal.GOING);
     }
   }
 
@@ -167,12 +167,12 @@ public class ResetService {
             .map(Caution::title)
             .toList();
     if (!unread.isEmpty()) {
-      throw new NotNow(Said.of(ResetRefusal.READ_FIRST).with("titles", Said.row(unread)));
+      throw new StateConflict(Said.of(ResetRefusal.READ_FIRST).with("titles", Said.row(unread)));
     }
   }
 
   /** Writes the steps as they now stand; what is done stays done. */
-  private void steps(ResetEntity e, Kept kept) {
+  private void steps(ResetEntity e, StoredReset kept) {
     e.planned = records.write(RecordType.RESET, kept);
     for (ResetStep s : kept.steps) {
       ResetEntity.StepRow row =
@@ -189,8 +189,8 @@ public class ResetService {
     }
   }
 
-  private Kept kept(ResetEntity e) {
-    return records.read(RecordType.RESET, String.valueOf(e.planned), Kept.class);
+  private StoredReset kept(ResetEntity e) {
+    return records.read(RecordType.RESET, String.valueOf(e.planned), StoredReset.class);
   }
 
   /** Returns the reset that is done now, or null. */
@@ -224,13 +224,13 @@ public class ResetService {
     ResetEntity e = running(id);
     ResetEntity.StepRow row = next(e);
     if (row.number != number) {
-      throw new NotNow(
+      throw new StateConflict(
           Said.of(ResetRefusal.STEP_FIRST).with("number", row.number).with("step", row.title));
     }
-    Kept kept = kept(e);
+    StoredReset kept = kept(e);
     ResetStep step = kept.steps.get(number - 1);
     if (tick.water != null && !step.asksWater()) {
-      throw new NotNow(ResetRefusal.NOT_LOOKED_AT);
+      throw new StateConflict(ResetRefusal.NOT_LOOKED_AT);
     }
     row.water = tick.water == null ? null : Sign.JAR.value(tick.water).id();
     row.doneAt = clock.instant();
@@ -247,7 +247,7 @@ public class ResetService {
   }
 
   /** Suds ask for another rinse after the last; clear water leaves out those to come. */
-  private void rinsed(ResetEntity e, Kept kept, ResetStep step, @Nullable String water) {
+  private void rinsed(ResetEntity e, StoredReset kept, ResetStep step, @Nullable String water) {
     List<ResetStep> steps = new ArrayList<>(kept.steps);
     boolean last = steps.get(step.number()).action() != ResetStep.Action.RINSE;
     if ("suds".equals(water) && last && step.number() < RinseOut.RINSES.max()) {
@@ -291,12 +291,12 @@ public class ResetService {
         e.steps.stream()
             .filter(s -> s.doneAt != null)
             .reduce((a, b) -> b)
-            .orElseThrow(() -> new NotNow(ResetRefusal.NO_STEP_TICKED));
+            .orElseThrow(() -> new StateConflict(ResetRefusal.NO_STEP_TICKED));
     last.doneAt = null;
     last.water = null;
     observations.forget(source(e, last.number));
     if (last.plannedBefore != null) {
-      Kept before = records.read(RecordType.RESET, last.plannedBefore, Kept.class);
+      StoredReset before = records.read(RecordType.RESET, last.plannedBefore, StoredReset.class);
       last.plannedBefore = null;
       steps(e, before);
     }
@@ -314,7 +314,7 @@ public class ResetService {
                     (s.action() == ResetStep.Action.PUT_IN || s.action() == ResetStep.Action.RINSE)
                         && e.steps.get(s.number() - 1).doneAt != null);
     if (wet) {
-      throw new NotNow(ResetRefusal.WET_ALREADY);
+      throw new StateConflict(ResetRefusal.WET_ALREADY);
     }
     Map<Kind, Integer> pieces = end.kindsOf(e);
     e.state = ResetEntity.State.STOPPED;
@@ -324,7 +324,7 @@ public class ResetService {
   }
 
   private ResetViews.ResetRunning view(ResetEntity e) {
-    Kept kept = kept(e);
+    StoredReset kept = kept(e);
     ResetEntity.StepRow row = e.current();
     Instant now = clock.instant();
     Instant since = row == null ? null : e.currentSince();
@@ -358,7 +358,7 @@ public class ResetService {
   private static ResetEntity.StepRow next(ResetEntity e) {
     ResetEntity.StepRow next = e.current();
     if (next == null) {
-      throw new NotNow(ResetRefusal.EVERY_STEP_DONE);
+      throw new StateConflict(ResetRefusal.EVERY_STEP_DONE);
     }
     return next;
   }
@@ -366,7 +366,7 @@ public class ResetService {
   private ResetEntity running(long id) {
     ResetEntity e = resets.findById(id).orElseThrow(() -> new NotFound(What.RESET, id));
     if (e.state != ResetEntity.State.RUNNING) {
-      throw new NotNow(ResetRefusal.OVER);
+      throw new StateConflict(ResetRefusal.OVER);
     }
     return e;
   }

@@ -25,7 +25,7 @@ public final class ResetViews {
    * @param hardnessMmolL of the water
    * @param past resets before, the latest first
    */
-  public record ResetLook(
+  public record ResetOverview(
       List<ResetKindLine> kinds,
       Said judged,
       List<ResetRecipeLine> recipes,

@@ -24,7 +24,7 @@ class RhythmController {
 
   @GetMapping("/rhythms")
   @CachedAnswer
-  RhythmService.Rhythms rhythms() {
+  RhythmService.RhythmsShown rhythms() {
     return rhythms.rhythms();
   }
 }

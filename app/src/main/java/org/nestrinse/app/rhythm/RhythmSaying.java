@@ -30,10 +30,7 @@ public enum RhythmSaying implements Saying {
   WORK,
   EACH_WASHED,
   TIMES_A_YEAR("times"),
-  REMEDY_WORDS("what", "count", "ready", "money"),
-  INTO_DRYER("pieces", "dryer"),
-  WASH_NOW,
-  NIGHT_BY_DAY;
+  REMEDY_WORDS("what", "count", "ready", "money");
 
   private final Set<String> valueNames;
 

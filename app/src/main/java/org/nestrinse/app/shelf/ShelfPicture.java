@@ -1,6 +1,5 @@
 package org.nestrinse.app.shelf;
 
-import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -9,8 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.nestrinse.app.kit.KindView;
-import org.nestrinse.app.kit.Person;
+import org.nestrinse.app.kit.kind.KindView;
+import org.nestrinse.app.kit.person.Person;
 import org.nestrinse.app.shelf.ShelfViews.BundleLine;
 import org.nestrinse.app.shelf.ShelfViews.Compartment;
 import org.nestrinse.app.shelf.ShelfViews.CoverLine;
@@ -18,6 +17,8 @@ import org.nestrinse.app.shelf.ShelfViews.KindLine;
 import org.nestrinse.app.shelf.ShelfViews.Setting;
 import org.nestrinse.app.shelf.ShelfViews.Shelf;
 import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.household.ShelfStock;
+import org.nestrinse.core.household.Supplies;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.Bundling;
 import org.nestrinse.core.shelf.Cover;
@@ -41,14 +42,12 @@ final class ShelfPicture {
     this.words = words;
   }
 
-  /**
-   * Returns it.
-   *
-   * @param clean what is clean
-   * @param wanted how many bundles of each recipe should be ready
-   * @param covers until when each thing in daily use lasts
-   */
-  Shelf of(Instant now, Map<Kind, Integer> clean, Map<Recipe, Integer> wanted, List<Cover> covers) {
+  /** Returns it. */
+  Shelf of(ShelfStock stock) {
+    Supplies supplies = Supplies.of(stock);
+    Map<Kind, Integer> clean = stock.clean();
+    Map<Recipe, Integer> wanted = supplies.wanted();
+    List<Cover> covers = supplies.cleanCovers();
     Bundling bundling = Bundling.of(clean, wanted);
     Optional<Cover> first = Cover.firstToRunOut(covers);
     Map<String, Why> whys = new LinkedHashMap<>();
@@ -56,13 +55,13 @@ final class ShelfPicture {
     compartments.forEach(c -> whys.put("part." + c.role(), partWhy(c)));
     covers.forEach(c -> whys.put("cover." + c.need().name(), coverWhy(c, words)));
     List<BundleLine> lines = new ArrayList<>();
-    for (Recipe recipe : shown(all, wanted)) {
+    for (Recipe recipe : shown(stock.kindsOwned(), wanted)) {
       BundleLine line = bundleLine(recipe, bundling, wanted.getOrDefault(recipe, 0));
       lines.add(line);
       whys.put("bundle." + recipe.id(), bundleWhy(recipe, line, clean));
     }
     return new Shelf(
-        now,
+        stock.now().toInstant(),
         compartments,
         Need.DAYS.uses(bundling, clean),
         Need.NIGHTS.uses(bundling, clean),
@@ -77,8 +76,7 @@ final class ShelfPicture {
   }
 
   /** Bundles that the household can make, or has wished for. */
-  private static List<Recipe> shown(List<KindView> all, Map<Recipe, Integer> wanted) {
-    Set<Kind> owned = ShelfService.owned(all);
+  private static List<Recipe> shown(Set<Kind> owned, Map<Recipe, Integer> wanted) {
     return Recipe.ALL.stream()
         .filter(
             r ->

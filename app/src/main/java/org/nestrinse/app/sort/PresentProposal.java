@@ -12,7 +12,7 @@ import java.util.TreeMap;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.gather.Waiting;
+import org.nestrinse.app.gather.pail.Waiting;
 import org.nestrinse.app.sort.SortViews.Answer;
 import org.nestrinse.app.sort.SortViews.Drum;
 import org.nestrinse.app.sort.SortViews.Load;

@@ -9,13 +9,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.gather.GatherService;
-import org.nestrinse.app.gather.Waiting;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.MachineService;
-import org.nestrinse.app.problem.Given;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.gather.pail.GatherService;
+import org.nestrinse.app.gather.pail.Waiting;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.machine.MachineService;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.sort.SortViews.Load;
 import org.nestrinse.app.sort.SortViews.Pair;
@@ -111,17 +111,17 @@ public class ProposalService {
    */
   @Transactional
   public Sorting move(MoveSent sent) {
-    String stamp = Given.text("stamp", sent.stamp, LONGEST_REASON);
-    List<Long> ids = Given.list("ids", sent.ids);
-    int from = Given.whole("from", sent.from, LOAD);
-    int to = Given.whole("to", sent.to, LOAD);
+    String stamp = RequestChecks.text("stamp", sent.stamp, LONGEST_REASON);
+    List<Long> ids = RequestChecks.list("ids", sent.ids);
+    int from = RequestChecks.whole("from", sent.from, LOAD);
+    int to = RequestChecks.whole("to", sent.to, LOAD);
     String reason =
         sent.reason == null || sent.reason.isBlank()
             ? null
-            : Given.text("reason", sent.reason, LONGEST_REASON);
+            : RequestChecks.text("reason", sent.reason, LONGEST_REASON);
     forgetMovesOfWhatIsGone();
     if (moves.count() >= MOST_MOVES) {
-      throw new NotNow(SortRefusal.A_LOT_OF_MOVING);
+      throw new StateConflict(SortRefusal.A_LOT_OF_MOVING);
     }
     PresentProposal proposal = present(gather.waiting());
     ShownProposals.Shown seen = shown.of(stamp).orElseThrow(() -> stale(proposal));
@@ -183,7 +183,7 @@ public class ProposalService {
    */
   @Transactional
   public Sorting accept(Accepting accepting) {
-    String stamp = Given.text("stamp", accepting.stamp, LONGEST_REASON);
+    String stamp = RequestChecks.text("stamp", accepting.stamp, LONGEST_REASON);
     Map<Long, Waiting> now = byId(gather.waiting());
     PresentProposal proposal = present(List.copyOf(now.values()));
     ShownProposals.Shown seen =
@@ -193,7 +193,7 @@ public class ProposalService {
     Map<Integer, Sorted.Drum> drums = seen.proposal().drums();
     Set<Integer> numbers = new LinkedHashSet<>(drums.keySet());
     if (accepting.numbers != null) {
-      numbers = new LinkedHashSet<>(Given.list("numbers", accepting.numbers));
+      numbers = new LinkedHashSet<>(RequestChecks.list("numbers", accepting.numbers));
       if (!drums.keySet().containsAll(numbers)) {
         throw new OutOfRange(
             "numbers",
@@ -203,7 +203,7 @@ public class ProposalService {
       }
     }
     if (numbers.isEmpty()) {
-      throw new NotNow(SortRefusal.NOTHING_TO_ACCEPT);
+      throw new StateConflict(SortRefusal.NOTHING_TO_ACCEPT);
     }
     List<Offered> wanted =
         numbers.stream()
@@ -286,21 +286,21 @@ public class ProposalService {
 
   /**
    * Makes one load of what waits in these pails, whatever its clocks, without bulk; of several that
-   * would come of it, the one that is due first. Throws {@link NotNow} when nothing may go.
+   * would come of it, the one that is due first. Throws {@link StateConflict} when nothing may go.
    */
   @Transactional
   public Load make(NewLoad wanted) {
-    List<Long> pailIds = Given.list("pailIds", wanted.pailIds).stream().distinct().toList();
+    List<Long> pailIds = RequestChecks.list("pailIds", wanted.pailIds).stream().distinct().toList();
     List<Waiting> chosen =
         gather.waiting().stream().filter(w -> pailIds.contains(w.pailId())).toList();
     if (chosen.isEmpty()) {
-      throw new NotNow(SortRefusal.NOTHING_WAITS);
+      throw new StateConflict(SortRefusal.NOTHING_WAITS);
     }
     List<Offered> offered =
         chosen.stream().map(w -> new Offered(w.entryId(), w.pieces(), false)).toList();
     Sorted sorted = SortSolver.solve(offered, machines.machine(), clock.instant(), o -> true);
     if (sorted.drums().isEmpty()) {
-      throw new NotNow(
+      throw new StateConflict(
           Said.of(SortRefusal.NOTHING_MAY_GO).with("reason", sorted.answers().get(0).reason()));
     }
     Map<Long, Waiting> byId = new LinkedHashMap<>();
@@ -318,14 +318,14 @@ public class ProposalService {
 
   /**
    * Makes a load of what waits in a pail, whatever is advised, and says what it would have waited
-   * for. Throws {@link NotNow} when nothing of it may go.
+   * for. Throws {@link StateConflict} when nothing of it may go.
    */
   @Transactional
   public WashedNow washNow(NewLoad wanted) {
     List<Long> pailIds =
         wanted.pailIds == null
             ? gather.waiting().stream().map(Waiting::pailId).distinct().toList()
-            : Given.list("pailIds", wanted.pailIds).stream().distinct().toList();
+            : RequestChecks.list("pailIds", wanted.pailIds).stream().distinct().toList();
     List<Waiting> before =
         gather.waiting().stream().filter(w -> pailIds.contains(w.pailId())).toList();
     Load load = make(new NewLoad(pailIds));
@@ -367,7 +367,7 @@ public class ProposalService {
     return gather.waiting().stream()
         .filter(w -> w.entryId() == entryId)
         .findFirst()
-        .orElseThrow(() -> new NotNow(SortRefusal.NO_LONGER_WAIT))
+        .orElseThrow(() -> new StateConflict(SortRefusal.NO_LONGER_WAIT))
         .pieces();
   }
 }

@@ -3,7 +3,7 @@ package org.nestrinse.app.sort;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
-import org.nestrinse.app.gather.Waiting;
+import org.nestrinse.app.gather.pail.Waiting;
 import org.nestrinse.app.house.House;
 import org.nestrinse.core.sort.Rearrangement;
 import org.springframework.stereotype.Component;

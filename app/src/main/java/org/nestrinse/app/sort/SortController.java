@@ -88,7 +88,7 @@ class SortController {
   }
 
   @PostMapping("/loads/{id}/look")
-  SortViews.Load look(@PathVariable long id, @RequestBody SortService.Look look) {
+  SortViews.Load look(@PathVariable long id, @RequestBody SortService.DrumSeen look) {
     return sort.look(id, look);
   }
 

@@ -6,20 +6,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.gather.GatherService;
-import org.nestrinse.app.gather.Waiting;
-import org.nestrinse.app.kit.KindService;
-import org.nestrinse.app.kit.MachineService;
-import org.nestrinse.app.kit.Stock.Whereabouts;
-import org.nestrinse.app.kit.StockService;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.gather.pail.GatherService;
+import org.nestrinse.app.gather.pail.Waiting;
+import org.nestrinse.app.kit.kind.KindService;
+import org.nestrinse.app.kit.kind.StockService;
+import org.nestrinse.app.kit.machine.MachineService;
 import org.nestrinse.app.problem.NotFound;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.RequestChecks;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.sort.SortViews.Load;
 import org.nestrinse.app.store.RowLocks;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.household.Stock.Whereabouts;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.sort.BulkCalibration;
@@ -76,7 +76,7 @@ public class SortService {
   public record Joined(@Nullable Long entryId, @Nullable String reason) {}
 
   /** What is sent after a look into the drum: how full it looked, as a share of one. */
-  public record Look(@Nullable Double full) {}
+  public record DrumSeen(@Nullable Double full) {}
 
   /**
    * Makes a load of a proposed one and returns its number.
@@ -114,9 +114,9 @@ public class SortService {
    * too.
    */
   @Transactional
-  public Load look(long loadId, Look look) {
+  public Load look(long loadId, DrumSeen look) {
     openLoad(loadId);
-    double full = Given.number("full", look.full, BulkCalibration.SEEN);
+    double full = RequestChecks.number("full", look.full, BulkCalibration.SEEN);
     LoadPieces pieces = reader.pieces(loadId);
     kinds.learnBulk(
         BulkCalibration.learn(full, pieces.first(), pieces.bulkers(), machines.machine().drumL()));
@@ -124,7 +124,8 @@ public class SortService {
   }
 
   /**
-   * Lets waiting pieces join the first set; throws {@link NotNow} with the rule that forbids it.
+   * Lets waiting pieces join the first set; throws {@link StateConflict} with the rule that forbids
+   * it.
    */
   @Transactional
   public Load join(long loadId, Joined joining) {
@@ -136,16 +137,16 @@ public class SortService {
         gather.waiting().stream()
             .filter(w -> w.entryId() == joining.entryId)
             .findFirst()
-            .orElseThrow(() -> new NotNow(SortRefusal.NO_LONGER_WAIT));
+            .orElseThrow(() -> new StateConflict(SortRefusal.NO_LONGER_WAIT));
     LoadPieces pieces = reader.pieces(loadId);
     Joining.Verdict verdict =
         Joining.verdict(waiting.pieces(), pieces.first(), pieces.bulkers(), machines.machine())
             .orElse(null);
     if (verdict != null) {
       if (verdict.hard() || joining.reason == null || joining.reason.isBlank()) {
-        throw new NotNow(Said.of(SortRefusal.IT_STAYS).with("reason", verdict.reason()));
+        throw new StateConflict(Said.of(SortRefusal.IT_STAYS).with("reason", verdict.reason()));
       }
-      String reason = Given.text("reason", joining.reason, LONGEST_REASON);
+      String reason = RequestChecks.text("reason", joining.reason, LONGEST_REASON);
       load.setAside =
           Stream.concat(load.setAside.stream(), Stream.of(setAside(verdict.reason(), reason)))
               .limit(MOST_SET_ASIDE)
@@ -156,8 +157,8 @@ public class SortService {
   }
 
   /**
-   * Adds small household pieces for the main wash; throws {@link NotNow} with the rule that forbids
-   * it.
+   * Adds small household pieces for the main wash; throws {@link StateConflict} with the rule that
+   * forbids it.
    */
   @Transactional
   public Load addBulkers(long loadId, Bulk bulk) {
@@ -165,7 +166,7 @@ public class SortService {
     if (bulk.kindId == null) {
       throw new OutOfRange("kindId", Allowed.MISSING, SortRefusal.A_KIND);
     }
-    int count = Given.whole("count", bulk.count, Limits.COUNT);
+    int count = RequestChecks.whole("count", bulk.count, Limits.COUNT);
     List<Waiting> available =
         LoadReader.bulkers(gather.waiting(), load).getOrDefault(bulk.kindId, List.of());
     int there = available.stream().mapToInt(w -> w.pieces().count()).sum();
@@ -181,7 +182,7 @@ public class SortService {
         .refuseBulk(joining, pieces)
         .ifPresent(
             reason -> {
-              throw new NotNow(Said.of(SortRefusal.NOT_AS_BULK).with("reason", reason));
+              throw new StateConflict(Said.of(SortRefusal.NOT_AS_BULK).with("reason", reason));
             });
     int left = count;
     for (Waiting w : available) {
@@ -215,7 +216,7 @@ public class SortService {
         wanted == null ? there : new Range(1, there, Unit.PIECE).check("count", wanted.intValue());
     int soiled = all.stream().filter(i -> !i.bulker).mapToInt(i -> i.pieces).sum();
     if (!like.bulker && soiled == count) {
-      throw new NotNow(SortRefusal.LAST_OF_LOAD);
+      throw new StateConflict(SortRefusal.LAST_OF_LOAD);
     }
     Collections.reverse(alike);
     int left = count;
@@ -249,8 +250,8 @@ public class SortService {
   }
 
   /**
-   * Marks a load as started and moves its pieces into the machine; throws {@link NotNow} when it is
-   * not open.
+   * Marks a load as started and moves its pieces into the machine; throws {@link StateConflict}
+   * when it is not open.
    */
   @Transactional
   public LoadPieces start(long loadId) {
@@ -263,15 +264,15 @@ public class SortService {
   }
 
   /**
-   * Opens a load again whose wash was stopped; its pieces wait in it. Throws {@link NotNow} when it
-   * had not started.
+   * Opens a load again whose wash was stopped; its pieces wait in it. Throws {@link StateConflict}
+   * when it had not started.
    */
   @Transactional
   public void reopen(long loadId) {
     LoadEntity load = loads.findById(loadId).orElseThrow(() -> new NotFound(What.LOAD, loadId));
     locks.moveOn(load);
     if (load.state != LoadEntity.State.STARTED) {
-      throw new NotNow(SortRefusal.NOT_IN_MACHINE);
+      throw new StateConflict(SortRefusal.NOT_IN_MACHINE);
     }
     load.state = LoadEntity.State.OPEN;
     loads.saveAndFlush(load);
@@ -312,7 +313,7 @@ public class SortService {
 
   private static LoadEntity stillOpen(LoadEntity load) {
     if (load.state != LoadEntity.State.OPEN) {
-      throw new NotNow(SortRefusal.NOT_OPEN);
+      throw new StateConflict(SortRefusal.NOT_OPEN);
     }
     return load;
   }

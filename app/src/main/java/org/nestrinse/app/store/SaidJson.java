@@ -48,6 +48,14 @@ final class SaidJson {
   private static final String WEEKDAY = "weekday";
   private static final Map<String, Saying> SAYINGS = sayings();
 
+  /** Lists that had other names in earlier releases. */
+  private static final Map<String, String> FORMER_LISTS =
+      Map.of(
+          "gather.spell-sort", "gather.spell-cause",
+          "dry.course-sort", "dry.course-event",
+          "shelf.week-extras-sort", "shelf.week-extras-purpose",
+          "kit.place-sort", "kit.place-type");
+
   private SaidJson() {}
 
   /** Returns the module that keeps it. */
@@ -137,7 +145,7 @@ final class SaidJson {
     }
 
     private static Said said(JsonNode kept) {
-      Saying saying = kept.has(SAY) ? SAYINGS.get(kept.get(SAY).asString("")) : null;
+      Saying saying = kept.has(SAY) ? SAYINGS.get(presentKey(kept.get(SAY).asString(""))) : null;
       if (saying == null) {
         return Said.of(Plain.NOT_READABLE);
       }
@@ -156,6 +164,13 @@ final class SaidJson {
       } catch (IllegalArgumentException | DateTimeException e) {
         return Said.of(Plain.NOT_READABLE);
       }
+    }
+
+    /** What was kept under the former name of a list is found under its present one. */
+    private static String presentKey(String key) {
+      int name = key.lastIndexOf('.');
+      String list = name < 0 ? key : key.substring(0, name);
+      return FORMER_LISTS.getOrDefault(list, list) + (name < 0 ? "" : key.substring(name));
     }
 
     private static Object value(JsonNode kept) {

@@ -1,4 +1,4 @@
-/** Routines planned for a load, and rounds: started, ticked off, finished, recorded. */
+/** What plans and rounds both say. */
 @NullMarked
 package org.nestrinse.app.wash;
 

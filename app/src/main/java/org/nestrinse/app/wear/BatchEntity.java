@@ -8,6 +8,7 @@ import jakarta.persistence.Table;
 import jakarta.persistence.Version;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.shelf.WearHistory;
 
 @Entity
 @Table(name = "piece_batch")
@@ -30,4 +31,19 @@ class BatchEntity {
   String note = "";
   @Nullable Instant lookedAt;
   @Nullable Instant retiredAt;
+
+  /** Returns what its pieces have been through. */
+  WearHistory history() {
+    return new WearHistory(washes, hotWashes, bleaches, sunHours, tumbleHours, used);
+  }
+
+  /** Keeps what its pieces have been through. */
+  void keep(WearHistory history) {
+    washes = history.washes();
+    hotWashes = history.hotWashes();
+    bleaches = history.bleaches();
+    sunHours = history.sunHours();
+    tumbleHours = history.tumbleHours();
+    used = history.used();
+  }
 }

@@ -21,17 +21,18 @@ class WearController {
 
   @GetMapping
   @CachedAnswer
-  List<WearService.Batch> all() {
+  List<WearService.PieceBatch> all() {
     return wear.all();
   }
 
   @PutMapping("/{id}")
-  WearService.Batch look(@PathVariable long id, @RequestBody WearService.Look look) {
+  WearService.PieceBatch look(@PathVariable long id, @RequestBody WearService.Inspection look) {
     return wear.look(id, look);
   }
 
   @PostMapping("/{id}/retire")
-  List<WearService.Batch> retire(@PathVariable long id, @RequestBody WearService.Retire retire) {
+  List<WearService.PieceBatch> retire(
+      @PathVariable long id, @RequestBody WearService.Retire retire) {
     return wear.retire(id, retire);
   }
 }

@@ -6,23 +6,24 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.GroupDried;
-import org.nestrinse.app.gather.PiecesBought;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.KindService;
-import org.nestrinse.app.kit.KindView;
-import org.nestrinse.app.problem.Given;
+import org.nestrinse.app.gather.pail.PiecesBought;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.kind.KindService;
+import org.nestrinse.app.kit.kind.KindView;
 import org.nestrinse.app.problem.NotFound;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.Stale;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
-import org.nestrinse.app.wash.RoundWashed;
+import org.nestrinse.app.wash.round.RoundWashed;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.shelf.TextileLife;
+import org.nestrinse.core.shelf.WearHistory;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.why.Model;
@@ -77,7 +78,7 @@ public class WearService {
    * @param lookedWords when somebody looked last, or null
    * @param why how that is reckoned
    */
-  public record Batch(
+  public record PieceBatch(
       long id,
       long version,
       long kindId,
@@ -99,14 +100,15 @@ public class WearService {
       Why why) {}
 
   /** What is sent to keep a price or what somebody saw. */
-  public record Look(@Nullable Integer version, @Nullable Double price, @Nullable String note) {}
+  public record Inspection(
+      @Nullable Integer version, @Nullable Double price, @Nullable String note) {}
 
   /** How many pieces are retired, and whether as many new ones replace them. */
   public record Retire(@Nullable Integer pieces, @Nullable Boolean replace) {}
 
   /** Returns all batches in use, those nearest to their end first. */
   @Transactional(readOnly = true)
-  public List<Batch> all() {
+  public List<PieceBatch> all() {
     Map<Long, KindView> views = views();
     TimeWords words = households.timeWords();
     return batches.findByRetiredAtIsNullOrderById().stream()
@@ -124,27 +126,29 @@ public class WearService {
 
   /** Keeps a price or what somebody saw; throws {@link Stale} when it was changed meanwhile. */
   @Transactional
-  public Batch look(long id, Look look) {
+  public PieceBatch look(long id, Inspection look) {
     BatchEntity e = batch(id);
-    if (e.version != Given.whole("version", look.version, VERSION)) {
+    if (e.version != RequestChecks.whole("version", look.version, VERSION)) {
       throw new Stale(kinds.one(e.kindId).name(), one(e));
     }
-    e.price = Given.numberOr("price", look.price, TextileLife.PRICE, e.price);
+    e.price = RequestChecks.numberOr("price", look.price, TextileLife.PRICE, e.price);
     if (look.note != null) {
-      e.note = look.note.isBlank() ? "" : Given.text("note", look.note, LONGEST_NOTE);
+      e.note = look.note.isBlank() ? "" : RequestChecks.text("note", look.note, LONGEST_NOTE);
       e.lookedAt = clock.instant();
     }
     return one(batches.saveAndFlush(e));
   }
 
-  /** Takes worn-out pieces out of stock; throws {@link NotNow} when too few are clean ones. */
+  /**
+   * Takes worn-out pieces out of stock; throws {@link StateConflict} when too few are clean ones.
+   */
   @Transactional
-  public List<Batch> retire(long id, Retire retire) {
+  public List<PieceBatch> retire(long id, Retire retire) {
     BatchEntity e = batch(id);
-    int pieces = Given.whole("pieces", retire.pieces, new Range(1, e.pieces, Unit.PIECE));
+    int pieces = RequestChecks.whole("pieces", retire.pieces, new Range(1, e.pieces, Unit.PIECE));
     KindView kind = views().get(e.kindId);
     if (kind.stock().clean() < pieces) {
-      throw new NotNow(Said.of(WearSaying.ONLY_CLEAN).with("clean", kind.stock().clean()));
+      throw new StateConflict(Said.of(WearSaying.ONLY_CLEAN).with("clean", kind.stock().clean()));
     }
     e.pieces -= pieces;
     if (e.pieces == 0) {
@@ -184,13 +188,8 @@ public class WearService {
     for (SoiledPieces p : washed.pieces().all()) {
       KindView view = views.get(p.kind().id());
       int owned = view == null ? 0 : view.stock().owned();
-      for (BatchEntity b : of(p.kind().id(), owned)) {
-        double share = p.count() / (double) Math.max(owned, p.count());
-        b.washes += share;
-        b.hotWashes += washed.peakC() >= TextileLife.HOT_C ? share : 0;
-        b.bleaches += washed.oxygen() || washed.chlorine() ? share : 0;
-        b.used += share * TextileLife.takes(p.kind(), wash);
-      }
+      WearHistory.Some some = new WearHistory.Some(p.kind(), p.count(), owned);
+      of(p.kind().id(), owned).forEach(b -> b.keep(b.history().washed(some, wash)));
     }
   }
 
@@ -199,13 +198,12 @@ public class WearService {
   void dried(GroupDried dried) {
     Kind kind = kinds.one(dried.kindId());
     int owned = owned(kind.id());
-    double share = dried.pieces() / (double) Math.max(owned, dried.pieces());
-    double sign = dried.dry() ? share : -share;
+    WearHistory.Some some = new WearHistory.Some(kind, dried.pieces(), owned);
     for (BatchEntity b : of(kind.id(), owned)) {
-      b.sunHours = Math.max(0, b.sunHours + sign * dried.sunHours());
-      b.tumbleHours = Math.max(0, b.tumbleHours + sign * dried.tumbleHours());
-      double takes = TextileLife.dryingTakes(kind, dried.sunHours(), dried.tumbleHours());
-      b.used = Math.max(0, b.used + sign * takes);
+      b.keep(
+          dried.dry()
+              ? b.history().dried(some, dried.sunHours(), dried.tumbleHours())
+              : b.history().notDried(some, dried.sunHours(), dried.tumbleHours()));
     }
   }
 
@@ -233,11 +231,11 @@ public class WearService {
     return batches.findById(id).orElseThrow(() -> new NotFound(What.BATCH, id));
   }
 
-  private Batch one(BatchEntity e) {
+  private PieceBatch one(BatchEntity e) {
     return view(e, kinds.one(e.kindId), households.timeWords());
   }
 
-  private static Batch view(BatchEntity e, Kind kind, TimeWords words) {
+  private static PieceBatch view(BatchEntity e, Kind kind, TimeWords words) {
     TextileLife life = new TextileLife(TextileLife.expected(kind), e.used);
     double perUse = life.costPerUse(e.price, e.washes);
     Why why =
@@ -257,7 +255,7 @@ public class WearService {
             .line(WearSaying.ONE_COSTS, new Quantity(e.price, Unit.MONEY, 2))
             .line(WearSaying.USE_COSTS, new Quantity(perUse, Unit.MONEY, 3))
             .by(Model.WEAR, WhySource.OWN_FIGURES);
-    return new Batch(
+    return new PieceBatch(
         e.id,
         e.version,
         e.kindId,

@@ -2,6 +2,7 @@ package org.nestrinse.app.week;
 
 import java.time.Instant;
 import org.nestrinse.app.changes.CachedAnswer;
+import org.nestrinse.app.presence.WeekSettings;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;

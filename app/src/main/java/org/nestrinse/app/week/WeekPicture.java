@@ -12,8 +12,10 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.Household;
+import org.nestrinse.app.kit.household.Household;
+import org.nestrinse.app.presence.PresenceViews;
 import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.household.WeekAhead;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.WeekPlan;
 import org.nestrinse.core.shelf.WeekQuestion;
@@ -26,14 +28,14 @@ final class WeekPicture {
   private static final DateTimeFormatter WEEKDAY =
       DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
 
-  private final WeekPlanning.Laid laid;
+  private final WeekAhead ahead;
   private final Household household;
   private final ZoneId zone;
   private final Instant now;
   private final TimeWords words;
 
-  WeekPicture(WeekPlanning.Laid laid, Household household, Instant now) {
-    this.laid = laid;
+  WeekPicture(WeekAhead ahead, Household household, Instant now) {
+    this.ahead = ahead;
     this.household = household;
     this.zone = household.zoneId();
     this.now = now;
@@ -41,24 +43,24 @@ final class WeekPicture {
   }
 
   /** Returns it with what the household said. */
-  WeekViews.Week week(WeekViews.Settings settings, @Nullable Instant maintainedAt) {
-    double without = WeekPlan.of(laid.question()).cost();
-    boolean moved = laid.plan().rounds().stream().anyMatch(WeekPlan.Round::pinned);
+  WeekViews.Week week(PresenceViews.Settings settings, @Nullable Instant maintainedAt) {
+    double without = WeekPlan.of(ahead.question()).cost();
+    boolean moved = ahead.plan().rounds().stream().anyMatch(WeekPlan.Round::pinned);
     Map<String, Why> whys = new LinkedHashMap<>();
     List<WeekViews.Planned> shown = new ArrayList<>();
-    for (int i = 0; i < laid.plan().rounds().size(); i++) {
-      WeekPlan.Round r = laid.plan().rounds().get(i);
-      boolean hot = Integer.valueOf(i).equals(laid.extras().hotRound());
+    for (int i = 0; i < ahead.plan().rounds().size(); i++) {
+      WeekPlan.Round r = ahead.plan().rounds().get(i);
+      boolean hot = Integer.valueOf(i).equals(ahead.extras().hotRound());
       shown.add(round(r, hot));
       whys.put(
           r.start().toInstant().toString(),
-          r.why(laid.question(), words.at(r.start().toInstant())));
+          r.why(ahead.question(), words.at(r.start().toInstant())));
     }
     return new WeekViews.Week(
         now,
         dates(),
         shown,
-        laid.extras().runs().stream()
+        ahead.extras().runs().stream()
             .map(
                 e ->
                     new WeekViews.Extra(
@@ -70,8 +72,8 @@ final class WeekPicture {
             .toList(),
         there(),
         nights(),
-        laid.plan().rounds().stream().mapToDouble(WeekPlan.Round::money).sum(),
-        moved ? Math.max(0, laid.plan().cost() - without) : 0,
+        ahead.plan().rounds().stream().mapToDouble(WeekPlan.Round::money).sum(),
+        moved ? Math.max(0, ahead.plan().cost() - without) : 0,
         maintainedAt == null ? null : words.at(maintainedAt),
         settings,
         whys);
@@ -81,7 +83,7 @@ final class WeekPicture {
   private List<WeekViews.Day> dates() {
     List<WeekViews.Day> dates = new ArrayList<>();
     LocalDate today = now.atZone(zone).toLocalDate();
-    for (int day = 0; day <= WeekPlanning.DAYS; day++) {
+    for (int day = 0; day <= WeekAhead.DAYS; day++) {
       LocalDate date = today.plusDays(day);
       dates.add(
           new WeekViews.Day(
@@ -132,9 +134,9 @@ final class WeekPicture {
   private List<WeekViews.Span> there() {
     List<WeekViews.Span> spans = new ArrayList<>();
     ZonedDateTime midnight = now.atZone(zone).truncatedTo(ChronoUnit.DAYS);
-    for (int day = 0; day <= WeekPlanning.DAYS; day++) {
+    for (int day = 0; day <= WeekAhead.DAYS; day++) {
       ZonedDateTime date = midnight.plusDays(day);
-      for (WeekQuestion.Presence p : laid.question().presence()) {
+      for (WeekQuestion.Presence p : ahead.question().presence()) {
         if (p.day() == date.getDayOfWeek()) {
           spans.add(
               new WeekViews.Span(
@@ -153,7 +155,7 @@ final class WeekPicture {
       return spans;
     }
     ZonedDateTime midnight = now.atZone(zone).truncatedTo(ChronoUnit.DAYS);
-    for (int day = 0; day <= WeekPlanning.DAYS; day++) {
+    for (int day = 0; day <= WeekAhead.DAYS; day++) {
       ZonedDateTime from = midnight.plusDays(day).with(household.nightFrom());
       ZonedDateTime to = midnight.plusDays(day).with(household.nightTo());
       spans.add(

@@ -5,9 +5,6 @@ import org.nestrinse.core.said.Saying;
 
 /** Week: steps, notes and what may be given */
 public enum WeekSaying implements Saying {
-  BOTH_TIMES,
-  DAYS_OF_WEEK,
-  A_TIME,
   START_DAY,
   A_DAY_FROM("from", "to"),
   COMING_HOUR,

@@ -6,10 +6,12 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.problem.Given;
-import org.nestrinse.app.problem.NotNow;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.presence.WeekSettings;
+import org.nestrinse.app.problem.RequestChecks;
+import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.time.HouseClock;
+import org.nestrinse.core.household.WeekAhead;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Allowed;
@@ -54,9 +56,8 @@ public class WeekService {
   /** Returns the coming days. */
   @Transactional(readOnly = true)
   public WeekViews.Week week() {
-    WeekSettingEntity setting = settings.setting();
-    return new WeekPicture(planning.laid(), households.current(), clock.instant())
-        .week(settings.view(setting), setting.maintainedAt);
+    return new WeekPicture(planning.ahead(), households.current(), clock.instant())
+        .week(settings.view(), settings.maintainedAt());
   }
 
   /** Moves a round to another hour, where it stays; the rest is laid out around it. */
@@ -65,21 +66,21 @@ public class WeekService {
     if (move.date == null) {
       throw new OutOfRange("date", Allowed.MISSING, WeekSaying.START_DAY);
     }
-    int hour = Given.whole("hour", move.hour, HOUR);
+    int hour = RequestChecks.whole("hour", move.hour, HOUR);
     Instant now = clock.instant();
     ZoneId zone = households.current().zoneId();
     LocalDate today = now.atZone(zone).toLocalDate();
-    if (move.date.isBefore(today) || move.date.isAfter(today.plusDays(WeekPlanning.DAYS))) {
+    if (move.date.isBefore(today) || move.date.isAfter(today.plusDays(WeekAhead.DAYS))) {
       throw new OutOfRange(
           "date",
           move.date,
           Said.of(WeekSaying.A_DAY_FROM)
               .with("from", today)
-              .with("to", today.plusDays(WeekPlanning.DAYS)));
+              .with("to", today.plusDays(WeekAhead.DAYS)));
     }
     // An hour that the clocks leave out is the one after it.
     Instant start = move.date.atTime(hour, 0).atZone(zone).toInstant();
-    if (!start.isAfter(now) || start.isAfter(now.plus(Duration.ofHours(WeekPlanning.HOURS)))) {
+    if (!start.isAfter(now) || start.isAfter(now.plus(Duration.ofHours(WeekAhead.HOURS)))) {
       throw new OutOfRange("hour", hour, WeekSaying.COMING_HOUR);
     }
     if (move.instead != null) {
@@ -90,14 +91,14 @@ public class WeekService {
     pin.startAt = start;
     pins.saveAndFlush(pin);
     // Refused, and with it undone, when two rounds would overlap.
-    planning.laid();
+    planning.ahead();
   }
 
   /** Lets a round that was moved go back to where the plan wants it. */
   @Transactional
   public void free(Instant start) {
     if (!pins.existsById(start)) {
-      throw new NotNow(WeekSaying.NOT_MOVED);
+      throw new StateConflict(WeekSaying.NOT_MOVED);
     }
     pins.deleteAllById(pins.findAllById(List.of(start)).stream().map(p -> p.startAt).toList());
   }

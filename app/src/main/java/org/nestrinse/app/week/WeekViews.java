@@ -1,12 +1,11 @@
 package org.nestrinse.app.week;
 
-import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.presence.PresenceViews;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.WeekExtras;
 import org.nestrinse.core.why.Why;
@@ -41,7 +40,7 @@ public final class WeekViews {
       double money,
       double moveCost,
       @Nullable Said maintainedWords,
-      Settings settings,
+      PresenceViews.Settings settings,
       Map<String, Why> whys) {}
 
   /**
@@ -111,33 +110,5 @@ public final class WeekViews {
    * @param startWords in words
    */
   public record Extra(
-      WeekExtras.Sort sort, Said words, Instant start, Instant end, Said startWords) {}
-
-  /**
-   * What the household says about its weeks.
-   *
-   * @param version counts its changes
-   * @param quietFrom since when the machine must not run, or null
-   * @param quietTo until when
-   * @param householdEveryDays days between household loads, 0 for none
-   * @param times when each person is there
-   */
-  public record Settings(
-      long version,
-      @Nullable LocalTime quietFrom,
-      @Nullable LocalTime quietTo,
-      int householdEveryDays,
-      List<Time> times) {}
-
-  /**
-   * When a person is there.
-   *
-   * @param personId who
-   * @param name their name
-   * @param days on which days
-   * @param from since when
-   * @param to until when
-   */
-  public record Time(
-      long personId, String name, List<DayOfWeek> days, LocalTime from, LocalTime to) {}
+      WeekExtras.Purpose sort, Said words, Instant start, Instant end, Said startWords) {}
 }

@@ -20,22 +20,22 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mockito.ArgumentCaptor;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
-import org.nestrinse.app.kit.DryerService;
-import org.nestrinse.app.kit.Household;
-import org.nestrinse.app.kit.HouseholdService;
-import org.nestrinse.app.kit.KindService;
-import org.nestrinse.app.kit.PlaceService;
-import org.nestrinse.app.kit.Stock.Whereabouts;
-import org.nestrinse.app.kit.StockService;
+import org.nestrinse.app.kit.household.Household;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.kit.kind.KindService;
+import org.nestrinse.app.kit.kind.StockService;
+import org.nestrinse.app.kit.machine.DryerService;
+import org.nestrinse.app.kit.place.PlaceService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.RoundWashed;
+import org.nestrinse.app.wash.round.RoundWashed;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dry.DryingWishes;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.household.Stock.Whereabouts;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
@@ -140,8 +140,8 @@ class PlacesTest {
     verify(stock).move(Map.of(FLAT.id(), 6), Whereabouts.WASHING, Whereabouts.DRYING);
   }
 
-  private static PlaceService.Numbered place(long id, Place.Sort sort, double metres) {
-    double exposure = sort == Place.Sort.SUN_LINE ? 0.35 : 0.25;
+  private static PlaceService.Numbered place(long id, Place.Type sort, double metres) {
+    double exposure = sort == Place.Type.SUN_LINE ? 0.35 : 0.25;
     Place place =
         new Place(
             sort.name(), sort, Place.Facing.OPEN, exposure, 1, 1, 19, 60, false, 0, metres, null);
@@ -150,7 +150,7 @@ class PlacesTest {
 
   @Test
   void followingThePlanDividesAGroupAndLeavesWhatStaysAsItHangs() {
-    DryService dry = service(0, place(1, Place.Sort.SUN_LINE, 8), place(2, Place.Sort.AIRER, 12));
+    DryService dry = service(0, place(1, Place.Type.SUN_LINE, 8), place(2, Place.Type.AIRER, 12));
     Instant hungAt = NOON.minusSeconds(4 * 3600);
     HangingEntity group = new HangingEntity();
     group.id = 5L;

@@ -9,7 +9,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.nestrinse.app.kit.HouseholdService;
+import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;

@@ -22,7 +22,7 @@ import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.NestRinse;
 import org.nestrinse.app.changes.ChangeCount;
-import org.nestrinse.app.gather.AssumedPieces;
+import org.nestrinse.app.gather.pail.AssumedPieces;
 import org.nestrinse.app.house.House;
 import org.nestrinse.app.house.HouseMigration;
 import org.nestrinse.app.house.HouseOpened;

@@ -12,14 +12,14 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.nestrinse.app.reset.ResetService;
-import org.nestrinse.app.wash.PlanService;
-import org.nestrinse.app.wash.PlanViews;
+import org.nestrinse.app.wash.plan.PlanService;
+import org.nestrinse.app.wash.plan.PlanViews;
 import org.nestrinse.core.said.Plain;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
-import org.nestrinse.core.wash.School;
-import org.nestrinse.core.wash.Step;
+import org.nestrinse.core.wash.school.School;
+import org.nestrinse.core.wash.step.Step;
 import org.nestrinse.core.why.Why;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.JsonNode;
@@ -50,7 +50,7 @@ class StoredRecordsTest {
           case ROUND_STEPS -> records.read(type, text, new TypeReference<List<Step>>() {});
           case ROUND_WISHES -> records.read(type, text, PlanService.Request.class);
           case METHOD -> records.read(type, text, School.class);
-          case RESET -> records.read(type, text, ResetService.Kept.class);
+          case RESET -> records.read(type, text, ResetService.StoredReset.class);
         };
     return JSON.readTree(records.write(type, record)).get("record");
   }

@@ -130,7 +130,7 @@ public record AirDrying(
     }
 
     /** Returns whether what hangs in it damp smells in half the time. */
-    boolean warm() {
+    public boolean warm() {
       return temperatureC > WARM_C;
     }
 
@@ -251,18 +251,19 @@ public record AirDrying(
    * @param clothC temperature of wet cloth in that air [°C]
    * @param evaporation from wet cloth in that air [kg per m² and s]
    */
-  record Stretch(Air air, double exposure, @Nullable Room room, double clothC, double evaporation) {
-    static Stretch of(Air air, double exposure, @Nullable Room room) {
+  public record Stretch(
+      Air air, double exposure, @Nullable Room room, double clothC, double evaporation) {
+    public static Stretch of(Air air, double exposure, @Nullable Room room) {
       double vapour = air.vapourDensity();
       return new Stretch(
           air, exposure, room, air.clothTemperatureC(vapour), air.evaporation(vapour));
     }
 
-    Stretch exposed(double other) {
+    public Stretch exposed(double other) {
       return new Stretch(air, other, room, clothC, evaporation);
     }
 
-    Stretch in(@Nullable Room other) {
+    public Stretch in(@Nullable Room other) {
       return new Stretch(air, exposure, other, clothC, evaporation);
     }
   }
@@ -295,7 +296,7 @@ public record AirDrying(
    * @param way hour by hour; the last one repeats up to 96 h
    * @param firstMinutes how much of the first hour is left [min]
    */
-  static AirDrying along(Hung piece, int pieces, List<Stretch> way, int firstMinutes) {
+  public static AirDrying along(Hung piece, int pieces, List<Stretch> way, int firstMinutes) {
     if (way.isEmpty()) {
       throw new OutOfRange("hours", Allowed.EMPTY, Allowed.AT_LEAST_ONE);
     }

@@ -18,7 +18,7 @@ public final class DryWords {
   private DryWords() {}
 
   /** What pieces are brought in before. */
-  enum Before {
+  public enum Before {
     RAIN(DrySaying.BRING_IN_BEFORE_RAIN),
     DAMP(DrySaying.BRING_IN_BEFORE_DAMP),
     NIGHT(DrySaying.BRING_IN_BEFORE_NIGHT);
@@ -30,25 +30,25 @@ public final class DryWords {
     }
   }
 
-  static Said bringIn(@Nullable Before before, Spot to) {
+  public static Said bringIn(@Nullable Before before, Spot to) {
     return Said.of(before == null ? DrySaying.BRING_IN : before.bringIn).with(PLACE, to.said());
   }
 
-  static Said out(Spot to) {
+  public static Said out(Spot to) {
     return Said.of(DrySaying.TAKE_OUT).with(PLACE, to.said());
   }
 
-  static Said hang(Spot to, boolean again, boolean crowded) {
+  public static Said hang(Spot to, boolean again, boolean crowded) {
     DrySaying once = crowded ? DrySaying.HANG_CLOSE : DrySaying.HANG;
     DrySaying moved = crowded ? DrySaying.MOVE_CLOSE : DrySaying.MOVE;
     return Said.of(again ? moved : once).with(PLACE, to.said());
   }
 
-  static Said shade(boolean hot) {
+  public static Said shade(boolean hot) {
     return (hot ? DrySaying.SHADE_HOT : DrySaying.SHADE_ENOUGH_SUN).said();
   }
 
-  static Said dryer(Dryer dryer, TumbleDrying run) {
+  public static Said dryer(Dryer dryer, TumbleDrying run) {
     return Said.of(DrySaying.INTO_DRYER)
         .with("dryer", dryer.name())
         .with("heat", run.heat())

@@ -64,12 +64,12 @@ public record DryingWishes(
   }
 
   /** Returns what an hour until dry counts, in the household's currency. */
-  double hour() {
+  public double hour() {
     return aim == Aim.CHEAPEST ? HOUR_WHEN_CHEAPEST : HOUR;
   }
 
   /** Returns what one trip counts, in the household's currency. */
-  double trip() {
+  public double trip() {
     return HOUR * (aim == Aim.LEAST_CARRYING ? TRIP_WHEN_LEAST_CARRYING_H : TRIP_H);
   }
 }

@@ -111,7 +111,7 @@ public record HangingGroup(
   }
 
   /** Returns the room that a place shares its air with, or null out of doors. */
-  static AirDrying.@Nullable Room room(Place place, long key, double otherKgH) {
+  public static AirDrying.@Nullable Room room(Place place, long key, double otherKgH) {
     return place.outdoors()
         ? null
         : new AirDrying.Room(key, place.volumeM3(), place.freshAirM3H(), otherKgH);
@@ -121,7 +121,7 @@ public record HangingGroup(
    * Returns one piece of a kind as it hangs: its slowest part, which decides when it is dry. Water
    * is spread over the parts as a spin leaves it.
    */
-  static AirDrying.Hung hung(Kind kind, double exposure, double startMoisture) {
+  public static AirDrying.Hung hung(Kind kind, double exposure, double startMoisture) {
     TextileLoad piece = kind.load(1);
     Material slowest = slowestPart(kind);
     double part = slowest.spinFactor() / meanSpinFactor(kind);
@@ -137,7 +137,7 @@ public record HangingGroup(
   }
 
   /** Returns the course of the slowest part as the moisture of the whole piece. */
-  static AirDrying ofWhole(Kind kind, AirDrying slowest) {
+  public static AirDrying ofWhole(Kind kind, AirDrying slowest) {
     double whole = meanSpinFactor(kind) / slowestPart(kind).spinFactor();
     return new AirDrying(
         slowest.hoursToDry(),
@@ -164,7 +164,7 @@ public record HangingGroup(
   }
 
   /** Returns what is left of the hour that holds a moment [min]. */
-  static int minutesLeft(Instant moment) {
+  public static int minutesLeft(Instant moment) {
     long minute = Math.floorMod(moment.getEpochSecond(), 3600L) / MINUTES_PER_HOUR;
     return MINUTES_PER_HOUR - (int) minute;
   }
@@ -192,7 +192,7 @@ public record HangingGroup(
     return kept.retainedL() / piece.massKg();
   }
 
-  static Instant after(Instant start, double hours) {
+  public static Instant after(Instant start, double hours) {
     return start.plus(Duration.ofSeconds(Math.round(hours * SECONDS_PER_HOUR)));
   }
 
@@ -201,7 +201,7 @@ public record HangingGroup(
     return points(drying, hungAt);
   }
 
-  static List<Point> points(AirDrying drying, Instant start) {
+  public static List<Point> points(AirDrying drying, Instant start) {
     List<Point> points = new ArrayList<>();
     Instant hour = start.plus(Duration.ofMinutes(minutesLeft(start)));
     int last = drying.moisture().size() - 1;
@@ -220,7 +220,7 @@ public record HangingGroup(
     return moistureAt(points(), moment);
   }
 
-  static double moistureAt(List<Point> points, Instant moment) {
+  public static double moistureAt(List<Point> points, Instant moment) {
     Point before = points.get(0);
     for (Point next : points) {
       if (next.at.isAfter(moment)) {

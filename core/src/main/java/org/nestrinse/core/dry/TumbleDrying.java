@@ -79,7 +79,7 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
   }
 
   /** Returns how much of one piece is of a fibre that gives its water slowly [kg]. */
-  static double thirstyKg(Kind kind) {
+  public static double thirstyKg(Kind kind) {
     TextileLoad piece = kind.load(1);
     double share = piece.share(Material.BAMBOO_VISCOSE) + piece.share(Material.HEMP_COTTON);
     return share * kind.massKg();
@@ -106,7 +106,7 @@ public record TumbleDrying(DryerHeat heat, double waterKg, double minutes, doubl
   }
 
   /** Returns the minutes for some water at a heat, warming up and cooling of each run included. */
-  static double minutes(
+  public static double minutes(
       Dryer dryer, DryerHeat heat, double waterKg, double thirstyShare, int loads) {
     double rate = rate(dryer, heat) * (1 - THIRSTY_SLOWER * thirstyShare);
     double whole = waterKg / rate * MINUTES_PER_HOUR + loads * (WARM_UP_MINUTES + COOLING_MINUTES);

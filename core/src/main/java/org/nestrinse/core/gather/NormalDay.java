@@ -51,7 +51,18 @@ public final class NormalDay {
    * @param count how many, more or fewer than the line says when a spell is on
    * @param at when
    */
-  public record Assumed(Habit habit, LocalDate day, int count, Instant at) {}
+  public record Assumed(Habit habit, LocalDate day, int count, Instant at) {
+    /**
+     * Returns how many of them go into the pail: no more than are clean, and none that were logged
+     * already.
+     *
+     * @param logged pieces of the same kind and part of the day that somebody logged
+     * @param clean pieces of the kind on the shelf
+     */
+    public int pieces(int logged, int clean) {
+      return Math.max(0, Math.min(count - logged, clean));
+    }
+  }
 
   /** Returns when the pieces of a part of a day are taken to come in. */
   public static Instant at(LocalDate day, DayPart part, ZoneId zone) {

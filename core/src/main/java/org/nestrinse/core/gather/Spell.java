@@ -15,16 +15,16 @@ import org.nestrinse.core.units.OutOfRange;
  * @param from first day
  * @param to last day, not before the first
  */
-public record Spell(long personId, Sort sort, LocalDate from, LocalDate to) {
+public record Spell(long personId, Cause sort, LocalDate from, LocalDate to) {
   /** How days differ. */
-  public enum Sort implements Saying {
+  public enum Cause implements Saying {
     AWAY(0),
     VISITOR(2),
     ILLNESS(1.5);
 
     private final double factor;
 
-    Sort(double factor) {
+    Cause(double factor) {
       this.factor = factor;
     }
 
@@ -58,6 +58,6 @@ public record Spell(long personId, Sort sort, LocalDate from, LocalDate to) {
   /** Returns whether a person is ill on a day. */
   public static boolean ill(long personId, LocalDate day, List<Spell> spells) {
     return spells.stream()
-        .anyMatch(s -> s.personId == personId && s.sort == Sort.ILLNESS && s.covers(day));
+        .anyMatch(s -> s.personId == personId && s.sort == Cause.ILLNESS && s.covers(day));
   }
 }

@@ -4,7 +4,7 @@ import java.util.Arrays;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.said.Saying;
-import org.nestrinse.core.wash.Standing;
+import org.nestrinse.core.wash.school.Standing;
 
 /**
  * One thing to do otherwise. Some of them the plans do by themselves once they are tried; the

@@ -55,16 +55,16 @@ public final class Trim {
    * @param sinceMove whether it was washed since the trim moved last
    * @param atOnce whether it needs no second round to agree: a reset showed what was left in
    */
-  public record Told(Vote vote, boolean sinceMove, boolean atOnce) {
-    public Told(Vote vote, boolean sinceMove) {
+  public record Feedback(Vote vote, boolean sinceMove, boolean atOnce) {
+    public Feedback(Vote vote, boolean sinceMove) {
       this(vote, sinceMove, false);
     }
 
     /** Returns what was seen of a round, as it counts. */
-    public static Told of(Collection<Seen> ofRound, boolean sinceMove) {
+    public static Feedback of(Collection<Seen> ofRound, boolean sinceMove) {
       Vote vote = Trim.vote(ofRound);
       boolean reset = ofRound.stream().anyMatch(s -> s.inReset() && s.tellsOfWashes());
-      return new Told(vote, sinceMove, reset && vote == Vote.LESS);
+      return new Feedback(vote, sinceMove, reset && vote == Vote.LESS);
     }
   }
 
@@ -121,14 +121,14 @@ public final class Trim {
    * @param rounds oldest first
    * @param lastMove the way of the last move: 1 up, −1 down, 0 when there was none
    */
-  public static Optional<Move> next(double trim, List<Told> rounds, int lastMove) {
+  public static Optional<Move> next(double trim, List<Feedback> rounds, int lastMove) {
     Limits.TRIM.check("trim", trim);
-    List<Told> told = rounds.stream().filter(r -> r.vote != Vote.NOTHING).toList();
-    List<Told> fresh = told.stream().filter(Told::sinceMove).toList();
+    List<Feedback> told = rounds.stream().filter(r -> r.vote != Vote.NOTHING).toList();
+    List<Feedback> fresh = told.stream().filter(Feedback::sinceMove).toList();
     if (fresh.isEmpty()) {
       return Optional.empty();
     }
-    Told last = fresh.get(fresh.size() - 1);
+    Feedback last = fresh.get(fresh.size() - 1);
     Vote vote = last.vote;
     boolean agree = fresh.size() >= AGREEING && fresh.get(fresh.size() - AGREEING).vote == vote;
     if ((!agree && !last.atOnce) || vote == Vote.WELL) {

@@ -32,7 +32,7 @@ import org.nestrinse.core.units.Range;
  */
 public record Place(
     String name,
-    Sort sort,
+    Type sort,
     Facing facing,
     double exposure,
     double windFactor,
@@ -67,7 +67,7 @@ public record Place(
   /** Makes a place in a room as such rooms usually are. */
   public Place(
       String name,
-      Sort sort,
+      Type sort,
       Facing facing,
       double exposure,
       double windFactor,
@@ -108,7 +108,7 @@ public record Place(
   public static final Range FACTOR = new Range(0, 1);
 
   /** What a place is, which decides whether rain and wind reach it. */
-  public enum Sort implements Saying {
+  public enum Type implements Saying {
     SUN_LINE(true, false),
     BALCONY(true, true),
     MOVABLE_AIRER(true, false),
@@ -118,7 +118,7 @@ public record Place(
     private final boolean outdoors;
     private final boolean covered;
 
-    Sort(boolean outdoors, boolean covered) {
+    Type(boolean outdoors, boolean covered) {
       this.outdoors = outdoors;
       this.covered = covered;
     }
@@ -169,14 +169,14 @@ public record Place(
 
   /** Returns the volume of its room, as said or as is usual [m³]. */
   public double volumeM3() {
-    return roomM3 != null ? roomM3 : sort == Sort.AIRING_CUPBOARD ? CUPBOARD_M3 : LIVING_ROOM_M3;
+    return roomM3 != null ? roomM3 : sort == Type.AIRING_CUPBOARD ? CUPBOARD_M3 : LIVING_ROOM_M3;
   }
 
   /** Returns the fresh air of its room, as said or as is usual [m³/h]. */
   public double freshAirM3H() {
     return freshM3H != null
         ? freshM3H
-        : sort == Sort.AIRING_CUPBOARD ? CUPBOARD_FRESH_M3_H : LIVING_ROOM_FRESH_M3_H;
+        : sort == Type.AIRING_CUPBOARD ? CUPBOARD_FRESH_M3_H : LIVING_ROOM_FRESH_M3_H;
   }
 
   /** Returns the share of both faces that the air reaches when it hangs crowded. */
@@ -195,7 +195,7 @@ public record Place(
       double roomHumidity) {
     this(
         name,
-        outdoors ? Sort.SUN_LINE : Sort.AIRER,
+        outdoors ? Type.SUN_LINE : Type.AIRER,
         Facing.OPEN,
         exposure,
         windFactor,
@@ -222,7 +222,7 @@ public record Place(
   public Place carriedIn() {
     return new Place(
         name,
-        Sort.AIRER,
+        Type.AIRER,
         facing,
         exposure,
         0,

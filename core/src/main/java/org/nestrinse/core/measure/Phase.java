@@ -7,9 +7,9 @@ package org.nestrinse.core.measure;
  * @param fromMinute when it begins
  * @param toMinute when it ends
  */
-public record Phase(Sort sort, double fromMinute, double toMinute) {
+public record Phase(Type sort, double fromMinute, double toMinute) {
   /** What happens. */
-  public enum Sort {
+  public enum Type {
     FILLING,
     HEATING,
     HOLDING,

@@ -81,9 +81,9 @@ public record PowerTrace(
             .skip(heating.size() / 2)
             .findFirst()
             .orElse(0);
-    add(phases, Phase.Sort.FILLING, begin, first);
-    add(phases, Phase.Sort.HEATING, first, up);
-    add(phases, Phase.Sort.HOLDING, up, last);
+    add(phases, Phase.Type.FILLING, begin, first);
+    add(phases, Phase.Type.HEATING, first, up);
+    add(phases, Phase.Type.HOLDING, up, last);
     tail(phases, trace, last, end);
     return new PowerTrace(watts, up - first, last - up, kwh, end - begin, phases);
   }
@@ -101,13 +101,13 @@ public record PowerTrace(
         break;
       }
     }
-    add(phases, Phase.Sort.WASHING, from, seen ? spin : end);
+    add(phases, Phase.Type.WASHING, from, seen ? spin : end);
     if (seen) {
-      add(phases, Phase.Sort.SPINNING, spin, end);
+      add(phases, Phase.Type.SPINNING, spin, end);
     }
   }
 
-  private static void add(List<Phase> phases, Phase.Sort sort, double from, double to) {
+  private static void add(List<Phase> phases, Phase.Type sort, double from, double to) {
     if (to > from) {
       phases.add(new Phase(sort, from, to));
     }

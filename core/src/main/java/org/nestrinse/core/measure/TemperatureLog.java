@@ -64,15 +64,15 @@ public record TemperatureLog(
     double warms = firstAbove(log, start + WARMS_K);
     double end = log.get(log.size() - 1).minute();
     List<Phase> phases = new ArrayList<>();
-    add(phases, Phase.Sort.FILLING, log.get(0).minute(), Math.min(warms, heldFrom));
-    add(phases, Phase.Sort.HEATING, warms, heldFrom);
-    add(phases, Phase.Sort.HOLDING, heldFrom, heldTo);
-    add(phases, Phase.Sort.COOLING, heldTo, end);
+    add(phases, Phase.Type.FILLING, log.get(0).minute(), Math.min(warms, heldFrom));
+    add(phases, Phase.Type.HEATING, warms, heldFrom);
+    add(phases, Phase.Type.HOLDING, heldFrom, heldTo);
+    add(phases, Phase.Type.COOLING, heldTo, end);
     return new TemperatureLog(
         start, peak, heldFrom, heldTo - heldFrom, rate, end - log.get(0).minute(), phases);
   }
 
-  private static void add(List<Phase> phases, Phase.Sort sort, double from, double to) {
+  private static void add(List<Phase> phases, Phase.Type sort, double from, double to) {
     if (to > from) {
       phases.add(new Phase(sort, from, to));
     }

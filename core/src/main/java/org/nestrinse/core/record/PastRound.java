@@ -1,6 +1,7 @@
 package org.nestrinse.core.record;
 
 import java.time.Instant;
+import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -51,6 +52,20 @@ public record PastRound(
       double massKg,
       double heldHours,
       boolean bulker) {}
+
+  /**
+   * Returns what the last of some rounds with one of these kinds left in them [mg/kg], 0 when none
+   * had any.
+   *
+   * @param rounds oldest first
+   * @param kinds names of kinds
+   */
+  public static double lastResidueMgKg(List<PastRound> rounds, Collection<String> kinds) {
+    return rounds.stream()
+        .filter(r -> kinds.stream().anyMatch(r::has))
+        .mapToDouble(r -> r.estimate().residueMgKg())
+        .reduce(0, (one, next) -> next);
+  }
 
   /** Returns the last of some rounds, oldest first, that was a wash and no reset. */
   public static Optional<PastRound> lastWashed(List<PastRound> rounds) {

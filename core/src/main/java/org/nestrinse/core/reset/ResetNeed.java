@@ -105,6 +105,28 @@ public record ResetNeed(State state, @Nullable ResetRecipe recipe, Said says, in
         yearly);
   }
 
+  /**
+   * Returns what is advised after the resets until now.
+   *
+   * @param seen what was seen of the kind; what a reset has settled does not count
+   * @param hardnessMmolL hardness of the water [mmol/L]
+   * @param likely what Judge takes for the cause, or null when it cannot be told
+   */
+  public static ResetNeed of(
+      Kind kind,
+      Collection<Seen> seen,
+      double hardnessMmolL,
+      ResetHistory history,
+      @Nullable Cause likely) {
+    return of(
+        kind,
+        history.unsettled(seen),
+        hardnessMmolL,
+        history.inYear(),
+        history.daysSince(),
+        likely);
+  }
+
   /** Returns how often a year is usual: kitchen towels 4, bath towels 1, others when needed. */
   public static int yearly(Kind kind) {
     if (kind.bin() == Bin.KITCHEN) {

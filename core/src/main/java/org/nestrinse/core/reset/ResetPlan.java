@@ -98,7 +98,7 @@ public record ResetPlan(
       double burnerW,
       double tapC,
       double roomC,
-      Drum drum,
+      ResetDrum drum,
       double residueMgKg,
       boolean sudsSeen,
       double factor,
@@ -118,16 +118,6 @@ public record ResetPlan(
       return new ResetBatch(pieces).load();
     }
   }
-
-  /**
-   * The machine in which the closing wash runs.
-   *
-   * @param name as shown
-   * @param litres volume of the drum [L]
-   * @param radiusM its radius [m]
-   * @param rpm spin that every piece tolerates [rpm]
-   */
-  public record Drum(String name, double litres, double radiusM, double rpm) {}
 
   /** Returns the water of a filling: two thirds of the vessel [L]. */
   public static double waterL(double vesselL) {
@@ -182,7 +172,7 @@ public record ResetPlan(
     RinseOut rinseOut =
         RinseOut.of(
             new RinseOut.Question(
-                q.load(), q.residueMgKg, q.sudsSeen, q.drum.rpm, q.drum.radiusM, q.factor));
+                q.load(), q.residueMgKg, q.sudsSeen, q.drum.rpm(), q.drum.radiusM(), q.factor));
     return q.recipe == ResetRecipe.RINSE_OUT ? inTheDrum(q, rinseOut) : inTheVessel(q, rinseOut);
   }
 
@@ -195,7 +185,9 @@ public record ResetPlan(
           ResetStep.of(
               ResetStep.Action.RINSE,
               Said.of(PotSaying.RINSE_OF).with("number", n).with("of", rinseOut.rinses()),
-              Said.of(PotSaying.RINSE_HOT).with("pieces", all.said()).with("machine", q.drum.name),
+              Said.of(PotSaying.RINSE_HOT)
+                  .with("pieces", all.said())
+                  .with("machine", q.drum.name()),
               q.recipe.minutes(),
               false));
     }
@@ -318,14 +310,14 @@ public record ResetPlan(
   private static int closingRuns(Question q, List<ResetStep> steps, RinseOut rinseOut) {
     double litres =
         q.pieces.entrySet().stream().mapToDouble(e -> e.getKey().wetL() * e.getValue()).sum();
-    int runs = (int) Math.ceil(litres / (q.drum.litres * CLOSING_FILL) - 1e-9);
+    int runs = (int) Math.ceil(litres / (q.drum.litres() * CLOSING_FILL) - 1e-9);
     for (int run = 1; run <= runs; run++) {
       steps.add(
           ResetStep.of(
               ResetStep.Action.CLOSING_WASH,
               of(PotSaying.CLOSING_WASH, PotSaying.CLOSING_WASH_OF, runs, run),
               Said.of(runs == 1 ? PotSaying.CLOSING_ALL : PotSaying.CLOSING_SOME)
-                  .with("machine", q.drum.name)
+                  .with("machine", q.drum.name())
                   .with("rinses", rinseOut.rinses()),
               CLOSING_MINUTES,
               false));

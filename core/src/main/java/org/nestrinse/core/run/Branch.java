@@ -7,8 +7,8 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.wash.MachineRun;
-import org.nestrinse.core.wash.Step;
+import org.nestrinse.core.wash.step.MachineRun;
+import org.nestrinse.core.wash.step.Step;
 
 /** What an answer makes of the steps that are still to come. */
 public final class Branch {

@@ -5,7 +5,7 @@ import java.util.List;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.units.OutOfRange;
-import org.nestrinse.core.wash.Step;
+import org.nestrinse.core.wash.step.Step;
 
 /**
  * What a person looks at between two steps, with the answers there are and what each one adds.

@@ -8,13 +8,16 @@ import java.util.Set;
  * is kept for years names it by its key: one that needs other values gets another name.
  */
 public interface Saying {
+  /** Where the station stands in the name of a package: org.nestrinse.core.wash.school. */
+  int STATION = 3;
+
   /** Returns its name within its list. */
   String name();
 
   /**
-   * Returns its key in the catalogue: the package, the list and the name, such as
+   * Returns its key in the catalogue: the station, the list and the name, such as
    * "record.change.fuller-drum". A list within a class has the name of both, such as
-   * "kit.place-sort.balcony".
+   * "kit.place-type.balcony".
    */
   default String key() {
     Class<?> list = ((Enum<?>) this).getDeclaringClass();
@@ -22,7 +25,7 @@ public interface Saying {
     Class<?> outer = list.getEnclosingClass();
     String name =
         outer == null ? list.getSimpleName() : outer.getSimpleName() + list.getSimpleName();
-    return of.substring(of.lastIndexOf('.') + 1)
+    return of.split("\\.")[STATION]
         + "."
         + dashed(name.replaceAll("([a-z])([A-Z])", "$1_$2"))
         + "."

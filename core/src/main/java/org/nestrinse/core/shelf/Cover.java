@@ -4,7 +4,6 @@ import java.time.Duration;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.time.ZonedDateTime;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -94,25 +93,13 @@ public record Cover(Saying need, int stock, int perDay, ZonedDateTime until) {
    * @param ready when it helps
    * @param count how many pieces or bundles it gives
    * @param cost what it costs
+   * @param arrivals all that then comes back, with what comes back by itself
    */
-  public record Remedy(Said words, ZonedDateTime ready, int count, double cost) {}
-
-  /**
-   * Pieces of one role and where they are.
-   *
-   * @param clean on the shelf
-   * @param drying hanging
-   * @param washable waiting, and dry again when they are washed now
-   */
-  public record Part(int clean, int drying, int washable) {}
-
-  /**
-   * Returns how many bundles more there are once everything that waits is washed: as many as the
-   * scarcest part makes, less those that are there already.
-   */
-  public static int moreWhenWashed(List<Part> parts, int stock) {
-    int scarcest = parts.stream().mapToInt(p -> p.clean + p.drying + p.washable).min().orElse(0);
-    return Math.max(0, scarcest - stock);
+  public record Remedy(
+      Said words, ZonedDateTime ready, int count, double cost, List<Arrival> arrivals) {
+    public Remedy {
+      arrivals = List.copyOf(arrivals);
+    }
   }
 
   /** Returns how many nights are to spare for days: what is clean beyond the coming night. */
@@ -129,23 +116,16 @@ public record Cover(Saying need, int stock, int perDay, ZonedDateTime until) {
     ZonedDateTime until = of(need, now, arrivals).until;
     Comparator<Remedy> cheap =
         Comparator.comparing(Remedy::cost)
-            .thenComparing(r -> with(need, now, arrivals, r), Comparator.reverseOrder());
+            .thenComparing(r -> of(need, now, r.arrivals).until, Comparator.reverseOrder());
     List<Remedy> help =
         remedies.stream()
-            .filter(r -> r.count > 0 && with(need, now, arrivals, r).isAfter(until))
+            .filter(r -> r.count > 0 && of(need, now, r.arrivals).until.isAfter(until))
             .sorted(cheap)
             .toList();
     return help.stream()
-        .filter(r -> !with(need, now, arrivals, r).isBefore(until.plus(WORTH_IT)))
+        .filter(r -> !of(need, now, r.arrivals).until.isBefore(until.plus(WORTH_IT)))
         .findFirst()
         .or(() -> help.stream().findFirst());
-  }
-
-  private static ZonedDateTime with(
-      Need need, ZonedDateTime now, List<Arrival> arrivals, Remedy remedy) {
-    List<Arrival> more = new ArrayList<>(arrivals);
-    more.add(new Arrival(remedy.ready, remedy.count));
-    return of(need, now, more).until;
   }
 
   /** Returns the need that runs out first, or nothing when nothing is used. */

@@ -48,15 +48,22 @@ public enum Need implements Saying {
     return recipes.stream().filter(r -> r.canBeMade(owned)).toList();
   }
 
-  /** Returns the roles of which its bundles are made, in this household. */
+  /**
+   * Returns the roles of which its bundles are made, in this household. What a bundle can do
+   * without counts only where somebody has it.
+   */
   public Set<Role> roles(Set<Kind> owned) {
     List<Recipe> made = madeOf(owned);
     List<Recipe> all = made.isEmpty() ? List.of(recipes.get(0)) : made;
     return all.stream()
         .flatMap(r -> r.parts().stream())
-        .flatMap(p -> p.choices().stream().limit(1))
-        .map(Recipe.Choice::role)
+        .filter(p -> !p.optional() || owned.stream().anyMatch(k -> k.role() == firstRole(p)))
+        .map(Need::firstRole)
         .collect(Collectors.toCollection(() -> EnumSet.noneOf(Role.class)));
+  }
+
+  private static Role firstRole(Recipe.Part part) {
+    return part.choices().get(0).role();
   }
 
   /**

@@ -6,8 +6,8 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.BestPlace;
-import org.nestrinse.core.dry.DryingQuestion;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.dry.plan.DryingQuestion;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.Kind;
 

@@ -15,7 +15,10 @@ public enum StockSaying implements Saying {
   NOBODY_STARTS,
   NOBODY_ADDS,
   NOBODY_HANGS,
-  QUIET_HOURS;
+  QUIET_HOURS,
+  INTO_DRYER("pieces", "dryer"),
+  WASH_NOW,
+  NIGHT_BY_DAY;
 
   private final Set<String> valueNames;
 

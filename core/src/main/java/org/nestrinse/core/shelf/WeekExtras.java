@@ -41,7 +41,7 @@ public record WeekExtras(List<Run> runs, @Nullable Integer hotRound) {
   }
 
   /** What a run is for. */
-  public enum Sort implements Saying {
+  public enum Purpose implements Saying {
     HOUSEHOLD,
     MAINTENANCE;
   }
@@ -54,7 +54,7 @@ public record WeekExtras(List<Run> runs, @Nullable Integer hotRound) {
    * @param end when it is over
    * @param money what it costs
    */
-  public record Run(Sort sort, ZonedDateTime start, ZonedDateTime end, double money) {}
+  public record Run(Purpose sort, ZonedDateTime start, ZonedDateTime end, double money) {}
 
   /**
    * What is due.
@@ -83,12 +83,12 @@ public record WeekExtras(List<Run> runs, @Nullable Integer hotRound) {
     boolean manyCool = due.coolRoundsInRow >= MAINTENANCE_COOL_ROUNDS;
     if (manyCool || maintenance < question.days()) {
       int hour = manyCool ? 0 : (int) Math.max(0, maintenance * HOURS_PER_DAY);
-      place(Sort.MAINTENANCE, question, plan, runs, hour).ifPresent(runs::add);
+      place(Purpose.MAINTENANCE, question, plan, runs, hour).ifPresent(runs::add);
     }
     if (due.householdEveryDays > 0) {
       int every = due.householdEveryDays * HOURS_PER_DAY;
       for (int hour = every / 2; hour < question.hours(); hour += every) {
-        place(Sort.HOUSEHOLD, question, plan, runs, hour).ifPresent(runs::add);
+        place(Purpose.HOUSEHOLD, question, plan, runs, hour).ifPresent(runs::add);
       }
     }
     runs.sort(java.util.Comparator.comparing(Run::start));
@@ -107,7 +107,7 @@ public record WeekExtras(List<Run> runs, @Nullable Integer hotRound) {
   }
 
   private static Optional<Run> place(
-      Sort sort, WeekQuestion question, WeekPlan plan, List<Run> runs, int dueHour) {
+      Purpose sort, WeekQuestion question, WeekPlan plan, List<Run> runs, int dueHour) {
     Run best = null;
     int from = Math.max(0, dueHour - NEAR_H);
     int to = Math.min(question.hours() - 1, dueHour + NEAR_H);

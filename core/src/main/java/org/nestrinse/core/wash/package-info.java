@@ -1,7 +1,4 @@
-/**
- * Schools and the routines they make of a load: ordered steps, simulated bath by bath, with what
- * they do and cost.
- */
+/** What all of washing says, and that something cannot be planned. */
 @NullMarked
 package org.nestrinse.core.wash;
 

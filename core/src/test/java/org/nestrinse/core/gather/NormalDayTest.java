@@ -60,7 +60,7 @@ class NormalDayTest {
 
   @ParameterizedTest
   @CsvSource({"AWAY, 0", "VISITOR, 6", "ILLNESS, 5"})
-  void aSpellChangesItsDays(Spell.Sort sort, int expected) {
+  void aSpellChangesItsDays(Spell.Cause sort, int expected) {
     Spell spell = new Spell(7, sort, DAY, DAY);
     assertThat(Spell.count(MORNING, DAY, List.of(spell))).isEqualTo(expected);
     assertThat(Spell.count(MORNING, DAY.plusDays(1), List.of(spell))).isEqualTo(3);
@@ -69,12 +69,12 @@ class NormalDayTest {
                 new NormalDay.Habit(1, 8, 1, Soil.WET, DayPart.MORNING, 3), DAY, List.of(spell)))
         .as("someone else")
         .isEqualTo(3);
-    assertThat(Spell.ill(7, DAY, List.of(spell))).isEqualTo(sort == Spell.Sort.ILLNESS);
+    assertThat(Spell.ill(7, DAY, List.of(spell))).isEqualTo(sort == Spell.Cause.ILLNESS);
   }
 
   @Test
   void aSpellEndsNotBeforeItBegins() {
-    assertThatThrownBy(() -> new Spell(7, Spell.Sort.AWAY, DAY, DAY.minusDays(1)))
+    assertThatThrownBy(() -> new Spell(7, Spell.Cause.AWAY, DAY, DAY.minusDays(1)))
         .isInstanceOf(OutOfRange.class);
     assertThatThrownBy(() -> habit(1, DayPart.NIGHT, 0)).isInstanceOf(OutOfRange.class);
     assertThatThrownBy(() -> habit(1, DayPart.NIGHT, 41)).isInstanceOf(OutOfRange.class);

@@ -17,12 +17,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.core.gather.Soil;
-import org.nestrinse.core.wash.Routine;
-import org.nestrinse.core.wash.School;
-import org.nestrinse.core.wash.Standing;
-import org.nestrinse.core.wash.WashJob;
 import org.nestrinse.core.wash.WashPhrase;
-import org.nestrinse.core.wash.WashPlanner;
+import org.nestrinse.core.wash.plan.Routine;
+import org.nestrinse.core.wash.plan.WashPlanner;
+import org.nestrinse.core.wash.school.School;
+import org.nestrinse.core.wash.school.Standing;
+import org.nestrinse.core.wash.step.WashJob;
 
 /**
  * A household that washes by real plans: its things need a share of the label's dose that nobody
@@ -52,17 +52,17 @@ class HouseholdSimulationTest {
     assertThat(share(1, school)).as("it under-doses").isLessThan(needs);
     double trim = 1;
     int way = 0;
-    List<Trim.Told> told = new ArrayList<>();
+    List<Trim.Feedback> told = new ArrayList<>();
     double atSix = 0;
     for (int round = 1; round <= 24; round++) {
       Trim.Vote vote = Trim.vote(Set.of(smell(share(trim, school), needs, round)));
-      told.add(new Trim.Told(vote, true));
+      told.add(new Trim.Feedback(vote, true));
       Optional<Trim.Move> move =
           Trim.next(trim, told, way).map(m -> Trim.felt(m, t -> share(t, school)));
       if (move.isPresent()) {
         trim = move.get().to();
         way = 1;
-        told.replaceAll(t -> new Trim.Told(t.vote(), false));
+        told.replaceAll(t -> new Trim.Feedback(t.vote(), false));
       }
       if (round == 6) {
         atSix = trim;

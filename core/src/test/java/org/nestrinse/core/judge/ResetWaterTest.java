@@ -26,19 +26,19 @@ class ResetWaterTest {
 
   @Test
   void sudsInItLowerTheDoseAtOnce() {
-    Trim.Told told = Trim.Told.of(List.of(reset("suds"), reset("clear")), true);
+    Trim.Feedback told = Trim.Feedback.of(List.of(reset("suds"), reset("clear")), true);
     assertThat(told.vote()).isEqualTo(Trim.Vote.LESS);
     assertThat(Trim.next(1, List.of(told), 0)).contains(new Trim.Move(1, 0.9));
-    Trim.Told jar = Trim.Told.of(List.of(shelf(Sign.JAR, "suds")), true);
+    Trim.Feedback jar = Trim.Feedback.of(List.of(shelf(Sign.JAR, "suds")), true);
     assertThat(Trim.next(1, List.of(jar), 0)).as("a jar alone moves nothing").isEmpty();
   }
 
   @Test
   void theyDoNotLowerItAgainstWhatTheWashesSay() {
-    Trim.Told smell = Trim.Told.of(List.of(shelf(Sign.SMELL_WET, "ammonia")), true);
-    Trim.Told suds = Trim.Told.of(List.of(reset("suds")), true);
+    Trim.Feedback smell = Trim.Feedback.of(List.of(shelf(Sign.SMELL_WET, "ammonia")), true);
+    Trim.Feedback suds = Trim.Feedback.of(List.of(reset("suds")), true);
     assertThat(Trim.next(1, List.of(smell, suds), 0)).isEmpty();
-    Trim.Told before = Trim.Told.of(List.of(reset("suds")), false);
+    Trim.Feedback before = Trim.Feedback.of(List.of(reset("suds")), false);
     assertThat(Trim.next(0.9, List.of(before), -1)).as("each counts once").isEmpty();
   }
 

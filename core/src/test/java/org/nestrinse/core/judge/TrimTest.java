@@ -23,7 +23,7 @@ class TrimTest {
     private final double bears;
     double trim = 1;
     int lastMove;
-    final List<Trim.Told> told = new ArrayList<>();
+    final List<Trim.Feedback> told = new ArrayList<>();
     final List<Double> course = new ArrayList<>();
 
     House(double school, double needs, double bears) {
@@ -40,13 +40,13 @@ class TrimTest {
     }
 
     void round(Trim.Vote vote) {
-      told.add(new Trim.Told(vote, true));
+      told.add(new Trim.Feedback(vote, true));
       Optional<Trim.Move> move = Trim.next(trim, told, lastMove);
       move.ifPresent(
           m -> {
             lastMove = m.to() > trim ? 1 : -1;
             trim = m.to();
-            told.replaceAll(t -> new Trim.Told(t.vote(), false));
+            told.replaceAll(t -> new Trim.Feedback(t.vote(), false));
           });
       course.add(trim);
     }
@@ -90,10 +90,10 @@ class TrimTest {
   @Test
   void oneObservationNeverMovesIt() {
     for (Trim.Vote vote : Trim.Vote.values()) {
-      assertThat(Trim.next(1, List.of(new Trim.Told(vote, true)), 0)).isEmpty();
+      assertThat(Trim.next(1, List.of(new Trim.Feedback(vote, true)), 0)).isEmpty();
     }
-    List<Trim.Told> oneSince =
-        List.of(new Trim.Told(Trim.Vote.MORE, false), new Trim.Told(Trim.Vote.MORE, true));
+    List<Trim.Feedback> oneSince =
+        List.of(new Trim.Feedback(Trim.Vote.MORE, false), new Trim.Feedback(Trim.Vote.MORE, true));
     assertThat(Trim.next(1.1, oneSince, 1)).isEmpty();
   }
 

@@ -16,7 +16,7 @@ import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
 
 class PlaceTest {
-  private static Place place(Place.Sort sort, double watts, Double metres, Integer pieces) {
+  private static Place place(Place.Type sort, double watts, Double metres, Integer pieces) {
     return new Place(
         "p", sort, Place.Facing.EAST, 0.25, 0.5, 0.5, 19, 60, watts > 0, watts, metres, pieces);
   }
@@ -29,7 +29,7 @@ class PlaceTest {
     "AIRER, false, true",
     "AIRING_CUPBOARD, false, true"
   })
-  void eachSortKnowsItsWeather(Place.Sort sort, boolean outdoors, boolean covered) {
+  void eachSortKnowsItsWeather(Place.Type sort, boolean outdoors, boolean covered) {
     assertThat(place(sort, 0, null, null).outdoors()).isEqualTo(outdoors);
     assertThat(place(sort, 0, null, null).covered()).isEqualTo(covered);
   }
@@ -38,15 +38,15 @@ class PlaceTest {
   void roomIsLengthOrNumberOrNoQuestion() {
     double width = Math.sqrt(HAND_TOWEL.areaM2()) + 0.05;
     assertThat(HAND_TOWEL.widthM()).isCloseTo(width, within(1e-9));
-    assertThat(place(Place.Sort.AIRER, 0, 10.0, null).share(HAND_TOWEL))
+    assertThat(place(Place.Type.AIRER, 0, 10.0, null).share(HAND_TOWEL))
         .isCloseTo(width / 10, within(1e-9));
-    assertThat(place(Place.Sort.AIRER, 0, null, 8).share(HAND_TOWEL)).isEqualTo(0.125);
-    assertThat(place(Place.Sort.AIRER, 0, null, null).share(SHELL)).isZero();
+    assertThat(place(Place.Type.AIRER, 0, null, 8).share(HAND_TOWEL)).isEqualTo(0.125);
+    assertThat(place(Place.Type.AIRER, 0, null, null).share(SHELL)).isZero();
   }
 
   @Test
   void aMovableAirerKeepsItsRoomInside() {
-    Place outside = place(Place.Sort.MOVABLE_AIRER, 0, 8.0, null);
+    Place outside = place(Place.Type.MOVABLE_AIRER, 0, 8.0, null);
     Place inside = outside.carriedIn();
     assertThat(inside.outdoors()).isFalse();
     assertThat(inside.share(SHELL)).isEqualTo(outside.share(SHELL));
@@ -63,18 +63,18 @@ class PlaceTest {
 
   @Test
   void itSaysWhatItIs() {
-    assertThat(place(Place.Sort.BALCONY, 0, 6.0, null).said())
+    assertThat(place(Place.Type.BALCONY, 0, 6.0, null).said())
         .isEqualTo(
             Said.row(
                 List.of(
-                    Place.Sort.BALCONY,
+                    Place.Type.BALCONY,
                     Place.Facing.EAST,
                     Said.of(KitSaying.ROOM_FOR).with("room", new Quantity(6, Unit.METRE, 1)))));
-    assertThat(place(Place.Sort.AIRER, 40, null, 12).said())
+    assertThat(place(Place.Type.AIRER, 40, null, 12).said())
         .isEqualTo(
             Said.row(
                 List.of(
-                    Place.Sort.AIRER,
+                    Place.Type.AIRER,
                     Said.of(KitSaying.ROOM_AIR)
                         .with("celsius", Quantity.celsius(19))
                         .with("damp", Quantity.of(60, Unit.PERCENT)),
@@ -85,17 +85,17 @@ class PlaceTest {
 
   @Test
   void absurdPlacesAreRefused() {
-    assertThatThrownBy(() -> place(Place.Sort.AIRER, -1, null, null))
+    assertThatThrownBy(() -> place(Place.Type.AIRER, -1, null, null))
         .isInstanceOf(OutOfRange.class);
-    assertThatThrownBy(() -> place(Place.Sort.AIRER, 9000, null, null))
+    assertThatThrownBy(() -> place(Place.Type.AIRER, 9000, null, null))
         .isInstanceOf(OutOfRange.class);
-    assertThatThrownBy(() -> place(Place.Sort.AIRER, 0, 0.0, null)).isInstanceOf(OutOfRange.class);
-    assertThatThrownBy(() -> place(Place.Sort.AIRER, 0, null, 0)).isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> place(Place.Type.AIRER, 0, 0.0, null)).isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> place(Place.Type.AIRER, 0, null, 0)).isInstanceOf(OutOfRange.class);
     assertThatThrownBy(
             () ->
                 new Place(
                     "p",
-                    Place.Sort.SUN_LINE,
+                    Place.Type.SUN_LINE,
                     Place.Facing.OPEN,
                     0.35,
                     2,

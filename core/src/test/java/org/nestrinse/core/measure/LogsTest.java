@@ -43,7 +43,7 @@ class LogsTest {
     assertThat(log.phases())
         .extracting(Phase::sort)
         .containsExactly(
-            Phase.Sort.FILLING, Phase.Sort.HEATING, Phase.Sort.HOLDING, Phase.Sort.COOLING);
+            Phase.Type.FILLING, Phase.Type.HEATING, Phase.Type.HOLDING, Phase.Type.COOLING);
   }
 
   @Test
@@ -100,11 +100,11 @@ class LogsTest {
     assertThat(trace.phases())
         .extracting(Phase::sort)
         .containsExactly(
-            Phase.Sort.FILLING,
-            Phase.Sort.HEATING,
-            Phase.Sort.HOLDING,
-            Phase.Sort.WASHING,
-            Phase.Sort.SPINNING);
+            Phase.Type.FILLING,
+            Phase.Type.HEATING,
+            Phase.Type.HOLDING,
+            Phase.Type.WASHING,
+            Phase.Type.SPINNING);
     assertThat(trace.kwh()).isCloseTo(1.4, within(0.15));
     assertThat(trace.beside(Pieces.COTTONS, 2000))
         .anyMatch(f -> f.what().saying() == MeasureSaying.HEATER && f.agrees());

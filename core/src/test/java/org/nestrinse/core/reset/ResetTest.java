@@ -34,7 +34,7 @@ import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.units.OutOfRange;
 
 class ResetTest {
-  private static final ResetPlan.Drum DRUM = new ResetPlan.Drum("the machine", 54, 0.235, 1000);
+  private static final ResetDrum DRUM = new ResetDrum("the machine", 54, 0.235, 1000);
 
   private static Kind kind(
       String name, Material material, double kg, boolean elastic, Colour colour) {

@@ -17,12 +17,12 @@ import org.nestrinse.core.Pieces;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.wash.Routine;
-import org.nestrinse.core.wash.School;
-import org.nestrinse.core.wash.Step;
-import org.nestrinse.core.wash.WashJob;
 import org.nestrinse.core.wash.WashPhrase;
-import org.nestrinse.core.wash.WashPlanner;
+import org.nestrinse.core.wash.plan.Routine;
+import org.nestrinse.core.wash.plan.WashPlanner;
+import org.nestrinse.core.wash.school.School;
+import org.nestrinse.core.wash.step.Step;
+import org.nestrinse.core.wash.step.WashJob;
 
 /** What an answer makes of the steps to come. */
 class BranchTest {

@@ -59,26 +59,25 @@ class ShelfTest {
         .isEqualTo(alone);
   }
 
+  private static Cover.Remedy remedy(Said words, ZonedDateTime ready, int count, double cost) {
+    return new Cover.Remedy(words, ready, count, cost, List.of(new Cover.Arrival(ready, count)));
+  }
+
   @Test
   void theCheapestRemedyThatComesInTimeIsTaken() {
     Cover.Need day = new Cover.Need(Need.DAYS, 2, 7, 7, 21);
-    Cover.Remedy late = new Cover.Remedy(Said.from("wash"), at(20, 18, 0), 20, 0.1);
-    Cover.Remedy dryer = new Cover.Remedy(Said.from("dryer"), at(20, 9, 0), 6, 0.2);
-    Cover.Remedy dear = new Cover.Remedy(Said.from("all"), at(20, 9, 0), 12, 0.6);
+    Cover.Remedy late = remedy(Said.from("wash"), at(20, 18, 0), 20, 0.1);
+    Cover.Remedy dryer = remedy(Said.from("dryer"), at(20, 9, 0), 6, 0.2);
+    Cover.Remedy dear = remedy(Said.from("all"), at(20, 9, 0), 12, 0.6);
     assertThat(Cover.cheapest(day, at(20, 7, 0), List.of(), List.of(late, dear, dryer)))
         .contains(dryer);
     assertThat(Cover.cheapest(day, at(20, 7, 0), List.of(), List.of(late))).isEmpty();
-    Cover.Remedy none = new Cover.Remedy(Said.NOTHING, at(20, 8, 0), 0, 0);
+    Cover.Remedy none = remedy(Said.NOTHING, at(20, 8, 0), 0, 0);
     assertThat(Cover.cheapest(day, at(20, 7, 0), List.of(), List.of(none))).isEmpty();
   }
 
   @Test
-  void washingGivesWhatTheScarcestPartMakes() {
-    Cover.Part shells = new Cover.Part(2, 4, 6);
-    Cover.Part inserts = new Cover.Part(5, 0, 3);
-    assertThat(Cover.moreWhenWashed(List.of(shells, inserts), 2)).isEqualTo(6);
-    assertThat(Cover.moreWhenWashed(List.of(shells, inserts), 9)).isZero();
-    assertThat(Cover.moreWhenWashed(List.of(), 0)).isZero();
+  void nightsBeyondTheNextAreToSpare() {
     assertThat(Cover.nightsToSpare(new Cover.Need(Need.NIGHTS, 7, 2, 19, 22))).isEqualTo(5);
     assertThat(Cover.nightsToSpare(new Cover.Need(Need.NIGHTS, 1, 2, 19, 22))).isZero();
   }

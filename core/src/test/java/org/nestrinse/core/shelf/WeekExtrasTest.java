@@ -97,11 +97,11 @@ class WeekExtrasTest {
     WeekExtras soon = extras(question(null), new WeekExtras.Due(0, true, 1, 3, 27));
     assertThat(soon.runs()).hasSize(1);
     WeekExtras.Run run = soon.runs().get(0);
-    assertThat(run.sort()).isEqualTo(WeekExtras.Sort.MAINTENANCE);
+    assertThat(run.sort()).isEqualTo(WeekExtras.Purpose.MAINTENANCE);
     assertThat(Duration.between(MONDAY, run.start()).toHours()).isBetween(50L, 92L);
     WeekExtras cool = extras(question(null), new WeekExtras.Due(0, true, 1, 30, 5));
     assertThat(Duration.between(MONDAY, cool.runs().get(0).start()).toHours()).isLessThan(20);
-    assertThat(cool.runs().get(0).sort()).isEqualTo(WeekExtras.Sort.MAINTENANCE);
+    assertThat(cool.runs().get(0).sort()).isEqualTo(WeekExtras.Purpose.MAINTENANCE);
   }
 
   @Test

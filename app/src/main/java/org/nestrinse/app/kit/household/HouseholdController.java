@@ -1,0 +1,43 @@
+package org.nestrinse.app.kit.household;
+
+import org.nestrinse.app.changes.CachedAnswer;
+import org.nestrinse.core.wash.school.Disagreement;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The facts of the household. */
+@RestController
+@RequestMapping("/api")
+class HouseholdController {
+  private final HouseholdService household;
+
+  HouseholdController(HouseholdService household) {
+    this.household = household;
+  }
+
+  @GetMapping("/household")
+  @CachedAnswer
+  Household household() {
+    return household.current();
+  }
+
+  @PutMapping("/household")
+  Household changeHousehold(@RequestBody HouseholdService.Change change) {
+    return household.change(change);
+  }
+
+  @PutMapping("/household/zone")
+  Household firstZone(@RequestBody HouseholdService.ZoneChange change) {
+    return household.firstZone(change);
+  }
+
+  @PutMapping("/household/answers/{question}")
+  Household answer(
+      @PathVariable Disagreement question, @RequestBody HouseholdService.AnswerChange change) {
+    return household.answer(question, change);
+  }
+}

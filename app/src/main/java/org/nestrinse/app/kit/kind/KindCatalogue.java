@@ -1,0 +1,63 @@
+package org.nestrinse.app.kit.kind;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.List;
+import java.util.Objects;
+import org.nestrinse.core.textile.Part;
+import org.springframework.stereotype.Component;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Kinds of textile to start from, with believable masses, areas and limits. They lie beside this
+ * class in {@code catalogue.json}, each with where its figures come from; a person adds one and
+ * changes what is different at home.
+ */
+@Component
+public class KindCatalogue {
+  private static final String FILE = "catalogue.json";
+
+  private final List<Preset> presets;
+
+  KindCatalogue(JsonMapper json) {
+    try (InputStream file = Objects.requireNonNull(KindCatalogue.class.getResourceAsStream(FILE))) {
+      presets = List.copyOf(json.readValue(file, new TypeReference<List<Preset>>() {}));
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  /**
+   * A kind to start from.
+   *
+   * @param group heading in the catalogue
+   * @param kind what is sent to add it, owned pieces apart
+   * @param source where the figures come from
+   */
+  public record Preset(String group, Sample kind, String source) {}
+
+  /**
+   * The facts of a kind.
+   *
+   * @param name its name
+   * @param role what it is for
+   * @param bin what it touches
+   * @param parts what it is made of
+   * @param areaM2 one face as hung [m²]
+   * @param small whether it may serve as bulk
+   */
+  public record Sample(
+      String name,
+      org.nestrinse.core.textile.Role role,
+      org.nestrinse.core.textile.Bin bin,
+      List<Part> parts,
+      double areaM2,
+      boolean small) {}
+
+  /** Returns everything there is to start from, by group. */
+  public List<Preset> presets() {
+    return presets;
+  }
+}

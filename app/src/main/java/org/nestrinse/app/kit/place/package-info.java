@@ -1,0 +1,5 @@
+/** Where things hang. */
+@NullMarked
+package org.nestrinse.app.kit.place;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,8 +1,0 @@
-package org.nestrinse.app.wash;
-
-import java.util.List;
-import org.springframework.data.jpa.repository.JpaRepository;
-
-interface OwnSchoolRepository extends JpaRepository<OwnSchoolEntity, Long> {
-  List<OwnSchoolEntity> findByRemovedFalseOrderById();
-}
