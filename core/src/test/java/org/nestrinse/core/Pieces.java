@@ -22,6 +22,7 @@ import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.wash.step.WashJob;
+import org.nestrinse.core.wash.step.WashJobBuilder;
 
 /** A small household for tests. */
 public final class Pieces {
@@ -280,19 +281,20 @@ public final class Pieces {
   }
 
   private static WashJob withProducts(WashJob job, List<Product> products) {
-    return new WashJob(
-        job.first(),
-        job.bulkers(),
-        job.machine(),
-        job.water(),
-        job.roomC(),
-        products,
-        job.tariff(),
-        job.houseGoal(),
-        job.trim(),
-        job.now(),
-        job.start(),
-        job.askedC(),
-        job.wishes());
+    return WashJobBuilder.builder()
+        .first(job.first())
+        .bulkers(job.bulkers())
+        .machine(job.machine())
+        .water(job.water())
+        .roomC(job.roomC())
+        .products(products)
+        .tariff(job.tariff())
+        .houseGoal(job.houseGoal())
+        .trim(job.trim())
+        .now(job.now())
+        .start(job.start())
+        .askedC(job.askedC())
+        .wishes(job.wishes())
+        .build();
   }
 }

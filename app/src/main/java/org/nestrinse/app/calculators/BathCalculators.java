@@ -1,5 +1,6 @@
 package org.nestrinse.app.calculators;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -9,10 +10,12 @@ import org.nestrinse.core.bath.BathTemperature;
 import org.nestrinse.core.bath.BathWords;
 import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.CleaningBath;
+import org.nestrinse.core.bath.CleaningBathBuilder;
 import org.nestrinse.core.bath.HygieneEstimate;
 import org.nestrinse.core.bath.HygienePhase;
 import org.nestrinse.core.bath.ResidueTarget;
 import org.nestrinse.core.bath.RinseOutcome;
+import org.nestrinse.core.bath.RinseOutcomeSeriesBuilder;
 import org.nestrinse.core.bath.SoilType;
 import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.bath.TemperaturePoint;
@@ -50,6 +53,7 @@ class BathCalculators {
         MassRequest.radius(r.drumRadiusM));
   }
 
+  @RecordBuilder
   record RinseRequest(
       @Nullable List<@Nullable MassRequest> load,
       @Nullable Double doseG,
@@ -64,17 +68,22 @@ class BathCalculators {
   @PostMapping("/rinse")
   RinseOutcome rinse(@RequestBody RinseRequest r) {
     return RinseOutcome.of(
-        new RinseOutcome.Series(
-            MassRequest.load(r.load),
-            RequestChecks.number("doseG", r.doseG, Limits.DOSE_G),
-            RequestChecks.number("mainL", r.mainL, Limits.WATER_L),
-            RequestChecks.number("rinseL", r.rinseL, Limits.WATER_L),
-            RequestChecks.whole("rinses", r.rinses, Limits.RINSES),
-            RequestChecks.number("interimRpm", r.interimRpm, Limits.RPM),
-            RequestChecks.number("finalRpm", r.finalRpm, Limits.RPM),
-            MassRequest.radius(r.drumRadiusM),
-            RequestChecks.numberOr(
-                "targetMgKg", r.targetMgKg, Limits.TARGET_MG_KG, ResidueTarget.ABSORBENT.mgKg())));
+        RinseOutcomeSeriesBuilder.builder()
+            .load(MassRequest.load(r.load))
+            .doseG(RequestChecks.number("doseG", r.doseG, Limits.DOSE_G))
+            .mainL(RequestChecks.number("mainL", r.mainL, Limits.WATER_L))
+            .rinseL(RequestChecks.number("rinseL", r.rinseL, Limits.WATER_L))
+            .rinses(RequestChecks.whole("rinses", r.rinses, Limits.RINSES))
+            .interimRpm(RequestChecks.number("interimRpm", r.interimRpm, Limits.RPM))
+            .finalRpm(RequestChecks.number("finalRpm", r.finalRpm, Limits.RPM))
+            .drumRadiusM(MassRequest.radius(r.drumRadiusM))
+            .targetMgKg(
+                RequestChecks.numberOr(
+                    "targetMgKg",
+                    r.targetMgKg,
+                    Limits.TARGET_MG_KG,
+                    ResidueTarget.ABSORBENT.mgKg()))
+            .build());
   }
 
   record BathRequest(
@@ -115,6 +124,7 @@ class BathCalculators {
       @Nullable Double densityGMl,
       @Nullable Double anionicG) {}
 
+  @RecordBuilder
   record HygieneRequest(
       @Nullable List<@Nullable MassRequest> load,
       @Nullable Double waterL,
@@ -126,6 +136,7 @@ class BathCalculators {
       @Nullable Double liftedLog,
       @Nullable AdditiveRequest additive) {}
 
+  @RecordBuilder
   record HygieneResponse(
       double heatLog,
       double oxygenLog,
@@ -153,20 +164,22 @@ class BathCalculators {
                 RequestChecks.numberOr("proteinLeft", r.proteinLeft, Limits.PHASE_SHARE, 0),
                 r.additive == null ? null : additive(r.additive)),
             RequestChecks.numberOr("liftedLog", r.liftedLog, LIFTED_LOG, 0));
-    return new HygieneResponse(
-        h.heatLog(),
-        h.oxygenLog(),
-        h.additiveLog(),
-        h.liftedLog(),
-        h.killLog(),
-        h.totalLog(),
-        h.lowLog(),
-        h.highLog(),
-        h.a0(),
-        h.recognisedHolding(),
-        h.notes().stream().map(BathWords::of).toList());
+    return BathCalculatorsHygieneResponseBuilder.builder()
+        .heatLog(h.heatLog())
+        .oxygenLog(h.oxygenLog())
+        .additiveLog(h.additiveLog())
+        .liftedLog(h.liftedLog())
+        .killLog(h.killLog())
+        .totalLog(h.totalLog())
+        .lowLog(h.lowLog())
+        .highLog(h.highLog())
+        .a0(h.a0())
+        .recognisedHolding(h.recognisedHolding())
+        .notes(h.notes().stream().map(BathWords::of).toList())
+        .build();
   }
 
+  @RecordBuilder
   record CleaningBathRequest(
       @Nullable Double waterL,
       @Nullable List<@Nullable PointRequest> profile,
@@ -239,17 +252,18 @@ class BathCalculators {
         byHand && rpm == 0
             ? SpinRetention.wrung(load).retainedL()
             : SpinRetention.of(load, rpm, radius).retainedL();
-    return new CleaningBath(
-        RequestChecks.number(at + "waterL", b.waterL, Limits.WATER_L),
-        profile(at + "profile", b.profile),
-        RequestChecks.choice(at + "movement", b.movement, Agitation.class).speed(),
-        RequestChecks.number(at + "drumFill", b.drumFill, CleaningBath.DRUM_FILL),
-        byHand,
-        RequestChecks.number(at + "detergentG", b.detergentG, Limits.DOSE_G),
-        RequestChecks.yesNo(at + "enzymes", b.enzymes),
-        RequestChecks.whole(at + "rinses", b.rinses, Limits.RINSES),
-        RequestChecks.number(at + "rinseL", b.rinseL, Limits.WATER_L),
-        retainedL);
+    return CleaningBathBuilder.builder()
+        .waterL(RequestChecks.number(at + "waterL", b.waterL, Limits.WATER_L))
+        .profile(profile(at + "profile", b.profile))
+        .speed(RequestChecks.choice(at + "movement", b.movement, Agitation.class).speed())
+        .drumFill(RequestChecks.number(at + "drumFill", b.drumFill, CleaningBath.DRUM_FILL))
+        .byHand(byHand)
+        .detergentG(RequestChecks.number(at + "detergentG", b.detergentG, Limits.DOSE_G))
+        .enzymes(RequestChecks.yesNo(at + "enzymes", b.enzymes))
+        .rinses(RequestChecks.whole(at + "rinses", b.rinses, Limits.RINSES))
+        .rinseL(RequestChecks.number(at + "rinseL", b.rinseL, Limits.WATER_L))
+        .retainedL(retainedL)
+        .build();
   }
 
   private static List<TemperaturePoint> profile(

@@ -1,5 +1,6 @@
 package org.nestrinse.app.calculators;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.RequestChecks;
@@ -44,6 +45,7 @@ class DoseCalculators {
     return new FillResponse(fill.massKg(), fill.dry(), fill.preWashed(), fill.main());
   }
 
+  @RecordBuilder
   record DoseRequest(
       @Nullable List<@Nullable MassRequest> load,
       @Nullable Double labelSoftG,

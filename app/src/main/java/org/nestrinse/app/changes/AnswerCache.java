@@ -19,6 +19,10 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 @EnableCaching
 class AnswerCache implements WebMvcConfigurer {
   static final String NAME = "answers";
+
+  /** Apart from the answers, since an answer is made while it is read. */
+  static final String READ = "read";
+
   static final String KEYS = "byStateOfTheHouse";
 
   private static final int MOST = 200;
@@ -35,7 +39,7 @@ class AnswerCache implements WebMvcConfigurer {
 
   @Bean
   CacheManager cacheManager() {
-    CaffeineCacheManager caches = new CaffeineCacheManager(NAME);
+    CaffeineCacheManager caches = new CaffeineCacheManager(NAME, READ);
     caches.setCaffeine(Caffeine.newBuilder().maximumSize(MOST).expireAfterWrite(LONGEST));
     return caches;
   }

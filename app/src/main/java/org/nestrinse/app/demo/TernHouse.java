@@ -1,5 +1,6 @@
 package org.nestrinse.app.demo;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
@@ -96,6 +97,7 @@ class TernHouse {
   record TimeFact(String person, List<DayOfWeek> days, LocalTime from, LocalTime to) {}
 
   /** Everything in the file, in the shapes in which the services take it. */
+  @RecordBuilder
   record Facts(
       HouseholdService.Change household,
       List<PersonService.Change> people,

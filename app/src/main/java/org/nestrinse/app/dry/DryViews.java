@@ -1,5 +1,6 @@
 package org.nestrinse.app.dry;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -32,6 +33,7 @@ public final class DryViews {
    * @param learnt what dry checks have taught
    * @param whys reasons by key: {@code group.ID}, {@code plan}
    */
+  @RecordBuilder
   public record Drying(
       Instant now,
       WeatherService.Source source,
@@ -136,6 +138,7 @@ public final class DryViews {
    * @param dryers what each dryer would take from now on
    * @param tumbling whether it is in a dryer
    */
+  @RecordBuilder
   public record Group(
       long id,
       long version,

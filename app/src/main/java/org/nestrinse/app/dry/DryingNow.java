@@ -1,5 +1,6 @@
 package org.nestrinse.app.dry;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -19,8 +20,10 @@ import org.nestrinse.core.dry.Spot;
 import org.nestrinse.core.dry.TumbleDrying;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.dry.plan.DryingBatch;
+import org.nestrinse.core.dry.plan.DryingBatchBuilder;
 import org.nestrinse.core.dry.plan.DryingFactors;
 import org.nestrinse.core.dry.plan.DryingQuestion;
+import org.nestrinse.core.dry.plan.DryingQuestionBuilder;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
@@ -40,6 +43,7 @@ import org.nestrinse.core.textile.Role;
  * @param weather where hours come from
  * @param together how everything dries that stays where it hangs; filled when first asked for
  */
+@RecordBuilder
 record DryingNow(
     Instant now,
     Household household,
@@ -199,17 +203,18 @@ record DryingNow(
             .filter(e -> e.tumbleMinutes == null)
             .map(
                 e ->
-                    new DryingBatch(
-                        e.id,
-                        kind(e),
-                        e.pieces,
-                        moistureNow(e),
-                        neededBy.get(kind(e).role()),
-                        spot(e),
-                        e.hungAt,
-                        strongSunH(e, now),
-                        e.crowded,
-                        e.dampSince == null ? e.hungAt : e.dampSince))
+                    DryingBatchBuilder.builder()
+                        .key(e.id)
+                        .kind(kind(e))
+                        .count(e.pieces)
+                        .moisture(moistureNow(e))
+                        .neededBy(neededBy.get(kind(e).role()))
+                        .at(spot(e))
+                        .hungAt(e.hungAt)
+                        .strongSunH(strongSunH(e, now))
+                        .crowded(e.crowded)
+                        .dampSince(e.dampSince == null ? e.hungAt : e.dampSince)
+                        .build())
             .toList();
     return question(batches, hours);
   }
@@ -223,16 +228,17 @@ record DryingNow(
         dryers.stream()
             .map(d -> new DryingQuestion.DryerAt(d.id(), d.dryer(), freeFrom(d.id())))
             .toList();
-    return new DryingQuestion(
-        now,
-        household.zoneId(),
-        hours,
-        spots(),
-        free,
-        batches,
-        learnt,
-        household.tariff(),
-        household.drying());
+    return DryingQuestionBuilder.builder()
+        .from(now)
+        .zone(household.zoneId())
+        .weather(hours)
+        .spots(spots())
+        .dryers(free)
+        .batches(batches)
+        .factors(learnt)
+        .tariff(household.tariff())
+        .wishes(household.drying())
+        .build();
   }
 
   private Instant freeFrom(long dryerId) {

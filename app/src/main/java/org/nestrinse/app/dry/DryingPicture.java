@@ -92,36 +92,38 @@ final class DryingPicture {
                 PICTURE_MOST_H,
                 Math.max(PICTURE_LEAST_H, Duration.between(from, last).toHours() + 2));
     boolean allDry = !shown.isEmpty() && shown.stream().allMatch(g -> g.dryBy() != null);
-    return new Drying(
-        now,
-        source,
-        from,
-        from.plus(Duration.ofHours(length)),
-        wetted(facts.weather().from(from, length)),
-        shown,
-        shown.stream().mapToInt(Group::pieces).sum(),
-        allDry ? words.at(last) : null,
-        todo(best),
-        rainAt == null ? null : rain(best),
-        learnt,
-        whys);
+    return DryViewsDryingBuilder.builder()
+        .now(now)
+        .source(source)
+        .from(from)
+        .to(from.plus(Duration.ofHours(length)))
+        .weather(wetted(facts.weather().from(from, length)))
+        .groups(shown)
+        .pieces(shown.stream().mapToInt(Group::pieces).sum())
+        .allDryWords(allDry ? words.at(last) : null)
+        .todo(todo(best))
+        .rain(rainAt == null ? null : rain(best))
+        .learnt(learnt)
+        .whys(whys)
+        .build();
   }
 
   private Drying empty(WeatherService.Source source, List<DryViews.Learnt> learnt) {
     Instant from = now.truncatedTo(ChronoUnit.HOURS);
-    return new Drying(
-        now,
-        source,
-        from,
-        from.plus(Duration.ofHours(PICTURE_LEAST_H)),
-        List.of(),
-        List.of(),
-        0,
-        null,
-        List.of(),
-        null,
-        learnt,
-        whys);
+    return DryViewsDryingBuilder.builder()
+        .now(now)
+        .source(source)
+        .from(from)
+        .to(from.plus(Duration.ofHours(PICTURE_LEAST_H)))
+        .weather(List.of())
+        .groups(List.of())
+        .pieces(0)
+        .allDryWords(null)
+        .todo(List.of())
+        .rain(null)
+        .learnt(learnt)
+        .whys(whys)
+        .build();
   }
 
   private Instant first(List<Group> shown) {

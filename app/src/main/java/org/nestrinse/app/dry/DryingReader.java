@@ -178,16 +178,17 @@ public class DryingReader {
     Map<DryingNow.Pair, Double> learnt =
         factors.findAll().stream()
             .collect(Collectors.toMap(f -> new DryingNow.Pair(f.placeId, f.kindId), f -> f.factor));
-    return new DryingNow(
-        at,
-        households.current(),
-        groups.findByDryAtIsNullOrderByHungAtAscIdAsc(),
-        kinds.byId(),
-        places.all(),
-        dryers.all(),
-        learnt,
-        neededBy,
-        remembered(),
-        new HashMap<>());
+    return DryingNowBuilder.builder()
+        .now(at)
+        .household(households.current())
+        .groups(groups.findByDryAtIsNullOrderByHungAtAscIdAsc())
+        .kinds(kinds.byId())
+        .places(places.all())
+        .dryers(dryers.all())
+        .factors(learnt)
+        .neededBy(neededBy)
+        .weather(remembered())
+        .together(new HashMap<>())
+        .build();
   }
 }

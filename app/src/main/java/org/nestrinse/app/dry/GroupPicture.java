@@ -59,26 +59,27 @@ final class GroupPicture {
         "group." + e.id,
         staying == null ? tumbleWhy(e, kind, dryBy) : staying.why(times.of(foundDry)));
     Instant needed = facts.neededBy().get(kind.role());
-    return new Group(
-        e.id,
-        e.version,
-        kind.name(),
-        kind.counted(e.pieces),
-        e.pieces,
-        e.placeId,
-        tumbling ? dryerName(e.dryerId) : crowded(facts.spot(e), e.crowded),
-        e.hungAt,
-        words.at(e.hungAt),
-        past(e, staying, moistureNow),
-        moistureNow,
-        ways,
-        dryBy,
-        ways.size() == 1 && !ready ? ways.get(0).dryWords() : times.of(dryBy),
-        ready,
-        needed == null ? null : words.at(needed),
-        choices(e, tumbling, moistureNow),
-        tumbles(e, kind, moistureNow),
-        tumbling);
+    return DryViewsGroupBuilder.builder()
+        .id(e.id)
+        .version(e.version)
+        .kind(kind.name())
+        .words(kind.counted(e.pieces))
+        .pieces(e.pieces)
+        .placeId(e.placeId)
+        .place(tumbling ? dryerName(e.dryerId) : crowded(facts.spot(e), e.crowded))
+        .hungAt(e.hungAt)
+        .hungWords(words.at(e.hungAt))
+        .points(past(e, staying, moistureNow))
+        .moistureNow(moistureNow)
+        .ways(ways)
+        .dryBy(dryBy)
+        .dryWords(ways.size() == 1 && !ready ? ways.get(0).dryWords() : times.of(dryBy))
+        .ready(ready)
+        .neededWords(needed == null ? null : words.at(needed))
+        .choices(choices(e, tumbling, moistureNow))
+        .dryers(tumbles(e, kind, moistureNow))
+        .tumbling(tumbling)
+        .build();
   }
 
   private List<HangingGroup.Point> past(

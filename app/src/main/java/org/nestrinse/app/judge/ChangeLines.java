@@ -16,21 +16,23 @@ final class ChangeLines {
   private ChangeLines() {}
 
   static JudgeViews.ExperimentLine view(TrimService.DoseMove m, TimeWords words) {
-    return new JudgeViews.ExperimentLine(
-        "dose-" + m.number(),
-        null,
-        m.to() > m.from() ? Change.DOSE_UP : Change.DOSE_DOWN,
-        dose(m.to(), m.from()),
-        null,
-        List.of(),
-        m.at(),
-        words.at(m.at()),
-        words.at(m.at()),
-        Experiment.State.KEPT,
-        m.reason() == TrimService.Moved.SET_BACK
-            ? DiagnosisSaying.SET_BACK.said()
-            : DiagnosisSaying.TAKEN_BACK.said(),
-        false);
+    return JudgeViewsExperimentLineBuilder.builder()
+        .key("dose-" + m.number())
+        .id(null)
+        .change(m.to() > m.from() ? Change.DOSE_UP : Change.DOSE_DOWN)
+        .words(dose(m.to(), m.from()))
+        .causeWords(null)
+        .complaint(List.of())
+        .startedAt(m.at())
+        .startedWords(words.at(m.at()))
+        .endedWords(words.at(m.at()))
+        .state(Experiment.State.KEPT)
+        .says(
+            m.reason() == TrimService.Moved.SET_BACK
+                ? DiagnosisSaying.SET_BACK.said()
+                : DiagnosisSaying.TAKEN_BACK.said())
+        .open(false)
+        .build();
   }
 
   private static Said dose(double to, double from) {
@@ -40,19 +42,23 @@ final class ChangeLines {
   }
 
   static JudgeViews.ExperimentLine view(ExperimentEntity e, TimeWords words, boolean latest) {
-    return new JudgeViews.ExperimentLine(
-        "change-" + e.id,
-        e.id,
-        e.changeMade,
-        e.changeMade.trimDirection() == 0 ? e.changeMade.said() : dose(e.trimAfter, e.trimBefore),
-        e.cause.said(),
-        e.findings().stream().sorted().map(ChangeLines::sign).toList(),
-        e.startedAt,
-        words.at(e.startedAt),
-        e.endedAt == null ? null : words.at(e.endedAt),
-        e.state,
-        e.says,
-        latest && e.open());
+    return JudgeViewsExperimentLineBuilder.builder()
+        .key("change-" + e.id)
+        .id(e.id)
+        .change(e.changeMade)
+        .words(
+            e.changeMade.trimDirection() == 0
+                ? e.changeMade.said()
+                : dose(e.trimAfter, e.trimBefore))
+        .causeWords(e.cause.said())
+        .complaint(e.findings().stream().sorted().map(ChangeLines::sign).toList())
+        .startedAt(e.startedAt)
+        .startedWords(words.at(e.startedAt))
+        .endedWords(e.endedAt == null ? null : words.at(e.endedAt))
+        .state(e.state)
+        .says(e.says)
+        .open(latest && e.open())
+        .build();
   }
 
   private static Said sign(String finding) {

@@ -69,20 +69,26 @@ public class JudgeService {
     }
     List<JudgeViews.ExperimentLine> made = new ArrayList<>(experiments.all());
     Collections.reverse(made);
-    return new JudgeViews.Judged(
-        d.state(),
-        d.says(),
-        from,
-        words.at(from),
-        found.seen().size(),
-        causes,
-        d.checks().stream().map(JudgeService::check).toList(),
-        dose.line(lookedAt, move),
-        made.stream().filter(e -> e.state() == Experiment.State.WATCHING).findFirst().orElse(null),
-        made.stream()
-            .filter(e -> e.state() != Experiment.State.WATCHING)
-            .limit(PAST_SHOWN)
-            .toList());
+    return JudgeViewsJudgedBuilder.builder()
+        .state(d.state())
+        .says(d.says())
+        .from(from)
+        .fromWords(words.at(from))
+        .seen(found.seen().size())
+        .causes(causes)
+        .checks(d.checks().stream().map(JudgeService::check).toList())
+        .trim(dose.line(lookedAt, move))
+        .experiment(
+            made.stream()
+                .filter(e -> e.state() == Experiment.State.WATCHING)
+                .findFirst()
+                .orElse(null))
+        .past(
+            made.stream()
+                .filter(e -> e.state() != Experiment.State.WATCHING)
+                .limit(PAST_SHOWN)
+                .toList())
+        .build();
   }
 
   /** Returns the one judgement of all that was seen, which other places show too. */

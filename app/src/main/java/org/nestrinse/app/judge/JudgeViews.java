@@ -1,5 +1,6 @@
 package org.nestrinse.app.judge;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -29,6 +30,7 @@ public final class JudgeViews {
    * @param experiment the change that is watched, or null
    * @param past changes before, the latest first
    */
+  @RecordBuilder
   public record Judged(
       Diagnosis.State state,
       Said says,
@@ -115,6 +117,7 @@ public final class JudgeViews {
    * @param says in a sentence
    * @param open whether the person may still decide
    */
+  @RecordBuilder
   public record ExperimentLine(
       String key,
       @Nullable Long id,

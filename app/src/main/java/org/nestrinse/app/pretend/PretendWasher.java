@@ -1,5 +1,6 @@
 package org.nestrinse.app.pretend;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -104,6 +105,7 @@ public class PretendWasher {
    * @param minutes the run takes
    * @param waits whether it waits for a person
    */
+  @RecordBuilder
   public record State(
       long roundId,
       int step,
@@ -234,16 +236,17 @@ public class PretendWasher {
         held
             ? PretendSaying.HELD.said()
             : runs && bath != null ? phase(bath, at).said() : PretendSaying.WAITS.said();
-    return new State(
-        now.roundId,
-        step.number(),
-        now.speed,
-        phase,
-        bath == null ? 0 : temperature(bath, at - bath.startMinute()),
-        bath == null || !runs ? 0 : bath.liquorL(),
-        now.minute,
-        minutes(now),
-        !runs);
+    return PretendWasherStateBuilder.builder()
+        .roundId(now.roundId)
+        .step(step.number())
+        .speed(now.speed)
+        .phase(phase)
+        .temperatureC(bath == null ? 0 : temperature(bath, at - bath.startMinute()))
+        .waterL(bath == null || !runs ? 0 : bath.liquorL())
+        .minute(now.minute)
+        .minutes(minutes(now))
+        .waits(!runs)
+        .build();
   }
 
   private static PretendSaying phase(Bath bath, double at) {

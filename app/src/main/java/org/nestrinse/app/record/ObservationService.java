@@ -1,5 +1,6 @@
 package org.nestrinse.app.record;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -106,6 +107,7 @@ public class ObservationService {
    * @param at when
    * @param atWords in words
    */
+  @RecordBuilder
   public record Observation(
       long id,
       Sign sign,
@@ -316,21 +318,22 @@ public class ObservationService {
   }
 
   private static Observation view(ObservationEntity e, TimeWords words, Names names) {
-    return new Observation(
-        e.id,
-        e.sign,
-        e.sign.title(),
-        e.reading,
-        e.sign.value(e.reading).words(),
-        !e.seen().wrong(),
-        e.seconds,
-        e.place,
-        e.place.said(),
-        e.roundId,
-        e.kind == null ? null : names.now(e.kindId, e.kind),
-        e.carer,
-        e.note,
-        e.seenAt,
-        words.at(e.seenAt));
+    return ObservationServiceObservationBuilder.builder()
+        .id(e.id)
+        .sign(e.sign)
+        .title(e.sign.title())
+        .value(e.reading)
+        .words(e.sign.value(e.reading).words())
+        .good(!e.seen().wrong())
+        .seconds(e.seconds)
+        .where(e.place)
+        .whereWords(e.place.said())
+        .roundId(e.roundId)
+        .kind(e.kind == null ? null : names.now(e.kindId, e.kind))
+        .carer(e.carer)
+        .note(e.note)
+        .at(e.seenAt)
+        .atWords(words.at(e.seenAt))
+        .build();
   }
 }

@@ -144,22 +144,24 @@ public class RecordService {
       List<Said> changes,
       List<ObservationService.Observation> seen,
       ZoneId zone) {
-    return new RecordViews.StoryRound(
-        r.id(),
-        r.startedAt(),
-        DAY.format(r.startedAt().atZone(zone)),
-        r.school(),
-        method,
-        r.figures().with(r.estimate().atMost(HygieneEstimate.MOST_CLAIMED)),
-        seen.stream()
-            .map(ObservationService.Observation::seconds)
-            .filter(Objects::nonNull)
-            .max(Double::compare)
-            .orElse(null),
-        r.bad(Sign.SMELL_WET, Sign.SMELL_DRY),
-        r.bad(Sign.SUDS, Sign.JAR),
-        changes,
-        seen);
+    return RecordViewsStoryRoundBuilder.builder()
+        .id(r.id())
+        .startedAt(r.startedAt())
+        .day(DAY.format(r.startedAt().atZone(zone)))
+        .school(r.school())
+        .schoolName(method)
+        .figures(r.figures().with(r.estimate().atMost(HygieneEstimate.MOST_CLAIMED)))
+        .dropSeconds(
+            seen.stream()
+                .map(ObservationService.Observation::seconds)
+                .filter(Objects::nonNull)
+                .max(Double::compare)
+                .orElse(null))
+        .smell(r.bad(Sign.SMELL_WET, Sign.SMELL_DRY))
+        .suds(r.bad(Sign.SUDS, Sign.JAR))
+        .changes(changes)
+        .seen(seen)
+        .build();
   }
 
   /**

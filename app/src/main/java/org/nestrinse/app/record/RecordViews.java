@@ -1,5 +1,6 @@
 package org.nestrinse.app.record;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -46,6 +47,7 @@ final class RecordViews {
    * @param changes what was done differently from the time before
    * @param seen what was seen of it
    */
+  @RecordBuilder
   record StoryRound(
       long id,
       Instant startedAt,

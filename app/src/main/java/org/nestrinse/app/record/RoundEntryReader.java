@@ -12,6 +12,7 @@ import org.nestrinse.app.store.Unreadable;
 import org.nestrinse.app.wash.plan.PlanViews;
 import org.nestrinse.app.wash.plan.SchoolService;
 import org.nestrinse.app.wash.round.RoundFile;
+import org.nestrinse.app.wash.round.RoundFileBuilder;
 import org.nestrinse.app.wash.round.RoundViews;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.record.PastRound;
@@ -75,27 +76,29 @@ class RoundEntryReader {
             figures(e),
             List.of());
     RoundFile file =
-        new RoundFile(
-            uid,
-            round,
-            e.optionalTime("finished_at"),
-            e.optionalTime("shelved_at"),
-            Said.oldNote(e.text("contents", SUMMARY)),
-            orEmpty(e.optionalText("note", NOTE)),
-            e.optionalText("carer", NAME),
-            steps(e),
-            events(e),
-            e.list("taken").stream()
-                .map(
-                    d ->
-                        new RoundFile.FileDose(
-                            d.whole("step", STEP),
-                            d.text("product", NAME),
-                            d.number("grams", GRAMS),
-                            d.time("at")))
-                .toList(),
-            plan(e, "plan"),
-            plan(e, "going"));
+        RoundFileBuilder.builder()
+            .uid(uid)
+            .round(round)
+            .finishedAt(e.optionalTime("finished_at"))
+            .shelvedAt(e.optionalTime("shelved_at"))
+            .summary(Said.oldNote(e.text("contents", SUMMARY)))
+            .note(orEmpty(e.optionalText("note", NOTE)))
+            .carer(e.optionalText("carer", NAME))
+            .steps(steps(e))
+            .events(events(e))
+            .doses(
+                e.list("taken").stream()
+                    .map(
+                        d ->
+                            new RoundFile.FileDose(
+                                d.whole("step", STEP),
+                                d.text("product", NAME),
+                                d.number("grams", GRAMS),
+                                d.time("at")))
+                    .toList())
+            .plan(plan(e, "plan"))
+            .going(plan(e, "going"))
+            .build();
     fits(e, file);
     return file;
   }

@@ -10,7 +10,7 @@ import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.round.RoundFiles;
-import org.nestrinse.app.wash.round.RoundWashed;
+import org.nestrinse.app.wash.round.RoundWashedBuilder;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.reset.ResetDrum;
@@ -77,16 +77,17 @@ class ResetEnd {
         rounds.hang(
             file.of(e, kept, soiled, (int) drum.rpm()),
             id ->
-                new RoundWashed(
-                    id,
-                    new LoadPieces(0, soiled, List.of()),
-                    (int) drum.rpm(),
-                    drum.radiusM(),
-                    peak,
-                    false,
-                    e.recipe == ResetRecipe.CHLORINE_SOAK,
-                    clock.instant(),
-                    false));
+                RoundWashedBuilder.builder()
+                    .roundId(id)
+                    .pieces(new LoadPieces(0, soiled, List.of()))
+                    .spinRpm((int) drum.rpm())
+                    .drumRadiusM(drum.radiusM())
+                    .peakC(peak)
+                    .oxygen(false)
+                    .chlorine(e.recipe == ResetRecipe.CHLORINE_SOAK)
+                    .at(clock.instant())
+                    .byHand(false)
+                    .build());
     experiments.watchReset();
   }
 

@@ -29,6 +29,7 @@ import org.nestrinse.core.reset.ResetDrum;
 import org.nestrinse.core.reset.ResetFitness;
 import org.nestrinse.core.reset.ResetHistory;
 import org.nestrinse.core.reset.ResetPlan;
+import org.nestrinse.core.reset.ResetPlanQuestionBuilder;
 import org.nestrinse.core.reset.ResetRecipe;
 import org.nestrinse.core.reset.ResetStep;
 import org.nestrinse.core.said.Said;
@@ -170,20 +171,24 @@ public class ResetPlanner {
         observations.seen(now.minus(ResetHistory.LOOKED_BACK), now, null).stream()
             .anyMatch(ResetPlanner::suds);
     return ResetPlan.of(
-        new ResetPlan.Question(
-            RequestChecks.choice("recipe", request.recipe, ResetRecipe.class),
-            RequestChecks.number("vesselL", request.vesselL, ResetPlan.VESSEL_L),
-            pieces,
-            household.hardnessMmolL(),
-            RequestChecks.numberOr(
-                "burnerW", request.burnerW, ResetPlan.BURNER_W, ResetPlan.USUAL_BURNER_W),
-            Boolean.TRUE.equals(request.hotTap) ? Water.USUAL_HOT_TAP_C : household.inletC(),
-            household.roomC(),
-            drum(pieces),
-            residue,
-            suds,
-            factor,
-            RequestChecks.optional("chlorinePercent", request.chlorinePercent, Dilution.PERCENT)));
+        ResetPlanQuestionBuilder.builder()
+            .recipe(RequestChecks.choice("recipe", request.recipe, ResetRecipe.class))
+            .vesselL(RequestChecks.number("vesselL", request.vesselL, ResetPlan.VESSEL_L))
+            .pieces(pieces)
+            .hardnessMmolL(household.hardnessMmolL())
+            .burnerW(
+                RequestChecks.numberOr(
+                    "burnerW", request.burnerW, ResetPlan.BURNER_W, ResetPlan.USUAL_BURNER_W))
+            .tapC(Boolean.TRUE.equals(request.hotTap) ? Water.USUAL_HOT_TAP_C : household.inletC())
+            .roomC(household.roomC())
+            .drum(drum(pieces))
+            .residueMgKg(residue)
+            .sudsSeen(suds)
+            .factor(factor)
+            .chlorinePercent(
+                RequestChecks.optional(
+                    "chlorinePercent", request.chlorinePercent, Dilution.PERCENT))
+            .build());
   }
 
   private static boolean suds(Seen s) {
@@ -212,23 +217,24 @@ public class ResetPlanner {
         plan.recipe() == ResetRecipe.RINSE_OUT || request.vesselL() == null
             ? ResetRecipe.FILLED
             : plan.waterL() / request.vesselL();
-    return new ResetViews.ResetPlanLine(
-        plan.recipe().said(),
-        plan.waterL(),
-        level,
-        plan.batches().stream().map(b -> b.said()).toList(),
-        plan.perBatch(),
-        plan.steps(),
-        plan.cautions(),
-        plan.rinseOut().rinses(),
-        plan.minutes(),
-        Said.duration(plan.minutes()),
-        households.timeWords().at(now.plus(Duration.ofMinutes(plan.minutes()))),
-        Said.duration(plan.attendedMinutes()),
-        plan.litres(),
-        plan.kwh(),
-        cost,
-        plan.why());
+    return ResetViewsResetPlanLineBuilder.builder()
+        .words(plan.recipe().said())
+        .waterL(plan.waterL())
+        .level(level)
+        .batches(plan.batches().stream().map(b -> b.said()).toList())
+        .amounts(plan.perBatch())
+        .steps(plan.steps())
+        .cautions(plan.cautions())
+        .rinses(plan.rinseOut().rinses())
+        .minutes(plan.minutes())
+        .durationWords(Said.duration(plan.minutes()))
+        .readyWords(households.timeWords().at(now.plus(Duration.ofMinutes(plan.minutes()))))
+        .attendedWords(Said.duration(plan.attendedMinutes()))
+        .litres(plan.litres())
+        .kwh(plan.kwh())
+        .cost(cost)
+        .why(plan.why())
+        .build();
   }
 
   /** Returns what would come of a request: who may, and the plan when all may. */

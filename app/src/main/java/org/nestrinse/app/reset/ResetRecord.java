@@ -8,6 +8,7 @@ import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.round.RoundFile;
+import org.nestrinse.app.wash.round.RoundFileBuilder;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.household.ResetFigures;
 import org.nestrinse.core.record.PastRound;
@@ -64,19 +65,20 @@ class ResetRecord {
                 cost,
                 amounts(kept)),
             List.of());
-    return new RoundFile(
-        e.uid,
-        round,
-        null,
-        null,
-        Said.of(ResetRefusal.CONTENTS).with("pieces", e.contents(kinds.byId())),
-        "",
-        e.carer,
-        List.of(),
-        List.of(),
-        List.of(),
-        null,
-        null);
+    return RoundFileBuilder.builder()
+        .uid(e.uid)
+        .round(round)
+        .finishedAt(null)
+        .shelvedAt(null)
+        .summary(Said.of(ResetRefusal.CONTENTS).with("pieces", e.contents(kinds.byId())))
+        .note("")
+        .carer(e.carer)
+        .steps(List.of())
+        .events(List.of())
+        .doses(List.of())
+        .plan(null)
+        .going(null)
+        .build();
   }
 
   private static Map<Kind, Integer> counts(List<SoiledPieces> pieces) {

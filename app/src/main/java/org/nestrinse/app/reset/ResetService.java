@@ -336,23 +336,25 @@ public class ResetService {
             .sum();
     TimeWords words = households.timeWords();
     Instant over = ends == null || ends.isBefore(now) ? now : ends;
-    return new ResetViews.ResetRunning(
-        e.id,
-        e.state.name(),
-        Said.of(ResetRefusal.TITLE)
-            .with("recipe", e.recipe.said().capital())
-            .with("pieces", e.contents(kinds.byId())),
-        kept.steps,
-        e.steps.stream().map(s -> s.doneAt == null ? null : words.at(s.doneAt)).toList(),
-        row == null ? null : row.number,
-        since,
-        ends,
-        words.at(over.plus(Duration.ofMinutes(after))),
-        kept.cautions,
-        e.carer,
-        kept.waterL,
-        kept.level,
-        e.predictedRinses);
+    return ResetViewsResetRunningBuilder.builder()
+        .id(e.id)
+        .state(e.state.name())
+        .title(
+            Said.of(ResetRefusal.TITLE)
+                .with("recipe", e.recipe.said().capital())
+                .with("pieces", e.contents(kinds.byId())))
+        .steps(kept.steps)
+        .done(e.steps.stream().map(s -> s.doneAt == null ? null : words.at(s.doneAt)).toList())
+        .currentStep(row == null ? null : row.number)
+        .currentSince(since)
+        .currentEnds(ends)
+        .readyWords(words.at(over.plus(Duration.ofMinutes(after))))
+        .cautions(kept.cautions)
+        .carer(e.carer)
+        .waterL(kept.waterL)
+        .level(kept.level)
+        .predicted(e.predictedRinses)
+        .build();
   }
 
   private static ResetEntity.StepRow next(ResetEntity e) {

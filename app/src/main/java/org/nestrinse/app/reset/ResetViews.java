@@ -1,5 +1,6 @@
 package org.nestrinse.app.reset;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -132,6 +133,7 @@ public final class ResetViews {
    * @param cost in the household's currency
    * @param why the reason
    */
+  @RecordBuilder
   public record ResetPlanLine(
       Said words,
       double waterL,
@@ -168,6 +170,7 @@ public final class ResetViews {
    * @param level how full the vessel is, 0 to 1
    * @param predicted rinses that were predicted
    */
+  @RecordBuilder
   public record ResetRunning(
       long id,
       String state,

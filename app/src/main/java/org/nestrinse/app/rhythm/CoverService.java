@@ -1,5 +1,6 @@
 package org.nestrinse.app.rhythm;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -51,6 +52,7 @@ public class CoverService {
    * @param shortSoon whether one is missing within two days
    * @param remedy the cheapest thing to do about it, or null
    */
+  @RecordBuilder
   public record Lasting(
       String need,
       Said name,
@@ -77,16 +79,17 @@ public class CoverService {
   }
 
   private static Lasting shown(CoverOutlook.Lasting l, TimeWords words) {
-    return new Lasting(
-        l.supply().need().name(),
-        l.supply().need().said(),
-        l.supply().clean().stock(),
-        l.comingBack(),
-        l.cleanUntil(),
-        l.until(),
-        words.at(l.until()),
-        l.shortSoon(),
-        l.remedy() == null ? null : remedy(l.remedy(), words));
+    return CoverServiceLastingBuilder.builder()
+        .need(l.supply().need().name())
+        .name(l.supply().need().said())
+        .clean(l.supply().clean().stock())
+        .comingBack(l.comingBack())
+        .cleanUntil(l.cleanUntil())
+        .until(l.until())
+        .words(words.at(l.until()))
+        .shortSoon(l.shortSoon())
+        .remedy(l.remedy() == null ? null : remedy(l.remedy(), words))
+        .build();
   }
 
   private static Said remedy(Cover.Remedy r, TimeWords words) {

@@ -1,5 +1,6 @@
 package org.nestrinse.app.rhythm;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -54,6 +55,7 @@ public class RhythmService {
    * @param seldomShort whether it runs short so seldom that it is as good as never
    * @param yearly what it takes in a year
    */
+  @RecordBuilder
   public record Line(
       String need,
       Said name,
@@ -97,17 +99,18 @@ public class RhythmService {
   }
 
   private static Line shown(Rhythms.Line l) {
-    return new Line(
-        l.need().need().name(),
-        l.need().need().said(),
-        l.need().owned(),
-        l.need().perDay(),
-        l.everyDays(),
-        l.enough(),
-        l.rhythm(),
-        l.withMore(),
-        l.rhythm().enough(),
-        l.yearly());
+    return RhythmServiceLineBuilder.builder()
+        .need(l.need().need().name())
+        .name(l.need().need().said())
+        .owned(l.need().owned())
+        .perDay(l.need().perDay())
+        .everyDays(l.everyDays())
+        .enough(l.enough())
+        .rhythm(l.rhythm())
+        .withMore(l.withMore())
+        .seldomShort(l.rhythm().enough())
+        .yearly(l.yearly())
+        .build();
   }
 
   private static Why why(Line line, double slowest) {

@@ -60,19 +60,21 @@ final class ShelfPicture {
       lines.add(line);
       whys.put("bundle." + recipe.id(), bundleWhy(recipe, line, clean));
     }
-    return new Shelf(
-        stock.now().toInstant(),
-        compartments,
-        Need.DAYS.uses(bundling, clean),
-        Need.NIGHTS.uses(bundling, clean),
-        lines,
-        bundling.missing() == null ? null : bundling.missing().words(),
-        settings(),
-        covers.stream().map(c -> new CoverLine(c, words.at(c.until().toInstant()))).toList(),
-        first.map(c -> words.at(c.until().toInstant())).orElse(null),
-        first.map(c -> c.need().name()).orElse(null),
-        first.map(c -> c.need().said()).orElse(null),
-        whys);
+    return ShelfViewsShelfBuilder.builder()
+        .now(stock.now().toInstant())
+        .compartments(compartments)
+        .days(Need.DAYS.uses(bundling, clean))
+        .nights(Need.NIGHTS.uses(bundling, clean))
+        .bundles(lines)
+        .missing(bundling.missing() == null ? null : bundling.missing().words())
+        .people(settings())
+        .covers(
+            covers.stream().map(c -> new CoverLine(c, words.at(c.until().toInstant()))).toList())
+        .coversUntil(first.map(c -> words.at(c.until().toInstant())).orElse(null))
+        .runsOutFirst(first.map(c -> c.need().name()).orElse(null))
+        .runsOutFirstWords(first.map(c -> c.need().said()).orElse(null))
+        .whys(whys)
+        .build();
   }
 
   /** Bundles that the household can make, or has wished for. */

@@ -1,5 +1,6 @@
 package org.nestrinse.app.shelf;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -29,6 +30,7 @@ public final class ShelfViews {
    * @param runsOutFirstWords what it is called
    * @param whys reasons by key: {@code bundle.RECIPE}, {@code cover.NEED}, {@code part.ROLE}
    */
+  @RecordBuilder
   public record Shelf(
       Instant now,
       List<Compartment> compartments,

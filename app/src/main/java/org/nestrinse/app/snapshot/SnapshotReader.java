@@ -2,7 +2,7 @@ package org.nestrinse.app.snapshot;
 
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.changes.CachedAnswer;
+import org.nestrinse.app.changes.ReadOnce;
 import org.nestrinse.app.dry.DryingReader;
 import org.nestrinse.app.dry.WeatherService;
 import org.nestrinse.app.gather.normal.NormalDayService;
@@ -72,7 +72,7 @@ public class SnapshotReader {
   }
 
   /** Returns the household as it is now. */
-  @CachedAnswer
+  @ReadOnce
   @Transactional(readOnly = true)
   public HouseholdSnapshot now() {
     return new HouseholdSnapshot(

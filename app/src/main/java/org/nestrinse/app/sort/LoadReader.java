@@ -26,6 +26,7 @@ import org.nestrinse.app.sort.SortViews.Offer;
 import org.nestrinse.app.sort.SortViews.Staying;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.gather.SoiledPiecesBuilder;
 import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.said.Quantity;
@@ -125,16 +126,17 @@ public class LoadReader {
     Needs needs = gather.needs();
     for (LoadItemEntity item : items.findByLoadIdOrderById(loadId)) {
       SoiledPieces pieces =
-          new SoiledPieces(
-              kindById.get(item.kindId),
-              item.pieces,
-              item.soil(),
-              item.solidsOff,
-              item.cameIn,
-              needs.of(item.personId, item.cameIn),
-              Storage.USUAL,
-              item.newDye,
-              item.firstWash);
+          SoiledPiecesBuilder.builder()
+              .kind(kindById.get(item.kindId))
+              .count(item.pieces)
+              .soil(item.soil())
+              .solidsOff(item.solidsOff)
+              .since(item.cameIn)
+              .needs(needs.of(item.personId, item.cameIn))
+              .storage(Storage.USUAL)
+              .newDye(item.newDye)
+              .firstWash(item.firstWash)
+              .build();
       (item.bulker ? bulkers : first).add(pieces);
     }
     return new LoadPieces(loadId, first, bulkers);
@@ -237,18 +239,19 @@ public class LoadReader {
     basket.values().stream()
         .map(w -> w.get(0).pieces().kind())
         .forEach(kind -> whys.put("offer." + kind.id(), FillAdvice.whyWanted(fill, kind, machine)));
-    return new Load(
-        load.id,
-        title(load.id),
-        shown(inside, false),
-        shown(inside, true),
-        staying,
-        offers,
-        fill,
-        front(machine),
-        FillAdvice.of(fill, machine.window()),
-        load.setAside,
-        whys);
+    return SortViewsLoadBuilder.builder()
+        .id(load.id)
+        .title(title(load.id))
+        .going(shown(inside, false))
+        .bulkers(shown(inside, true))
+        .staying(staying)
+        .offers(offers)
+        .fill(fill)
+        .machine(front(machine))
+        .advice(FillAdvice.of(fill, machine.window()))
+        .setAside(load.setAside)
+        .whys(whys)
+        .build();
   }
 
   /** Returns the machine as it is drawn. */

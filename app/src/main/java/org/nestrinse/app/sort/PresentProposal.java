@@ -137,36 +137,39 @@ final class PresentProposal {
   Sorting sorting(Joining.@Nullable Verdict refused, List<Load> open) {
     Rearrangement r = arranged();
     List<Drum> drums = r.drums().keySet().stream().map(number -> drum(number, r)).toList();
-    return new Sorting(
-        stamp(),
-        LoadReader.front(machine),
-        drums,
-        waits(r.waiting()),
-        r.answers().stream()
-            .map(a -> new Answer(line(List.of(a.offered())), a.reason(), a.instead()))
-            .toList(),
-        r.proven(),
-        refused,
-        byHand.size(),
-        open,
-        ProposalService.rules());
+    return SortViewsSortingBuilder.builder()
+        .stamp(stamp())
+        .machine(LoadReader.front(machine))
+        .drums(drums)
+        .waits(waits(r.waiting()))
+        .answers(
+            r.answers().stream()
+                .map(a -> new Answer(line(List.of(a.offered())), a.reason(), a.instead()))
+                .toList())
+        .proven(r.proven())
+        .refused(refused)
+        .moved(byHand.size())
+        .loads(open)
+        .rules(ProposalService.rules())
+        .build();
   }
 
   private Drum drum(int number, Rearrangement r) {
     Sorted.Drum d = r.drums().get(number);
-    return new Drum(
-        number,
-        title(d),
-        lines(d.first()),
-        lines(d.bulkers()),
-        d.refused(),
-        d.fill(),
-        FillAdvice.of(d.fill(), machine.window()),
-        d.commonC(),
-        d.leastC(),
-        reasons(number, r),
-        r.setAside().stream().filter(s -> s.drum() == number).toList(),
-        whys(d));
+    return SortViewsDrumBuilder.builder()
+        .number(number)
+        .title(title(d))
+        .first(lines(d.first()))
+        .bulkers(lines(d.bulkers()))
+        .refused(d.refused())
+        .fill(d.fill())
+        .advice(FillAdvice.of(d.fill(), machine.window()))
+        .commonC(d.commonC())
+        .leastC(d.leastC())
+        .reasons(reasons(number, r))
+        .setAside(r.setAside().stream().filter(s -> s.drum() == number).toList())
+        .whys(whys(d))
+        .build();
   }
 
   /** In one order, so that the same loads make the same answer. */

@@ -163,8 +163,18 @@ public class ProposalService {
 
   /** With nothing to sort, no machine is asked for: a new household may have none yet. */
   private Sorting nothingWaits() {
-    return new Sorting(
-        "", null, List.of(), List.of(), List.of(), true, null, 0, loads.open(), rules());
+    return SortViewsSortingBuilder.builder()
+        .stamp("")
+        .machine(null)
+        .drums(List.of())
+        .waits(List.of())
+        .answers(List.of())
+        .proven(true)
+        .refused(null)
+        .moved(0)
+        .loads(loads.open())
+        .rules(rules())
+        .build();
   }
 
   /** Returns how many loads are proposed; none while no machine is set up. */

@@ -1,5 +1,6 @@
 package org.nestrinse.app.sort;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -32,6 +33,7 @@ public final class SortViews {
    * @param loads accepted loads, oldest first
    * @param rules all rules of who may not travel together
    */
+  @RecordBuilder
   public record Sorting(
       String stamp,
       @Nullable MachineFront machine,
@@ -100,6 +102,7 @@ public final class SortViews {
    * @param setAside soft rules that the person set aside here
    * @param whys reasons by key: {@code fill}, {@code mass}
    */
+  @RecordBuilder
   public record Drum(
       int number,
       Said title,
@@ -168,6 +171,7 @@ public final class SortViews {
    * @param setAside soft rules that were set aside, with the reason given
    * @param whys reasons by key: {@code fill}, {@code mass}, {@code offer.KIND}
    */
+  @RecordBuilder
   public record Load(
       long id,
       Said title,

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wear;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -78,6 +79,7 @@ public class WearService {
    * @param lookedWords when somebody looked last, or null
    * @param why how that is reckoned
    */
+  @RecordBuilder
   public record PieceBatch(
       long id,
       long version,
@@ -255,26 +257,27 @@ public class WearService {
             .line(WearSaying.ONE_COSTS, new Quantity(e.price, Unit.MONEY, 2))
             .line(WearSaying.USE_COSTS, new Quantity(perUse, Unit.MONEY, 3))
             .by(Model.WEAR, WhySource.OWN_FIGURES);
-    return new PieceBatch(
-        e.id,
-        e.version,
-        e.kindId,
-        kind.name(),
-        e.pieces,
-        words.at(e.boughtAt),
-        e.price,
-        e.washes,
-        e.hotWashes,
-        e.bleaches,
-        e.sunHours,
-        e.tumbleHours,
-        life,
-        life.share(),
-        life.look(),
-        perUse,
-        e.note,
-        e.lookedAt == null ? null : words.at(e.lookedAt),
-        why);
+    return WearServicePieceBatchBuilder.builder()
+        .id(e.id)
+        .version(e.version)
+        .kindId(e.kindId)
+        .kind(kind.name())
+        .pieces(e.pieces)
+        .boughtWords(words.at(e.boughtAt))
+        .price(e.price)
+        .washes(e.washes)
+        .hotWashes(e.hotWashes)
+        .bleaches(e.bleaches)
+        .sunHours(e.sunHours)
+        .tumbleHours(e.tumbleHours)
+        .life(life)
+        .share(life.share())
+        .look(life.look())
+        .costPerUse(perUse)
+        .note(e.note)
+        .lookedWords(e.lookedAt == null ? null : words.at(e.lookedAt))
+        .why(why)
+        .build();
   }
 
   private static Quantity number(double value) {

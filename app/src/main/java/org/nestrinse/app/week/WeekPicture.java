@@ -56,27 +56,29 @@ final class WeekPicture {
           r.start().toInstant().toString(),
           r.why(ahead.question(), words.at(r.start().toInstant())));
     }
-    return new WeekViews.Week(
-        now,
-        dates(),
-        shown,
-        ahead.extras().runs().stream()
-            .map(
-                e ->
-                    new WeekViews.Extra(
-                        e.sort(),
-                        e.sort().said(),
-                        e.start().toInstant(),
-                        e.end().toInstant(),
-                        words.at(e.start().toInstant())))
-            .toList(),
-        there(),
-        nights(),
-        ahead.plan().rounds().stream().mapToDouble(WeekPlan.Round::money).sum(),
-        moved ? Math.max(0, ahead.plan().cost() - without) : 0,
-        maintainedAt == null ? null : words.at(maintainedAt),
-        settings,
-        whys);
+    return WeekViewsWeekBuilder.builder()
+        .now(now)
+        .dates(dates())
+        .rounds(shown)
+        .extras(
+            ahead.extras().runs().stream()
+                .map(
+                    e ->
+                        new WeekViews.Extra(
+                            e.sort(),
+                            e.sort().said(),
+                            e.start().toInstant(),
+                            e.end().toInstant(),
+                            words.at(e.start().toInstant())))
+                .toList())
+        .there(there())
+        .nights(nights())
+        .money(ahead.plan().rounds().stream().mapToDouble(WeekPlan.Round::money).sum())
+        .moveCost(moved ? Math.max(0, ahead.plan().cost() - without) : 0)
+        .maintainedWords(maintainedAt == null ? null : words.at(maintainedAt))
+        .settings(settings)
+        .whys(whys)
+        .build();
   }
 
   /** Today and the days after it, from midnight to midnight in the house. */
@@ -111,18 +113,19 @@ final class WeekPicture {
     if (r.missing() >= 1) {
       notes.add(Said.of(WeekSaying.NOTHING_CLEAN).with("uses", (int) r.missing()));
     }
-    return new WeekViews.Planned(
-        r.start().toInstant(),
-        r.hangAt().toInstant(),
-        r.dryAt().toInstant(),
-        words.at(r.start().toInstant()),
-        steps,
-        r.pieces(),
-        r.money(),
-        hot,
-        r.pinned(),
-        notes,
-        r.carers());
+    return WeekViewsPlannedBuilder.builder()
+        .start(r.start().toInstant())
+        .hang(r.hangAt().toInstant())
+        .dry(r.dryAt().toInstant())
+        .startWords(words.at(r.start().toInstant()))
+        .steps(steps)
+        .pieces(r.pieces())
+        .money(r.money())
+        .hot(hot)
+        .pinned(r.pinned())
+        .notes(notes)
+        .carers(r.carers())
+        .build();
   }
 
   private void step(List<WeekViews.Moment> steps, @Nullable ZonedDateTime at, WeekSaying what) {

@@ -1,5 +1,6 @@
 package org.nestrinse.app.week;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.List;
@@ -30,6 +31,7 @@ public final class WeekViews {
    * @param settings what the household says about its weeks
    * @param whys reasons by start
    */
+  @RecordBuilder
   public record Week(
       Instant now,
       List<Day> dates,
@@ -78,6 +80,7 @@ public final class WeekViews {
    * @param notes what stands against it
    * @param carers who is there
    */
+  @RecordBuilder
   public record Planned(
       Instant start,
       Instant hang,

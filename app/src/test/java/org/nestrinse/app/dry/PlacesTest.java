@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mockito.ArgumentCaptor;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
-import org.nestrinse.app.kit.household.Household;
+import org.nestrinse.app.kit.household.HouseholdBuilder;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.kit.kind.StockService;
@@ -29,7 +29,7 @@ import org.nestrinse.app.kit.place.PlaceService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.time.HouseClock;
-import org.nestrinse.app.wash.round.RoundWashed;
+import org.nestrinse.app.wash.round.RoundWashedBuilder;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dry.DryingWishes;
 import org.nestrinse.core.dry.WeatherHour;
@@ -76,28 +76,29 @@ class PlacesTest {
     when(places.all()).thenReturn(List.of(there));
     when(households.current())
         .thenReturn(
-            new Household(
-                0,
-                "h",
-                "UTC",
-                2,
-                11,
-                19,
-                0.3,
-                0.2,
-                null,
-                null,
-                4,
-                HygieneGoal.LIGHT,
-                1,
-                48,
-                null,
-                true,
-                false,
-                DryingWishes.NONE,
-                null,
-                org.nestrinse.core.gather.NewPieceRule.FIBRE,
-                false));
+            HouseholdBuilder.builder()
+                .version(0)
+                .name("h")
+                .zone("UTC")
+                .hardnessMmolL(2)
+                .inletC(11)
+                .roomC(19)
+                .dayPerKwh(0.3)
+                .nightPerKwh(0.2)
+                .nightFrom(null)
+                .nightTo(null)
+                .waterPerM3(4)
+                .goal(HygieneGoal.LIGHT)
+                .trim(1)
+                .wetHours(48)
+                .cleaner(null)
+                .pretendWeather(true)
+                .boraxLawful(false)
+                .drying(DryingWishes.NONE)
+                .usualMethod(null)
+                .newPieces(org.nestrinse.core.gather.NewPieceRule.FIBRE)
+                .pailsShut(false)
+                .build());
     when(weather.hours(any(), anyInt()))
         .thenReturn(
             IntStream.range(0, 96)
@@ -131,7 +132,18 @@ class PlacesTest {
         new LoadPieces(
             1, List.of(new SoiledPieces(FLAT, 6, Soil.WET, true, NOON, Set.of())), List.of());
 
-    dry.hang(new RoundWashed(9, pieces, 1000, 0.235, 60, false, false, NOON, false));
+    dry.hang(
+        RoundWashedBuilder.builder()
+            .roundId(9)
+            .pieces(pieces)
+            .spinRpm(1000)
+            .drumRadiusM(0.235)
+            .peakC(60)
+            .oxygen(false)
+            .chlorine(false)
+            .at(NOON)
+            .byHand(false)
+            .build());
 
     ArgumentCaptor<HangingEntity> hung = ArgumentCaptor.forClass(HangingEntity.class);
     verify(groups).save(hung.capture());

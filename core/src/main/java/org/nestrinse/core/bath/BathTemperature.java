@@ -1,5 +1,6 @@
 package org.nestrinse.core.bath;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -66,6 +67,7 @@ public record BathTemperature(
    * @param lossWK loss to the room [W/K]
    * @param vesselJK heat that the vessel itself takes up [J/K]
    */
+  @RecordBuilder
   public record Bath(
       TextileLoad load,
       double waterL,
@@ -91,7 +93,17 @@ public record BathTemperature(
 
     /** Returns the same bath for so long [min]. */
     Bath lasting(double other) {
-      return new Bath(load, waterL, inletC, roomC, setC, other, heaterW, lossWK, vesselJK);
+      return BathTemperatureBathBuilder.builder()
+          .load(load)
+          .waterL(waterL)
+          .inletC(inletC)
+          .roomC(roomC)
+          .setC(setC)
+          .minutes(other)
+          .heaterW(heaterW)
+          .lossWK(lossWK)
+          .vesselJK(vesselJK)
+          .build();
     }
 
     double solidJK() {

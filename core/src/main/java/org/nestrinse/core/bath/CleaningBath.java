@@ -1,5 +1,6 @@
 package org.nestrinse.core.bath;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.said.Said;
@@ -22,6 +23,7 @@ import org.nestrinse.core.units.Range;
  * @param rinseL fresh water of each [L]
  * @param retainedL what the pieces keep when it is let out and after each rinse, R [L]
  */
+@RecordBuilder
 public record CleaningBath(
     double waterL,
     List<TemperaturePoint> profile,
@@ -58,7 +60,17 @@ public record CleaningBath(
 
   /** Returns the same bath with another number of rinses after it. */
   public CleaningBath withRinses(int other) {
-    return new CleaningBath(
-        waterL, profile, speed, drumFill, byHand, detergentG, enzymes, other, rinseL, retainedL);
+    return CleaningBathBuilder.builder()
+        .waterL(waterL)
+        .profile(profile)
+        .speed(speed)
+        .drumFill(drumFill)
+        .byHand(byHand)
+        .detergentG(detergentG)
+        .enzymes(enzymes)
+        .rinses(other)
+        .rinseL(rinseL)
+        .retainedL(retainedL)
+        .build();
   }
 }

@@ -1,5 +1,6 @@
 package org.nestrinse.core.bath;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -37,6 +38,7 @@ public record RinseOutcome(
    * @param drumRadiusM drum radius [m]
    * @param targetMgKg residue that is good enough [mg/kg]
    */
+  @RecordBuilder
   public record Series(
       TextileLoad load,
       double doseG,

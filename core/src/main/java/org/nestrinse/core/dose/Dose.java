@@ -1,5 +1,6 @@
 package org.nestrinse.core.dose;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
@@ -66,6 +67,7 @@ public record Dose(
    * @param densityGMl density as it lies in the scoop [g/mL], or null
    * @param pieceG what one sheet or tab weighs [g], or null when it is not counted in pieces
    */
+  @RecordBuilder
   public record Basis(
       double massKg,
       LabelRow label,

@@ -1,5 +1,6 @@
 package org.nestrinse.core.gather;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import java.util.Set;
@@ -24,6 +25,7 @@ import org.nestrinse.core.units.Limits;
  * @param newDye whether they are dark and in one of their first washes, so that dye may bleed
  * @param firstWash whether they are new and have never been washed
  */
+@RecordBuilder
 public record SoiledPieces(
     Kind kind,
     int count,
@@ -60,7 +62,17 @@ public record SoiledPieces(
 
   /** Returns the same pieces with another count. */
   public SoiledPieces withCount(int other) {
-    return new SoiledPieces(kind, other, soil, solidsOff, since, needs, storage, newDye, firstWash);
+    return SoiledPiecesBuilder.builder()
+        .kind(kind)
+        .count(other)
+        .soil(soil)
+        .solidsOff(solidsOff)
+        .since(since)
+        .needs(needs)
+        .storage(storage)
+        .newDye(newDye)
+        .firstWash(firstWash)
+        .build();
   }
 
   /** Returns them as masses by material. */

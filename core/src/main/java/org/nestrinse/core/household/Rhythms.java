@@ -16,6 +16,7 @@ import org.nestrinse.core.record.RoundFigures;
 import org.nestrinse.core.shelf.DryingDays;
 import org.nestrinse.core.shelf.Need;
 import org.nestrinse.core.shelf.Rhythm;
+import org.nestrinse.core.shelf.RhythmSettingBuilder;
 import org.nestrinse.core.shelf.StockNeed;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
@@ -142,17 +143,18 @@ public record Rhythms(List<Line> lines, List<Double> meanDryingDays) {
 
     private Rhythm lived(int pieces, Supplies.OwnedNeed need, int every, double[][] drying) {
       return Rhythm.of(
-          new Rhythm.Setting(
-              pieces,
-              need.perDay(),
-              every,
-              perRun(need.roles()),
-              drying,
-              ILL_WEEKS,
-              AWAY_WEEKS,
-              question.daysApart,
-              YEARS,
-              SEED + seed(need.need())));
+          RhythmSettingBuilder.builder()
+              .pieces(pieces)
+              .usesPerDay(need.perDay())
+              .everyDays(every)
+              .perRun(perRun(need.roles()))
+              .dryingDays(drying)
+              .illWeeksPerYear(ILL_WEEKS)
+              .awayWeeksPerYear(AWAY_WEEKS)
+              .longestDays(question.daysApart)
+              .years(YEARS)
+              .seed(SEED + seed(need.need()))
+              .build());
     }
 
     /** The same need is lived with the same chances at every start. */

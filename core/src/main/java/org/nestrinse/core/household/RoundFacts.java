@@ -6,6 +6,7 @@ import java.util.OptionalDouble;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.judge.HouseFacts;
+import org.nestrinse.core.judge.HouseFactsBuilder;
 import org.nestrinse.core.record.PastRound;
 
 /** What the last washes of a record say of how a household washes. */
@@ -37,18 +38,20 @@ public final class RoundFacts {
     if (last.isEmpty()) {
       return HouseFacts.NONE;
     }
-    return new HouseFacts(
-        mean(last, r -> r.bath().hardnessMmolL()),
-        mean(last, r -> r.dose().share()),
-        mean(last, r -> r.estimate().residueMgKg() / r.estimate().residueTargetMgKg()),
-        mean(last, r -> r.bath().fill() > 0 ? r.bath().fill() : null),
-        mean(last, r -> r.bath().peakC()),
-        mean(last, r -> Math.max(0, r.bath().temperatureC() - r.bath().peakC())),
-        mean(last, PastRound::heldHours),
-        last.stream().anyMatch(r -> r.dose().coats()),
-        null,
-        worn == null ? null : Double.valueOf(worn.washes),
-        worn == null ? null : Double.valueOf(worn.share));
+    return HouseFactsBuilder.builder()
+        .hardnessMmolL(mean(last, r -> r.bath().hardnessMmolL()))
+        .doseShare(mean(last, r -> r.dose().share()))
+        .residueShare(
+            mean(last, r -> r.estimate().residueMgKg() / r.estimate().residueTargetMgKg()))
+        .fill(mean(last, r -> r.bath().fill() > 0 ? r.bath().fill() : null))
+        .peakC(mean(last, r -> r.bath().peakC()))
+        .shortC(mean(last, r -> Math.max(0, r.bath().temperatureC() - r.bath().peakC())))
+        .holdingHours(mean(last, PastRound::heldHours))
+        .coats(last.stream().anyMatch(r -> r.dose().coats()))
+        .hotDryer(null)
+        .washes(worn == null ? null : Double.valueOf(worn.washes))
+        .lifeShare(worn == null ? null : Double.valueOf(worn.share))
+        .build();
   }
 
   private static @Nullable Double mean(

@@ -19,6 +19,7 @@ import org.nestrinse.core.shelf.SlowestDrying;
 import org.nestrinse.core.shelf.WeekExtras;
 import org.nestrinse.core.shelf.WeekPlan;
 import org.nestrinse.core.shelf.WeekQuestion;
+import org.nestrinse.core.shelf.WeekQuestionBuilder;
 import org.nestrinse.core.textile.Kind;
 
 /**
@@ -70,19 +71,23 @@ public record WeekAhead(WeekQuestion question, WeekPlan plan, WeekExtras extras)
     // Rounds start at full hours; the plan counts from the next one.
     Instant begin = now.truncatedTo(ChronoUnit.HOURS).plus(1, ChronoUnit.HOURS);
     LaundryHabits habits = house.habits();
-    return new WeekQuestion(
-        house.shelf().now(),
-        DAYS,
-        habits.presence(),
-        habits.quiet(),
-        house.equipment().tariff(),
-        shape(house),
-        habits.piecesTold() > 0 ? habits.piecesTold() : house.past().history().piecesPerDay(now),
-        house.waiting().stream().mapToInt(SoiledPieces::count).sum(),
-        house.waiting().stream().mapToDouble(p -> hours(p.since(), begin)).max().orElse(0),
-        habits.wetHours(),
-        needs(house, begin),
-        drying);
+    return WeekQuestionBuilder.builder()
+        .from(house.shelf().now())
+        .days(DAYS)
+        .presence(habits.presence())
+        .quiet(habits.quiet())
+        .tariff(house.equipment().tariff())
+        .shape(shape(house))
+        .soiledPerDay(
+            habits.piecesTold() > 0
+                ? habits.piecesTold()
+                : house.past().history().piecesPerDay(now))
+        .waiting(house.waiting().stream().mapToInt(SoiledPieces::count).sum())
+        .oldestH(house.waiting().stream().mapToDouble(p -> hours(p.since(), begin)).max().orElse(0))
+        .holdingH(habits.wetHours())
+        .needs(needs(house, begin))
+        .drying(drying)
+        .build();
   }
 
   /** Returns what the next round takes: as much as the last, or what is usual. */

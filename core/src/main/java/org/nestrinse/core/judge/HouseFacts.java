@@ -1,5 +1,6 @@
 package org.nestrinse.core.judge;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumMap;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +23,7 @@ import org.nestrinse.core.shelf.TextileLife;
  * @param lifeShare of its life that is used, 0 to 1
  * @see "docs/models.md, causes"
  */
+@RecordBuilder
 public record HouseFacts(
     @Nullable Double hardnessMmolL,
     @Nullable Double doseShare,
@@ -36,7 +38,19 @@ public record HouseFacts(
     @Nullable Double lifeShare) {
   /** Nothing is known. */
   public static final HouseFacts NONE =
-      new HouseFacts(null, null, null, null, null, null, null, null, null, null, null);
+      HouseFactsBuilder.builder()
+          .hardnessMmolL(null)
+          .doseShare(null)
+          .residueShare(null)
+          .fill(null)
+          .peakC(null)
+          .shortC(null)
+          .holdingHours(null)
+          .coats(null)
+          .hotDryer(null)
+          .washes(null)
+          .lifeShare(null)
+          .build();
 
   private static final double SOFT_MMOL_L = 1.5;
   private static final double HARD_MMOL_L = 2.5;

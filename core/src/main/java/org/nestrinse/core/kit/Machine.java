@@ -1,5 +1,6 @@
 package org.nestrinse.core.kit;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.said.Saying;
@@ -20,6 +21,7 @@ import org.nestrinse.core.units.Limits;
  * @param whitenerDrawer whether it has a drawer of its own for whitener
  * @param pauses whether a running programme can be paused
  */
+@RecordBuilder
 public record Machine(
     String name,
     Type type,

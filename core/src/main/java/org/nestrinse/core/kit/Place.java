@@ -1,5 +1,6 @@
 package org.nestrinse.core.kit;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -30,6 +31,7 @@ import org.nestrinse.core.units.Range;
  * @param roomM3 volume of the room it stands in [m³], or null for what is usual
  * @param freshM3H fresh air of that room [m³/h], or null for what is usual
  */
+@RecordBuilder
 public record Place(
     String name,
     Type sort,
@@ -220,21 +222,22 @@ public record Place(
 
   /** Returns the same rails carried inside. */
   public Place carriedIn() {
-    return new Place(
-        name,
-        Type.AIRER,
-        facing,
-        exposure,
-        0,
-        0,
-        roomC,
-        roomHumidity,
-        fan,
-        watts,
-        metres,
-        pieces,
-        roomM3,
-        freshM3H);
+    return PlaceBuilder.builder()
+        .name(name)
+        .sort(Type.AIRER)
+        .facing(facing)
+        .exposure(exposure)
+        .windFactor(0)
+        .sunFactor(0)
+        .roomC(roomC)
+        .roomHumidity(roomHumidity)
+        .fan(fan)
+        .watts(watts)
+        .metres(metres)
+        .pieces(pieces)
+        .roomM3(roomM3)
+        .freshM3H(freshM3H)
+        .build();
   }
 
   /** Returns what it is, where its sun comes from, its room and what it draws. */

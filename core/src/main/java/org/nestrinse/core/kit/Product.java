@@ -1,5 +1,6 @@
 package org.nestrinse.core.kit;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumSet;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +36,7 @@ import org.nestrinse.core.units.Limits;
  *     #USUAL_PERCARBONATE}
  * @param staysIn whether its label says that it stays in after the last rinse; null for no
  */
+@RecordBuilder
 public record Product(
     long id,
     String name,

@@ -1,5 +1,6 @@
 package org.nestrinse.core.kit;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.said.Unit;
@@ -28,6 +29,7 @@ import org.nestrinse.core.units.Range;
  * @param measured what a log in the drum or on the plug showed, or null
  * @param label what its own label says that it takes, or null
  */
+@RecordBuilder
 public record Programme(
     String name,
     Use use,
@@ -224,22 +226,23 @@ public record Programme(
 
   /** Returns the same programme with what a log showed of it. */
   public Programme with(Measured seen) {
-    return new Programme(
-        name,
-        use,
-        temperaturesC,
-        shortfallC,
-        measuredPeakC,
-        washMinutes,
-        agitation,
-        rinses,
-        extraRinses,
-        interimRpm,
-        fastestSpinRpm,
-        mainL,
-        rinseL,
-        seen,
-        label);
+    return ProgrammeBuilder.builder()
+        .name(name)
+        .use(use)
+        .temperaturesC(temperaturesC)
+        .shortfallC(shortfallC)
+        .measuredPeakC(measuredPeakC)
+        .washMinutes(washMinutes)
+        .agitation(agitation)
+        .rinses(rinses)
+        .extraRinses(extraRinses)
+        .interimRpm(interimRpm)
+        .fastestSpinRpm(fastestSpinRpm)
+        .mainL(mainL)
+        .rinseL(rinseL)
+        .measured(seen)
+        .label(label)
+        .build();
   }
 
   /**

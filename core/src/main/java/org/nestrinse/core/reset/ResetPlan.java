@@ -1,5 +1,6 @@
 package org.nestrinse.core.reset;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -36,6 +37,7 @@ import org.nestrinse.core.why.Why;
  * @param kwh electricity or gas of the burner in all [kWh]
  * @see "docs/models.md, section 11"
  */
+@RecordBuilder
 public record ResetPlan(
     ResetRecipe recipe,
     double waterL,
@@ -90,6 +92,7 @@ public record ResetPlan(
    * @param chlorinePercent strength of the household's chlorine bleach [%], or null when it has
    *     none
    */
+  @RecordBuilder
   public record Question(
       ResetRecipe recipe,
       double vesselL,
@@ -192,17 +195,18 @@ public record ResetPlan(
               false));
     }
     steps.add(hang());
-    return new ResetPlan(
-        q.recipe,
-        rinseL,
-        List.of(all),
-        List.of(),
-        0,
-        ResetStep.numbered(steps),
-        ResetCautions.of(q.recipe),
-        rinseOut,
-        rinseL * rinseOut.rinses(),
-        0);
+    return ResetPlanBuilder.builder()
+        .recipe(q.recipe)
+        .waterL(rinseL)
+        .batches(List.of(all))
+        .perBatch(List.of())
+        .heatingMinutes(0)
+        .steps(ResetStep.numbered(steps))
+        .cautions(ResetCautions.of(q.recipe))
+        .rinseOut(rinseOut)
+        .litres(rinseL * rinseOut.rinses())
+        .kwh(0)
+        .build();
   }
 
   private static ResetPlan inTheVessel(Question q, RinseOut rinseOut) {
@@ -250,17 +254,18 @@ public record ResetPlan(
     int runs = closingRuns(q, steps, rinseOut);
     steps.add(hang());
     double rinseL = BathWater.rinseL(q.load());
-    return new ResetPlan(
-        q.recipe,
-        water,
-        batches,
-        goesIn,
-        heating,
-        ResetStep.numbered(steps),
-        ResetCautions.of(q.recipe),
-        rinseOut,
-        water * batches.size() + rinseL * Math.max(runs, rinseOut.rinses()),
-        kwh);
+    return ResetPlanBuilder.builder()
+        .recipe(q.recipe)
+        .waterL(water)
+        .batches(batches)
+        .perBatch(goesIn)
+        .heatingMinutes(heating)
+        .steps(ResetStep.numbered(steps))
+        .cautions(ResetCautions.of(q.recipe))
+        .rinseOut(rinseOut)
+        .litres(water * batches.size() + rinseL * Math.max(runs, rinseOut.rinses()))
+        .kwh(kwh)
+        .build();
   }
 
   private static List<ResetStep> chlorineRinses() {

@@ -1,5 +1,6 @@
 package org.nestrinse.core.shelf;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Arrays;
 import java.util.SplittableRandom;
 import org.nestrinse.core.said.Said;
@@ -67,6 +68,7 @@ public record Rhythm(
    * @param years how many years
    * @param seed of the chance
    */
+  @RecordBuilder
   public record Setting(
       int pieces,
       double usesPerDay,

@@ -1,5 +1,6 @@
 package org.nestrinse.core.shelf;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.ArrayList;
@@ -77,6 +78,7 @@ public record WeekPlan(List<Round> rounds, double cost) {
    * @param objections what stands against that hour
    * @param carers who is there at the start
    */
+  @RecordBuilder
   public record Round(
       ZonedDateTime start,
       @Nullable ZonedDateTime bulkAt,
@@ -278,23 +280,24 @@ public record WeekPlan(List<Round> rounds, double cost) {
       ZonedDateTime turn = plus(hang, TURN_AFTER_H);
       int bulk = question.shape().bulkAfterMinutes();
       double held = held(before, hour);
-      return new Round(
-          start,
-          bulk == 0 ? null : start.plusMinutes(bulk),
-          hang,
-          turns && question.nextAttended(turn).equals(turn) ? turn : null,
-          drying.bringInAfterH() == null ? null : plus(hang, drying.bringInAfterH()),
-          dry,
-          question.nextAttended(dry),
-          (int) Math.round(pieces(before, hour)),
-          runs(before, hour),
-          runs(before, hour) * money[hour],
-          held,
-          held > question.holdingH() + HARDLY_LATE_H,
-          missing(before, back(hour)),
-          pins.contains(hour),
-          question.objections(hour),
-          question.there(start));
+      return WeekPlanRoundBuilder.builder()
+          .start(start)
+          .bulkAt(bulk == 0 ? null : start.plusMinutes(bulk))
+          .hangAt(hang)
+          .turnAt(turns && question.nextAttended(turn).equals(turn) ? turn : null)
+          .bringInAt(drying.bringInAfterH() == null ? null : plus(hang, drying.bringInAfterH()))
+          .dryAt(dry)
+          .foldAt(question.nextAttended(dry))
+          .pieces((int) Math.round(pieces(before, hour)))
+          .runs(runs(before, hour))
+          .money(runs(before, hour) * money[hour])
+          .heldH(held)
+          .late(held > question.holdingH() + HARDLY_LATE_H)
+          .missing(missing(before, back(hour)))
+          .pinned(pins.contains(hour))
+          .objections(question.objections(hour))
+          .carers(question.there(start))
+          .build();
     }
 
     private static ZonedDateTime plus(ZonedDateTime time, double hours) {

@@ -1,5 +1,6 @@
 package org.nestrinse.core.shelf;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.DayOfWeek;
 import java.time.Duration;
 import java.time.LocalTime;
@@ -33,6 +34,7 @@ import org.nestrinse.core.units.Range;
  * @param needs what is in daily use
  * @param drying by hour of the start: how what is washed then dries
  */
+@RecordBuilder
 public record WeekQuestion(
     ZonedDateTime from,
     int days,

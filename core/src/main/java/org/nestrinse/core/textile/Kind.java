@@ -1,5 +1,6 @@
 package org.nestrinse.core.textile;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.said.Said;
@@ -25,6 +26,7 @@ import org.nestrinse.core.units.Range;
  *     1 when nobody looked
  * @param plural the name of several, such as "bamboo trifolds"
  */
+@RecordBuilder
 public record Kind(
     long id,
     String name,

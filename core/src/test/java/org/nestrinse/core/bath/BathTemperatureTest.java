@@ -82,7 +82,17 @@ class BathTemperatureTest {
         BathTemperature.of(new BathTemperature.Bath(LOAD_A, 8, 52, 20, 0, 20, 0, 3.5));
     BathTemperature bucket =
         BathTemperature.of(
-            new BathTemperature.Bath(LOAD_A, 8, 52, 20, 0, 20, 0, 3.5, BathTemperature.BUCKET_J_K));
+            BathTemperatureBathBuilder.builder()
+                .load(LOAD_A)
+                .waterL(8)
+                .inletC(52)
+                .roomC(20)
+                .setC(0)
+                .minutes(20)
+                .heaterW(0)
+                .lossWK(3.5)
+                .vesselJK(BathTemperature.BUCKET_J_K)
+                .build());
     assertThat(bucket.startC()).isGreaterThan(machine.startC() + 4);
   }
 }

@@ -19,7 +19,18 @@ class CleaningTest {
       double waterL, double celsius, double minutes, double speed, double grams, boolean enzymes) {
     List<TemperaturePoint> profile =
         List.of(new TemperaturePoint(0, celsius), new TemperaturePoint(minutes, celsius));
-    return new CleaningBath(waterL, profile, speed, 0.65, false, grams, enzymes, 3, 9, R_600);
+    return CleaningBathBuilder.builder()
+        .waterL(waterL)
+        .profile(profile)
+        .speed(speed)
+        .drumFill(0.65)
+        .byHand(false)
+        .detergentG(grams)
+        .enzymes(enzymes)
+        .rinses(3)
+        .rinseL(9)
+        .retainedL(R_600)
+        .build();
   }
 
   private static double left(SoilType soil, CleaningBath bath) {
@@ -29,17 +40,18 @@ class CleaningTest {
   @Test
   void aColdRinseAndAMainWashLeaveWhatTheWorkedExampleSays() {
     CleaningBath rinse =
-        new CleaningBath(
-            11,
-            List.of(new TemperaturePoint(0, 15), new TemperaturePoint(18, 15)),
-            Agitation.NORMAL.speed(),
-            0.45,
-            false,
-            0,
-            false,
-            1,
-            8,
-            R_600);
+        CleaningBathBuilder.builder()
+            .waterL(11)
+            .profile(List.of(new TemperaturePoint(0, 15), new TemperaturePoint(18, 15)))
+            .speed(Agitation.NORMAL.speed())
+            .drumFill(0.45)
+            .byHand(false)
+            .detergentG(0)
+            .enzymes(false)
+            .rinses(1)
+            .rinseL(8)
+            .retainedL(R_600)
+            .build();
     CleaningBath main = bath(13, 40, 60, 1, 60, true);
     Cleaning c = Cleaning.of(SoilType.STOOL, new Cleaning.Question(30, 2, List.of(rinse, main)));
     assertThat(c.baths().get(0).boundLeft()).isCloseTo(0.4411, within(0.0005));

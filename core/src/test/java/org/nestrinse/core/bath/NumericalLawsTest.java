@@ -98,8 +98,17 @@ class NumericalLawsTest {
     double interim = between(400, 900);
     RinseOutcome outcome =
         RinseOutcome.of(
-            new RinseOutcome.Series(
-                Examples.LOAD_A, dose, main, rinse, rinses, interim, 1200, 0.235, 100));
+            RinseOutcomeSeriesBuilder.builder()
+                .load(Examples.LOAD_A)
+                .doseG(dose)
+                .mainL(main)
+                .rinseL(rinse)
+                .rinses(rinses)
+                .interimRpm(interim)
+                .finalRpm(1200)
+                .drumRadiusM(0.235)
+                .targetMgKg(100)
+                .build());
     double sorbed = Examples.LOAD_A.sorbedL();
     double held = SpinRetention.of(Examples.LOAD_A, interim, 0.235).retainedL() + sorbed;
     double last = SpinRetention.of(Examples.LOAD_A, 1200, 0.235).retainedL() + sorbed;

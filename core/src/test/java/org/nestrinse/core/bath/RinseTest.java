@@ -13,7 +13,17 @@ import org.nestrinse.core.textile.Material;
 class RinseTest {
 
   private static RinseOutcome.Series series(int rinses, double doseG, double rinseL) {
-    return new RinseOutcome.Series(LOAD_A, doseG, 13, rinseL, rinses, 600, 1000, 0.24, 300);
+    return RinseOutcomeSeriesBuilder.builder()
+        .load(LOAD_A)
+        .doseG(doseG)
+        .mainL(13)
+        .rinseL(rinseL)
+        .rinses(rinses)
+        .interimRpm(600)
+        .finalRpm(1000)
+        .drumRadiusM(0.24)
+        .targetMgKg(300)
+        .build();
   }
 
   @Test
@@ -112,7 +122,17 @@ class RinseTest {
   @Test
   void whatEightRinsesDoNotReachHasNoNumber() {
     RinseOutcome.Series hopeless =
-        new RinseOutcome.Series(LOAD_A, 2000, 13, 0.1, 3, 600, 1000, 0.24, 1);
+        RinseOutcomeSeriesBuilder.builder()
+            .load(LOAD_A)
+            .doseG(2000)
+            .mainL(13)
+            .rinseL(0.1)
+            .rinses(3)
+            .interimRpm(600)
+            .finalRpm(1000)
+            .drumRadiusM(0.24)
+            .targetMgKg(1)
+            .build();
     assertThat(RinseOutcome.of(hopeless).rinsesNeeded()).isNull();
   }
 }

@@ -50,16 +50,17 @@ class TwelveWaysTest {
 
     BathTemperature course() {
       return BathTemperature.of(
-          new BathTemperature.Bath(
-              LOAD,
-              MAIN_L,
-              TAP_C,
-              ROOM_C,
-              celsius,
-              minutes,
-              celsius > 0 ? BathTemperature.USUAL_HEATER_W : 0,
-              BathTemperature.USUAL_LOSS_W_K,
-              BathTemperature.MACHINE_J_K));
+          BathTemperatureBathBuilder.builder()
+              .load(LOAD)
+              .waterL(MAIN_L)
+              .inletC(TAP_C)
+              .roomC(ROOM_C)
+              .setC(celsius)
+              .minutes(minutes)
+              .heaterW(celsius > 0 ? BathTemperature.USUAL_HEATER_W : 0)
+              .lossWK(BathTemperature.USUAL_LOSS_W_K)
+              .vesselJK(BathTemperature.MACHINE_J_K)
+              .build());
     }
 
     double kwh() {
@@ -68,17 +69,18 @@ class TwelveWaysTest {
     }
 
     CleaningBath bath(int rinses) {
-      return new CleaningBath(
-          MAIN_L,
-          course().profile(),
-          moved.speed(),
-          fill,
-          false,
-          share * LABEL_G,
-          enzymes,
-          rinses,
-          RINSE_L,
-          SPUN_L);
+      return CleaningBathBuilder.builder()
+          .waterL(MAIN_L)
+          .profile(course().profile())
+          .speed(moved.speed())
+          .drumFill(fill)
+          .byHand(false)
+          .detergentG(share * LABEL_G)
+          .enzymes(enzymes)
+          .rinses(rinses)
+          .rinseL(RINSE_L)
+          .retainedL(SPUN_L)
+          .build();
     }
   }
 
@@ -122,19 +124,21 @@ class TwelveWaysTest {
     double celsius = gramsPerL > 0 ? 50 : 20;
     double speed = gramsPerL > 0 ? Agitation.PLUNGED.meanSpeed(2.5, 25) : Agitation.PLUNGED.speed();
     double all = gramsPerL > 0 ? 27.5 : 1.5;
-    return new CleaningBath(
-        8,
-        List.of(new TemperaturePoint(0, celsius), new TemperaturePoint(all, celsius)),
-        speed,
-        0.5,
-        true,
-        8 * gramsPerL,
-        false,
-        gramsPerL > 0 ? 2 : 1,
-        8,
-        SpinRetention.wrung(
-                new TextileLoad(List.of(new TextileLoad.MaterialMass(Material.COTTON, 0.8))))
-            .retainedL());
+    return CleaningBathBuilder.builder()
+        .waterL(8)
+        .profile(List.of(new TemperaturePoint(0, celsius), new TemperaturePoint(all, celsius)))
+        .speed(speed)
+        .drumFill(0.5)
+        .byHand(true)
+        .detergentG(8 * gramsPerL)
+        .enzymes(false)
+        .rinses(gramsPerL > 0 ? 2 : 1)
+        .rinseL(8)
+        .retainedL(
+            SpinRetention.wrung(
+                    new TextileLoad(List.of(new TextileLoad.MaterialMass(Material.COTTON, 0.8))))
+                .retainedL())
+        .build();
   }
 
   private static double percent(String way, SoilType soil) {
@@ -160,8 +164,17 @@ class TwelveWaysTest {
     }
     RinseOutcome rinsed =
         RinseOutcome.of(
-            new RinseOutcome.Series(
-                LOAD, last.detergentG(), MAIN_L, RINSE_L, 3, 600, 1400, 0.235, 300));
+            RinseOutcomeSeriesBuilder.builder()
+                .load(LOAD)
+                .doseG(last.detergentG())
+                .mainL(MAIN_L)
+                .rinseL(RINSE_L)
+                .rinses(3)
+                .interimRpm(600)
+                .finalRpm(1400)
+                .drumRadiusM(0.235)
+                .targetMgKg(300)
+                .build());
     return "%.0f".formatted(rinsed.residueMgKg());
   }
 

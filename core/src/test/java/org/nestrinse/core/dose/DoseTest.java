@@ -99,8 +99,19 @@ class DoseTest {
   void sheetsAndTabsAreCountedInHalves() {
     Dose tabs =
         Dose.of(
-            new Dose.Basis(
-                4.5, new LabelRow(20, 20, 40), 4.5, 2.5, 1, 1, 1, null, null, null, 20.0));
+            DoseBasisBuilder.builder()
+                .massKg(4.5)
+                .label(new LabelRow(20, 20, 40))
+                .referenceMassKg(4.5)
+                .hardnessMmolL(2.5)
+                .phaseShare(1)
+                .strength(1)
+                .trim(1)
+                .maxG(null)
+                .scoopMl(null)
+                .densityGMl(null)
+                .pieceG(20.0)
+                .build());
     assertThat(tabs.unit()).isEqualTo(Dose.Unit.PIECE);
     assertThat(tabs.scoops()).isEqualTo(1.5);
     assertThat(tabs.roundedDoseG()).isEqualTo(30);

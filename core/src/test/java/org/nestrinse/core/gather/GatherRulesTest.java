@@ -25,6 +25,7 @@ import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.KindBuilder;
 import org.nestrinse.core.units.OutOfRange;
 
 /** Holding, advice, prep, wipes, emptying, and when the next wash is due. */
@@ -147,18 +148,19 @@ class GatherRulesTest {
   @Test
   void darkPiecesBleedForThreeWashes() {
     Kind dark =
-        new Kind(
-            90,
-            "red towel",
-            HAND_TOWEL.role(),
-            HAND_TOWEL.bin(),
-            HAND_TOWEL.parts(),
-            0.2,
-            true,
-            null,
-            Colour.DARK,
-            1,
-            "red towel" + "s");
+        KindBuilder.builder()
+            .id(90)
+            .name("red towel")
+            .role(HAND_TOWEL.role())
+            .bin(HAND_TOWEL.bin())
+            .parts(HAND_TOWEL.parts())
+            .areaM2(0.2)
+            .small(true)
+            .label(null)
+            .colour(Colour.DARK)
+            .bulkFactor(1)
+            .plural("red towel" + "s")
+            .build();
     assertThat(Prep.bleeds(dark, 2)).isTrue();
     assertThat(Prep.bleeds(dark, 3)).isFalse();
     assertThat(Prep.bleeds(HAND_TOWEL, 0)).isFalse();

@@ -171,7 +171,20 @@ class DiagnosisTest {
 
   @Test
   void whatWasSeenWinsOverTheRecord() {
-    HouseFacts full = new HouseFacts(2.0, 1.0, 0.5, 0.97, 60.0, null, 20.0, null, null, null, null);
+    HouseFacts full =
+        HouseFactsBuilder.builder()
+            .hardnessMmolL(2.0)
+            .doseShare(1.0)
+            .residueShare(0.5)
+            .fill(0.97)
+            .peakC(60.0)
+            .shortC(null)
+            .holdingHours(20.0)
+            .coats(null)
+            .hotDryer(null)
+            .washes(null)
+            .lifeShare(null)
+            .build();
     List<Seen> smell = List.of(seen(Sign.SMELL_DRY, "barnyard", 0));
     assertThat(Diagnosis.of(full, smell).causes().get(0).cause()).isEqualTo(Cause.OVER_FULL);
     List<Seen> looked = List.of(seen(Sign.SMELL_DRY, "barnyard", 0), seen(Sign.DRUM, "good", 1));

@@ -75,18 +75,19 @@ class SignsTest {
   }
 
   private static HouseFacts facts(String name, @Nullable Double value) {
-    return new HouseFacts(
-        name.equals("hardness") ? value : null,
-        name.equals("dose") ? value : null,
-        name.equals("residue") ? value : null,
-        name.equals("fill") ? value : null,
-        name.equals("peak") ? value : null,
-        name.equals("short") ? value : null,
-        name.equals("hold") ? value : null,
-        null,
-        null,
-        name.equals("washes") ? value : null,
-        name.equals("life") ? value : null);
+    return HouseFactsBuilder.builder()
+        .hardnessMmolL(name.equals("hardness") ? value : null)
+        .doseShare(name.equals("dose") ? value : null)
+        .residueShare(name.equals("residue") ? value : null)
+        .fill(name.equals("fill") ? value : null)
+        .peakC(name.equals("peak") ? value : null)
+        .shortC(name.equals("short") ? value : null)
+        .holdingHours(name.equals("hold") ? value : null)
+        .coats(null)
+        .hotDryer(null)
+        .washes(name.equals("washes") ? value : null)
+        .lifeShare(name.equals("life") ? value : null)
+        .build();
   }
 
   @ParameterizedTest
@@ -123,11 +124,35 @@ class SignsTest {
   void whatIsNotKnownCountsForNothing() {
     assertThat(HouseFacts.NONE.findings()).isEmpty();
     HouseFacts coats =
-        new HouseFacts(null, null, null, null, null, null, null, true, false, null, null);
+        HouseFactsBuilder.builder()
+            .hardnessMmolL(null)
+            .doseShare(null)
+            .residueShare(null)
+            .fill(null)
+            .peakC(null)
+            .shortC(null)
+            .holdingHours(null)
+            .coats(true)
+            .hotDryer(false)
+            .washes(null)
+            .lifeShare(null)
+            .build();
     assertThat(coats.findings())
         .containsOnly(Map.entry(Sign.PRODUCTS, "coating"), Map.entry(Sign.TUMBLE, "gentle"));
     HouseFacts oldButFew =
-        new HouseFacts(null, null, null, null, null, null, null, null, null, 1.0, 0.9);
+        HouseFactsBuilder.builder()
+            .hardnessMmolL(null)
+            .doseShare(null)
+            .residueShare(null)
+            .fill(null)
+            .peakC(null)
+            .shortC(null)
+            .holdingHours(null)
+            .coats(null)
+            .hotDryer(null)
+            .washes(1.0)
+            .lifeShare(0.9)
+            .build();
     assertThat(oldButFew.findings()).containsEntry(Sign.AGE, "old");
   }
 

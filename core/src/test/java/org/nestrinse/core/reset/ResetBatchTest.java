@@ -19,6 +19,7 @@ import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.KindBuilder;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
@@ -27,18 +28,19 @@ import org.nestrinse.core.units.OutOfRange;
 /** Pieces divided over fillings, and the recipes' own figures. */
 class ResetBatchTest {
   private static Kind kind(String name, double kg) {
-    return new Kind(
-        name.hashCode(),
-        name,
-        Role.TOWEL,
-        Bin.HOUSE,
-        List.of(new Part("body", Material.COTTON, kg, false)),
-        0.2,
-        true,
-        null,
-        Colour.PALE,
-        1,
-        name + "s");
+    return KindBuilder.builder()
+        .id(name.hashCode())
+        .name(name)
+        .role(Role.TOWEL)
+        .bin(Bin.HOUSE)
+        .parts(List.of(new Part("body", Material.COTTON, kg, false)))
+        .areaM2(0.2)
+        .small(true)
+        .label(null)
+        .colour(Colour.PALE)
+        .bulkFactor(1)
+        .plural(name + "s")
+        .build();
   }
 
   /** The fewest fillings, by trying every way to place each piece. */

@@ -28,6 +28,7 @@ import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.KindBuilder;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
@@ -38,18 +39,19 @@ class ResetTest {
 
   private static Kind kind(
       String name, Material material, double kg, boolean elastic, Colour colour) {
-    return new Kind(
-        name.hashCode(),
-        name,
-        Role.TOWEL,
-        Bin.HOUSE,
-        List.of(new Part("body", material, kg, elastic)),
-        0.2,
-        true,
-        null,
-        colour,
-        1,
-        name + "s");
+    return KindBuilder.builder()
+        .id(name.hashCode())
+        .name(name)
+        .role(Role.TOWEL)
+        .bin(Bin.HOUSE)
+        .parts(List.of(new Part("body", material, kg, elastic)))
+        .areaM2(0.2)
+        .small(true)
+        .label(null)
+        .colour(colour)
+        .bulkFactor(1)
+        .plural(name + "s")
+        .build();
   }
 
   private static Kind towel(double kg) {
@@ -67,8 +69,20 @@ class ResetTest {
       double burnerW,
       @Nullable Double chlorine) {
     return ResetPlan.of(
-        new ResetPlan.Question(
-            recipe, vesselL, pieces, 3.1, burnerW, 12, 20, DRUM, 80, false, 1, chlorine));
+        ResetPlanQuestionBuilder.builder()
+            .recipe(recipe)
+            .vesselL(vesselL)
+            .pieces(pieces)
+            .hardnessMmolL(3.1)
+            .burnerW(burnerW)
+            .tapC(12)
+            .roomC(20)
+            .drum(DRUM)
+            .residueMgKg(80)
+            .sudsSeen(false)
+            .factor(1)
+            .chlorinePercent(chlorine)
+            .build());
   }
 
   @ParameterizedTest

@@ -112,8 +112,18 @@ class RhythmTest {
 
   private static Rhythm triggered(int pieces, int perRun, int longestDays, double away) {
     return Rhythm.of(
-        new Rhythm.Setting(
-            pieces, 7, Rhythm.BY_TRIGGER, perRun, always(1), 0, away, longestDays, 100, 7));
+        RhythmSettingBuilder.builder()
+            .pieces(pieces)
+            .usesPerDay(7)
+            .everyDays(Rhythm.BY_TRIGGER)
+            .perRun(perRun)
+            .dryingDays(always(1))
+            .illWeeksPerYear(0)
+            .awayWeeksPerYear(away)
+            .longestDays(longestDays)
+            .years(100)
+            .seed(7)
+            .build());
   }
 
   @Test

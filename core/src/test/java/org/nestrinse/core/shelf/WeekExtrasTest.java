@@ -33,19 +33,20 @@ class WeekExtrasTest {
                     new WeekQuestion.Presence(
                         "Sunniva", d, LocalTime.of(7, 0), LocalTime.of(21, 0)))
             .toList();
-    return new WeekQuestion(
-        MONDAY,
-        7,
-        presence,
-        quiet,
-        TARIFF,
-        new WeekQuestion.Shape(0, 150, 60, 1.2, 0.5),
-        14,
-        20,
-        20,
-        48,
-        List.of(),
-        Collections.nCopies(168, new WeekQuestion.Drying(6, null)));
+    return WeekQuestionBuilder.builder()
+        .from(MONDAY)
+        .days(7)
+        .presence(presence)
+        .quiet(quiet)
+        .tariff(TARIFF)
+        .shape(new WeekQuestion.Shape(0, 150, 60, 1.2, 0.5))
+        .soiledPerDay(14)
+        .waiting(20)
+        .oldestH(20)
+        .holdingH(48)
+        .needs(List.of())
+        .drying(Collections.nCopies(168, new WeekQuestion.Drying(6, null)))
+        .build();
   }
 
   private static WeekExtras extras(WeekQuestion question, WeekExtras.Due due) {

@@ -42,19 +42,20 @@ class WeekPlanTest {
       WeekQuestion.Quiet quiet,
       double holdingH,
       int owned) {
-    return new WeekQuestion(
-        MONDAY,
-        days,
-        presence,
-        quiet,
-        TARIFF,
-        SHAPE,
-        14,
-        20,
-        20,
-        holdingH,
-        List.of(new WeekQuestion.Need(Need.DAYS, 6, owned, 30)),
-        Collections.nCopies(days * 24, new WeekQuestion.Drying(6, null)));
+    return WeekQuestionBuilder.builder()
+        .from(MONDAY)
+        .days(days)
+        .presence(presence)
+        .quiet(quiet)
+        .tariff(TARIFF)
+        .shape(SHAPE)
+        .soiledPerDay(14)
+        .waiting(20)
+        .oldestH(20)
+        .holdingH(holdingH)
+        .needs(List.of(new WeekQuestion.Need(Need.DAYS, 6, owned, 30)))
+        .drying(Collections.nCopies(days * 24, new WeekQuestion.Drying(6, null)))
+        .build();
   }
 
   @Test
@@ -126,20 +127,23 @@ class WeekPlanTest {
     }
     int from = 7 + random.nextInt(6);
     WeekQuestion question =
-        new WeekQuestion(
-            MONDAY,
-            2,
-            everyDay(from, from + 7),
-            null,
-            TARIFF,
-            SHAPE,
-            10 + random.nextInt(60),
-            random.nextInt(50),
-            random.nextInt(40),
-            20 + random.nextInt(30),
-            List.of(
-                new WeekQuestion.Need(Need.DAYS, 8, 5 + random.nextInt(20), random.nextInt(30))),
-            drying);
+        WeekQuestionBuilder.builder()
+            .from(MONDAY)
+            .days(2)
+            .presence(everyDay(from, from + 7))
+            .quiet(null)
+            .tariff(TARIFF)
+            .shape(SHAPE)
+            .soiledPerDay(10 + random.nextInt(60))
+            .waiting(random.nextInt(50))
+            .oldestH(random.nextInt(40))
+            .holdingH(20 + random.nextInt(30))
+            .needs(
+                List.of(
+                    new WeekQuestion.Need(
+                        Need.DAYS, 8, 5 + random.nextInt(20), random.nextInt(30))))
+            .drying(drying)
+            .build();
     double best = Double.POSITIVE_INFINITY;
     List<ZonedDateTime> hours = new ArrayList<>();
     for (int h = 0; h < 48; h++) {
@@ -169,19 +173,20 @@ class WeekPlanTest {
     // In this zone clocks go back on 25 October 2026 at three.
     ZonedDateTime saturday = ZonedDateTime.of(2026, 10, 24, 20, 10, 0, 0, ZONE);
     WeekQuestion question =
-        new WeekQuestion(
-            saturday,
-            3,
-            everyDay(9, 18),
-            null,
-            TARIFF,
-            SHAPE,
-            14,
-            30,
-            40,
-            48,
-            List.of(),
-            Collections.nCopies(72, new WeekQuestion.Drying(5, 2.0)));
+        WeekQuestionBuilder.builder()
+            .from(saturday)
+            .days(3)
+            .presence(everyDay(9, 18))
+            .quiet(null)
+            .tariff(TARIFF)
+            .shape(SHAPE)
+            .soiledPerDay(14)
+            .waiting(30)
+            .oldestH(40)
+            .holdingH(48)
+            .needs(List.of())
+            .drying(Collections.nCopies(72, new WeekQuestion.Drying(5, 2.0)))
+            .build();
     WeekPlan plan = WeekPlan.of(question);
     for (WeekPlan.Round r : plan.rounds()) {
       assertThat(r.start().toLocalTime()).isBetween(LocalTime.of(9, 0), LocalTime.of(18, 0));
@@ -204,19 +209,20 @@ class WeekPlanTest {
         .isInstanceOf(OutOfRange.class);
     WeekPlan empty =
         WeekPlan.of(
-            new WeekQuestion(
-                MONDAY,
-                7,
-                List.of(),
-                null,
-                TARIFF,
-                SHAPE,
-                0,
-                0,
-                0,
-                200,
-                List.of(),
-                Collections.nCopies(168, new WeekQuestion.Drying(6, null))));
+            WeekQuestionBuilder.builder()
+                .from(MONDAY)
+                .days(7)
+                .presence(List.of())
+                .quiet(null)
+                .tariff(TARIFF)
+                .shape(SHAPE)
+                .soiledPerDay(0)
+                .waiting(0)
+                .oldestH(0)
+                .holdingH(200)
+                .needs(List.of())
+                .drying(Collections.nCopies(168, new WeekQuestion.Drying(6, null)))
+                .build());
     assertThat(empty.rounds()).as("an empty household washes nothing").isEmpty();
   }
 
@@ -245,19 +251,20 @@ class WeekPlanTest {
   /** What three days count with rounds at given hours and no reason for any other. */
   private static double pinned(double dryingH, List<ZonedDateTime> pins) {
     return WeekPlan.of(
-            new WeekQuestion(
-                MONDAY,
-                3,
-                everyDay(7, 20),
-                null,
-                TARIFF,
-                SHAPE,
-                14,
-                20,
-                20,
-                300,
-                List.of(),
-                Collections.nCopies(72, new WeekQuestion.Drying(dryingH, null))),
+            WeekQuestionBuilder.builder()
+                .from(MONDAY)
+                .days(3)
+                .presence(everyDay(7, 20))
+                .quiet(null)
+                .tariff(TARIFF)
+                .shape(SHAPE)
+                .soiledPerDay(14)
+                .waiting(20)
+                .oldestH(20)
+                .holdingH(300)
+                .needs(List.of())
+                .drying(Collections.nCopies(72, new WeekQuestion.Drying(dryingH, null)))
+                .build(),
             pins)
         .cost();
   }

@@ -25,6 +25,7 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.KindBuilder;
 
 /** Whether pieces may join a load, serve as bulk, and what a look into the drum teaches. */
 class JoiningTest {
@@ -168,18 +169,19 @@ class JoiningTest {
   private static SoiledPieces with(SoiledPieces p, Map<Long, Double> learned) {
     Kind k = p.kind();
     Kind seen =
-        new Kind(
-            k.id(),
-            k.name(),
-            k.role(),
-            k.bin(),
-            k.parts(),
-            k.areaM2(),
-            k.small(),
-            k.label(),
-            k.colour(),
-            learned.get(k.id()),
-            k.name() + "s");
+        KindBuilder.builder()
+            .id(k.id())
+            .name(k.name())
+            .role(k.role())
+            .bin(k.bin())
+            .parts(k.parts())
+            .areaM2(k.areaM2())
+            .small(k.small())
+            .label(k.label())
+            .colour(k.colour())
+            .bulkFactor(learned.get(k.id()))
+            .plural(k.name() + "s")
+            .build();
     return new SoiledPieces(seen, p.count(), p.soil(), true, p.since(), p.needs());
   }
 }

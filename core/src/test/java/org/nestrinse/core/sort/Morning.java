@@ -26,6 +26,7 @@ import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.KindBuilder;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
@@ -58,18 +59,19 @@ record Morning(
                   Integer.parseInt(l[0]), Integer.parseInt(l[1]), DryerHeat.valueOf(l[2]));
         }
         Kind kind =
-            new Kind(
-                kinds.size() + 1,
-                f[0],
-                Role.valueOf(f[1]),
-                Bin.valueOf(f[2]),
-                Arrays.stream(f[6].split("\\|")).map(Morning::part).toList(),
-                Double.parseDouble(f[4]),
-                f[3].equals("yes"),
-                label,
-                Colour.valueOf(f[5]),
-                1,
-                f[0] + "s");
+            KindBuilder.builder()
+                .id(kinds.size() + 1)
+                .name(f[0])
+                .role(Role.valueOf(f[1]))
+                .bin(Bin.valueOf(f[2]))
+                .parts(Arrays.stream(f[6].split("\\|")).map(Morning::part).toList())
+                .areaM2(Double.parseDouble(f[4]))
+                .small(f[3].equals("yes"))
+                .label(label)
+                .colour(Colour.valueOf(f[5]))
+                .bulkFactor(1)
+                .plural(f[0] + "s")
+                .build();
         kinds.put(kind.name(), kind);
       }
       return kinds;

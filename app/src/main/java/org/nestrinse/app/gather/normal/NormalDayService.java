@@ -1,5 +1,6 @@
 package org.nestrinse.app.gather.normal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -92,6 +93,7 @@ public class NormalDayService {
    * @param part when
    * @param count how many
    */
+  @RecordBuilder
   public record HabitView(
       long id,
       long personId,
@@ -145,18 +147,19 @@ public class NormalDayService {
         habits.lines().stream()
             .map(
                 h ->
-                    new HabitView(
-                        h.id,
-                        h.personId,
-                        person.get(h.personId),
-                        h.kindId,
-                        kindById.get(h.kindId).name(),
-                        h.pailId,
-                        pail.get(h.pailId),
-                        h.soil,
-                        h.soil.said(),
-                        h.part,
-                        h.pieces))
+                    NormalDayServiceHabitViewBuilder.builder()
+                        .id(h.id)
+                        .personId(h.personId)
+                        .person(person.get(h.personId))
+                        .kindId(h.kindId)
+                        .kind(kindById.get(h.kindId).name())
+                        .pailId(h.pailId)
+                        .pail(pail.get(h.pailId))
+                        .soil(h.soil)
+                        .soilWords(h.soil.said())
+                        .part(h.part)
+                        .count(h.pieces)
+                        .build())
             .sorted(
                 Comparator.comparingLong(HabitView::personId)
                     .thenComparing(HabitView::part)

@@ -1,5 +1,6 @@
 package org.nestrinse.app.gather.pail;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -75,6 +76,7 @@ public final class GatherViews {
    * @param dueFirst what is most urgent, in words; null when it is empty
    * @param emptiedWords when it was last emptied, in words; null when never
    */
+  @RecordBuilder
   public record Pail(
       long id,
       long version,
@@ -142,6 +144,7 @@ public final class GatherViews {
    * @param cameInWords when, in words
    * @param dueWords when they should be in the wash
    */
+  @RecordBuilder
   public record Entry(
       long id,
       long version,

@@ -1,5 +1,6 @@
 package org.nestrinse.app.gather.pail;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -76,6 +77,7 @@ public class LotService {
    * @param readyWords when it is ready, in words
    * @param why how that is reckoned
    */
+  @RecordBuilder
   public record Lot(
       long id,
       long kindId,
@@ -250,22 +252,23 @@ public class LotService {
             .line(GatherSaying.BETWEEN, Quantity.of(between.toHours(), Unit.HOUR))
             .total(GatherSaying.READY, readyWords)
             .by(Model.NEW_PIECES, WhySource.OWN_FIGURES);
-    return new Lot(
-        e.id,
-        e.kindId,
-        kind.name(),
-        kind.counted(e.pieces),
-        prep.reason(),
-        e.washes,
-        soakWashes,
-        prep.washes(),
-        left,
-        prep.soakable(),
-        e.soakStartedAt == null ? null : words.ago(e.soakStartedAt),
-        Prep.bleeds(kind, e.washes),
-        e.readyAt != null,
-        readyWords,
-        why);
+    return LotServiceLotBuilder.builder()
+        .id(e.id)
+        .kindId(e.kindId)
+        .kind(kind.name())
+        .words(kind.counted(e.pieces))
+        .reason(prep.reason())
+        .washes(e.washes)
+        .soakWashes(soakWashes)
+        .needed(prep.washes())
+        .left(left)
+        .soakable(prep.soakable())
+        .soakWords(e.soakStartedAt == null ? null : words.ago(e.soakStartedAt))
+        .bleeds(Prep.bleeds(kind, e.washes))
+        .ready(e.readyAt != null)
+        .readyWords(readyWords)
+        .why(why)
+        .build();
   }
 
   /** Forgets in which round new pieces were washed last, because the round is forgotten. */

@@ -30,6 +30,7 @@ import org.nestrinse.core.gather.NextWash;
 import org.nestrinse.core.gather.NormalDay;
 import org.nestrinse.core.gather.Prep;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.gather.SoiledPiecesBuilder;
 import org.nestrinse.core.gather.Storage;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.Cover;
@@ -93,16 +94,17 @@ final class PailPicture {
         p.style().forBulk(),
         p.personId,
         e.lotId,
-        new SoiledPieces(
-            kind,
-            e.left(),
-            e.soil(),
-            e.solids().off(),
-            e.cameIn,
-            facts.needs.of(p.personId, e.cameIn),
-            new Storage(airy(p), facts.household.wetHours()),
-            lot != null && Prep.bleeds(kind, lot.washes),
-            lot != null && lot.washes == 0));
+        SoiledPiecesBuilder.builder()
+            .kind(kind)
+            .count(e.left())
+            .soil(e.soil())
+            .solidsOff(e.solids().off())
+            .since(e.cameIn)
+            .needs(facts.needs.of(p.personId, e.cameIn))
+            .storage(new Storage(airy(p), facts.household.wetHours()))
+            .newDye(lot != null && Prep.bleeds(kind, lot.washes))
+            .firstWash(lot != null && lot.washes == 0)
+            .build());
   }
 
   Gathering gathering(List<EntryEntity> rows) {
@@ -252,30 +254,32 @@ final class PailPicture {
     }
     List<Entry> shown = new ArrayList<>(inside.stream().map(this::entry).toList());
     Collections.reverse(shown);
-    return new Pail(
-        p.id,
-        p.version,
-        p.name,
-        p.style(),
-        styleWords(p),
-        p.capacityL,
-        airy(p),
-        p.liner,
-        facts.needs.name(p.personId),
-        p.personId,
-        pieces,
-        assumed,
-        litres / p.capacityL,
-        layers(p, inside),
-        shown,
-        due == null ? null : words.at(due),
-        state(due),
-        first == null
-            ? null
-            : Said.of(GatherSaying.PIECES_AND_SOIL)
-                .with("pieces", first.pieces().said())
-                .with("soil", first.pieces().soil()),
-        p.emptiedAt == null ? null : words.at(p.emptiedAt));
+    return GatherViewsPailBuilder.builder()
+        .id(p.id)
+        .version(p.version)
+        .name(p.name)
+        .style(p.style())
+        .styleWords(styleWords(p))
+        .capacityL(p.capacityL)
+        .airy(airy(p))
+        .liner(p.liner)
+        .person(facts.needs.name(p.personId))
+        .personId(p.personId)
+        .pieces(pieces)
+        .assumed(assumed)
+        .fill(litres / p.capacityL)
+        .layers(layers(p, inside))
+        .entries(shown)
+        .dueWords(due == null ? null : words.at(due))
+        .dueState(state(due))
+        .dueFirst(
+            first == null
+                ? null
+                : Said.of(GatherSaying.PIECES_AND_SOIL)
+                    .with("pieces", first.pieces().said())
+                    .with("soil", first.pieces().soil()))
+        .emptiedWords(p.emptiedAt == null ? null : words.at(p.emptiedAt))
+        .build();
   }
 
   /** A household that shuts its pails shuts all of them. */
@@ -349,21 +353,22 @@ final class PailPicture {
 
   Entry entry(EntryEntity e) {
     Waiting w = waiting(e);
-    return new Entry(
-        e.id,
-        e.version,
-        e.pailId,
-        e.kindId,
-        w.pieces().kind().name(),
-        e.left(),
-        e.soil(),
-        e.lotId == null ? e.soil().said() : GatherSaying.NEW.said(),
-        e.solids(),
-        e.solids().said(),
-        e.assumed,
-        part(e.cameIn),
-        e.cameIn,
-        words.at(e.cameIn),
-        words.at(HoldingClock.due(w.pieces())));
+    return GatherViewsEntryBuilder.builder()
+        .id(e.id)
+        .version(e.version)
+        .pailId(e.pailId)
+        .kindId(e.kindId)
+        .kind(w.pieces().kind().name())
+        .count(e.left())
+        .soil(e.soil())
+        .soilWords(e.lotId == null ? e.soil().said() : GatherSaying.NEW.said())
+        .solids(e.solids())
+        .solidsWords(e.solids().said())
+        .assumed(e.assumed)
+        .part(part(e.cameIn))
+        .cameIn(e.cameIn)
+        .cameInWords(words.at(e.cameIn))
+        .dueWords(words.at(HoldingClock.due(w.pieces())))
+        .build();
   }
 }

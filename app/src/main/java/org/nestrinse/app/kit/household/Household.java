@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit.household;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +36,7 @@ import org.nestrinse.core.kit.Water;
  * @param newPieces what makes new pieces ready here
  * @param pailsShut whether pails stand shut
  */
+@RecordBuilder
 public record Household(
     long version,
     String name,

@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit.household;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.EnumMap;
@@ -58,6 +59,7 @@ public class HouseholdService implements HouseFounder {
   }
 
   /** What a person sends to change the household; everything is checked. */
+  @RecordBuilder
   public record Change(
       @Nullable Integer version,
       @Nullable String name,
@@ -355,30 +357,32 @@ public class HouseholdService implements HouseFounder {
   }
 
   private static Household view(HouseholdEntity e) {
-    return new Household(
-        e.version,
-        e.name,
-        e.zone,
-        e.hardnessMmolL,
-        e.inletC,
-        e.roomC,
-        e.dayPerKwh,
-        e.nightPerKwh,
-        e.nightFrom,
-        e.nightTo,
-        e.waterPerM3,
-        Known.or(e.goal, HygieneGoal.EXTRA_CARE),
-        e.trim,
-        e.wetHours,
-        e.cleanerName == null || e.cleanerPercent == null || e.cleanerMgL == null
-            ? null
-            : new PailCleaning.Cleaner(
-                e.cleanerName, e.cleanerPercent, e.cleanerMgL, e.cleanerChlorine),
-        e.pretendWeather,
-        e.boraxLawful,
-        wishes(e),
-        e.usualMethod,
-        Known.or(e.newPieces, NewPieceRule.FIBRE),
-        e.pailsShut);
+    return HouseholdBuilder.builder()
+        .version(e.version)
+        .name(e.name)
+        .zone(e.zone)
+        .hardnessMmolL(e.hardnessMmolL)
+        .inletC(e.inletC)
+        .roomC(e.roomC)
+        .dayPerKwh(e.dayPerKwh)
+        .nightPerKwh(e.nightPerKwh)
+        .nightFrom(e.nightFrom)
+        .nightTo(e.nightTo)
+        .waterPerM3(e.waterPerM3)
+        .goal(Known.or(e.goal, HygieneGoal.EXTRA_CARE))
+        .trim(e.trim)
+        .wetHours(e.wetHours)
+        .cleaner(
+            e.cleanerName == null || e.cleanerPercent == null || e.cleanerMgL == null
+                ? null
+                : new PailCleaning.Cleaner(
+                    e.cleanerName, e.cleanerPercent, e.cleanerMgL, e.cleanerChlorine))
+        .pretendWeather(e.pretendWeather)
+        .boraxLawful(e.boraxLawful)
+        .drying(wishes(e))
+        .usualMethod(e.usualMethod)
+        .newPieces(Known.or(e.newPieces, NewPieceRule.FIBRE))
+        .pailsShut(e.pailsShut)
+        .build();
   }
 }

@@ -21,6 +21,7 @@ import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.KindBuilder;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
@@ -92,17 +93,18 @@ class KindEntity extends KitEntity {
         labelWashC == null || labelSpinRpm == null || labelDryer == null
             ? null
             : new CareLimits(labelWashC, labelSpinRpm, labelDryer);
-    return new Kind(
-        id,
-        name,
-        Known.or(role, Role.CLOTH),
-        Known.or(bin, Bin.WORKSHOP),
-        made,
-        areaM2,
-        small,
-        label,
-        Known.or(colour, Colour.DARK),
-        bulkFactor,
-        plural == null ? EnglishPlural.of(name) : plural);
+    return KindBuilder.builder()
+        .id(id)
+        .name(name)
+        .role(Known.or(role, Role.CLOTH))
+        .bin(Known.or(bin, Bin.WORKSHOP))
+        .parts(made)
+        .areaM2(areaM2)
+        .small(small)
+        .label(label)
+        .colour(Known.or(colour, Colour.DARK))
+        .bulkFactor(bulkFactor)
+        .plural(plural == null ? EnglishPlural.of(name) : plural)
+        .build();
   }
 }

@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit.kind;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
@@ -67,6 +68,7 @@ public class KindService implements Removable {
       @Nullable DryerHeat dryer) {}
 
   /** What is sent to add or change a kind. */
+  @RecordBuilder
   public record Change(
       @Nullable Integer version,
       @Nullable String name,
@@ -237,22 +239,23 @@ public class KindService implements Removable {
   private static KindView view(KindEntity e, Stock stock) {
     Kind kind = e.toKind();
     CareLimits label = kind.label();
-    return new KindView(
-        e.id,
-        e.version,
-        e.name,
-        kind.plural(),
-        kind.role(),
-        kind.bin(),
-        kind.parts(),
-        e.areaM2,
-        e.small,
-        label,
-        kind.colour(),
-        e.bulkFactor,
-        kind.massKg(),
-        kind.limits().said(),
-        stock);
+    return KindViewBuilder.builder()
+        .id(e.id)
+        .version(e.version)
+        .name(e.name)
+        .plural(kind.plural())
+        .role(kind.role())
+        .bin(kind.bin())
+        .parts(kind.parts())
+        .areaM2(e.areaM2)
+        .small(e.small)
+        .label(label)
+        .colour(kind.colour())
+        .bulkFactor(e.bulkFactor)
+        .massKg(kind.massKg())
+        .limits(kind.limits().said())
+        .stock(stock)
+        .build();
   }
 
   @Override

@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit.kind;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.household.Stock;
@@ -8,6 +9,7 @@ import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.textile.CareLimits;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.textile.KindBuilder;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
 
@@ -30,6 +32,7 @@ import org.nestrinse.core.textile.Role;
  * @param limits what it can take
  * @param stock where its pieces are
  */
+@RecordBuilder
 public record KindView(
     long id,
     long version,
@@ -49,6 +52,18 @@ public record KindView(
 
   /** Returns the kind as the rules know it. */
   public Kind asKind() {
-    return new Kind(id, name, role, bin, parts, areaM2, small, label, colour, bulkFactor, plural);
+    return KindBuilder.builder()
+        .id(id)
+        .name(name)
+        .role(role)
+        .bin(bin)
+        .parts(parts)
+        .areaM2(areaM2)
+        .small(small)
+        .label(label)
+        .colour(colour)
+        .bulkFactor(bulkFactor)
+        .plural(plural)
+        .build();
   }
 }

@@ -21,7 +21,9 @@ import org.nestrinse.app.store.CommaList;
 import org.nestrinse.app.store.Known;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.kit.MachineBuilder;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.kit.ProgrammeBuilder;
 
 @Entity
 @DynamicUpdate
@@ -158,24 +160,28 @@ class MachineEntity extends KitEntity {
     }
 
     Programme toProgramme() {
-      return new Programme(
-          name,
-          Known.or(programmeUse, Programme.Use.RINSE),
-          CommaList.known(temperaturesC).isEmpty() ? COLD : CommaList.known(temperaturesC),
-          shortfallC,
-          measuredPeakC,
-          washMinutes,
-          Known.or(agitation, Agitation.GENTLE),
-          rinses,
-          extraRinses,
-          interimRpm,
-          fastestSpinRpm,
-          mainL,
-          rinseL,
-          logChosenC == null
-              ? null
-              : new Programme.Measured(logChosenC, logPeakC, logHoldMinutes, logHeaterW, logKwh),
-          label());
+      return ProgrammeBuilder.builder()
+          .name(name)
+          .use(Known.or(programmeUse, Programme.Use.RINSE))
+          .temperaturesC(
+              CommaList.known(temperaturesC).isEmpty() ? COLD : CommaList.known(temperaturesC))
+          .shortfallC(shortfallC)
+          .measuredPeakC(measuredPeakC)
+          .washMinutes(washMinutes)
+          .agitation(Known.or(agitation, Agitation.GENTLE))
+          .rinses(rinses)
+          .extraRinses(extraRinses)
+          .interimRpm(interimRpm)
+          .fastestSpinRpm(fastestSpinRpm)
+          .mainL(mainL)
+          .rinseL(rinseL)
+          .measured(
+              logChosenC == null
+                  ? null
+                  : new Programme.Measured(
+                      logChosenC, logPeakC, logHoldMinutes, logHeaterW, logKwh))
+          .label(label())
+          .build();
     }
   }
 
@@ -187,17 +193,18 @@ class MachineEntity extends KitEntity {
   }
 
   Machine toMachine() {
-    return new Machine(
-        name,
-        Known.or(type, Machine.Type.FRONT_LOADER),
-        drumL,
-        capacityKg,
-        drumRadiusM,
-        heaterW,
-        programmes.stream().map(ProgrammeRow::toProgramme).toList(),
-        hotFillC,
-        CommaList.known(levelsL),
-        whitenerDrawer,
-        pauses);
+    return MachineBuilder.builder()
+        .name(name)
+        .type(Known.or(type, Machine.Type.FRONT_LOADER))
+        .drumL(drumL)
+        .capacityKg(capacityKg)
+        .drumRadiusM(drumRadiusM)
+        .heaterW(heaterW)
+        .programmes(programmes.stream().map(ProgrammeRow::toProgramme).toList())
+        .hotFillC(hotFillC)
+        .levelsL(CommaList.known(levelsL))
+        .whitenerDrawer(whitenerDrawer)
+        .pauses(pauses)
+        .build();
   }
 }

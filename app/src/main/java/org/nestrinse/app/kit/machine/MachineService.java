@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit.machine;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +16,7 @@ import org.nestrinse.app.problem.What;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.kit.ProgrammeBuilder;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Allowed;
@@ -61,6 +63,7 @@ public class MachineService implements Removable {
   public record View(long id, long version, Machine machine) {}
 
   /** A programme as it is sent. */
+  @RecordBuilder
   public record ProgrammeChange(
       @Nullable String name,
       Programme.@Nullable Use use,
@@ -94,6 +97,7 @@ public class MachineService implements Removable {
   }
 
   /** What is sent to change the machine. */
+  @RecordBuilder
   public record Change(
       @Nullable Integer version,
       @Nullable String name,
@@ -220,22 +224,25 @@ public class MachineService implements Removable {
     if (use == Programme.Use.WASH && p.washMinutes != null && p.washMinutes < 1) {
       throw new OutOfRange("programmes.washMinutes", p.washMinutes, KitRefusal.ONE_OR_MORE_MINUTES);
     }
-    return new Programme(
-        RequestChecks.text("programmes.name", p.name, LONGEST_NAME),
-        use,
-        temperatures,
-        RequestChecks.number("programmes.shortfallC", p.shortfallC, SHORTFALL_K),
-        RequestChecks.optional("programmes.measuredPeakC", p.measuredPeakC, MEASURED_PEAK_C),
-        RequestChecks.whole("programmes.washMinutes", p.washMinutes, WASH_MINUTES),
-        RequestChecks.choice("programmes.agitation", p.agitation, Agitation.class),
-        RequestChecks.whole("programmes.rinses", p.rinses, Limits.RINSES),
-        RequestChecks.whole("programmes.extraRinses", p.extraRinses, Limits.RINSES),
-        RequestChecks.whole("programmes.interimRpm", p.interimRpm, Limits.RPM),
-        RequestChecks.whole("programmes.fastestSpinRpm", p.fastestSpinRpm, Limits.RPM),
-        RequestChecks.optional("programmes.mainL", p.mainL, BATH_L),
-        RequestChecks.optional("programmes.rinseL", p.rinseL, BATH_L),
-        p.measured,
-        p.label == null ? null : p.label.read());
+    return ProgrammeBuilder.builder()
+        .name(RequestChecks.text("programmes.name", p.name, LONGEST_NAME))
+        .use(use)
+        .temperaturesC(temperatures)
+        .shortfallC(RequestChecks.number("programmes.shortfallC", p.shortfallC, SHORTFALL_K))
+        .measuredPeakC(
+            RequestChecks.optional("programmes.measuredPeakC", p.measuredPeakC, MEASURED_PEAK_C))
+        .washMinutes(RequestChecks.whole("programmes.washMinutes", p.washMinutes, WASH_MINUTES))
+        .agitation(RequestChecks.choice("programmes.agitation", p.agitation, Agitation.class))
+        .rinses(RequestChecks.whole("programmes.rinses", p.rinses, Limits.RINSES))
+        .extraRinses(RequestChecks.whole("programmes.extraRinses", p.extraRinses, Limits.RINSES))
+        .interimRpm(RequestChecks.whole("programmes.interimRpm", p.interimRpm, Limits.RPM))
+        .fastestSpinRpm(
+            RequestChecks.whole("programmes.fastestSpinRpm", p.fastestSpinRpm, Limits.RPM))
+        .mainL(RequestChecks.optional("programmes.mainL", p.mainL, BATH_L))
+        .rinseL(RequestChecks.optional("programmes.rinseL", p.rinseL, BATH_L))
+        .measured(p.measured)
+        .label(p.label == null ? null : p.label.read())
+        .build();
   }
 
   private static <T> @Nullable List<@Nullable T> atMost(

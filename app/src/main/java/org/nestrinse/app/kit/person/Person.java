@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit.person;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.EnumSet;
 import java.util.Set;
 import org.nestrinse.core.gather.SkinNeed;
@@ -23,6 +24,7 @@ import org.nestrinse.core.household.DailyUse;
  * @param rise how the rise of their shells is set, in the household's words
  * @param snaps how the waist is closed
  */
+@RecordBuilder
 public record Person(
     long id,
     long version,

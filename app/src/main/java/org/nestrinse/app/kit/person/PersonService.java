@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit.person;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -36,6 +37,7 @@ public class PersonService implements Removable {
   }
 
   /** What is sent to add or change a person. */
+  @RecordBuilder
   public record Change(
       @Nullable Integer version,
       @Nullable String name,
@@ -121,21 +123,22 @@ public class PersonService implements Removable {
   }
 
   private static Person view(PersonEntity e) {
-    return new Person(
-        e.id,
-        e.version,
-        e.name,
-        e.about,
-        e.sensitiveSkin,
-        e.ill,
-        e.newborn,
-        e.dayBundles,
-        e.nightBundles,
-        e.bedPads,
-        e.sanitaryPads,
-        e.nursingPads,
-        e.rise,
-        e.snaps);
+    return PersonBuilder.builder()
+        .id(e.id)
+        .version(e.version)
+        .name(e.name)
+        .about(e.about)
+        .sensitiveSkin(e.sensitiveSkin)
+        .ill(e.ill)
+        .newborn(e.newborn)
+        .dayBundles(e.dayBundles)
+        .nightBundles(e.nightBundles)
+        .bedPads(e.bedPads)
+        .sanitaryPads(e.sanitaryPads)
+        .nursingPads(e.nursingPads)
+        .rise(e.rise)
+        .snaps(e.snaps)
+        .build();
   }
 
   @Override

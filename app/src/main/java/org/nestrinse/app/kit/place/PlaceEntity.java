@@ -10,6 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.KitEntity;
 import org.nestrinse.app.store.Known;
 import org.nestrinse.core.kit.Place;
+import org.nestrinse.core.kit.PlaceBuilder;
 
 @Entity
 @DynamicUpdate
@@ -47,20 +48,21 @@ class PlaceEntity extends KitEntity {
   }
 
   Place toPlace() {
-    return new Place(
-        name,
-        Known.or(sort, Place.Type.AIRER),
-        Known.or(facing, Place.Facing.NORTH),
-        exposure,
-        windFactor,
-        sunFactor,
-        roomC,
-        roomHumidity,
-        fan,
-        watts,
-        metres,
-        pieces,
-        roomM3,
-        freshM3H);
+    return PlaceBuilder.builder()
+        .name(name)
+        .sort(Known.or(sort, Place.Type.AIRER))
+        .facing(Known.or(facing, Place.Facing.NORTH))
+        .exposure(exposure)
+        .windFactor(windFactor)
+        .sunFactor(sunFactor)
+        .roomC(roomC)
+        .roomHumidity(roomHumidity)
+        .fan(fan)
+        .watts(watts)
+        .metres(metres)
+        .pieces(pieces)
+        .roomM3(roomM3)
+        .freshM3H(freshM3H)
+        .build();
   }
 }

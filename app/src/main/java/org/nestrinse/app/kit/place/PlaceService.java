@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit.place;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.KitEntity;
@@ -56,6 +57,7 @@ public class PlaceService implements Removable {
   }
 
   /** What is sent to add or change a place. */
+  @RecordBuilder
   public record Change(
       @Nullable Integer version,
       @Nullable String name,

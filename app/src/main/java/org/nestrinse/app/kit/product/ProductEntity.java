@@ -17,6 +17,7 @@ import org.nestrinse.app.store.CommaList;
 import org.nestrinse.app.store.Known;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.kit.ProductBuilder;
 import org.nestrinse.core.safety.Chemical;
 
 @Entity
@@ -130,27 +131,28 @@ class ProductEntity extends KitEntity {
   }
 
   Product toProduct() {
-    return new Product(
-        id,
-        name,
-        Known.or(purpose, Product.Purpose.OTHER),
-        Known.or(form, Product.Form.LIQUID),
-        enzymes,
-        scented,
-        coats,
-        activator,
-        new LabelRow(normalSoftG, normalMediumG, normalHardG),
-        new LabelRow(heavySoftG, heavyMediumG, heavyHardG),
-        referenceMassKg,
-        maxG,
-        scoopMl,
-        densityGMl,
-        packPrice,
-        packG,
-        claim(),
-        stated(),
-        pieceG,
-        percarbonateShare,
-        staysIn);
+    return ProductBuilder.builder()
+        .id(id)
+        .name(name)
+        .purpose(Known.or(purpose, Product.Purpose.OTHER))
+        .form(Known.or(form, Product.Form.LIQUID))
+        .enzymes(enzymes)
+        .scented(scented)
+        .coats(coats)
+        .activator(activator)
+        .normal(new LabelRow(normalSoftG, normalMediumG, normalHardG))
+        .heavy(new LabelRow(heavySoftG, heavyMediumG, heavyHardG))
+        .referenceMassKg(referenceMassKg)
+        .maxG(maxG)
+        .scoopMl(scoopMl)
+        .densityGMl(densityGMl)
+        .packPrice(packPrice)
+        .packG(packG)
+        .claim(claim())
+        .stated(stated())
+        .pieceG(pieceG)
+        .percarbonateShare(percarbonateShare)
+        .staysIn(staysIn)
+        .build();
   }
 }

@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit.product;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -72,6 +73,7 @@ public class ProductService implements Removable {
   }
 
   /** What is sent to add or change a product. */
+  @RecordBuilder
   public record Change(
       @Nullable Integer version,
       @Nullable String name,

@@ -48,23 +48,24 @@ public class PlanPicture {
             .map(Caution::nearestC)
             .findFirst()
             .orElse(null);
-    return new Plan(
-        routine.school().id(),
-        routine.school().name(),
-        routine.school().belief(),
-        routine.school().finish().drying(),
-        job.askedC(),
-        routine.steps().stream().map(s -> step(s, routine.outcome())).toList(),
-        routine.outcome().baths(),
-        figures(job, routine),
-        routine.bends(),
-        routine.cautions(),
-        nearest,
-        RoutineWhys.of(job, routine),
-        routine.imitation(),
-        job.machine().name(),
-        WashJob.weakestInHeat(job.all()).name(),
-        ProgrammeChoice.temperatures(job));
+    return PlanViewsPlanBuilder.builder()
+        .school(routine.school().id())
+        .schoolName(routine.school().name())
+        .belief(routine.school().belief())
+        .drying(routine.school().finish().drying())
+        .askedC(job.askedC())
+        .steps(routine.steps().stream().map(s -> step(s, routine.outcome())).toList())
+        .baths(routine.outcome().baths())
+        .figures(figures(job, routine))
+        .bends(routine.bends())
+        .cautions(routine.cautions())
+        .nearestC(nearest)
+        .whys(RoutineWhys.of(job, routine))
+        .imitation(routine.imitation())
+        .machine(job.machine().name())
+        .weakest(WashJob.weakestInHeat(job.all()).name())
+        .temperaturesC(ProgrammeChoice.temperatures(job))
+        .build();
   }
 
   private static PlanStep step(Step s, Outcome outcome) {
@@ -84,19 +85,21 @@ public class PlanPicture {
               d.inSoftenerDrawer(machine ? run : null),
               atMinute(s, d, outcome)));
     }
-    return new PlanStep(
-        s.number(),
-        s.action(),
-        s.title(),
-        s.detail(),
-        s.wholeLoad(),
-        s.attended(),
-        s.minutes(),
-        s.reason(),
-        run == null || !machine ? null : run.programme().name(),
-        run == null || !machine ? null : run.settings(),
-        doses,
-        run == null || run.pauseMinutes() == 0 ? null : Integer.valueOf(run.pauseMinutes()));
+    return PlanViewsPlanStepBuilder.builder()
+        .number(s.number())
+        .action(s.action())
+        .title(s.title())
+        .detail(s.detail())
+        .wholeLoad(s.wholeLoad())
+        .attended(s.attended())
+        .minutes(s.minutes())
+        .reason(s.reason())
+        .programme(run == null || !machine ? null : run.programme().name())
+        .settings(run == null || !machine ? null : run.settings())
+        .doses(doses)
+        .pauseMinutes(
+            run == null || run.pauseMinutes() == 0 ? null : Integer.valueOf(run.pauseMinutes()))
+        .build();
   }
 
   /** The minute of the routine at which a product comes into the water. */
@@ -121,58 +124,60 @@ public class PlanPicture {
     Fill fill = job.fill();
     List<PlannedDose> doses = routine.steps().stream().flatMap(s -> s.doses().stream()).toList();
     Instant ready = job.now().plus(Duration.ofMinutes(Math.round(o.minutes())));
-    return new Figures(
-        run.programme().name(),
-        run.temperatureC(),
-        hold(o, main),
-        o.peakC(),
-        o.hygiene().heatLog(),
-        o.hygiene().oxygenLog(),
-        o.hygiene().additiveLog(),
-        o.hygiene().liftedLog(),
-        o.hygiene().killLog(),
-        o.hygiene().totalLog(),
-        o.goal(),
-        o.goal().said(),
-        o.goal().totalLog(),
-        o.verdict().met(),
-        o.verdict().said(),
-        o.residueMgKg(),
-        o.residueTarget().mgKg(),
-        o.residueMet(),
-        o.sudsVisible(),
-        rinses(routine, main),
-        routine.lastRun().spinRpm(),
-        o.litres(),
-        o.kwh(),
-        o.cost(),
-        o.minutes(),
-        o.attendedMinutes(),
-        Said.duration(o.minutes()),
-        households.timeWords().at(ready),
-        fill.massKg(),
-        fill.main(),
-        o.wear(),
-        o.targetGL(),
-        routine.careMarginK(job),
-        doses.stream()
-            .filter(d -> d.product().purpose() == Product.Purpose.DETERGENT)
-            .mapToDouble(d -> d.dose().roundedDoseG())
-            .sum(),
-        routine.doseShare(),
-        doses.stream().anyMatch(d -> d.product().coats()),
-        job.trim(),
-        o.hygiene().said(),
-        o.hygiene().lowLog(),
-        o.hygiene().highLog(),
-        worst == null ? null : Double.valueOf(worst.soilLeft()),
-        worst == null ? null : BathWords.of(worst),
-        worst == null ? null : worst.cleanness(),
-        worst == null ? null : Double.valueOf(worst.set()),
-        worst == null ? null : worst.soil(),
-        o.stainLeft().isPresent() ? Double.valueOf(o.stainLeft().getAsDouble()) : null,
-        o.soils().stream().map(PlanPicture::soil).toList(),
-        leftovers(o));
+    return PlanViewsFiguresBuilder.builder()
+        .programme(run.programme().name())
+        .temperatureC(run.temperatureC())
+        .holdMinutes(hold(o, main))
+        .peakC(o.peakC())
+        .heatLog(o.hygiene().heatLog())
+        .oxygenLog(o.hygiene().oxygenLog())
+        .additiveLog(o.hygiene().additiveLog())
+        .liftedLog(o.hygiene().liftedLog())
+        .killLog(o.hygiene().killLog())
+        .totalLog(o.hygiene().totalLog())
+        .goal(o.goal())
+        .goalWords(o.goal().said())
+        .goalLog(o.goal().totalLog())
+        .goalMet(o.verdict().met())
+        .goalVerdict(o.verdict().said())
+        .residueMgKg(o.residueMgKg())
+        .residueTargetMgKg(o.residueTarget().mgKg())
+        .residueMet(o.residueMet())
+        .sudsVisible(o.sudsVisible())
+        .rinses(rinses(routine, main))
+        .spinRpm(routine.lastRun().spinRpm())
+        .litres(o.litres())
+        .kwh(o.kwh())
+        .cost(o.cost())
+        .minutes(o.minutes())
+        .attendedMinutes(o.attendedMinutes())
+        .durationWords(Said.duration(o.minutes()))
+        .readyWords(households.timeWords().at(ready))
+        .massKg(fill.massKg())
+        .fill(fill.main())
+        .wear(o.wear())
+        .targetGL(o.targetGL())
+        .careMarginK(routine.careMarginK(job))
+        .detergentG(
+            doses.stream()
+                .filter(d -> d.product().purpose() == Product.Purpose.DETERGENT)
+                .mapToDouble(d -> d.dose().roundedDoseG())
+                .sum())
+        .doseShare(routine.doseShare())
+        .coats(doses.stream().anyMatch(d -> d.product().coats()))
+        .trim(job.trim())
+        .germsWords(o.hygiene().said())
+        .lowLog(o.hygiene().lowLog())
+        .highLog(o.hygiene().highLog())
+        .soilLeft(worst == null ? null : Double.valueOf(worst.soilLeft()))
+        .soilWords(worst == null ? null : BathWords.of(worst))
+        .cleanness(worst == null ? null : worst.cleanness())
+        .setLeft(worst == null ? null : Double.valueOf(worst.set()))
+        .worstSoil(worst == null ? null : worst.soil())
+        .stainLeft(o.stainLeft().isPresent() ? Double.valueOf(o.stainLeft().getAsDouble()) : null)
+        .soils(o.soils().stream().map(PlanPicture::soil).toList())
+        .leftovers(leftovers(o))
+        .build();
   }
 
   private static double hold(Outcome o, Step main) {

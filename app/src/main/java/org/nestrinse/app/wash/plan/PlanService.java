@@ -40,6 +40,7 @@ import org.nestrinse.core.wash.school.School;
 import org.nestrinse.core.wash.school.Standing;
 import org.nestrinse.core.wash.school.Wishes;
 import org.nestrinse.core.wash.step.WashJob;
+import org.nestrinse.core.wash.step.WashJobBuilder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -172,20 +173,22 @@ public class PlanService {
             .toList();
     int bulkers = pieces.bulkers().stream().mapToInt(SoiledPieces::count).sum();
     OfferedMethod offered = offered(pieces, job, plans);
-    return new Comparison(
-        loadId,
-        loads.title(loadId),
-        pieces.count(),
-        bulkers,
-        ProgrammeChoice.temperatures(job),
-        job.calledFor(),
-        plans.stream()
-            .map(p -> p.school().equals(offered.school()) ? p : p.withoutReasons())
-            .toList(),
-        cannot,
-        dominated,
-        offered.school(),
-        offered.said());
+    return PlanViewsComparisonBuilder.builder()
+        .loadId(loadId)
+        .title(loads.title(loadId))
+        .pieces(pieces.count())
+        .bulkers(bulkers)
+        .temperaturesC(ProgrammeChoice.temperatures(job))
+        .calledFor(job.calledFor())
+        .plans(
+            plans.stream()
+                .map(p -> p.school().equals(offered.school()) ? p : p.withoutReasons())
+                .toList())
+        .cannot(cannot)
+        .dominated(dominated)
+        .offered(offered.school())
+        .offeredWords(offered.said())
+        .build();
   }
 
   /** The method that this load opens on; one that cannot wash it here is not offered. */
@@ -304,19 +307,20 @@ public class PlanService {
       LoadPieces pieces, @Nullable Integer askedC, Wishes wishes, @Nullable Long machineId) {
     Household household = households.current();
     Instant now = clock.instant();
-    return new WashJob(
-        pieces.first(),
-        pieces.bulkers(),
-        machines.one(machineId).machine(),
-        household.water(),
-        household.roomC(),
-        products.products(),
-        household.tariff(),
-        household.goal(),
-        household.trim(),
-        now,
-        now.atZone(household.zoneId()).toLocalTime(),
-        askedC,
-        wishes.standing(households.standing()).household(households.answers()));
+    return WashJobBuilder.builder()
+        .first(pieces.first())
+        .bulkers(pieces.bulkers())
+        .machine(machines.one(machineId).machine())
+        .water(household.water())
+        .roomC(household.roomC())
+        .products(products.products())
+        .tariff(household.tariff())
+        .houseGoal(household.goal())
+        .trim(household.trim())
+        .now(now)
+        .start(now.atZone(household.zoneId()).toLocalTime())
+        .askedC(askedC)
+        .wishes(wishes.standing(households.standing()).household(households.answers()))
+        .build();
   }
 }

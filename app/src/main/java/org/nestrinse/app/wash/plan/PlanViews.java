@@ -1,6 +1,7 @@
 package org.nestrinse.app.wash.plan;
 
 import com.fasterxml.jackson.annotation.JsonAlias;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -34,6 +35,7 @@ public final class PlanViews {
    * @param offered short name of the method that the load opens on
    * @param offeredWords why that one, in a sentence
    */
+  @RecordBuilder
   public record Comparison(
       long loadId,
       Said title,
@@ -84,6 +86,7 @@ public final class PlanViews {
    * @param weakest the piece with the lowest heat limit; null in older rounds
    * @param temperaturesC what a person may ask for [°C]; null in older rounds
    */
+  @RecordBuilder
   public record Plan(
       String school,
       Said schoolName,
@@ -103,23 +106,24 @@ public final class PlanViews {
       @Nullable List<Integer> temperaturesC) {
     /** Returns it as it stands beside others: reasons come when somebody opens one. */
     Plan withoutReasons() {
-      return new Plan(
-          school,
-          schoolName,
-          belief,
-          drying,
-          askedC,
-          steps,
-          baths,
-          figures,
-          bends,
-          cautions,
-          nearestC,
-          Map.of(),
-          imitation,
-          machine,
-          weakest,
-          temperaturesC);
+      return PlanViewsPlanBuilder.builder()
+          .school(school)
+          .schoolName(schoolName)
+          .belief(belief)
+          .drying(drying)
+          .askedC(askedC)
+          .steps(steps)
+          .baths(baths)
+          .figures(figures)
+          .bends(bends)
+          .cautions(cautions)
+          .nearestC(nearestC)
+          .whys(Map.of())
+          .imitation(imitation)
+          .machine(machine)
+          .weakest(weakest)
+          .temperaturesC(temperaturesC)
+          .build();
     }
   }
 
@@ -206,6 +210,7 @@ public final class PlanViews {
    * @param doses what goes into the drawer
    * @param pauseMinutes how long it stands and soaks, or null; null in older rounds
    */
+  @RecordBuilder
   public record PlanStep(
       int number,
       Step.Action action,
@@ -295,6 +300,7 @@ public final class PlanViews {
    * @param soils every soil of the load; null in older rounds
    * @param leftovers what is left of every product but detergent; null in older rounds
    */
+  @RecordBuilder
   public record Figures(
       String programme,
       int temperatureC,

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -76,6 +77,7 @@ public class SchoolService {
    * @param spinRpm final spin [rpm]
    * @param drying how it dries, in words
    */
+  @RecordBuilder
   public record Change(
       @Nullable Integer version,
       @Nullable String name,

@@ -69,16 +69,17 @@ class RoundEnd {
     List<PlanViews.PlanDose> doses =
         look.going(e).steps().stream().flatMap(step -> step.doses().stream()).toList();
     events.publishEvent(
-        new RoundWashed(
-            e.id,
-            pieces,
-            e.figures.bath().spinRpm(),
-            radius,
-            e.figures.bath().peakC(),
-            doses.stream().anyMatch(PlanViews.PlanDose::oxygen),
-            doses.stream().anyMatch(d -> chlorine(d.productId())),
-            clock.instant(),
-            byHand(e)));
+        RoundWashedBuilder.builder()
+            .roundId(e.id)
+            .pieces(pieces)
+            .spinRpm(e.figures.bath().spinRpm())
+            .drumRadiusM(radius)
+            .peakC(e.figures.bath().peakC())
+            .oxygen(doses.stream().anyMatch(PlanViews.PlanDose::oxygen))
+            .chlorine(doses.stream().anyMatch(d -> chlorine(d.productId())))
+            .at(clock.instant())
+            .byHand(byHand(e))
+            .build());
     events.publishEvent(new RoundChanged(e.id));
     return look.view(rounds.findById(e.id).orElseThrow());
   }

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -22,6 +23,7 @@ import org.nestrinse.core.said.Said;
  * @param plan the plan as JSON, or null when only figures are known
  * @param going the plan as it went otherwise, as JSON, or null
  */
+@RecordBuilder
 public record RoundFile(
     String uid,
     PastRound round,

@@ -210,25 +210,31 @@ public class RoundFiles {
                     new PastRound.Content(
                         c.kind, c.person, c.pieces, c.massKg, c.heldHours, c.bulker))
             .toList();
-    return new RoundFile(
-        e.uid,
-        new PastRound(e.id, e.startedAt, e.school, e.programme, contents, e.figures, List.of()),
-        e.finishedAt,
-        e.shelvedAt,
-        e.summary,
-        e.note,
-        e.carer,
-        e.steps.stream()
-            .map(
-                s -> new RoundFile.FileStep(s.number, s.title, s.minutes, s.doneAt, s.addedBecause))
-            .toList(),
-        e.events.stream()
-            .filter(x -> x.kind != null)
-            .map(x -> new RoundFile.FileEvent(x.at, x.step, x.kind, x.code, x.words, x.carer))
-            .toList(),
-        doses,
-        e.text(RoundEntity.Text.PLANNED),
-        e.text(RoundEntity.Text.GOING));
+    return RoundFileBuilder.builder()
+        .uid(e.uid)
+        .round(
+            new PastRound(e.id, e.startedAt, e.school, e.programme, contents, e.figures, List.of()))
+        .finishedAt(e.finishedAt)
+        .shelvedAt(e.shelvedAt)
+        .summary(e.summary)
+        .note(e.note)
+        .carer(e.carer)
+        .steps(
+            e.steps.stream()
+                .map(
+                    s ->
+                        new RoundFile.FileStep(
+                            s.number, s.title, s.minutes, s.doneAt, s.addedBecause))
+                .toList())
+        .events(
+            e.events.stream()
+                .filter(x -> x.kind != null)
+                .map(x -> new RoundFile.FileEvent(x.at, x.step, x.kind, x.code, x.words, x.carer))
+                .toList())
+        .doses(doses)
+        .plan(e.text(RoundEntity.Text.PLANNED))
+        .going(e.text(RoundEntity.Text.GOING))
+        .build();
   }
 
   private RoundEntity entity(RoundFile f) {

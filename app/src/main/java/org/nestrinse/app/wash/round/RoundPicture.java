@@ -82,36 +82,38 @@ class RoundPicture {
     String otherwise = e.text(RoundEntity.Text.GOING);
     Plan going = otherwise == null ? planned : plan(otherwise);
     TimeWords words = households.timeWords();
-    return new Round(
-        e.id,
-        e.version,
-        e.state,
-        e.summary,
-        e.startedAt,
-        words.at(e.startedAt),
-        e.finishedAt,
-        e.note,
-        going,
-        otherwise == null ? null : planned,
-        done(e),
-        current ? next.number : null,
-        current ? since : null,
-        ends,
-        e.heldSince,
-        e.heldWhy,
-        e.carer,
-        current ? judgements(e, next) : List.of(),
-        current ? lying(e, next, since, ends, now) : null,
-        ends == null ? Said.NOTHING : words.at(ready(e, next, ends, now)),
-        e.events.stream()
-            .filter(x -> x.kind != null)
-            .map(
-                x ->
-                    new RoundViews.RoundEvent(
-                        x.at, words.at(x.at), x.step, x.kind, x.words, x.carer))
-            .toList(),
-        e.loadId == null ? List.of() : loads.setAside(e.loadId),
-        e.figures.estimate().notRun() ? early(e) : List.of());
+    return RoundViewsRoundBuilder.builder()
+        .id(e.id)
+        .version(e.version)
+        .state(e.state)
+        .title(e.summary)
+        .startedAt(e.startedAt)
+        .startedWords(words.at(e.startedAt))
+        .finishedAt(e.finishedAt)
+        .note(e.note)
+        .plan(going)
+        .planned(otherwise == null ? null : planned)
+        .steps(done(e))
+        .currentStep(current ? next.number : null)
+        .currentSince(current ? since : null)
+        .currentEnds(ends)
+        .heldSince(e.heldSince)
+        .heldWhy(e.heldWhy)
+        .carer(e.carer)
+        .judgements(current ? judgements(e, next) : List.of())
+        .lying(current ? lying(e, next, since, ends, now) : null)
+        .readyWords(ends == null ? Said.NOTHING : words.at(ready(e, next, ends, now)))
+        .events(
+            e.events.stream()
+                .filter(x -> x.kind != null)
+                .map(
+                    x ->
+                        new RoundViews.RoundEvent(
+                            x.at, words.at(x.at), x.step, x.kind, x.words, x.carer))
+                .toList())
+        .setAside(e.loadId == null ? List.of() : loads.setAside(e.loadId))
+        .early(e.figures.estimate().notRun() ? early(e) : List.of())
+        .build();
   }
 
   /** Returns the steps of the machine that were ticked off sooner than they can run. */

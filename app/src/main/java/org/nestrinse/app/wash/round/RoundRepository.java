@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import jakarta.persistence.LockModeType;
 import java.time.Instant;
 import java.util.Collection;
@@ -90,6 +91,7 @@ interface RoundRepository extends JpaRepository<RoundEntity, Long> {
   List<String> usual(Collection<Long> kindIds, Collection<RoundState> states, Limit limit);
 
   /** What was in a round, beside its number. */
+  @RecordBuilder
   record Held(
       Long round,
       @Nullable Long kindId,

@@ -306,20 +306,21 @@ public class RoundService {
   private static Summary summary(RoundEntity e, TimeWords words, Map<String, Said> names) {
     RoundFigures.Estimate estimate = e.figures.estimate();
     Double soilLeft = estimate.soilLeft();
-    return new Summary(
-        e.id,
-        e.version,
-        e.state,
-        SchoolService.name(names, e.school),
-        e.summary,
-        e.startedAt,
-        words.at(e.startedAt),
-        e.finishedAt,
-        e.shelvedAt,
-        programme(e),
-        e.figures.with(estimate.atMost(HygieneEstimate.MOST_CLAIMED)),
-        soilLeft == null ? null : BathWords.about(soilLeft),
-        e.note,
-        e.hasPlan);
+    return RoundViewsSummaryBuilder.builder()
+        .id(e.id)
+        .version(e.version)
+        .state(e.state)
+        .school(SchoolService.name(names, e.school))
+        .summary(e.summary)
+        .startedAt(e.startedAt)
+        .startedWords(words.at(e.startedAt))
+        .finishedAt(e.finishedAt)
+        .shelvedAt(e.shelvedAt)
+        .programme(programme(e))
+        .figures(e.figures.with(estimate.atMost(HygieneEstimate.MOST_CLAIMED)))
+        .soilWords(soilLeft == null ? null : BathWords.about(soilLeft))
+        .note(e.note)
+        .hasPlan(e.hasPlan)
+        .build();
   }
 }

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -40,6 +41,7 @@ public final class RoundViews {
    * @param early steps of the machine that were ticked off sooner than they can run, in words;
    *     empty when somebody said that they ran
    */
+  @RecordBuilder
   public record Round(
       long id,
       long version,
@@ -167,6 +169,7 @@ public final class RoundViews {
    * @param note what a person wrote
    * @param hasPlan whether its plan is kept, with every reason
    */
+  @RecordBuilder
   public record Summary(
       long id,
       long version,

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import org.nestrinse.app.sort.LoadPieces;
 
@@ -16,6 +17,7 @@ import org.nestrinse.app.sort.LoadPieces;
  * @param at when
  * @param byHand whether it was wrung by hand
  */
+@RecordBuilder
 public record RoundWashed(
     long roundId,
     LoadPieces pieces,

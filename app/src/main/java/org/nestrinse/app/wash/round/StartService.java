@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -89,6 +90,7 @@ public class StartService {
    * @param practise whether it is only practice and nothing is kept
    * @param carer who is at it, or null
    */
+  @RecordBuilder
   public record Sent(
       @Nullable Long loadId,
       @Nullable String school,
@@ -103,8 +105,19 @@ public class StartService {
       @Nullable String carer) {
     /** Makes the start of a school as it is. */
     public static Sent of(long loadId, String school, List<String> checksRead) {
-      return new Sent(
-          loadId, school, null, List.copyOf(checksRead), null, null, null, null, null, null, null);
+      return StartServiceSentBuilder.builder()
+          .loadId(loadId)
+          .school(school)
+          .temperatureC(null)
+          .checksRead(List.copyOf(checksRead))
+          .machineId(null)
+          .goal(null)
+          .positions(null)
+          .besides(null)
+          .boosts(null)
+          .practise(null)
+          .carer(null)
+          .build();
     }
 
     PlanService.Request request() {

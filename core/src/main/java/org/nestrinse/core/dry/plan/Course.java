@@ -1,5 +1,6 @@
 package org.nestrinse.core.dry.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -31,6 +32,7 @@ import org.nestrinse.core.textile.DryerHeat;
  * @param wetSunKwhM2 sun on the cloth while it is damp, which pales stains [kWh/m²]
  * @param weights what it is weighed by
  */
+@RecordBuilder
 public record Course(
     DryingBatch batch,
     List<Leg> legs,
@@ -138,7 +140,18 @@ public record Course(
     List<HangingGroup.Point> way = new ArrayList<>(points);
     HangingGroup.Point dry = way.remove(way.size() - 1);
     way.add(new HangingGroup.Point(end, dry.moisture()));
-    return new Course(batch, shared, then, way, end, kwh, money, wear, wetSunKwhM2, weights);
+    return CourseBuilder.builder()
+        .batch(batch)
+        .legs(shared)
+        .marks(then)
+        .points(way)
+        .dryBy(end)
+        .kwh(kwh)
+        .money(money)
+        .wear(wear)
+        .wetSunKwhM2(wetSunKwhM2)
+        .weights(weights)
+        .build();
   }
 
   /** Returns whether another part of the same batch goes the same way. */
@@ -154,17 +167,18 @@ public record Course(
 
   /** Returns this course with another part of the same batch. */
   Course with(Course other) {
-    return new Course(
-        batch.of(batch.count() + other.batch.count()),
-        legs,
-        marks,
-        points,
-        dryBy,
-        kwh + other.kwh,
-        money + other.money,
-        wear + other.wear,
-        wetSunKwhM2,
-        weights);
+    return CourseBuilder.builder()
+        .batch(batch.of(batch.count() + other.batch.count()))
+        .legs(legs)
+        .marks(marks)
+        .points(points)
+        .dryBy(dryBy)
+        .kwh(kwh + other.kwh)
+        .money(money + other.money)
+        .wear(wear + other.wear)
+        .wetSunKwhM2(wetSunKwhM2)
+        .weights(weights)
+        .build();
   }
 
   /** Returns how often it is carried from one spot to another, the first hanging apart. */
@@ -201,19 +215,21 @@ public record Course(
   static Course nowhere(DryingBatch batch, DryingQuestion question, int whole) {
     Instant from = question.from();
     Instant to = question.hour(question.weather().size() - 1);
-    return new Course(
-        batch,
-        List.of(new Leg(from, to, null, null, false)),
-        List.of(),
-        List.of(
-            new HangingGroup.Point(from, batch.moisture()),
-            new HangingGroup.Point(to, batch.moisture())),
-        null,
-        0,
-        0,
-        0,
-        0,
-        new Weights(question.wishes(), whole, LONGEST_H));
+    return CourseBuilder.builder()
+        .batch(batch)
+        .legs(List.of(new Leg(from, to, null, null, false)))
+        .marks(List.of())
+        .points(
+            List.of(
+                new HangingGroup.Point(from, batch.moisture()),
+                new HangingGroup.Point(to, batch.moisture())))
+        .dryBy(null)
+        .kwh(0)
+        .money(0)
+        .wear(0)
+        .wetSunKwhM2(0)
+        .weights(new Weights(question.wishes(), whole, LONGEST_H))
+        .build();
   }
 
   /** Returns whether no place has room for it. */

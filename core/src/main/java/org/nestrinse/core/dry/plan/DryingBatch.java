@@ -1,5 +1,6 @@
 package org.nestrinse.core.dry.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dry.Spot;
@@ -20,6 +21,7 @@ import org.nestrinse.core.units.Limits;
  * @param crowded whether it hangs crowded there
  * @param dampSince since when it is damp, or null for since now
  */
+@RecordBuilder
 public record DryingBatch(
     long key,
     Kind kind,
@@ -61,13 +63,33 @@ public record DryingBatch(
 
   /** Returns the same, hung close or with room around it. */
   DryingBatch hung(boolean close) {
-    return new DryingBatch(
-        key, kind, count, moisture, neededBy, at, hungAt, strongSunH, close, dampSince);
+    return DryingBatchBuilder.builder()
+        .key(key)
+        .kind(kind)
+        .count(count)
+        .moisture(moisture)
+        .neededBy(neededBy)
+        .at(at)
+        .hungAt(hungAt)
+        .strongSunH(strongSunH)
+        .crowded(close)
+        .dampSince(dampSince)
+        .build();
   }
 
   /** Returns a part of it. */
   DryingBatch of(int pieces) {
-    return new DryingBatch(
-        key, kind, pieces, moisture, neededBy, at, hungAt, strongSunH, crowded, dampSince);
+    return DryingBatchBuilder.builder()
+        .key(key)
+        .kind(kind)
+        .count(pieces)
+        .moisture(moisture)
+        .neededBy(neededBy)
+        .at(at)
+        .hungAt(hungAt)
+        .strongSunH(strongSunH)
+        .crowded(crowded)
+        .dampSince(dampSince)
+        .build();
   }
 }

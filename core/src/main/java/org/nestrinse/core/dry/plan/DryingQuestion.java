@@ -1,5 +1,6 @@
 package org.nestrinse.core.dry.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
@@ -31,6 +32,7 @@ import org.nestrinse.core.units.OutOfRange;
  * @param tariff what electricity costs
  * @param wishes how the household wants to dry
  */
+@RecordBuilder
 public record DryingQuestion(
     Instant from,
     ZoneId zone,

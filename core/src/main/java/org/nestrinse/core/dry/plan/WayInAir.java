@@ -178,11 +178,32 @@ final class WayInAir {
       if (airDry != null) {
         marks.add(new Course.Mark(airDry, Course.Event.DRY, Course.Event.DRY.said()));
       }
-      return new Course(
-          batch, legs, marks, points, airDry, airKwh, money, wear, sun, weights(damp));
+      return CourseBuilder.builder()
+          .batch(batch)
+          .legs(legs)
+          .marks(marks)
+          .points(points)
+          .dryBy(airDry)
+          .kwh(airKwh)
+          .money(money)
+          .wear(wear)
+          .wetSunKwhM2(sun)
+          .weights(weights(damp))
+          .build();
     }
     Course inAir =
-        new Course(batch, legs, marks, points, null, airKwh, money, wear, sun, weights(damp));
+        CourseBuilder.builder()
+            .batch(batch)
+            .legs(legs)
+            .marks(marks)
+            .points(points)
+            .dryBy(null)
+            .kwh(airKwh)
+            .money(money)
+            .wear(wear)
+            .wetSunKwhM2(sun)
+            .weights(weights(damp))
+            .build();
     return finished(inAir, dryer, airEnd);
   }
 
@@ -206,17 +227,18 @@ final class WayInAir {
     way.add(new HangingGroup.Point(airEnd, moisture));
     double dryMoisture = Math.min(moisture, TumbleDrying.dryMoisture(batch.kind()));
     way.add(new HangingGroup.Point(end, dryMoisture));
-    return new Course(
-        batch,
-        legs,
-        marks,
-        way,
-        end,
-        inAir.kwh() + run.kwh(),
-        inAir.money() + question.money(run.kwh(), airEnd, run.minutes()),
-        inAir.wear() + batch.count() * run.wear(),
-        inAir.wetSunKwhM2(),
-        inAir.weights());
+    return CourseBuilder.builder()
+        .batch(batch)
+        .legs(legs)
+        .marks(marks)
+        .points(way)
+        .dryBy(end)
+        .kwh(inAir.kwh() + run.kwh())
+        .money(inAir.money() + question.money(run.kwh(), airEnd, run.minutes()))
+        .wear(inAir.wear() + batch.count() * run.wear())
+        .wetSunKwhM2(inAir.wetSunKwhM2())
+        .weights(inAir.weights())
+        .build();
   }
 
   private Course.Weights weights(double dampH) {

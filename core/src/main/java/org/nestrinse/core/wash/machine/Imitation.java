@@ -1,5 +1,6 @@
 package org.nestrinse.core.wash.machine;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -61,6 +62,7 @@ public final class Imitation {
    * @param whitener whether it needs a drawer for whitener
    * @param pauseMinutes a soak-pause within the bath [min], 0 for none
    */
+  @RecordBuilder
   public record Want(
       int celsius,
       int hottestC,
@@ -73,8 +75,17 @@ public final class Imitation {
       int pauseMinutes) {
     /** Returns the same want with other rinses. */
     public Want rinsing(int otherRinses) {
-      return new Want(
-          celsius, hottestC, exactly, minutes, use, otherRinses, spinRpm, whitener, pauseMinutes);
+      return ImitationWantBuilder.builder()
+          .celsius(celsius)
+          .hottestC(hottestC)
+          .exactly(exactly)
+          .minutes(minutes)
+          .use(use)
+          .rinses(otherRinses)
+          .spinRpm(spinRpm)
+          .whitener(whitener)
+          .pauseMinutes(pauseMinutes)
+          .build();
     }
   }
 

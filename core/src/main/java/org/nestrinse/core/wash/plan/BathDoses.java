@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.dose.Dose;
+import org.nestrinse.core.dose.DoseBasisBuilder;
 import org.nestrinse.core.dose.LabelRow;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.said.Said;
@@ -234,18 +235,19 @@ final class BathDoses {
       double trim) {
     Product p = choice.product();
     Dose.Basis basis =
-        new Dose.Basis(
-            massKg,
-            row,
-            referenceKg,
-            job.water().hardnessMmolL(),
-            share,
-            strength,
-            trim,
-            p.maxG(),
-            p.scoopMl(),
-            p.densityGMl(),
-            p.pieceG());
+        DoseBasisBuilder.builder()
+            .massKg(massKg)
+            .label(row)
+            .referenceMassKg(referenceKg)
+            .hardnessMmolL(job.water().hardnessMmolL())
+            .phaseShare(share)
+            .strength(strength)
+            .trim(trim)
+            .maxG(p.maxG())
+            .scoopMl(p.scoopMl())
+            .densityGMl(p.densityGMl())
+            .pieceG(p.pieceG())
+            .build();
     return new PlannedDose(p, Dose.of(basis), basis, choice.reason());
   }
 }

@@ -23,6 +23,7 @@ import org.nestrinse.core.wash.step.MachineRun;
 import org.nestrinse.core.wash.step.Outcome;
 import org.nestrinse.core.wash.step.PlannedDose;
 import org.nestrinse.core.wash.step.Step;
+import org.nestrinse.core.wash.step.StepBuilder;
 import org.nestrinse.core.wash.step.WashJob;
 
 /**
@@ -238,17 +239,18 @@ final class HandPlanner {
   private void rinseCovers(List<Step> steps, double litres) {
     int count = covers.stream().mapToInt(SoiledPieces::count).sum();
     steps.add(
-        new Step(
-            steps.size() + 1,
-            Step.Action.BY_HAND,
-            WashPhrase.COVERS_ALONE.said(),
-            Said.of(WashPhrase.COVERS_RINSE).with("covers", count),
-            false,
-            new MachineRun(rinse(litres / fillings), LUKEWARM_C, 0, 0),
-            List.of(),
-            Programme.HAND_RINSE_MINUTES,
-            Said.of(WashPhrase.COVERS_REASON),
-            true));
+        StepBuilder.builder()
+            .number(steps.size() + 1)
+            .action(Step.Action.BY_HAND)
+            .title(WashPhrase.COVERS_ALONE.said())
+            .detail(Said.of(WashPhrase.COVERS_RINSE).with("covers", count))
+            .wholeLoad(false)
+            .run(new MachineRun(rinse(litres / fillings), LUKEWARM_C, 0, 0))
+            .doses(List.of())
+            .minutes(Programme.HAND_RINSE_MINUTES)
+            .reason(Said.of(WashPhrase.COVERS_REASON))
+            .apart(true)
+            .build());
   }
 
   private Step byHand(

@@ -16,6 +16,7 @@ import org.nestrinse.core.wash.WashPhrase;
 import org.nestrinse.core.wash.caution.Cautions;
 import org.nestrinse.core.wash.caution.ChemistryCheck;
 import org.nestrinse.core.wash.machine.Imitation;
+import org.nestrinse.core.wash.machine.ImitationWantBuilder;
 import org.nestrinse.core.wash.machine.MachineBends;
 import org.nestrinse.core.wash.machine.ProgrammeChoice;
 import org.nestrinse.core.wash.school.School;
@@ -113,16 +114,17 @@ public final class WashPlanner {
     int limit = HeatLimit.of(job, job.all());
     Integer asked = job.askedC();
     int wanted = asked == null ? Math.max(school.main().celsius(), job.sharedC()) : asked;
-    return new Imitation.Want(
-        wanted,
-        asked == null ? limit : (int) Limits.WATER_C.max(),
-        asked != null,
-        school.main().minutes(),
-        steam ? Programme.Use.STEAM : ProgrammeChoice.use(job.hasWool()),
-        school.finish().extraRinses(),
-        spinRpm,
-        doses.hasWhitener() && school.chemistry().whitenerScoops() > 0,
-        0);
+    return ImitationWantBuilder.builder()
+        .celsius(wanted)
+        .hottestC(asked == null ? limit : (int) Limits.WATER_C.max())
+        .exactly(asked != null)
+        .minutes(school.main().minutes())
+        .use(steam ? Programme.Use.STEAM : ProgrammeChoice.use(job.hasWool()))
+        .rinses(school.finish().extraRinses())
+        .spinRpm(spinRpm)
+        .whitener(doses.hasWhitener() && school.chemistry().whitenerScoops() > 0)
+        .pauseMinutes(0)
+        .build();
   }
 
   private Imitation.Match nearest(Imitation.Want want) {
@@ -190,16 +192,17 @@ public final class WashPlanner {
     Optional<Imitation.Match> match =
         Imitation.of(
             job.machine(),
-            new Imitation.Want(
-                job.hasProtein() ? Math.min(asked, PROTEIN_SAFE_C) : asked,
-                limit,
-                false,
-                SHORT_WASH_MINUTES,
-                ProgrammeChoice.use(wool),
-                1,
-                spinRpm,
-                school.first().whitenerScoops() > 0,
-                soak ? SOAK_PAUSE_MINUTES : 0));
+            ImitationWantBuilder.builder()
+                .celsius(job.hasProtein() ? Math.min(asked, PROTEIN_SAFE_C) : asked)
+                .hottestC(limit)
+                .exactly(false)
+                .minutes(SHORT_WASH_MINUTES)
+                .use(ProgrammeChoice.use(wool))
+                .rinses(1)
+                .spinRpm(spinRpm)
+                .whitener(school.first().whitenerScoops() > 0)
+                .pauseMinutes(soak ? SOAK_PAUSE_MINUTES : 0)
+                .build());
     if (match.isEmpty()) {
       bends.add(Said.of(WashPhrase.NO_SHORT_WASH).with("celsius", Quantity.celsius(limit)));
       return List.of();

@@ -10,8 +10,8 @@ import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 
 /**
- * A coherent approach to washing, with its own defaults. Data, not code: the planner bends these
- * wishes to what the pieces tolerate and the machine can do.
+ * A coherent approach to washing, with its own defaults. Data, not code: they stand in schools.txt,
+ * and the planner bends these wishes to what the pieces tolerate and the machine can do.
  *
  * @param id short name that stays the same
  * @param name as shown
@@ -56,7 +56,6 @@ public record School(
       SCOOPS.check("first.whitenerScoops", whitenerScoops);
     }
 
-    static final First NOTHING = new First(Before.NOTHING, 0, 0, 0);
     static final First COLD_RINSE = new First(Before.COLD_RINSE, 0, 0, 0);
   }
 
@@ -102,10 +101,6 @@ public record School(
       Limits.STRENGTH.check("chemistry.strength", strength);
       SCOOPS.check("chemistry.whitenerScoops", whitenerScoops);
     }
-
-    static Chemistry plain(double strength, double whitenerScoops) {
-      return new Chemistry(strength, whitenerScoops, Enzymes.BY_SOIL, null, false, false);
-    }
   }
 
   /** Whether a school wants enzymes. Wool and silk never get any. */
@@ -131,129 +126,38 @@ public record School(
     }
   }
 
+  /** All schools, in the order in which they are shown. */
+  public static final List<School> ALL = SchoolFile.read();
+
   /** Enough detergent, heat and rubbing; nothing left to build up. */
-  public static final School HOT_AND_FULL =
-      new School(
-          "hot-and-full",
-          SchoolSaying.HOT_AND_FULL.said(),
-          SchoolSaying.HOT_AND_FULL_BELIEF.said(),
-          new First(Before.SHORT_WASH, 40, 0.5, 0),
-          new Main(60, 150, By.MACHINE),
-          Chemistry.plain(1.0, 0.5),
-          new Finish(1, 1400, SchoolSaying.HOT_AND_FULL_DRYING.said()));
+  public static final School HOT_AND_FULL = of("hot-and-full");
 
   /** Kind to fibres, skin and purse; the sun finishes. */
-  public static final School COOL_AND_SUN =
-      new School(
-          "cool-and-sun",
-          SchoolSaying.COOL_AND_SUN.said(),
-          SchoolSaying.COOL_AND_SUN_BELIEF.said(),
-          First.COLD_RINSE,
-          new Main(40, 75, By.MACHINE),
-          Chemistry.plain(0.6, 0),
-          new Finish(1, 800, SchoolSaying.COOL_AND_SUN_DRYING.said()));
+  public static final School COOL_AND_SUN = of("cool-and-sun");
 
   /** Certainty for shared or sick-house washing. */
-  public static final School SIXTY_WITH_SANITISER =
-      new School(
-          "sixty-with-sanitiser",
-          SchoolSaying.SIXTY_WITH_SANITISER.said(),
-          SchoolSaying.SIXTY_WITH_SANITISER_BELIEF.said(),
-          First.COLD_RINSE,
-          new Main(60, 120, By.MACHINE),
-          new Chemistry(1.0, 0, Enzymes.AVOIDED, Product.Form.POWDER, true, false),
-          new Finish(2, 1400, SchoolSaying.SIXTY_WITH_SANITISER_DRYING.said()));
+  public static final School SIXTY_WITH_SANITISER = of("sixty-with-sanitiser");
 
   /** Fits the family's other laundry. */
-  public static final School ALTERNATE_DAYS =
-      new School(
-          "alternate-days",
-          SchoolSaying.ALTERNATE_DAYS.said(),
-          SchoolSaying.ALTERNATE_DAYS_BELIEF.said(),
-          First.COLD_RINSE,
-          new Main(40, 150, By.MACHINE),
-          Chemistry.plain(1.0, 0),
-          new Finish(1, 1200, SchoolSaying.ALTERNATE_DAYS_DRYING.said()));
+  public static final School ALTERNATE_DAYS = of("alternate-days");
 
   /** Urine must not sit. */
-  public static final School DAILY_CONCENTRATE =
-      new School(
-          "daily-concentrate",
-          SchoolSaying.DAILY_CONCENTRATE.said(),
-          SchoolSaying.DAILY_CONCENTRATE_BELIEF.said(),
-          First.COLD_RINSE,
-          new Main(30, 60, By.MACHINE),
-          Chemistry.plain(0.4, 0),
-          new Finish(2, 1000, SchoolSaying.DAILY_CONCENTRATE_DRYING.said()));
+  public static final School DAILY_CONCENTRATE = of("daily-concentrate");
 
   /** No machine. */
-  public static final School BUCKET_AND_PLUNGE =
-      new School(
-          "bucket-and-plunge",
-          SchoolSaying.BUCKET_AND_PLUNGE.said(),
-          SchoolSaying.BUCKET_AND_PLUNGE_BELIEF.said(),
-          First.COLD_RINSE,
-          new Main(50, 25, By.HAND),
-          Chemistry.plain(1.0, 0),
-          new Finish(2, 1600, SchoolSaying.BUCKET_AND_PLUNGE_DRYING.said()));
+  public static final School BUCKET_AND_PLUNGE = of("bucket-and-plunge");
 
   /** Delicate skin, baby wear washed alone. */
-  public static final School GENTLE_SKIN =
-      new School(
-          "gentle-skin",
-          SchoolSaying.GENTLE_SKIN.said(),
-          SchoolSaying.GENTLE_SKIN_BELIEF.said(),
-          First.NOTHING,
-          new Main(40, 120, By.MACHINE),
-          new Chemistry(1.0, 0, Enzymes.AVOIDED, null, false, false),
-          new Finish(2, 1000, SchoolSaying.GENTLE_SKIN_DRYING.said()));
+  public static final School GENTLE_SKIN = of("gentle-skin");
 
   /** Blood and protein. */
-  public static final School COOL_THEN_WARM =
-      new School(
-          "cool-then-warm",
-          SchoolSaying.COOL_THEN_WARM.said(),
-          SchoolSaying.COOL_THEN_WARM_BELIEF.said(),
-          new First(Before.SOAK_PAUSE, 30, 0, 1),
-          new Main(40, 110, By.MACHINE),
-          Chemistry.plain(1.0, 0.5),
-          new Finish(1, 1200, SchoolSaying.COOL_THEN_WARM_DRYING.said()));
+  public static final School COOL_THEN_WARM = of("cool-then-warm");
 
   /** Microfibre keeps its split ends. */
-  public static final School SOFT_FIBRE =
-      new School(
-          "soft-fibre",
-          SchoolSaying.SOFT_FIBRE.said(),
-          SchoolSaying.SOFT_FIBRE_BELIEF.said(),
-          First.NOTHING,
-          new Main(30, 60, By.MACHINE),
-          new Chemistry(0.8, 0, Enzymes.BY_SOIL, Product.Form.LIQUID, false, false),
-          new Finish(1, 1400, SchoolSaying.SOFT_FIBRE_DRYING.said()));
+  public static final School SOFT_FIBRE = of("soft-fibre");
 
   /** Rare, for sickness and towels. */
-  public static final School HYGIENE_STEAM =
-      new School(
-          "hygiene-steam",
-          SchoolSaying.HYGIENE_STEAM.said(),
-          SchoolSaying.HYGIENE_STEAM_BELIEF.said(),
-          First.NOTHING,
-          new Main(90, 140, By.STEAM),
-          Chemistry.plain(1.0, 0),
-          new Finish(0, 1200, SchoolSaying.HYGIENE_STEAM_DRYING.said()));
-
-  /** All schools, in the order in which they are shown. */
-  public static final List<School> ALL =
-      List.of(
-          HOT_AND_FULL,
-          COOL_AND_SUN,
-          SIXTY_WITH_SANITISER,
-          ALTERNATE_DAYS,
-          DAILY_CONCENTRATE,
-          BUCKET_AND_PLUNGE,
-          GENTLE_SKIN,
-          COOL_THEN_WARM,
-          SOFT_FIBRE,
-          HYGIENE_STEAM);
+  public static final School HYGIENE_STEAM = of("hygiene-steam");
 
   /** Returns the same school with another beginning. */
   public School with(First otherFirst) {

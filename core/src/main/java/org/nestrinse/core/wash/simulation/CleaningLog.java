@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.CleaningBath;
+import org.nestrinse.core.bath.CleaningBathBuilder;
 import org.nestrinse.core.bath.SoilType;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Agitation;
@@ -92,32 +93,34 @@ final class CleaningLog {
             .sum();
     bath(
         r,
-        new CleaningBath(
-            first.liquorL(),
-            first.profile(),
-            r.speed(),
-            r.fill,
-            byHand,
-            Limits.DOSE_G.clamp(everydayG),
-            r.detergents().stream().anyMatch(d -> d.product().enzymes()),
-            r.steams() ? 0 : rinses,
-            r.rinseL,
-            kept));
+        CleaningBathBuilder.builder()
+            .waterL(first.liquorL())
+            .profile(first.profile())
+            .speed(r.speed())
+            .drumFill(r.fill)
+            .byHand(byHand)
+            .detergentG(Limits.DOSE_G.clamp(everydayG))
+            .enzymes(r.detergents().stream().anyMatch(d -> d.product().enzymes()))
+            .rinses(r.steams() ? 0 : rinses)
+            .rinseL(r.rinseL)
+            .retainedL(kept)
+            .build());
     if (r.steams()) {
       Bath steam = r.baths.get(1);
       bath(
           r,
-          new CleaningBath(
-              Math.max(steam.liquorL(), kept),
-              steam.profile(),
-              Agitation.GENTLE.speed(),
-              r.fill,
-              byHand,
-              0,
-              false,
-              rinses,
-              r.rinseL,
-              kept));
+          CleaningBathBuilder.builder()
+              .waterL(Math.max(steam.liquorL(), kept))
+              .profile(steam.profile())
+              .speed(Agitation.GENTLE.speed())
+              .drumFill(r.fill)
+              .byHand(byHand)
+              .detergentG(0)
+              .enzymes(false)
+              .rinses(rinses)
+              .rinseL(r.rinseL)
+              .retainedL(kept)
+              .build());
     }
   }
 

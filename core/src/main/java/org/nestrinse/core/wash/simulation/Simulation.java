@@ -3,6 +3,7 @@ package org.nestrinse.core.wash.simulation;
 import java.util.ArrayList;
 import java.util.List;
 import org.nestrinse.core.bath.BathTemperature;
+import org.nestrinse.core.bath.BathTemperatureBathBuilder;
 import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.bath.HygieneEstimate;
@@ -11,11 +12,12 @@ import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.bath.TemperaturePoint;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
-import org.nestrinse.core.safety.Chemical;
 import org.nestrinse.core.textile.TextileLoad;
 import org.nestrinse.core.wash.step.Bath;
+import org.nestrinse.core.wash.step.BathBuilder;
 import org.nestrinse.core.wash.step.MachineRun;
 import org.nestrinse.core.wash.step.Outcome;
+import org.nestrinse.core.wash.step.OutcomeBuilder;
 import org.nestrinse.core.wash.step.PlannedDose;
 import org.nestrinse.core.wash.step.Step;
 import org.nestrinse.core.wash.step.WashJob;
@@ -117,7 +119,7 @@ public final class Simulation {
     }
     spin(step, run, load);
 
-    wear += Wear.of(run, peakOf(step), chlorine(step));
+    wear += Wear.of(run, peakOf(step), step.chlorine());
     if (step.attended()) {
       // Several bucketfuls one after the other take longer than the bath of one.
       clock = Math.max(clock, began + step.minutes());
@@ -180,17 +182,18 @@ public final class Simulation {
             new TemperaturePoint(up + hold, run.temperatureC()));
     contents.add(contents(step, run, load));
     baths.add(
-        new Bath(
-            step.number(),
-            Bath.Type.STEAM,
-            clock,
-            up + hold,
-            heldL + heat.steamL(),
-            heat.steamL(),
-            profile,
-            run.temperatureC(),
-            dissolved.detergentGL(),
-            heat.heatingKwh() + heat.holdingKwh()));
+        BathBuilder.builder()
+            .step(step.number())
+            .type(Bath.Type.STEAM)
+            .startMinute(clock)
+            .minutes(up + hold)
+            .liquorL(heldL + heat.steamL())
+            .freshL(heat.steamL())
+            .profile(profile)
+            .setC(run.temperatureC())
+            .detergentGL(dissolved.detergentGL())
+            .heaterKwh(heat.heatingKwh() + heat.holdingKwh())
+            .build());
     energy.draws(heat.heatingKwh(), clock, up);
     energy.draws(heat.holdingKwh(), clock + up, hold);
     litres += heat.steamL();
@@ -245,10 +248,6 @@ public final class Simulation {
         .orElse(0);
   }
 
-  private static boolean chlorine(Step step) {
-    return step.doses().stream().anyMatch(d -> d.product().has(Chemical.CHLORINE));
-  }
-
   /**
    * Returns the temperature of the water that runs in [°C]: hot where nothing heats it in the drum.
    */
@@ -277,33 +276,35 @@ public final class Simulation {
             : measured.heaterW();
     double heaterW = setC > 0 ? ownW : 0;
     BathTemperature.Bath course =
-        new BathTemperature.Bath(
-            f.load,
-            liquorL,
-            inletC(f.run, f.type),
-            job.roomC(),
-            setC,
-            minutes,
-            heaterW,
-            BathTemperature.USUAL_LOSS_W_K,
-            byHand() ? BathTemperature.BUCKET_J_K : BathTemperature.MACHINE_J_K);
+        BathTemperatureBathBuilder.builder()
+            .load(f.load)
+            .waterL(liquorL)
+            .inletC(inletC(f.run, f.type))
+            .roomC(job.roomC())
+            .setC(setC)
+            .minutes(minutes)
+            .heaterW(heaterW)
+            .lossWK(BathTemperature.USUAL_LOSS_W_K)
+            .vesselJK(byHand() ? BathTemperature.BUCKET_J_K : BathTemperature.MACHINE_J_K)
+            .build();
     boolean letsGo = setC > 0 && measured != null && measured.holdMinutes() != null;
     BathTemperature temperature =
         letsGo ? BathTemperature.held(course, measured.holdMinutes()) : BathTemperature.of(course);
     double heaterKwh = temperature.heaterKwh() * f.heaterFactor;
     contents.add(contents(f.step, f.run, f.load));
     baths.add(
-        new Bath(
-            f.step.number(),
-            f.type,
-            clock,
-            minutes,
-            liquorL,
-            freshL,
-            temperature.profile(),
-            setC,
-            dissolved.detergentGL(),
-            heaterKwh));
+        BathBuilder.builder()
+            .step(f.step.number())
+            .type(f.type)
+            .startMinute(clock)
+            .minutes(minutes)
+            .liquorL(liquorL)
+            .freshL(freshL)
+            .profile(temperature.profile())
+            .setC(setC)
+            .detergentGL(dissolved.detergentGL())
+            .heaterKwh(heaterKwh)
+            .build());
     double up = temperature.minutesToSet() == null ? minutes : temperature.minutesToSet();
     double heating =
         Math.min(heaterKwh, heaterW * up / MINUTES_PER_HOUR / W_PER_KW * f.heaterFactor);
@@ -325,17 +326,18 @@ public final class Simulation {
     int minutes = run.programme().spinMinutes();
     contents.add(contents(step, run, load));
     baths.add(
-        new Bath(
-            step.number(),
-            Bath.Type.SPIN,
-            clock,
-            minutes,
-            retainedL,
-            0,
-            List.of(),
-            0,
-            dissolved.detergentGL(),
-            0));
+        BathBuilder.builder()
+            .step(step.number())
+            .type(Bath.Type.SPIN)
+            .startMinute(clock)
+            .minutes(minutes)
+            .liquorL(retainedL)
+            .freshL(0)
+            .profile(List.of())
+            .setC(0)
+            .detergentGL(dissolved.detergentGL())
+            .heaterKwh(0)
+            .build());
     clock += minutes;
   }
 
@@ -370,26 +372,27 @@ public final class Simulation {
             lifted == null ? 0 : lifted);
     double peak = baths.stream().mapToDouble(Bath::peakC).max().orElse(job.water().inletC());
     Solution detergent = new Solution(dissolved.detergentGL());
-    return new Outcome(
-        baths,
-        hygiene,
-        job.goal(),
-        job.goal().judge(hygiene, peak),
-        detergent.residueMgKg(last.retainedL(), load.sorbedL(), load.massKg()),
-        job.residueTarget(),
-        detergent.sudsVisible(),
-        litres,
-        energy.kwh(),
-        energy.cost(),
-        litres * job.tariff().waterPerL(),
-        productCost,
-        clock,
-        attended,
-        peak,
-        contents,
-        wear,
-        last.litresPerKgCotton(),
-        soils,
-        dissolved.leftovers(last.retainedL(), load));
+    return OutcomeBuilder.builder()
+        .baths(baths)
+        .hygiene(hygiene)
+        .goal(job.goal())
+        .verdict(job.goal().judge(hygiene, peak))
+        .residueMgKg(detergent.residueMgKg(last.retainedL(), load.sorbedL(), load.massKg()))
+        .residueTarget(job.residueTarget())
+        .sudsVisible(detergent.sudsVisible())
+        .litres(litres)
+        .kwh(energy.kwh())
+        .energyCost(energy.cost())
+        .waterCost(litres * job.tariff().waterPerL())
+        .productCost(productCost)
+        .minutes(clock)
+        .attendedMinutes(attended)
+        .peakC(peak)
+        .contents(contents)
+        .wear(wear)
+        .finalMoistureLKg(last.litresPerKgCotton())
+        .soils(soils)
+        .leftovers(dissolved.leftovers(last.retainedL(), load))
+        .build();
   }
 }

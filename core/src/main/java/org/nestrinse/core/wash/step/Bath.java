@@ -1,5 +1,6 @@
 package org.nestrinse.core.wash.step;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.nestrinse.core.bath.TemperaturePoint;
 
@@ -17,6 +18,7 @@ import org.nestrinse.core.bath.TemperaturePoint;
  * @param detergentGL detergent in this water, mixed [g/L]
  * @param heaterKwh energy of the heater [kWh]
  */
+@RecordBuilder
 public record Bath(
     int step,
     Type type,

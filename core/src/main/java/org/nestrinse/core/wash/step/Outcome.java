@@ -1,5 +1,6 @@
 package org.nestrinse.core.wash.step;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -35,6 +36,7 @@ import org.nestrinse.core.kit.Product;
  * @param soils what is left of each soil that the load brought, the worst first
  * @param leftovers what is left of each product on the textile
  */
+@RecordBuilder
 public record Outcome(
     List<Bath> baths,
     HygieneEstimate hygiene,

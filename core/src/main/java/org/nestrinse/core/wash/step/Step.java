@@ -1,8 +1,10 @@
 package org.nestrinse.core.wash.step;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.safety.Chemical;
 import org.nestrinse.core.said.Said;
 
 /**
@@ -19,6 +21,7 @@ import org.nestrinse.core.said.Said;
  * @param reason why it is done
  * @param apart whether it is done in water of its own, beside the rest: covers by hand
  */
+@RecordBuilder
 public record Step(
     int number,
     Action action,
@@ -62,14 +65,39 @@ public record Step(
 
   /** Returns the same step at another place in the order. */
   public Step at(int otherNumber) {
-    return new Step(
-        otherNumber, action, title, detail, wholeLoad, run, doses, minutes, reason, apart);
+    return StepBuilder.builder()
+        .number(otherNumber)
+        .action(action)
+        .title(title)
+        .detail(detail)
+        .wholeLoad(wholeLoad)
+        .run(run)
+        .doses(doses)
+        .minutes(minutes)
+        .reason(reason)
+        .apart(apart)
+        .build();
   }
 
   /** Returns the same step with other doses. */
   public Step with(List<PlannedDose> otherDoses) {
-    return new Step(
-        number, action, title, detail, wholeLoad, run, otherDoses, minutes, reason, apart);
+    return StepBuilder.builder()
+        .number(number)
+        .action(action)
+        .title(title)
+        .detail(detail)
+        .wholeLoad(wholeLoad)
+        .run(run)
+        .doses(otherDoses)
+        .minutes(minutes)
+        .reason(reason)
+        .apart(apart)
+        .build();
+  }
+
+  /** Returns whether chlorine goes in. */
+  public boolean chlorine() {
+    return doses.stream().anyMatch(d -> d.product().has(Chemical.CHLORINE));
   }
 
   /** Returns the same steps, counted from 1. */

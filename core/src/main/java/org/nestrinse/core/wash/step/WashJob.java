@@ -1,5 +1,6 @@
 package org.nestrinse.core.wash.step;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.util.Comparator;
@@ -13,6 +14,7 @@ import org.nestrinse.core.bath.ResidueTarget;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.kit.MachineBuilder;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Tariff;
 import org.nestrinse.core.kit.Water;
@@ -43,6 +45,7 @@ import org.nestrinse.core.wash.school.Wishes;
  *     the school
  * @param wishes what else the person wants of this load
  */
+@RecordBuilder
 public record WashJob(
     List<SoiledPieces> first,
     List<SoiledPieces> bulkers,
@@ -107,27 +110,40 @@ public record WashJob(
 
   /** Returns the same job with another temperature asked for, and other wishes. */
   public WashJob asking(@Nullable Integer otherC, Wishes otherWishes) {
-    return new WashJob(
-        first,
-        bulkers,
-        machine,
-        water,
-        roomC,
-        products,
-        tariff,
-        houseGoal,
-        trim,
-        now,
-        start,
-        otherC,
-        otherWishes);
+    return WashJobBuilder.builder()
+        .first(first)
+        .bulkers(bulkers)
+        .machine(machine)
+        .water(water)
+        .roomC(roomC)
+        .products(products)
+        .tariff(tariff)
+        .houseGoal(houseGoal)
+        .trim(trim)
+        .now(now)
+        .start(start)
+        .askedC(otherC)
+        .wishes(otherWishes)
+        .build();
   }
 
   /** Returns the same job with another learned correction of the dose. */
   public WashJob withTrim(double other) {
-    return new WashJob(
-        first, bulkers, machine, water, roomC, products, tariff, houseGoal, other, now, start,
-        askedC, wishes);
+    return WashJobBuilder.builder()
+        .first(first)
+        .bulkers(bulkers)
+        .machine(machine)
+        .water(water)
+        .roomC(roomC)
+        .products(products)
+        .tariff(tariff)
+        .houseGoal(houseGoal)
+        .trim(other)
+        .now(now)
+        .start(start)
+        .askedC(askedC)
+        .wishes(wishes)
+        .build();
   }
 
   /**
@@ -139,18 +155,22 @@ public record WashJob(
       return this;
     }
     Machine all =
-        new Machine(
-            machine.name(),
-            machine.type(),
-            Math.min(machine.drumL() * fillings(), Limits.DRUM_L.max()),
-            machine.capacityKg(),
-            machine.drumRadiusM(),
-            0,
-            List.of(),
-            machine.hotFillC() == null ? Double.valueOf(Water.USUAL_HOT_TAP_C) : machine.hotFillC(),
-            List.of(),
-            false,
-            true);
+        MachineBuilder.builder()
+            .name(machine.name())
+            .type(machine.type())
+            .drumL(Math.min(machine.drumL() * fillings(), Limits.DRUM_L.max()))
+            .capacityKg(machine.capacityKg())
+            .drumRadiusM(machine.drumRadiusM())
+            .heaterW(0)
+            .programmes(List.of())
+            .hotFillC(
+                machine.hotFillC() == null
+                    ? Double.valueOf(Water.USUAL_HOT_TAP_C)
+                    : machine.hotFillC())
+            .levelsL(List.of())
+            .whitenerDrawer(false)
+            .pauses(true)
+            .build();
     return within(all, all());
   }
 
@@ -162,9 +182,21 @@ public record WashJob(
 
   /** Returns the same job in another vessel, with these pieces as its first set and no bulkers. */
   WashJob within(Machine vessel, List<SoiledPieces> pieces) {
-    return new WashJob(
-        pieces, List.of(), vessel, water, roomC, products, tariff, houseGoal, trim, now, start,
-        askedC, wishes);
+    return WashJobBuilder.builder()
+        .first(pieces)
+        .bulkers(List.of())
+        .machine(vessel)
+        .water(water)
+        .roomC(roomC)
+        .products(products)
+        .tariff(tariff)
+        .houseGoal(houseGoal)
+        .trim(trim)
+        .now(now)
+        .start(start)
+        .askedC(askedC)
+        .wishes(wishes)
+        .build();
   }
 
   /** Returns everything in the main wash. */

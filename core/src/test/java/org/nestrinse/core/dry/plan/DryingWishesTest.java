@@ -54,16 +54,17 @@ class DryingWishesTest {
             batch(3, HAND_TOWEL, 6, neededBy));
     Dryer dryer = new Dryer("dryer", Dryer.Type.HEAT_PUMP, 5);
     return HangingPlan.of(
-        new DryingQuestion(
-            from,
-            ZoneOffset.UTC,
-            GoldenWeek.from(hour),
-            SPOTS,
-            List.of(new DryingQuestion.DryerAt(7, dryer, from)),
-            wash,
-            DryingFactors.NONE,
-            TARIFF,
-            wishes),
+        DryingQuestionBuilder.builder()
+            .from(from)
+            .zone(ZoneOffset.UTC)
+            .weather(GoldenWeek.from(hour))
+            .spots(SPOTS)
+            .dryers(List.of(new DryingQuestion.DryerAt(7, dryer, from)))
+            .batches(wash)
+            .factors(DryingFactors.NONE)
+            .tariff(TARIFF)
+            .wishes(wishes)
+            .build(),
         DryingPolicy.BEST);
   }
 

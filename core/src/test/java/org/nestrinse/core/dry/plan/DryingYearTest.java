@@ -222,7 +222,19 @@ class DryingYearTest {
     double moisture = HangingGroup.moistureAfterSpin(HAND_TOWEL, 1200, 0.235);
     List<DryingBatch> close = new ArrayList<>();
     for (int key = 1; key <= 4; key++) {
-      close.add(new DryingBatch(key, HAND_TOWEL, 8, moisture, null, airer, hung, 0, true, hung));
+      close.add(
+          DryingBatchBuilder.builder()
+              .key(key)
+              .kind(HAND_TOWEL)
+              .count(8)
+              .moisture(moisture)
+              .neededBy(null)
+              .at(airer)
+              .hungAt(hung)
+              .strongSunH(0)
+              .crowded(true)
+              .dampSince(hung)
+              .build());
     }
     Instant from = YEAR.plus(Duration.ofHours(now));
     HangingPlan plan =
@@ -256,17 +268,18 @@ class DryingYearTest {
       }
       if (leg.spot() != null) {
         hung.add(
-            new DryingBatch(
-                key++,
-                c.batch().kind(),
-                c.batch().count(),
-                c.batch().moisture(),
-                null,
-                leg.spot(),
-                from,
-                0,
-                leg.crowded(),
-                from));
+            DryingBatchBuilder.builder()
+                .key(key++)
+                .kind(c.batch().kind())
+                .count(c.batch().count())
+                .moisture(c.batch().moisture())
+                .neededBy(null)
+                .at(leg.spot())
+                .hungAt(from)
+                .strongSunH(0)
+                .crowded(leg.crowded())
+                .dampSince(from)
+                .build());
       }
     }
     if (hung.isEmpty()) {

@@ -36,6 +36,7 @@ import org.nestrinse.core.wash.step.MachineRun;
 import org.nestrinse.core.wash.step.PlannedDose;
 import org.nestrinse.core.wash.step.Step;
 import org.nestrinse.core.wash.step.WashJob;
+import org.nestrinse.core.wash.step.WashJobBuilder;
 
 /** What is put in and what is carried over, over a whole routine. */
 class ChemistryCheckTest {
@@ -203,20 +204,21 @@ class ChemistryCheckTest {
             List.of(new Wishes.Besides(product.id(), where, 60)),
             Set.of());
     WashJob job =
-        new WashJob(
-            plain.first(),
-            plain.bulkers(),
-            plain.machine(),
-            plain.water(),
-            plain.roomC(),
-            products,
-            plain.tariff(),
-            plain.houseGoal(),
-            plain.trim(),
-            plain.now(),
-            plain.start(),
-            null,
-            wishes);
+        WashJobBuilder.builder()
+            .first(plain.first())
+            .bulkers(plain.bulkers())
+            .machine(plain.machine())
+            .water(plain.water())
+            .roomC(plain.roomC())
+            .products(products)
+            .tariff(plain.tariff())
+            .houseGoal(plain.houseGoal())
+            .trim(plain.trim())
+            .now(plain.now())
+            .start(plain.start())
+            .askedC(null)
+            .wishes(wishes)
+            .build();
     return WashPlanner.plan(job, School.HOT_AND_FULL).cautions();
   }
 

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.nestrinse.core.Pieces;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.kit.MachineBuilder;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -21,8 +22,17 @@ import org.nestrinse.core.wash.step.MachineRun;
 /** The nearest sequence of runs, against trying everything. */
 class ImitationTest {
   private static Imitation.Want want(int celsius, int hottest, int minutes, int rinses, int rpm) {
-    return new Imitation.Want(
-        celsius, hottest, false, minutes, Programme.Use.WASH, rinses, rpm, false, 0);
+    return ImitationWantBuilder.builder()
+        .celsius(celsius)
+        .hottestC(hottest)
+        .exactly(false)
+        .minutes(minutes)
+        .use(Programme.Use.WASH)
+        .rinses(rinses)
+        .spinRpm(rpm)
+        .whitener(false)
+        .pauseMinutes(0)
+        .build();
   }
 
   private static Programme programme(
@@ -186,20 +196,31 @@ class ImitationTest {
   @Test
   void whatTheMachineLacksIsTold() {
     Machine plain =
-        new Machine(
-            "plain",
-            Machine.Type.FRONT_LOADER,
-            54,
-            7,
-            0.235,
-            2000,
-            List.of(Pieces.SHORT),
-            null,
-            List.of(),
-            false,
-            false);
+        MachineBuilder.builder()
+            .name("plain")
+            .type(Machine.Type.FRONT_LOADER)
+            .drumL(54)
+            .capacityKg(7)
+            .drumRadiusM(0.235)
+            .heaterW(2000)
+            .programmes(List.of(Pieces.SHORT))
+            .hotFillC(null)
+            .levelsL(List.of())
+            .whitenerDrawer(false)
+            .pauses(false)
+            .build();
     Imitation.Want want =
-        new Imitation.Want(30, 60, false, 35, Programme.Use.WASH, 1, 1200, true, 50);
+        ImitationWantBuilder.builder()
+            .celsius(30)
+            .hottestC(60)
+            .exactly(false)
+            .minutes(35)
+            .use(Programme.Use.WASH)
+            .rinses(1)
+            .spinRpm(1200)
+            .whitener(true)
+            .pauseMinutes(50)
+            .build();
     Imitation.Match match = Imitation.of(plain, want).orElseThrow();
     assertThat(match.runs().get(0).pauseMinutes()).isZero();
     assertThat(match.differences())

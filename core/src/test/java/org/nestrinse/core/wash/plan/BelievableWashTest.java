@@ -22,7 +22,9 @@ import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.kit.MachineBuilder;
 import org.nestrinse.core.kit.Programme;
+import org.nestrinse.core.kit.ProgrammeBuilder;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
@@ -46,22 +48,23 @@ class BelievableWashTest {
       job(List.of(soiled(HAND_TOWEL, 46, Soil.DIRT)), List.of(), null);
 
   private static Programme plain(Programme.Label label) {
-    return new Programme(
-        "Plain cottons",
-        Programme.Use.WASH,
-        List.of(40, 60),
-        0,
-        null,
-        80,
-        Agitation.NORMAL,
-        3,
-        0,
-        600,
-        1400,
-        null,
-        null,
-        null,
-        label);
+    return ProgrammeBuilder.builder()
+        .name("Plain cottons")
+        .use(Programme.Use.WASH)
+        .temperaturesC(List.of(40, 60))
+        .shortfallC(0)
+        .measuredPeakC(null)
+        .washMinutes(80)
+        .agitation(Agitation.NORMAL)
+        .rinses(3)
+        .extraRinses(0)
+        .interimRpm(600)
+        .fastestSpinRpm(1400)
+        .mainL(null)
+        .rinseL(null)
+        .measured(null)
+        .label(label)
+        .build();
   }
 
   private static Outcome outcome(Programme programme) {
@@ -129,18 +132,19 @@ class BelievableWashTest {
           1400);
 
   private static final Machine BUCKET =
-      new Machine(
-          "12 L bucket",
-          Machine.Type.BUCKET,
-          12,
-          2,
-          0.15,
-          0,
-          List.of(),
-          50.0,
-          List.of(),
-          false,
-          true);
+      MachineBuilder.builder()
+          .name("12 L bucket")
+          .type(Machine.Type.BUCKET)
+          .drumL(12)
+          .capacityKg(2)
+          .drumRadiusM(0.15)
+          .heaterW(0)
+          .programmes(List.of())
+          .hotFillC(50.0)
+          .levelsL(List.of())
+          .whitenerDrawer(false)
+          .pauses(true)
+          .build();
 
   private static final Kind WHITE_TOWEL =
       new Kind(

@@ -15,6 +15,7 @@ import org.nestrinse.core.bath.SpinRetention;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.kit.MachineBuilder;
 import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -33,18 +34,19 @@ import org.nestrinse.core.wash.step.Step;
 /** Washing in a bucket or a basin. */
 class HandTest {
   private static final Machine BUCKET =
-      new Machine(
-          "12 L bucket",
-          Machine.Type.BUCKET,
-          12,
-          2,
-          0.15,
-          0,
-          List.of(),
-          55.0,
-          List.of(),
-          false,
-          true);
+      MachineBuilder.builder()
+          .name("12 L bucket")
+          .type(Machine.Type.BUCKET)
+          .drumL(12)
+          .capacityKg(2)
+          .drumRadiusM(0.15)
+          .heaterW(0)
+          .programmes(List.of())
+          .hotFillC(55.0)
+          .levelsL(List.of())
+          .whitenerDrawer(false)
+          .pauses(true)
+          .build();
   private static final List<SoiledPieces> DAY =
       List.of(soiled(TRIFOLD, 6, Soil.WET), soiled(SHELL, 5, Soil.WET));
 

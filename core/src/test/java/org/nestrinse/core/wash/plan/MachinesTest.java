@@ -27,6 +27,7 @@ import org.nestrinse.core.Pieces;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.kit.Machine;
+import org.nestrinse.core.kit.MachineBuilder;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -48,8 +49,19 @@ class MachinesTest {
       Double hotC,
       List<Double> levels,
       Programme... programmes) {
-    return new Machine(
-        "any", type, 54, 7, 0.235, heaterW, List.of(programmes), hotC, levels, true, true);
+    return MachineBuilder.builder()
+        .name("any")
+        .type(type)
+        .drumL(54)
+        .capacityKg(7)
+        .drumRadiusM(0.235)
+        .heaterW(heaterW)
+        .programmes(List.of(programmes))
+        .hotFillC(hotC)
+        .levelsL(levels)
+        .whitenerDrawer(true)
+        .pauses(true)
+        .build();
   }
 
   private static Bath mainBath(Routine routine) {
