@@ -7,10 +7,27 @@ export default defineConfigWithVueTs(
   pluginVue.configs['flat/recommended'],
   vueTsConfigs.recommended,
   {
+    languageOptions: {
+      parserOptions: { projectService: { allowDefaultProject: ['eslint.config.js'] } },
+    },
+  },
+  {
     rules: {
       'vue/multi-word-component-names': 'off',
       'vue/require-default-prop': 'off',
       '@typescript-eslint/no-explicit-any': 'error',
+      // What goes wrong is said: an error has a name, and no promise is left alone.
+      '@typescript-eslint/no-floating-promises': 'error',
+      'no-empty': ['error', { allowEmptyCatch: false }],
+      'no-restricted-syntax': [
+        'error',
+        { selector: 'CatchClause[param=null]', message: 'Name the error, and say it or throw it on.' },
+        {
+          selector:
+            "CallExpression[callee.property.name='catch'] > ArrowFunctionExpression[body.name='undefined']",
+          message: 'Say what went wrong.',
+        },
+      ],
     },
   },
   skipFormatting,

@@ -28,8 +28,9 @@ export class Problem extends Error {
     readonly field?: string,
     readonly current?: unknown,
     readonly allowed?: string,
+    cause?: unknown,
   ) {
-    super(message)
+    super(message, { cause })
   }
 }
 
@@ -101,14 +102,21 @@ interface Answer<T> {
 /**
  * Returns what a call answers, or throws a {@link Problem} with the sentence of its error document.
  *
- * @example const line = await answer(api.GET('/api/line'))
+ * @example const line = await answer(api.GET('/api/v1/line'))
  */
 export async function answer<T>(call: Promise<Answer<T>>): Promise<T> {
   let result: Answer<T>
   try {
     result = await call
-  } catch {
-    throw new Problem(t('api.client.nestRinseDoesNotAnswer'), 0)
+  } catch (cause) {
+    throw new Problem(
+      t('api.client.nestRinseDoesNotAnswer'),
+      0,
+      undefined,
+      undefined,
+      undefined,
+      cause,
+    )
   }
   if (!result.response.ok) {
     const said = (result.error ?? {}) as {

@@ -196,7 +196,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/catalogue": {
+    "/api/v1/catalogue": {
         parameters: {
             query?: never;
             header?: never;
@@ -212,7 +212,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/cover": {
+    "/api/v1/cover": {
         parameters: {
             query?: never;
             header?: never;
@@ -228,7 +228,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dryers": {
+    "/api/v1/dryers": {
         parameters: {
             query?: never;
             header?: never;
@@ -244,7 +244,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/dryers/{id}": {
+    "/api/v1/dryers/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -260,7 +260,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drying": {
+    "/api/v1/drying": {
         parameters: {
             query?: never;
             header?: never;
@@ -276,7 +276,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drying/follow": {
+    "/api/v1/drying/follow": {
         parameters: {
             query?: never;
             header?: never;
@@ -292,7 +292,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drying/learnt/{placeId}/{kindId}": {
+    "/api/v1/drying/learnt/{placeId}/{kindId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -308,7 +308,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drying/plans": {
+    "/api/v1/drying/plans": {
         parameters: {
             query?: never;
             header?: never;
@@ -324,7 +324,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drying/weather": {
+    "/api/v1/drying/weather": {
         parameters: {
             query?: never;
             header?: never;
@@ -340,7 +340,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drying/{id}": {
+    "/api/v1/drying/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -356,7 +356,7 @@ export interface paths {
         patch: operations["move_2"];
         trace?: never;
     };
-    "/api/drying/{id}/check": {
+    "/api/v1/drying/{id}/check": {
         parameters: {
             query?: never;
             header?: never;
@@ -372,7 +372,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drying/{id}/dry": {
+    "/api/v1/drying/{id}/dry": {
         parameters: {
             query?: never;
             header?: never;
@@ -388,7 +388,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/drying/{id}/tumble": {
+    "/api/v1/drying/{id}/tumble": {
         parameters: {
             query?: never;
             header?: never;
@@ -404,7 +404,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/entries/{id}": {
+    "/api/v1/entries/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -420,7 +420,7 @@ export interface paths {
         patch: operations["correct"];
         trace?: never;
     };
-    "/api/entries/{id}/restore": {
+    "/api/v1/entries/{id}/restore": {
         parameters: {
             query?: never;
             header?: never;
@@ -429,14 +429,14 @@ export interface paths {
         };
         get?: never;
         put?: never;
-        post: operations["restore"];
+        post: operations["restore_1"];
         delete?: never;
         options?: never;
         head?: never;
         patch?: never;
         trace?: never;
     };
-    "/api/estimates/{model}": {
+    "/api/v1/estimates/{model}": {
         parameters: {
             query?: never;
             header?: never;
@@ -452,7 +452,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/household": {
+    "/api/v1/household": {
         parameters: {
             query?: never;
             header?: never;
@@ -468,7 +468,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/household/answers/{question}": {
+    "/api/v1/household/answers/{question}": {
         parameters: {
             query?: never;
             header?: never;
@@ -484,7 +484,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/household/zone": {
+    "/api/v1/household/zone": {
         parameters: {
             query?: never;
             header?: never;
@@ -500,7 +500,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/judge": {
+    "/api/v1/judge": {
         parameters: {
             query?: never;
             header?: never;
@@ -516,7 +516,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/judge/changes": {
+    "/api/v1/judge/changes": {
         parameters: {
             query?: never;
             header?: never;
@@ -532,7 +532,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/judge/changes/{id}/decision": {
+    "/api/v1/judge/changes/{id}/decision": {
         parameters: {
             query?: never;
             header?: never;
@@ -548,7 +548,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/judge/trim": {
+    "/api/v1/judge/trim": {
         parameters: {
             query?: never;
             header?: never;
@@ -564,7 +564,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kinds": {
+    "/api/v1/kinds": {
         parameters: {
             query?: never;
             header?: never;
@@ -580,7 +580,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kinds/{id}": {
+    "/api/v1/kinds/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -596,7 +596,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kinds/{id}/bulk": {
+    "/api/v1/kinds/{id}/bulk": {
         parameters: {
             query?: never;
             header?: never;
@@ -612,7 +612,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kinds/{id}/weigh": {
+    "/api/v1/kinds/{id}/weigh": {
         parameters: {
             query?: never;
             header?: never;
@@ -628,55 +628,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/kit/removed": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["removed"];
-        put?: never;
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kit/{thing}/{id}": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post?: never;
-        delete: operations["remove_2"];
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/kit/{thing}/{id}/back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["bringBack_1"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/ledger": {
+    "/api/v1/ledger": {
         parameters: {
             query?: never;
             header?: never;
@@ -692,7 +644,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/ledger/mend": {
+    "/api/v1/ledger/mend": {
         parameters: {
             query?: never;
             header?: never;
@@ -708,7 +660,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/ledger/unreadable": {
+    "/api/v1/ledger/unreadable": {
         parameters: {
             query?: never;
             header?: never;
@@ -724,7 +676,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/line": {
+    "/api/v1/line": {
         parameters: {
             query?: never;
             header?: never;
@@ -740,7 +692,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads": {
+    "/api/v1/loads": {
         parameters: {
             query?: never;
             header?: never;
@@ -756,7 +708,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/now": {
+    "/api/v1/loads/now": {
         parameters: {
             query?: never;
             header?: never;
@@ -772,7 +724,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/{id}": {
+    "/api/v1/loads/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -788,7 +740,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/{id}/bulkers": {
+    "/api/v1/loads/{id}/bulkers": {
         parameters: {
             query?: never;
             header?: never;
@@ -804,7 +756,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/{id}/card": {
+    "/api/v1/loads/{id}/card": {
         parameters: {
             query?: never;
             header?: never;
@@ -820,7 +772,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/{id}/card.pdf": {
+    "/api/v1/loads/{id}/card.pdf": {
         parameters: {
             query?: never;
             header?: never;
@@ -836,7 +788,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/{id}/items": {
+    "/api/v1/loads/{id}/items": {
         parameters: {
             query?: never;
             header?: never;
@@ -852,7 +804,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/{id}/items/{itemId}": {
+    "/api/v1/loads/{id}/items/{itemId}": {
         parameters: {
             query?: never;
             header?: never;
@@ -868,7 +820,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/{id}/look": {
+    "/api/v1/loads/{id}/look": {
         parameters: {
             query?: never;
             header?: never;
@@ -884,7 +836,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/{id}/options": {
+    "/api/v1/loads/{id}/options": {
         parameters: {
             query?: never;
             header?: never;
@@ -900,7 +852,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/{id}/plan": {
+    "/api/v1/loads/{id}/plan": {
         parameters: {
             query?: never;
             header?: never;
@@ -916,7 +868,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/loads/{id}/plans": {
+    "/api/v1/loads/{id}/plans": {
         parameters: {
             query?: never;
             header?: never;
@@ -932,23 +884,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/machine": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get: operations["machine"];
-        put: operations["changeMachine_1"];
-        post?: never;
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/machines": {
+    "/api/v1/machines": {
         parameters: {
             query?: never;
             header?: never;
@@ -964,7 +900,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/machines/{id}": {
+    "/api/v1/machines/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -980,7 +916,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/machines/{id}/logs": {
+    "/api/v1/machines/{id}/logs": {
         parameters: {
             query?: never;
             header?: never;
@@ -996,7 +932,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/normal-days": {
+    "/api/v1/normal-days": {
         parameters: {
             query?: never;
             header?: never;
@@ -1012,7 +948,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/normal-days/habits": {
+    "/api/v1/normal-days/habits": {
         parameters: {
             query?: never;
             header?: never;
@@ -1028,7 +964,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/normal-days/habits/{id}": {
+    "/api/v1/normal-days/habits/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1044,7 +980,7 @@ export interface paths {
         patch: operations["changeHabit"];
         trace?: never;
     };
-    "/api/normal-days/spells": {
+    "/api/v1/normal-days/spells": {
         parameters: {
             query?: never;
             header?: never;
@@ -1060,7 +996,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/normal-days/spells/{id}": {
+    "/api/v1/normal-days/spells/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1076,7 +1012,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pails": {
+    "/api/v1/pails": {
         parameters: {
             query?: never;
             header?: never;
@@ -1092,7 +1028,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pails/removed": {
+    "/api/v1/pails/removed": {
         parameters: {
             query?: never;
             header?: never;
@@ -1108,7 +1044,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pails/{id}": {
+    "/api/v1/pails/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1124,7 +1060,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pails/{id}/advice": {
+    "/api/v1/pails/{id}/advice": {
         parameters: {
             query?: never;
             header?: never;
@@ -1140,23 +1076,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pails/{id}/back": {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        get?: never;
-        put?: never;
-        post: operations["bringPailBack"];
-        delete?: never;
-        options?: never;
-        head?: never;
-        patch?: never;
-        trace?: never;
-    };
-    "/api/pails/{id}/cleaning": {
+    "/api/v1/pails/{id}/cleaning": {
         parameters: {
             query?: never;
             header?: never;
@@ -1172,7 +1092,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pails/{id}/empty": {
+    "/api/v1/pails/{id}/empty": {
         parameters: {
             query?: never;
             header?: never;
@@ -1188,7 +1108,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pails/{id}/entries": {
+    "/api/v1/pails/{id}/entries": {
         parameters: {
             query?: never;
             header?: never;
@@ -1204,7 +1124,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people": {
+    "/api/v1/pails/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["bringPailBack"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/people": {
         parameters: {
             query?: never;
             header?: never;
@@ -1220,7 +1156,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/people/{id}": {
+    "/api/v1/people/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1236,7 +1172,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/places": {
+    "/api/v1/places": {
         parameters: {
             query?: never;
             header?: never;
@@ -1252,7 +1188,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/places/{id}": {
+    "/api/v1/places/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1268,7 +1204,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/prep": {
+    "/api/v1/prep": {
         parameters: {
             query?: never;
             header?: never;
@@ -1284,7 +1220,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/prep/{id}": {
+    "/api/v1/prep/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1300,7 +1236,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/prep/{id}/soak": {
+    "/api/v1/prep/{id}/soak": {
         parameters: {
             query?: never;
             header?: never;
@@ -1316,7 +1252,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pretend/plug": {
+    "/api/v1/pretend/plug": {
         parameters: {
             query?: never;
             header?: never;
@@ -1332,7 +1268,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pretend/probe": {
+    "/api/v1/pretend/probe": {
         parameters: {
             query?: never;
             header?: never;
@@ -1348,7 +1284,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pretend/washer": {
+    "/api/v1/pretend/washer": {
         parameters: {
             query?: never;
             header?: never;
@@ -1364,7 +1300,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/pretend/weather": {
+    "/api/v1/pretend/weather": {
         parameters: {
             query?: never;
             header?: never;
@@ -1380,7 +1316,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/products": {
+    "/api/v1/products": {
         parameters: {
             query?: never;
             header?: never;
@@ -1396,7 +1332,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/products/left": {
+    "/api/v1/products/left": {
         parameters: {
             query?: never;
             header?: never;
@@ -1412,7 +1348,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/products/{id}": {
+    "/api/v1/products/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1428,7 +1364,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record": {
+    "/api/v1/record": {
         parameters: {
             query?: never;
             header?: never;
@@ -1444,7 +1380,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record/beside": {
+    "/api/v1/record/beside": {
         parameters: {
             query?: never;
             header?: never;
@@ -1460,7 +1396,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record/costs": {
+    "/api/v1/record/costs": {
         parameters: {
             query?: never;
             header?: never;
@@ -1476,7 +1412,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record/files": {
+    "/api/v1/record/files": {
         parameters: {
             query?: never;
             header?: never;
@@ -1492,7 +1428,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record/observations": {
+    "/api/v1/record/observations": {
         parameters: {
             query?: never;
             header?: never;
@@ -1508,7 +1444,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record/observations/{id}": {
+    "/api/v1/record/observations/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1524,7 +1460,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record/record.json": {
+    "/api/v1/record/record.json": {
         parameters: {
             query?: never;
             header?: never;
@@ -1540,7 +1476,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record/story": {
+    "/api/v1/record/story": {
         parameters: {
             query?: never;
             header?: never;
@@ -1556,7 +1492,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record/taps": {
+    "/api/v1/record/taps": {
         parameters: {
             query?: never;
             header?: never;
@@ -1572,7 +1508,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record/{id}": {
+    "/api/v1/record/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1588,7 +1524,7 @@ export interface paths {
         patch: operations["note"];
         trace?: never;
     };
-    "/api/record/{id}/back": {
+    "/api/v1/record/{id}/restore": {
         parameters: {
             query?: never;
             header?: never;
@@ -1604,7 +1540,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/record/{part}.csv": {
+    "/api/v1/record/{part}.csv": {
         parameters: {
             query?: never;
             header?: never;
@@ -1620,7 +1556,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/resets": {
+    "/api/v1/removed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["removed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/resets": {
         parameters: {
             query?: never;
             header?: never;
@@ -1636,7 +1588,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/resets/plan": {
+    "/api/v1/resets/plan": {
         parameters: {
             query?: never;
             header?: never;
@@ -1652,7 +1604,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/resets/running": {
+    "/api/v1/resets/running": {
         parameters: {
             query?: never;
             header?: never;
@@ -1668,7 +1620,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/resets/{id}": {
+    "/api/v1/resets/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1684,7 +1636,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/resets/{id}/steps/last": {
+    "/api/v1/resets/{id}/steps/last": {
         parameters: {
             query?: never;
             header?: never;
@@ -1700,7 +1652,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/resets/{id}/steps/{number}": {
+    "/api/v1/resets/{id}/steps/{number}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1716,7 +1668,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rhythms": {
+    "/api/v1/rhythms": {
         parameters: {
             query?: never;
             header?: never;
@@ -1732,7 +1684,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds": {
+    "/api/v1/rounds": {
         parameters: {
             query?: never;
             header?: never;
@@ -1748,7 +1700,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/practice": {
+    "/api/v1/rounds/practice": {
         parameters: {
             query?: never;
             header?: never;
@@ -1764,7 +1716,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/running": {
+    "/api/v1/rounds/running": {
         parameters: {
             query?: never;
             header?: never;
@@ -1780,7 +1732,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}": {
+    "/api/v1/rounds/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1796,7 +1748,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}/answers": {
+    "/api/v1/rounds/{id}/answers": {
         parameters: {
             query?: never;
             header?: never;
@@ -1812,7 +1764,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}/answers/last": {
+    "/api/v1/rounds/{id}/answers/last": {
         parameters: {
             query?: never;
             header?: never;
@@ -1828,7 +1780,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}/handover": {
+    "/api/v1/rounds/{id}/handover": {
         parameters: {
             query?: never;
             header?: never;
@@ -1844,7 +1796,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}/hold": {
+    "/api/v1/rounds/{id}/hold": {
         parameters: {
             query?: never;
             header?: never;
@@ -1860,7 +1812,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}/more": {
+    "/api/v1/rounds/{id}/more": {
         parameters: {
             query?: never;
             header?: never;
@@ -1876,7 +1828,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}/ran": {
+    "/api/v1/rounds/{id}/ran": {
         parameters: {
             query?: never;
             header?: never;
@@ -1892,7 +1844,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}/resume": {
+    "/api/v1/rounds/{id}/resume": {
         parameters: {
             query?: never;
             header?: never;
@@ -1908,7 +1860,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}/skip": {
+    "/api/v1/rounds/{id}/skip": {
         parameters: {
             query?: never;
             header?: never;
@@ -1924,7 +1876,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}/steps/last": {
+    "/api/v1/rounds/{id}/steps/last": {
         parameters: {
             query?: never;
             header?: never;
@@ -1940,7 +1892,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/rounds/{id}/steps/{number}": {
+    "/api/v1/rounds/{id}/steps/{number}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1956,7 +1908,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schools": {
+    "/api/v1/schools": {
         parameters: {
             query?: never;
             header?: never;
@@ -1972,7 +1924,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schools/{id}": {
+    "/api/v1/schools/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -1988,7 +1940,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/schools/{id}/back": {
+    "/api/v1/schools/{id}/restore": {
         parameters: {
             query?: never;
             header?: never;
@@ -2004,7 +1956,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/shelf": {
+    "/api/v1/shelf": {
         parameters: {
             query?: never;
             header?: never;
@@ -2020,7 +1972,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/shelf/wishes/{recipe}": {
+    "/api/v1/shelf/wishes/{recipe}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2036,7 +1988,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sorting": {
+    "/api/v1/sorting": {
         parameters: {
             query?: never;
             header?: never;
@@ -2052,7 +2004,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sorting/accept": {
+    "/api/v1/sorting/accept": {
         parameters: {
             query?: never;
             header?: never;
@@ -2068,7 +2020,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sorting/moves": {
+    "/api/v1/sorting/moves": {
         parameters: {
             query?: never;
             header?: never;
@@ -2084,7 +2036,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sorting/moves/last": {
+    "/api/v1/sorting/moves/last": {
         parameters: {
             query?: never;
             header?: never;
@@ -2100,7 +2052,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/sorting/pair": {
+    "/api/v1/sorting/pair": {
         parameters: {
             query?: never;
             header?: never;
@@ -2116,7 +2068,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/wear": {
+    "/api/v1/wear": {
         parameters: {
             query?: never;
             header?: never;
@@ -2132,7 +2084,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/wear/{id}": {
+    "/api/v1/wear/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2148,7 +2100,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/wear/{id}/retire": {
+    "/api/v1/wear/{id}/retire": {
         parameters: {
             query?: never;
             header?: never;
@@ -2164,7 +2116,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/week": {
+    "/api/v1/week": {
         parameters: {
             query?: never;
             header?: never;
@@ -2180,7 +2132,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/week/maintained": {
+    "/api/v1/week/maintained": {
         parameters: {
             query?: never;
             header?: never;
@@ -2196,7 +2148,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/week/moves": {
+    "/api/v1/week/moves": {
         parameters: {
             query?: never;
             header?: never;
@@ -2212,7 +2164,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/week/moves/{start}": {
+    "/api/v1/week/moves/{start}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2228,7 +2180,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/week/people/{id}": {
+    "/api/v1/week/people/{id}": {
         parameters: {
             query?: never;
             header?: never;
@@ -2244,7 +2196,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/week/rounds.ics": {
+    "/api/v1/week/rounds.ics": {
         parameters: {
             query?: never;
             header?: never;
@@ -2260,7 +2212,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/week/settings": {
+    "/api/v1/week/settings": {
         parameters: {
             query?: never;
             header?: never;
@@ -2276,7 +2228,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/wipes": {
+    "/api/v1/wipes": {
         parameters: {
             query?: never;
             header?: never;
@@ -2292,7 +2244,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/wipes/{number}/fill": {
+    "/api/v1/wipes/{number}/fill": {
         parameters: {
             query?: never;
             header?: never;
@@ -2302,6 +2254,38 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["fill"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/{things}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["remove_2"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/{things}/{id}/restore": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["restore"];
         delete?: never;
         options?: never;
         head?: never;
@@ -4531,7 +4515,10 @@ export interface components {
             /** Format: int32 */
             yearly: number;
         };
-        ResetLook: {
+        ResetNow: {
+            running?: components["schemas"]["ResetRunning"];
+        };
+        ResetOverview: {
             /** Format: double */
             hardnessMmolL: number;
             judged: string;
@@ -4539,9 +4526,6 @@ export interface components {
             past: components["schemas"]["ResetPastLine"][];
             recipes: components["schemas"]["ResetRecipeLine"][];
             vessels: components["schemas"]["ResetVesselLine"][];
-        };
-        ResetNow: {
-            running?: components["schemas"]["ResetRunning"];
         };
         ResetPastLine: {
             contents: string;
@@ -4698,7 +4682,7 @@ export interface components {
             withMore: number;
             yearly: components["schemas"]["RhythmYearly"];
         };
-        RhythmRhythms: {
+        RhythmRhythmsShown: {
             /** Format: int32 */
             everyDays: number;
             lines: components["schemas"]["RhythmLine"][];
@@ -5026,14 +5010,14 @@ export interface components {
             /** Format: int64 */
             kindId?: number;
         };
+        SortDrumSeen: {
+            /** Format: double */
+            full?: number;
+        };
         SortJoined: {
             /** Format: int64 */
             entryId?: number;
             reason?: string;
-        };
-        SortLook: {
-            /** Format: double */
-            full?: number;
         };
         SortedRefused: {
             kind: string;
@@ -5259,7 +5243,14 @@ export interface components {
             points: components["schemas"]["HangingGroupPoint"][];
             words: string;
         };
-        WearBatch: {
+        WearInspection: {
+            note?: string;
+            /** Format: double */
+            price?: number;
+            /** Format: int32 */
+            version?: number;
+        };
+        WearPieceBatch: {
             /** Format: double */
             bleaches: number;
             boughtWords: string;
@@ -5291,13 +5282,6 @@ export interface components {
             /** Format: double */
             washes: number;
             why: components["schemas"]["Why"];
-        };
-        WearLook: {
-            note?: string;
-            /** Format: double */
-            price?: number;
-            /** Format: int32 */
-            version?: number;
         };
         WearRetire: {
             /** Format: int32 */
@@ -6107,7 +6091,7 @@ export interface operations {
             };
         };
     };
-    restore: {
+    restore_1: {
         parameters: {
             query?: never;
             header?: never;
@@ -6476,68 +6460,6 @@ export interface operations {
             };
         };
     };
-    removed: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["RemovalRemoved"][];
-                };
-            };
-        };
-    };
-    remove_2: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                thing: "PERSON" | "KIND" | "PRODUCT" | "MACHINE" | "DRYER" | "PLACE";
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
-    bringBack_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                thing: "PERSON" | "KIND" | "PRODUCT" | "MACHINE" | "DRYER" | "PLACE";
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description No Content */
-            204: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content?: never;
-            };
-        };
-    };
     differences: {
         parameters: {
             query?: never;
@@ -6848,7 +6770,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["SortLook"];
+                "application/json": components["schemas"]["SortDrumSeen"];
             };
         };
         responses: {
@@ -6963,50 +6885,6 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Comparison"];
-                };
-            };
-        };
-    };
-    machine: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MachineView"];
-                };
-            };
-        };
-    };
-    changeMachine_1: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path?: never;
-            cookie?: never;
-        };
-        requestBody: {
-            content: {
-                "application/json": components["schemas"]["MachineChange"];
-            };
-        };
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["MachineView"];
                 };
             };
         };
@@ -7407,28 +7285,6 @@ export interface operations {
             };
         };
     };
-    bringPailBack: {
-        parameters: {
-            query?: never;
-            header?: never;
-            path: {
-                id: number;
-            };
-            cookie?: never;
-        };
-        requestBody?: never;
-        responses: {
-            /** @description OK */
-            200: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/json": components["schemas"]["Gathering"];
-                };
-            };
-        };
-    };
     cleaning_1: {
         parameters: {
             query?: never;
@@ -7521,6 +7377,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Entry"];
+                };
+            };
+        };
+    };
+    bringPailBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Gathering"];
                 };
             };
         };
@@ -8323,6 +8201,26 @@ export interface operations {
             };
         };
     };
+    removed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RemovalRemoved"][];
+                };
+            };
+        };
+    };
     look_1: {
         parameters: {
             query?: never;
@@ -8338,7 +8236,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["ResetLook"];
+                    "application/json": components["schemas"]["ResetOverview"];
                 };
             };
         };
@@ -8495,7 +8393,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["RhythmRhythms"];
+                    "application/json": components["schemas"]["RhythmRhythmsShown"];
                 };
             };
         };
@@ -9161,7 +9059,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WearBatch"][];
+                    "application/json": components["schemas"]["WearPieceBatch"][];
                 };
             };
         };
@@ -9177,7 +9075,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["WearLook"];
+                "application/json": components["schemas"]["WearInspection"];
             };
         };
         responses: {
@@ -9187,7 +9085,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WearBatch"];
+                    "application/json": components["schemas"]["WearPieceBatch"];
                 };
             };
         };
@@ -9213,7 +9111,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["WearBatch"][];
+                    "application/json": components["schemas"]["WearPieceBatch"][];
                 };
             };
         };
@@ -9417,6 +9315,48 @@ export interface operations {
                 content: {
                     "application/json": components["schemas"]["WipesKit"];
                 };
+            };
+        };
+    };
+    remove_2: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                things: "people" | "kinds" | "products" | "machines" | "dryers" | "places";
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+        };
+    };
+    restore: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                things: "people" | "kinds" | "products" | "machines" | "dryers" | "places";
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description No Content */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
             };
         };
     };

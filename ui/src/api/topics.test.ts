@@ -3,19 +3,21 @@ import { isAbout } from './topics'
 
 describe('what is read again after a change', () => {
   it('is what the change is about', () => {
-    expect(isAbout(['/api/kinds'], ['STOCK'])).toBe(true)
-    expect(isAbout(['/api/kinds'], ['ROUNDS'])).toBe(false)
-    expect(isAbout(['/api/catalogue'], ['KIT', 'STOCK'])).toBe(false)
+    expect(isAbout(['/api/v1/kinds'], ['STOCK'])).toBe(true)
+    expect(isAbout(['/api/v1/kinds'], ['ROUNDS'])).toBe(false)
+    expect(isAbout(['/api/v1/catalogue'], ['KIT', 'STOCK'])).toBe(false)
   })
   it('is whatever may depend on anything', () => {
-    expect(isAbout(['/api/week'], ['SEEN'])).toBe(true)
-    expect(isAbout(['/api/loads/{id}/plans', { params: { path: { id: 4 } } }], ['KIT'])).toBe(true)
+    expect(isAbout(['/api/v1/week'], ['SEEN'])).toBe(true)
+    expect(isAbout(['/api/v1/loads/{id}/plans', { params: { path: { id: 4 } } }], ['KIT'])).toBe(
+      true,
+    )
   })
   it('is what takes from several addresses, when one of them has changed', () => {
-    expect(isAbout(['/api/kit/removed', '/api/pails/removed'], ['PAILS'])).toBe(true)
-    expect(isAbout(['/api/kit/removed', '/api/pails/removed'], ['ROUNDS'])).toBe(false)
+    expect(isAbout(['/api/v1/removed', '/api/v1/pails/removed'], ['PAILS'])).toBe(true)
+    expect(isAbout(['/api/v1/removed', '/api/v1/pails/removed'], ['ROUNDS'])).toBe(false)
   })
   it('is never what is only a choice in the key', () => {
-    expect(isAbout(['/api/people', { soil: 'WET' }], ['ROUNDS'])).toBe(false)
+    expect(isAbout(['/api/v1/people', { soil: 'WET' }], ['ROUNDS'])).toBe(false)
   })
 })

@@ -14,7 +14,7 @@ const { act, busy } = useAct()
 const differences = computed(() => line.line?.differences ?? [])
 
 async function mend() {
-  const left = await act(() => answer(api.POST('/api/ledger/mend')))
+  const left = await act(() => answer(api.POST('/api/v1/ledger/mend')))
   if (left) messages.done(t('parts.countsDiffer.correctedTheCountsNowMatch'))
 }
 const notices = computed(() => line.line?.notices ?? [])

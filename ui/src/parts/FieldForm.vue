@@ -127,7 +127,7 @@ function takeTheirs() {
 function keepMine() {
   draft.value = merged(theirs.value as Values)
   theirs.value = undefined
-  submit()
+  void submit()
 }
 </script>
 

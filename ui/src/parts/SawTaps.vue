@@ -14,10 +14,10 @@ const emit = defineEmits<{ told: [] }>()
 const messages = useMessages()
 const { act, busy } = useAct()
 const { carer } = useCarer()
-const { data: taps } = useAnswer('/api/record/taps', () => ({
+const { data: taps } = useAnswer('/api/v1/record/taps', () => ({
   params: { query: { where: props.where! } },
 }))
-const { data: kinds } = useAnswer('/api/kinds')
+const { data: kinds } = useAnswer('/api/v1/kinds')
 const owned = computed(() => kinds.value?.filter((k) => k.stock.owned > 0) ?? [])
 const kind = ref('')
 const note = ref('')
@@ -27,7 +27,7 @@ const told = ref<string[]>([])
 async function tell(sign: Api['ObservationTap']['sign'], value?: string) {
   const seen = await act(() =>
     answer(
-      api.POST('/api/record/observations', {
+      api.POST('/api/v1/record/observations', {
         body: {
           sign,
           value,
@@ -52,7 +52,9 @@ async function tell(sign: Api['ObservationTap']['sign'], value?: string) {
       : t('parts.sawTaps.kept', { title: seen.title, words: seen.words }),
     async () => {
       await act(() =>
-        answer(api.DELETE('/api/record/observations/{id}', { params: { path: { id: seen.id } } })),
+        answer(
+          api.DELETE('/api/v1/record/observations/{id}', { params: { path: { id: seen.id } } }),
+        ),
       )
       told.value = told.value.filter((t) => t !== `${sign}.${seen.value}`)
       emit('told')

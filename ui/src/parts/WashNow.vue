@@ -13,11 +13,11 @@ const { act, busy } = useAct()
 
 async function wash() {
   const made = await act(() =>
-    answer(api.POST('/api/loads/now', { body: { pailIds: props.pailIds } })),
+    answer(api.POST('/api/v1/loads/now', { body: { pailIds: props.pailIds } })),
   )
   if (!made) return
   for (const note of made.notes) messages.done(note)
-  router.push({ path: '/wash', query: { load: made.load.id } })
+  void router.push({ path: '/wash', query: { load: made.load.id } })
 }
 </script>
 

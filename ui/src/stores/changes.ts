@@ -53,7 +53,7 @@ export const useChanges = defineStore('changes', () => {
   const { start: listenLater } = useTimeoutFn(() => listen(), AGAIN_MS, { immediate: false })
   let missed = false
   function listen() {
-    line = new EventSource(`${house}/api/changes`)
+    line = new EventSource(`${house}/api/v1/changes`)
     line.addEventListener('open', () => {
       if (missed) everything()
       missed = false

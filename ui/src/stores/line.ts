@@ -13,7 +13,7 @@ export const useLine = defineStore('line', () => {
     data: line,
     error,
     reload,
-  } = useLoaded(['/api/line'], () => answer(api.GET('/api/line')), REFRESH_MS)
+  } = useLoaded(['/api/v1/line'], () => answer(api.GET('/api/v1/line')), REFRESH_MS)
   const offline = computed(() => error.value !== undefined)
   /** How far the household's clock is ahead of this device's, in milliseconds. */
   const ahead = ref(0)
@@ -28,7 +28,7 @@ export const useLine = defineStore('line', () => {
   /** A new house takes the zone of the first device that opens it. */
   async function tellZone() {
     const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
-    const house = await answer(api.PUT('/api/household/zone', { body: { zone } }))
+    const house = await answer(api.PUT('/api/v1/household/zone', { body: { zone } }))
     houseZone.value = house.zone
   }
 

@@ -20,7 +20,7 @@ export function useAct() {
     try {
       const result = await change()
       // The pegs follow by themselves: nobody waits for them.
-      line.refresh()
+      void line.refresh()
       return result
     } catch (error) {
       messages.problem(error)

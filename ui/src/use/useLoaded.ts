@@ -15,7 +15,7 @@ export interface Loaded<T> {
 /**
  * Reads something, and again when any of the addresses in its key has changed.
  *
- * @example const { data } = useLoaded(['/api/products', '/api/products/left'], async () => …)
+ * @example const { data } = useLoaded(['/api/v1/products', '/api/v1/products/left'], async () => …)
  */
 export function useLoaded<T>(
   key: MaybeRefOrGetter<readonly unknown[]>,
@@ -47,8 +47,8 @@ export function useLoaded<T>(
 /**
  * Reads what an address answers, and again when that has changed.
  *
- * @example const { data: pails, reload } = useAnswer('/api/pails')
- * @example const { data } = useAnswer('/api/record', () => ({ params: { query: { page: page.value } } }))
+ * @example const { data: pails, reload } = useAnswer('/api/v1/pails')
+ * @example const { data } = useAnswer('/api/v1/record', () => ({ params: { query: { page: page.value } } }))
  */
 export function useAnswer<P extends GetPath>(path: P, init?: () => InitOf<P>): Loaded<AnswerOf<P>> {
   return useLoaded(

@@ -27,10 +27,10 @@ const {
   error,
   loading,
   reload,
-} = useAnswer('/api/drying', () => ({
+} = useAnswer('/api/v1/drying', () => ({
   params: { query: rainAt.value === '' ? {} : { rainAt: Number(rainAt.value) } },
 }))
-const compared = useAnswer('/api/drying/plans')
+const compared = useAnswer('/api/v1/drying/plans')
 
 watch(drying, (now) => why.suggest(now?.groups.length ? now.whys.plan : undefined), {
   immediate: true,
@@ -41,7 +41,7 @@ async function refresh() {
 }
 
 async function follow() {
-  const done = await act(() => answer(api.POST('/api/drying/follow')))
+  const done = await act(() => answer(api.POST('/api/v1/drying/follow')))
   if (done) messages.done(t('dry.dryView.allHangsAsPlanned'))
   await refresh()
 }
@@ -49,14 +49,14 @@ async function follow() {
 async function dry(group: Api['Group']) {
   const path = { params: { path: { id: group.id } } }
   const done = await act(() =>
-    answer(api.POST('/api/drying/{id}/check', { ...path, body: { answer: 'DRY' } })),
+    answer(api.POST('/api/v1/drying/{id}/check', { ...path, body: { answer: 'DRY' } })),
   )
   await refresh()
   if (done) {
     messages.done(
       t('dry.dryView.backOnTheShelf', { words: group.words, words2: done.words }),
       async () => {
-        await act(() => answer(api.DELETE('/api/drying/{id}/dry', path)))
+        await act(() => answer(api.DELETE('/api/v1/drying/{id}/dry', path)))
         await refresh()
       },
     )
@@ -67,7 +67,7 @@ async function forget(learnt: Api['Learnt']) {
   const { placeId, kindId } = learnt
   await act(() =>
     answer(
-      api.DELETE('/api/drying/learnt/{placeId}/{kindId}', {
+      api.DELETE('/api/v1/drying/learnt/{placeId}/{kindId}', {
         params: { path: { placeId, kindId } },
       }),
     ),
@@ -80,7 +80,7 @@ const due = computed(() => drying.value?.todo.filter((t) => t.due) ?? [])
 const later = computed(() => drying.value?.todo.filter((t) => !t.due) ?? [])
 const HOURS = Array.from({ length: 15 }, (_, i) => i + 7)
 function driest() {
-  if (first.value) dry(first.value)
+  if (first.value) void dry(first.value)
 }
 useKeys({ Enter: driest })
 </script>

@@ -23,7 +23,7 @@ const path = { params: { path: { id: props.group.id } } }
 async function felt(felt: 'COOL' | 'SEAM') {
   const done = await act(() =>
     answer(
-      api.POST('/api/drying/{id}/check', { ...path, body: { answer: felt, damp: damp.value } }),
+      api.POST('/api/v1/drying/{id}/check', { ...path, body: { answer: felt, damp: damp.value } }),
     ),
   )
   if (done) {
@@ -38,7 +38,7 @@ async function felt(felt: 'COOL' | 'SEAM') {
 async function move(choice: Api['Choice']) {
   await act(() =>
     answer(
-      api.PATCH('/api/drying/{id}', {
+      api.PATCH('/api/v1/drying/{id}', {
         ...path,
         body: { placeId: choice.placeId, carriedIn: choice.carriedIn },
       }),
@@ -49,7 +49,7 @@ async function move(choice: Api['Choice']) {
 
 async function tumble(dryerId: number) {
   const done = await act(() =>
-    answer(api.POST('/api/drying/{id}/tumble', { ...path, body: { dryerId } })),
+    answer(api.POST('/api/v1/drying/{id}/tumble', { ...path, body: { dryerId } })),
   )
   if (done) messages.done(t('dry.hangingRow.cleanTheLintFilterFirst'))
   emit('changed')

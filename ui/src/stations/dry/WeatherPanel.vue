@@ -18,7 +18,7 @@ const preview = shallowRef<Api['ForecastImportPreview']>()
 
 async function read(keep: boolean) {
   const found = await act(() =>
-    answer(api.POST('/api/drying/weather', { body: { text: text.value, keep } })),
+    answer(api.POST('/api/v1/drying/weather', { body: { text: text.value, keep } })),
   )
   if (!found) return
   preview.value = found
@@ -31,7 +31,7 @@ async function read(keep: boolean) {
   }
 }
 async function forget() {
-  await act(() => answer(api.DELETE('/api/drying/weather')))
+  await act(() => answer(api.DELETE('/api/v1/drying/weather')))
   emit('changed')
 }
 async function file(event: Event) {
@@ -42,7 +42,9 @@ async function file(event: Event) {
 }
 async function pretend() {
   const forecast = await act(() =>
-    answer(api.GET('/api/pretend/weather', { params: { query: { hours: 96 } }, parseAs: 'text' })),
+    answer(
+      api.GET('/api/v1/pretend/weather', { params: { query: { hours: 96 } }, parseAs: 'text' }),
+    ),
   )
   if (forecast === undefined) return
   text.value = forecast

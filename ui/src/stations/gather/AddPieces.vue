@@ -50,9 +50,9 @@ const advising = computed(() => ({
   query: { kindId: advised.value?.id ?? 0, soil: soil.value, solids: how.value },
 }))
 const { data: advice } = useLoaded(
-  () => ['/api/pails/{id}/advice', advising.value],
+  () => ['/api/v1/pails/{id}/advice', advising.value],
   async () =>
-    advised.value ? answer(api.GET('/api/pails/{id}/advice', { params: advising.value })) : [],
+    advised.value ? answer(api.GET('/api/v1/pails/{id}/advice', { params: advising.value })) : [],
 )
 watch(
   () => props.pail.id,
@@ -63,7 +63,7 @@ async function add(kind: Api['KindView'] | null) {
   if (!kind) return
   const entry = await act(() =>
     answer(
-      api.POST('/api/pails/{id}/entries', {
+      api.POST('/api/v1/pails/{id}/entries', {
         params: { path: { id: props.pail.id } },
         body: {
           kindId: kind.id,
@@ -87,7 +87,7 @@ async function add(kind: Api['KindView'] | null) {
       }),
       async () => {
         await act(() =>
-          answer(api.DELETE('/api/entries/{id}', { params: { path: { id: entry.id } } })),
+          answer(api.DELETE('/api/v1/entries/{id}', { params: { path: { id: entry.id } } })),
         )
         emit('changed')
       },

@@ -14,7 +14,9 @@ const emit = defineEmits<{ changed: [] }>()
 const { act, busy } = useAct()
 const messages = useMessages()
 const path = () => ({ path: { id: props.pail.id } })
-const { data: cleaning, reload } = useAnswer('/api/pails/{id}/cleaning', () => ({ params: path() }))
+const { data: cleaning, reload } = useAnswer('/api/v1/pails/{id}/cleaning', () => ({
+  params: path(),
+}))
 watch(
   () => [props.pail.id, props.pail.version],
   () => reload(),
@@ -24,13 +26,16 @@ async function emptied() {
   const name = props.pail.name
   const done = await act(() =>
     answer(
-      api.POST('/api/pails/{id}/empty', { params: path(), body: { version: props.pail.version } }),
+      api.POST('/api/v1/pails/{id}/empty', {
+        params: path(),
+        body: { version: props.pail.version },
+      }),
     ),
   )
   emit('changed')
   if (done) {
     messages.done(t('gather.emptyPail.isClean', { name }), async () => {
-      await act(() => answer(api.DELETE('/api/pails/{id}/empty', { params: path() })))
+      await act(() => answer(api.DELETE('/api/v1/pails/{id}/empty', { params: path() })))
       emit('changed')
     })
   }

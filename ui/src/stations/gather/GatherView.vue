@@ -23,8 +23,8 @@ import WipesKit from './WipesKit.vue'
 
 const router = useRouter()
 const why = useWhy()
-const { data: gathering, error, loading, reload } = useAnswer('/api/pails')
-const { data: kinds, reload: reloadKinds } = useAnswer('/api/kinds')
+const { data: gathering, error, loading, reload } = useAnswer('/api/v1/pails')
+const { data: kinds, reload: reloadKinds } = useAnswer('/api/v1/kinds')
 const chosenId = ref<number>()
 const adder = useTemplateRef<InstanceType<typeof AddPieces>>('adder')
 

@@ -14,7 +14,7 @@ const emit = defineEmits<{ changed: [] }>()
 
 const { act, busy } = useAct()
 const messages = useMessages()
-const { data: lots, error, loading, reload } = useAnswer('/api/prep')
+const { data: lots, error, loading, reload } = useAnswer('/api/v1/prep')
 const kindId = ref(0)
 const count = ref(1)
 
@@ -33,23 +33,23 @@ async function change(work: () => Promise<Api['LotLot'] | undefined>, words: str
   }
 }
 async function remove(id: number) {
-  await answer(api.DELETE('/api/prep/{id}', { params: { path: { id } } }))
+  await answer(api.DELETE('/api/v1/prep/{id}', { params: { path: { id } } }))
   return undefined
 }
 function add() {
-  change(
-    () => answer(api.POST('/api/prep', { body: { kindId: kindId.value, count: count.value } })),
+  void change(
+    () => answer(api.POST('/api/v1/prep', { body: { kindId: kindId.value, count: count.value } })),
     t('gather.newPieces.welcomeTheyWaitForTheir'),
   )
 }
 function soak(lot: Api['LotLot']) {
   const params = { path: { id: lot.id } }
-  change(
+  void change(
     () =>
       answer(
         lot.soakWords
-          ? api.DELETE('/api/prep/{id}/soak', { params })
-          : api.POST('/api/prep/{id}/soak', { params }),
+          ? api.DELETE('/api/v1/prep/{id}/soak', { params })
+          : api.POST('/api/v1/prep/{id}/soak', { params }),
       ),
     lot.soakWords ? t('gather.newPieces.theSoakIsCounted') : t('gather.newPieces.theSoakIsOnCold'),
   )

@@ -28,8 +28,8 @@ const SORTS: { value: Sort; words: string }[] = [
 
 const { act, busy } = useAct()
 const messages = useMessages()
-const { data: days, error, loading, reload } = useAnswer('/api/normal-days')
-const { data: people } = useAnswer('/api/people')
+const { data: days, error, loading, reload } = useAnswer('/api/v1/normal-days')
+const { data: people } = useAnswer('/api/v1/people')
 
 const person = ref<number>()
 const chosen = computed(
@@ -64,16 +64,18 @@ function set(row: (typeof rows.value)[number], part: Part, event: Event) {
   const count = Number((event.target as HTMLInputElement).value)
   const { kindId, pailId, soil, kind } = row.first
   if (there && count === 0) {
-    change(
+    void change(
       () =>
-        answer(api.DELETE('/api/normal-days/habits/{id}', { params: { path: { id: there.id } } })),
+        answer(
+          api.DELETE('/api/v1/normal-days/habits/{id}', { params: { path: { id: there.id } } }),
+        ),
       t('gather.normalDays.noInThatPartOf', { kind }),
     )
   } else if (there) {
-    change(
+    void change(
       () =>
         answer(
-          api.PATCH('/api/normal-days/habits/{id}', {
+          api.PATCH('/api/v1/normal-days/habits/{id}', {
             params: { path: { id: there.id } },
             body: { count },
           }),
@@ -85,9 +87,9 @@ function set(row: (typeof rows.value)[number], part: Part, event: Event) {
   }
 }
 function add(line: typeof draft.value) {
-  change(
+  void change(
     () =>
-      answer(api.POST('/api/normal-days/habits', { body: { personId: chosen.value, ...line } })),
+      answer(api.POST('/api/v1/normal-days/habits', { body: { personId: chosen.value, ...line } })),
     t('gather.normalDays.onANormalDay', {
       count: line.count,
       name: props.kinds.find((k) => k.id === line.kindId)?.name,
@@ -95,10 +97,10 @@ function add(line: typeof draft.value) {
   )
 }
 function addSpell() {
-  change(
+  void change(
     () =>
       answer(
-        api.POST('/api/normal-days/spells', {
+        api.POST('/api/v1/normal-days/spells', {
           body: {
             personId: chosen.value,
             sort: spell.value.sort,
@@ -111,8 +113,8 @@ function addSpell() {
   )
 }
 function removeSpell(id: number) {
-  change(
-    () => answer(api.DELETE('/api/normal-days/spells/{id}', { params: { path: { id } } })),
+  void change(
+    () => answer(api.DELETE('/api/v1/normal-days/spells/{id}', { params: { path: { id } } })),
     t('gather.normalDays.ended'),
   )
 }

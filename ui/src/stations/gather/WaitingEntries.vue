@@ -25,7 +25,7 @@ const clash = ref<{ mine: Draft; theirs: Api['Entry'] }>()
 
 function send(id: number, version: number, body: Draft) {
   return answer(
-    api.PATCH('/api/entries/{id}', { params: { path: { id } }, body: { version, ...body } }),
+    api.PATCH('/api/v1/entries/{id}', { params: { path: { id } }, body: { version, ...body } }),
   )
 }
 
@@ -74,7 +74,7 @@ async function keepMine() {
 async function remove(entry: Api['Entry']) {
   const path = { params: { path: { id: entry.id } } }
   const gone = await act(async () => {
-    await answer(api.DELETE('/api/entries/{id}', path))
+    await answer(api.DELETE('/api/v1/entries/{id}', path))
     return true
   })
   emit('changed')
@@ -82,7 +82,7 @@ async function remove(entry: Api['Entry']) {
     messages.done(
       t('gather.waitingEntries.takenOutAgain', { count: entry.count, kind: entry.kind }),
       async () => {
-        await act(() => answer(api.POST('/api/entries/{id}/restore', path)))
+        await act(() => answer(api.POST('/api/v1/entries/{id}/restore', path)))
         emit('changed')
       },
     )

@@ -17,14 +17,14 @@ const ADDITIONS: { value: Addition; words: string }[] = [
 ]
 const { act, busy } = useAct()
 const messages = useMessages()
-const { data: kit, error, loading, reload } = useAnswer('/api/wipes')
+const { data: kit, error, loading, reload } = useAnswer('/api/v1/wipes')
 const addition = ref<Addition>('PLAIN')
 const read = ref(false)
 
 async function fill(number: number) {
   const now = await act(() =>
     answer(
-      api.POST('/api/wipes/{number}/fill', {
+      api.POST('/api/v1/wipes/{number}/fill', {
         params: { path: { number } },
         body: { addition: addition.value, read: read.value },
       }),

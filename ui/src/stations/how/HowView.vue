@@ -14,7 +14,7 @@ const {
   error,
   loading,
   reload,
-} = useAnswer('/api/estimates/{model}', () => ({ params: { path: { model: model.value } } }))
+} = useAnswer('/api/v1/estimates/{model}', () => ({ params: { path: { model: model.value } } }))
 const router = useRouter()
 </script>
 

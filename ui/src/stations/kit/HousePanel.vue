@@ -9,9 +9,9 @@ import { useLine } from '../../stores/line'
 import { useAnswer } from '../../use/useLoaded'
 
 const line = useLine()
-const { data: house, error, loading, reload } = useAnswer('/api/household')
+const { data: house, error, loading, reload } = useAnswer('/api/v1/household')
 
-const { data: methods } = useAnswer('/api/schools')
+const { data: methods } = useAnswer('/api/v1/schools')
 
 const FIELDS = computed<Field[]>(() => [
   { key: 'name', label: t('kit.housePanel.name'), type: 'text' },
@@ -146,7 +146,7 @@ async function save(v: Values) {
   const { hasCleaner, cleaner, ...rest } = v
   const body = { ...rest, cleaner: hasCleaner ? cleaner : undefined }
   delete (body as Values).trim
-  await answer(api.PUT('/api/household', { body: body as Api['HouseholdChange'] }))
+  await answer(api.PUT('/api/v1/household', { body: body as Api['HouseholdChange'] }))
   await Promise.all([reload(), line.refresh()])
 }
 </script>

@@ -35,7 +35,7 @@ const measured = computed(() => washing.value.filter((p) => p.measured))
 async function read(keep: boolean) {
   const found = await act(() =>
     answer(
-      api.POST('/api/machines/{id}/logs', {
+      api.POST('/api/v1/machines/{id}/logs', {
         params: { path: { id: props.view.id } },
         body: {
           sort: sort.value,
@@ -59,7 +59,7 @@ async function read(keep: boolean) {
 async function forget(name: string) {
   await act(() =>
     answer(
-      api.DELETE('/api/machines/{id}/logs', {
+      api.DELETE('/api/v1/machines/{id}/logs', {
         params: { path: { id: props.view.id }, query: { programme: name } },
       }),
     ),
@@ -82,8 +82,8 @@ async function pretend(shortByK: number) {
   }
   const log = await act(() =>
     sort.value === 'TEMPERATURE'
-      ? answer(api.GET('/api/pretend/probe', { params: { query }, parseAs: 'text' }))
-      : answer(api.GET('/api/pretend/plug', { params: { query }, parseAs: 'text' })),
+      ? answer(api.GET('/api/v1/pretend/probe', { params: { query }, parseAs: 'text' }))
+      : answer(api.GET('/api/v1/pretend/plug', { params: { query }, parseAs: 'text' })),
   )
   if (log === undefined) return
   text.value = log

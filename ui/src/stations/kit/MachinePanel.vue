@@ -60,8 +60,8 @@ const {
   error,
   loading,
   reload,
-} = useLoaded(['/api/machines', { orFirst: true }], async () => {
-  const found = await answer(api.GET('/api/machines'))
+} = useLoaded(['/api/v1/machines', { orFirst: true }], async () => {
+  const found = await answer(api.GET('/api/v1/machines'))
   return found.length ? found : [{ id: 0, version: 0, machine: FIRST }]
 })
 const chosen = ref(0)
@@ -219,8 +219,8 @@ async function put(machine: Partial<Api['Machine']>, version: unknown) {
   const body = { ...(view.value?.machine ?? FIRST), ...machine, version: version as number }
   const id = view.value?.id
   const kept = id
-    ? await answer(api.PUT('/api/machines/{id}', { params: { path: { id } }, body }))
-    : await answer(api.PUT('/api/machine', { body }))
+    ? await answer(api.PUT('/api/v1/machines/{id}', { params: { path: { id } }, body }))
+    : await answer(api.POST('/api/v1/machines', { body }))
   chosen.value = kept.id
   await reload()
 }
@@ -244,7 +244,7 @@ function saveMachine(v: Values) {
 }
 async function add(v: Values) {
   const machine = { ...FIRST, ...machineOf(v) }
-  const added = await answer(api.POST('/api/machines', { body: { ...machine, version: 0 } }))
+  const added = await answer(api.POST('/api/v1/machines', { body: { ...machine, version: 0 } }))
   chosen.value = added.id
   await reload()
 }

@@ -8,7 +8,7 @@ import type { Field, Values } from '../../parts/fields'
 import RemoveThing from './RemoveThing.vue'
 import { useAnswer } from '../../use/useLoaded'
 
-const { data: people, error, loading, reload } = useAnswer('/api/people')
+const { data: people, error, loading, reload } = useAnswer('/api/v1/people')
 
 const FIELDS: Field[] = [
   { key: 'name', label: t('kit.peoplePanel.name'), type: 'text' },
@@ -82,11 +82,11 @@ function body(v: Values): Api['PersonChange'] {
   return Object.fromEntries(keys.map((key) => [key, wanted[key]]))
 }
 async function change(id: number, v: Values) {
-  await answer(api.PUT('/api/people/{id}', { params: { path: { id } }, body: body(v) }))
+  await answer(api.PUT('/api/v1/people/{id}', { params: { path: { id } }, body: body(v) }))
   await reload()
 }
 async function add(v: Values) {
-  await answer(api.POST('/api/people', { body: body(v) }))
+  await answer(api.POST('/api/v1/people', { body: body(v) }))
   await reload()
 }
 </script>

@@ -12,9 +12,9 @@ import RemoveThing from './RemoveThing.vue'
 import { useAnswer } from '../../use/useLoaded'
 
 const line = useLine()
-const { data: places, error, loading, reload } = useAnswer('/api/places')
-const { data: gathering, reload: reloadPails } = useAnswer('/api/pails')
-const { data: people } = useAnswer('/api/people')
+const { data: places, error, loading, reload } = useAnswer('/api/v1/places')
+const { data: gathering, reload: reloadPails } = useAnswer('/api/v1/pails')
+const { data: people } = useAnswer('/api/v1/people')
 
 const PLACE: Field[] = [
   { key: 'name', label: t('kit.placesPanel.name'), type: 'text' },
@@ -131,16 +131,16 @@ const NEW_PLACE: Values = {
   watts: 0,
 }
 async function addPlace(v: Values) {
-  await answer(api.POST('/api/places', { body: v as unknown as Api['PlaceChange'] }))
+  await answer(api.POST('/api/v1/places', { body: v as unknown as Api['PlaceChange'] }))
   await reload()
 }
 async function changePlace(id: number, v: Values) {
   const body = v as unknown as Api['PlaceChange']
-  await answer(api.PUT('/api/places/{id}', { params: { path: { id } }, body }))
+  await answer(api.PUT('/api/v1/places/{id}', { params: { path: { id } }, body }))
   await reload()
 }
 
-const { data: dryers, reload: reloadDryers } = useAnswer('/api/dryers')
+const { data: dryers, reload: reloadDryers } = useAnswer('/api/v1/dryers')
 const DRYER: Field[] = [
   { key: 'name', label: t('kit.placesPanel.name'), type: 'text' },
   {
@@ -153,12 +153,12 @@ const DRYER: Field[] = [
 ]
 const NEW_DRYER: Values = { name: '', type: 'HEAT_PUMP', capacityKg: 6 }
 async function addDryer(v: Values) {
-  await answer(api.POST('/api/dryers', { body: v as unknown as Api['DryerChange'] }))
+  await answer(api.POST('/api/v1/dryers', { body: v as unknown as Api['DryerChange'] }))
   await reloadDryers()
 }
 async function changeDryer(id: number, v: Values) {
   const body = { ...v, id: undefined } as unknown as Api['DryerChange']
-  await answer(api.PUT('/api/dryers/{id}', { params: { path: { id } }, body }))
+  await answer(api.PUT('/api/v1/dryers/{id}', { params: { path: { id } }, body }))
   await reloadDryers()
 }
 
@@ -200,7 +200,7 @@ const NEW_PAIL: Values = { name: '', style: 'DRY_PAIL', capacityL: 30, personId:
 async function addPail(v: Values) {
   const pail = v as unknown as Api['PailSetup']
   await answer(
-    api.POST('/api/pails', {
+    api.POST('/api/v1/pails', {
       body: { ...pail, personId: v.personId ? Number(v.personId) : undefined },
     }),
   )
@@ -209,7 +209,7 @@ async function addPail(v: Values) {
 async function changePail(id: number, v: Values) {
   const { version, name, capacityL, airy } = v as unknown as Api['PailChange']
   await answer(
-    api.PUT('/api/pails/{id}', {
+    api.PUT('/api/v1/pails/{id}', {
       params: { path: { id } },
       body: {
         version,

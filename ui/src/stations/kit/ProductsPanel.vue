@@ -11,11 +11,11 @@ import RemoveThing from './RemoveThing.vue'
 import { useLoaded } from '../../use/useLoaded'
 
 const { data, error, loading, reload } = useLoaded(
-  ['/api/products', '/api/products/left'],
+  ['/api/v1/products', '/api/v1/products/left'],
   async () => {
     const [shelf, left] = await Promise.all([
-      answer(api.GET('/api/products')),
-      answer(api.GET('/api/products/left')),
+      answer(api.GET('/api/v1/products')),
+      answer(api.GET('/api/v1/products/left')),
     ])
     return { shelf, left }
   },
@@ -230,11 +230,11 @@ function body(v: Values): Api['ProductChange'] {
   }
 }
 async function change(id: number, v: Values) {
-  await answer(api.PUT('/api/products/{id}', { params: { path: { id } }, body: body(v) }))
+  await answer(api.PUT('/api/v1/products/{id}', { params: { path: { id } }, body: body(v) }))
   await reload()
 }
 async function add(v: Values) {
-  await answer(api.POST('/api/products', { body: body(v) }))
+  await answer(api.POST('/api/v1/products', { body: body(v) }))
   await reload()
 }
 function initial(p: Api['ProductView']): Values {

@@ -3,6 +3,7 @@ import { t } from '../../words'
 import { answer, api, type Api } from '../../api/client'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
+import { ADDRESSES } from './things'
 
 /** Removes something that the household no longer has; the past keeps it, and it can be brought back. */
 const props = defineProps<{
@@ -17,18 +18,20 @@ const messages = useMessages()
 function away() {
   const path = { id: props.id }
   return props.thing === 'PAIL'
-    ? answer(api.DELETE('/api/pails/{id}', { params: { path } }))
+    ? answer(api.DELETE('/api/v1/pails/{id}', { params: { path } }))
     : answer(
-        api.DELETE('/api/kit/{thing}/{id}', { params: { path: { ...path, thing: props.thing } } }),
+        api.DELETE('/api/v1/{things}/{id}', {
+          params: { path: { ...path, things: ADDRESSES[props.thing] } },
+        }),
       )
 }
 function back() {
   const path = { id: props.id }
   return props.thing === 'PAIL'
-    ? answer(api.POST('/api/pails/{id}/back', { params: { path } }))
+    ? answer(api.POST('/api/v1/pails/{id}/restore', { params: { path } }))
     : answer(
-        api.POST('/api/kit/{thing}/{id}/back', {
-          params: { path: { ...path, thing: props.thing } },
+        api.POST('/api/v1/{things}/{id}/restore', {
+          params: { path: { ...path, things: ADDRESSES[props.thing] } },
         }),
       )
 }

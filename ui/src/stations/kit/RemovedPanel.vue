@@ -5,16 +5,17 @@ import LoadState from '../../parts/LoadState.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
 import { useLoaded } from '../../use/useLoaded'
+import { ADDRESSES } from './things'
 
 /** What was removed, to bring back. */
 const { act, busy } = useAct()
 const messages = useMessages()
 const { data, error, loading, reload } = useLoaded(
-  ['/api/kit/removed', '/api/pails/removed'],
+  ['/api/v1/removed', '/api/v1/pails/removed'],
   async () => {
     const [things, pails] = await Promise.all([
-      answer(api.GET('/api/kit/removed')),
-      answer(api.GET('/api/pails/removed')),
+      answer(api.GET('/api/v1/removed')),
+      answer(api.GET('/api/v1/pails/removed')),
     ])
     return { things, pails }
   },
@@ -31,13 +32,15 @@ async function bring(name: string, work: () => Promise<unknown>) {
 function thing(t: Api['RemovalRemoved']) {
   return bring(t.name, () =>
     answer(
-      api.POST('/api/kit/{thing}/{id}/back', { params: { path: { thing: t.thing, id: t.id } } }),
+      api.POST('/api/v1/{things}/{id}/restore', {
+        params: { path: { things: ADDRESSES[t.thing], id: t.id } },
+      }),
     ),
   )
 }
 function pail(p: Api['PailRemoved']) {
   return bring(p.name, () =>
-    answer(api.POST('/api/pails/{id}/back', { params: { path: { id: p.id } } })),
+    answer(api.POST('/api/v1/pails/{id}/restore', { params: { path: { id: p.id } } })),
   )
 }
 </script>

@@ -12,7 +12,7 @@ import { useAnswer } from '../../use/useLoaded'
 
 const messages = useMessages()
 const { act } = useAct()
-const { data: schools, error, loading, reload } = useAnswer('/api/schools')
+const { data: schools, error, loading, reload } = useAnswer('/api/v1/schools')
 const own = computed(() => schools.value?.filter((s) => s.own) ?? [])
 
 const FIELDS: Field[] = [
@@ -92,7 +92,7 @@ function initial(view: Api['SchoolView']): Values {
 }
 async function change(id: string, v: Values) {
   await answer(
-    api.PUT('/api/schools/{id}', {
+    api.PUT('/api/v1/schools/{id}', {
       params: { path: { id } },
       body: v as unknown as Api['SchoolChange'],
     }),
@@ -101,9 +101,9 @@ async function change(id: string, v: Values) {
 }
 async function putAway(view: Api['SchoolView']) {
   const path = { path: { id: view.id } }
-  await act(() => answer(api.DELETE('/api/schools/{id}', { params: path })))
+  await act(() => answer(api.DELETE('/api/v1/schools/{id}', { params: path })))
   messages.done(t('kit.schoolsPanel.isRemoved', { name: view.school.name }), async () => {
-    await answer(api.POST('/api/schools/{id}/back', { params: path }))
+    await answer(api.POST('/api/v1/schools/{id}/restore', { params: path }))
     await reload()
   })
   await reload()

@@ -12,7 +12,7 @@ import { useAct } from '../../use/useAct'
 import RemoveThing from './RemoveThing.vue'
 import { useAnswer } from '../../use/useLoaded'
 
-const { data: kinds, error, loading, reload } = useAnswer('/api/kinds')
+const { data: kinds, error, loading, reload } = useAnswer('/api/v1/kinds')
 const search = ref('')
 const shown = computed(
   () => kinds.value?.filter((k) => k.name.includes(search.value.toLowerCase())) ?? [],
@@ -181,10 +181,10 @@ function body(v: Values): Api['KindChange'] {
   }
 }
 async function change(id: number, v: Values) {
-  await answer(api.PUT('/api/kinds/{id}', { params: { path: { id } }, body: body(v) }))
+  await answer(api.PUT('/api/v1/kinds/{id}', { params: { path: { id } }, body: body(v) }))
   await reload()
 }
-const { data: catalogue } = useAnswer('/api/catalogue')
+const { data: catalogue } = useAnswer('/api/v1/catalogue')
 const groups = computed(() => [...new Set(catalogue.value?.map((p) => p.group))])
 const preset = ref('')
 const chosen = computed(() => catalogue.value?.find((p) => p.kind.name === preset.value))
@@ -201,7 +201,7 @@ async function weigh(k: Api['KindView']) {
   const { pieces, grams } = onScale(k.id)
   const now = await act(() =>
     answer(
-      api.POST('/api/kinds/{id}/weigh', {
+      api.POST('/api/v1/kinds/{id}/weigh', {
         params: { path: { id: k.id } },
         body: { version: k.version, pieces, grams: grams === '' ? undefined : Number(grams) },
       }),
@@ -215,11 +215,11 @@ async function weigh(k: Api['KindView']) {
   }
 }
 async function forgetBulk(k: Api['KindView']) {
-  await act(() => answer(api.DELETE('/api/kinds/{id}/bulk', { params: { path: { id: k.id } } })))
+  await act(() => answer(api.DELETE('/api/v1/kinds/{id}/bulk', { params: { path: { id: k.id } } })))
   await reload()
 }
 async function add(v: Values) {
-  await answer(api.POST('/api/kinds', { body: body(v) }))
+  await answer(api.POST('/api/v1/kinds', { body: body(v) }))
   await reload()
 }
 </script>

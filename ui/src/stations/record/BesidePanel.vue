@@ -29,7 +29,7 @@ const {
   error,
   loading,
   reload,
-} = useAnswer('/api/record/beside', () => ({ params: { query: asked.value } }))
+} = useAnswer('/api/v1/record/beside', () => ({ params: { query: asked.value } }))
 watch([aFrom, aTo, bFrom, bTo], (all) => {
   if (all.every(Boolean)) asked.value = stretches()
 })

@@ -11,10 +11,10 @@ import { useAnswer } from '../../use/useLoaded'
 defineProps<{ maintenance: Api['Maintenance'] }>()
 const emit = defineEmits<{ changed: [] }>()
 const { act, busy } = useAct()
-const { data: costs, error, loading, reload } = useAnswer('/api/record/costs')
+const { data: costs, error, loading, reload } = useAnswer('/api/v1/record/costs')
 
 async function maintained() {
-  await act(() => answer(api.POST('/api/week/maintained')))
+  await act(() => answer(api.POST('/api/v1/week/maintained')))
   emit('changed')
 }
 const HEAD = [

@@ -23,7 +23,7 @@ const PARTS = {
 }
 
 function send(file: Blob, keep: boolean) {
-  return upload<Api['RecordArchivePreview']>(`/api/record/files?keep=${keep}`, file)
+  return upload<Api['RecordArchivePreview']>(`/api/v1/record/files?keep=${keep}`, file)
 }
 async function read(keep: boolean) {
   const file = chosen.value ?? new Blob([text.value])
@@ -49,10 +49,10 @@ async function file(event: Event) {
   await read(false)
 }
 async function wipe() {
-  const before = await act(() => answer(api.GET('/api/record/record.json', { parseAs: 'blob' })))
+  const before = await act(() => answer(api.GET('/api/v1/record/record.json', { parseAs: 'blob' })))
   if (before === undefined) return
   const done = await act(async () => {
-    await answer(api.DELETE('/api/record'))
+    await answer(api.DELETE('/api/v1/record'))
     return true
   })
   if (!done) return
@@ -71,7 +71,7 @@ async function wipe() {
     <p class="mt-1 flex flex-wrap items-center gap-2">
       <a
         class="button-plain font-semibold"
-        :href="`${house}/api/record/record.json`"
+        :href="`${house}/api/v1/record/record.json`"
         download
         data-export="json"
         >{{ $t('record.filesPanel.everythingJson') }}</a
@@ -80,7 +80,7 @@ async function wipe() {
         v-for="(words, p) in PARTS"
         :key="p"
         class="button-plain"
-        :href="`${house}/api/record/${p}.csv`"
+        :href="`${house}/api/v1/record/${p}.csv`"
         download
         :data-export="p"
         >{{ $t('record.filesPanel.csv', { p: words }) }}</a

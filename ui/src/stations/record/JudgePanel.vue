@@ -25,12 +25,12 @@ const {
   error,
   loading,
   reload,
-} = useAnswer('/api/judge', () => ({
+} = useAnswer('/api/v1/judge', () => ({
   params: { query: { kind: kind.value || undefined, at: props.at } },
 }))
 watch(judged, (now) => why.suggest(now?.causes[0]?.why ?? now?.trim.why), { immediate: true })
 defineExpose({ reload })
-const { data: kinds } = useAnswer('/api/kinds')
+const { data: kinds } = useAnswer('/api/v1/kinds')
 const owned = computed(() => kinds.value?.filter((k) => k.stock.owned > 0) ?? [])
 /** Another moment is only looked at. */
 const then = computed(() => props.at !== undefined)
@@ -45,7 +45,7 @@ const STATES: Record<string, string> = {
 async function found(check: Api['CheckLine'], value: string) {
   const seen = await act(() =>
     answer(
-      api.POST('/api/record/observations', {
+      api.POST('/api/v1/record/observations', {
         body: {
           sign: check.sign,
           value,
@@ -60,7 +60,9 @@ async function found(check: Api['CheckLine'], value: string) {
     t('record.judgePanel.kept2', { title: seen.title, words: seen.words }),
     async () => {
       await act(() =>
-        answer(api.DELETE('/api/record/observations/{id}', { params: { path: { id: seen.id } } })),
+        answer(
+          api.DELETE('/api/v1/record/observations/{id}', { params: { path: { id: seen.id } } }),
+        ),
       )
       await again()
     },
@@ -74,7 +76,7 @@ async function again() {
 async function tryIt(cause: Api['CauseLine'], change: Api['ChangeLine']) {
   const done = await act(() =>
     answer(
-      api.POST('/api/judge/changes', {
+      api.POST('/api/v1/judge/changes', {
         body: { cause: cause.cause, change: change.change, kind: kind.value || undefined },
       }),
     ),
@@ -88,7 +90,7 @@ async function decide(e: Api['ExperimentLine'], keep: boolean) {
   if (id == null) return
   const done = await act(() =>
     answer(
-      api.POST('/api/judge/changes/{id}/decision', {
+      api.POST('/api/v1/judge/changes/{id}/decision', {
         params: { path: { id } },
         body: { keep },
       }),
@@ -98,7 +100,7 @@ async function decide(e: Api['ExperimentLine'], keep: boolean) {
   await again()
 }
 async function resetTrim() {
-  const done = await act(() => answer(api.DELETE('/api/judge/trim')))
+  const done = await act(() => answer(api.DELETE('/api/v1/judge/trim')))
   if (done) messages.done(t('record.judgePanel.everyDoseIsAsThe'))
   await again()
 }

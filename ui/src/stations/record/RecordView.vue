@@ -41,8 +41,8 @@ const {
   error,
   loading,
   reload,
-} = useAnswer('/api/record/story', () => ({ params: { query: { days: days.value } } }))
-const { data: changes, reload: reloadChanges } = useAnswer('/api/judge/changes')
+} = useAnswer('/api/v1/record/story', () => ({ params: { query: { days: days.value } } }))
+const { data: changes, reload: reloadChanges } = useAnswer('/api/v1/judge/changes')
 const round = computed(() => story.value?.rounds.find((r) => r.id === selected.value))
 const events = computed(
   () =>

@@ -12,7 +12,7 @@ const {
   error,
   loading,
   reload,
-} = useAnswer('/api/record', () => ({ params: { query: { page: page.value, size: SIZE } } }))
+} = useAnswer('/api/v1/record', () => ({ params: { query: { page: page.value, size: SIZE } } }))
 </script>
 
 <template>

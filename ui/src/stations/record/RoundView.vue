@@ -25,12 +25,12 @@ const {
   loading,
   reload,
 } = useLoaded(
-  () => ['/api/record/{id}', '/api/rounds/{id}', { id: props.id }],
+  () => ['/api/v1/record/{id}', '/api/v1/rounds/{id}', { id: props.id }],
   async () => {
     const path = { id: Number(props.id) }
-    const line = await answer(api.GET('/api/record/{id}', { params: { path } }))
+    const line = await answer(api.GET('/api/v1/record/{id}', { params: { path } }))
     if (!line.hasPlan) return { line }
-    return { line, round: await answer(api.GET('/api/rounds/{id}', { params: { path } })) }
+    return { line, round: await answer(api.GET('/api/v1/rounds/{id}', { params: { path } })) }
   },
 )
 /** Of a reset, and of what a file told, only the figures are kept. */
@@ -61,10 +61,10 @@ const router = useRouter()
 async function remove() {
   const path = { id: Number(props.id) }
   try {
-    await answer(api.DELETE('/api/record/{id}', { params: { path } }))
+    await answer(api.DELETE('/api/v1/record/{id}', { params: { path } }))
     await router.push('/record')
     messages.done(t('record.roundView.thisRoundIsNoLonger'), () =>
-      answer(api.POST('/api/record/{id}/back', { params: { path } })).then(() =>
+      answer(api.POST('/api/v1/record/{id}/restore', { params: { path } })).then(() =>
         router.push(`/record/${path.id}`),
       ),
     )
@@ -77,7 +77,7 @@ async function saveNote(version: number | undefined) {
   if (version === undefined) return
   try {
     await answer(
-      api.PATCH('/api/record/{id}', {
+      api.PATCH('/api/v1/record/{id}', {
         params: { path: { id: Number(props.id) } },
         body: { version, note: note.value },
       }),

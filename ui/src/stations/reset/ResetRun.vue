@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { t } from '../../words'
-import { useNow, useWakeLock } from '@vueuse/core'
+import ScreenNote from '../../parts/ScreenNote.vue'
+import { useNow } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
-import { computed, onMounted, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import VesselDrawing from '../../charts/VesselDrawing.vue'
 import CautionNote from '../../parts/CautionNote.vue'
@@ -29,10 +30,6 @@ const { act, busy } = useAct()
 const bell = useBell()
 const { ahead } = storeToRefs(useLine())
 const now = useNow({ interval: 1000 })
-const awake = useWakeLock()
-onMounted(() => {
-  if (awake.isSupported.value) awake.request('screen').catch(() => undefined)
-})
 
 const step = computed(() => props.running.steps.find((s) => s.number === props.running.currentStep))
 const next = computed(() =>
@@ -72,7 +69,7 @@ async function tick(water?: string) {
   if (!current || (asks.value && !water)) return
   const running = await act(() =>
     answer(
-      api.POST('/api/resets/{id}/steps/{number}', {
+      api.POST('/api/v1/resets/{id}/steps/{number}', {
         params: { path: { id: props.running.id, number: current.number } },
         body: { water },
       }),
@@ -89,14 +86,14 @@ async function tick(water?: string) {
 async function untick() {
   const running = await act(() =>
     answer(
-      api.DELETE('/api/resets/{id}/steps/last', { params: { path: { id: props.running.id } } }),
+      api.DELETE('/api/v1/resets/{id}/steps/last', { params: { path: { id: props.running.id } } }),
     ),
   )
   if (running) emit('changed', running)
 }
 async function stop() {
   const stopped = await act(async () => {
-    await answer(api.DELETE('/api/resets/{id}', { params: { path: { id: props.running.id } } }))
+    await answer(api.DELETE('/api/v1/resets/{id}', { params: { path: { id: props.running.id } } }))
     return true
   })
   if (stopped) {
@@ -240,4 +237,5 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
       <span>{{ running.done[i] ?? duration(s.minutes) }}</span>
     </li>
   </ol>
+  <ScreenNote />
 </template>

@@ -22,8 +22,8 @@ const messages = useMessages()
 const why = useWhy()
 const { act, busy } = useAct()
 const { carer } = useCarer()
-const { data: look, error, loading, reload } = useAnswer('/api/resets')
-const { data: now, reload: reloadNow } = useAnswer('/api/resets/running')
+const { data: look, error, loading, reload } = useAnswer('/api/v1/resets')
+const { data: now, reload: reloadNow } = useAnswer('/api/v1/resets/running')
 
 type Recipe = Api['ResetRecipeLine']['recipe']
 const recipe = ref<Recipe>('MINERAL_SOAK')
@@ -76,7 +76,7 @@ async function lookAgain() {
   let found: Api['ResetPlanned'] | undefined
   let problem = ''
   try {
-    found = await answer(api.POST('/api/resets/plan', { body: request.value }))
+    found = await answer(api.POST('/api/v1/resets/plan', { body: request.value }))
   } catch (error) {
     problem = error instanceof Error ? error.message : String(error)
   }
@@ -94,7 +94,7 @@ function other(f: Api['ResetFitLine']) {
 async function cloth(f: Api['ResetFitLine'], value: string) {
   await act(() =>
     answer(
-      api.POST('/api/record/observations', {
+      api.POST('/api/v1/record/observations', {
         body: { sign: 'FAST', value, kind: f.kind, carer: carer.value || undefined },
       }),
     ),
@@ -104,7 +104,7 @@ async function cloth(f: Api['ResetFitLine'], value: string) {
 async function begin() {
   const running = await act(() =>
     answer(
-      api.POST('/api/resets', {
+      api.POST('/api/v1/resets', {
         body: {
           request: request.value,
           checksRead: Object.keys(read).filter((k) => read[k]),

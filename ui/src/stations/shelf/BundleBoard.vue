@@ -12,7 +12,7 @@ async function wish(line: Api['BundleLine'], event: Event) {
   const text = (event.target as HTMLInputElement).value
   await act(() =>
     answer(
-      api.PUT('/api/shelf/wishes/{recipe}', {
+      api.PUT('/api/v1/shelf/wishes/{recipe}', {
         params: { path: { recipe: line.recipe } },
         body: text === '' ? {} : { wanted: Number(text) },
       }),

@@ -3,7 +3,7 @@ import Figure from '../../parts/Figure.vue'
 import { useAnswer } from '../../use/useLoaded'
 
 /** New pieces that are on their way to the shelf. */
-const { data: lots } = useAnswer('/api/prep')
+const { data: lots } = useAnswer('/api/v1/prep')
 </script>
 
 <template>

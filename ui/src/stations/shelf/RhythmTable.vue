@@ -7,7 +7,7 @@ import { number } from '../../use/format'
 import { useAnswer } from '../../use/useLoaded'
 
 /** How many, how often: each need at each rhythm, from two hundred simulated years. */
-const { data: rhythms, error, loading, reload } = useAnswer('/api/rhythms')
+const { data: rhythms, error, loading, reload } = useAnswer('/api/v1/rhythms')
 
 const MONTHS = 'JFMAMJJASOND'
 const needs = computed(() => [...new Set(rhythms.value?.lines.map((l) => l.need) ?? [])])

@@ -13,8 +13,8 @@ import ShelfBoard from './ShelfBoard.vue'
 import WearTable from './WearTable.vue'
 
 const why = useWhy()
-const { data: shelf, error, loading, reload } = useAnswer('/api/shelf')
-const { data: cover } = useAnswer('/api/cover')
+const { data: shelf, error, loading, reload } = useAnswer('/api/v1/shelf')
+const { data: cover } = useAnswer('/api/v1/cover')
 // Only as the page opens: a later look must not close what the person opened meanwhile.
 watch(
   shelf,

@@ -12,7 +12,7 @@ import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 
 /** What each batch has been through, what is left of it, and its end. */
-const { data: batches, reload } = useAnswer('/api/wear')
+const { data: batches, reload } = useAnswer('/api/v1/wear')
 const messages = useMessages()
 const { act, busy } = useAct()
 const pieces = ref(1)
@@ -29,7 +29,7 @@ const FIELDS: Field[] = [
 ]
 async function look(b: Api['WearPieceBatch'], v: Values) {
   await answer(
-    api.PUT('/api/wear/{id}', {
+    api.PUT('/api/v1/wear/{id}', {
       params: { path: { id: b.id } },
       body: { version: b.version, price: v.price as number, note: v.note as string },
     }),
@@ -39,7 +39,7 @@ async function look(b: Api['WearPieceBatch'], v: Values) {
 async function retire(b: Api['WearPieceBatch'], replace: boolean) {
   const done = await act(() =>
     answer(
-      api.POST('/api/wear/{id}/retire', {
+      api.POST('/api/v1/wear/{id}/retire', {
         params: { path: { id: b.id } },
         body: { pieces: pieces.value, replace },
       }),

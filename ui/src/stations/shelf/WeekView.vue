@@ -21,8 +21,8 @@ import { useAnswer } from '../../use/useLoaded'
 const why = useWhy()
 const messages = useMessages()
 const { act, busy } = useAct()
-const { data: week, error, loading, reload } = useAnswer('/api/week')
-const { data: people } = useAnswer('/api/people')
+const { data: week, error, loading, reload } = useAnswer('/api/v1/week')
+const { data: people } = useAnswer('/api/v1/people')
 
 const chosen = ref<string>()
 const round = computed(
@@ -51,7 +51,7 @@ async function move() {
   const before = new Set(week.value?.rounds.filter((r) => r.pinned).map((r) => r.start))
   const done = await act(() =>
     answer(
-      api.POST('/api/week/moves', {
+      api.POST('/api/v1/week/moves', {
         body: { date: toDay.value, hour: toHour.value, instead },
       }),
     ),
@@ -64,12 +64,12 @@ async function move() {
 }
 async function free(start: string) {
   const done = await act(() =>
-    answer(api.DELETE('/api/week/moves/{start}', { params: { path: { start } } })),
+    answer(api.DELETE('/api/v1/week/moves/{start}', { params: { path: { start } } })),
   )
   if (done) week.value = done
 }
 async function maintained() {
-  const done = await act(() => answer(api.POST('/api/week/maintained')))
+  const done = await act(() => answer(api.POST('/api/v1/week/maintained')))
   if (done) week.value = done
 }
 
@@ -91,7 +91,7 @@ async function change(v: Values) {
     quietTo: (v.quietTo as string) || undefined,
     householdEveryDays: v.householdEveryDays as number,
   }
-  week.value = await answer(api.PUT('/api/week/settings', { body }))
+  week.value = await answer(api.PUT('/api/v1/week/settings', { body }))
 }
 
 type Day = NonNullable<Api['WeekSettingsTimeChange']['days']>[number]
@@ -125,7 +125,7 @@ function timeWords(personId: number) {
 }
 async function there(id: number, v: Values) {
   week.value = await answer(
-    api.PUT('/api/week/people/{id}', {
+    api.PUT('/api/v1/week/people/{id}', {
       params: { path: { id } },
       body: {
         days: DAYS.filter((d) => v[d]),
@@ -135,7 +135,7 @@ async function there(id: number, v: Values) {
     }),
   )
 }
-const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
+const calendarAddress = `${window.location.origin}${house}/api/v1/week/rounds.ics`
 </script>
 
 <template>
@@ -157,7 +157,7 @@ const calendarAddress = `${window.location.origin}${house}/api/week/rounds.ics`
       <template #side>
         <a
           class="button-plain inline-block"
-          :href="`${house}/api/week/rounds.ics`"
+          :href="`${house}/api/v1/week/rounds.ics`"
           download
           data-ics
           >{{ $t('shelf.weekView.calendarFile') }}</a

@@ -38,10 +38,10 @@ async function change(work: () => Promise<unknown>, words?: string, undo?: () =>
 }
 
 function addBulk(offer: Api['Offer'], count: number) {
-  change(
+  void change(
     () =>
       answer(
-        api.POST('/api/loads/{id}/bulkers', {
+        api.POST('/api/v1/loads/{id}/bulkers', {
           params: path(),
           body: { kindId: offer.kindId, count },
         }),
@@ -50,10 +50,10 @@ function addBulk(offer: Api['Offer'], count: number) {
   )
 }
 function giveBack(item: Api['Item'], count: number) {
-  change(
+  void change(
     () =>
       answer(
-        api.DELETE('/api/loads/{id}/items/{itemId}', {
+        api.DELETE('/api/v1/loads/{id}/items/{itemId}', {
           params: { path: { id: props.load.id, itemId: item.id }, query: { count } },
         }),
       ),
@@ -61,9 +61,9 @@ function giveBack(item: Api['Item'], count: number) {
   )
 }
 function join(staying: Api['Staying']) {
-  change(() =>
+  void change(() =>
     answer(
-      api.POST('/api/loads/{id}/items', { params: path(), body: { entryId: staying.entryId } }),
+      api.POST('/api/v1/loads/{id}/items', { params: path(), body: { entryId: staying.entryId } }),
     ),
   )
 }
@@ -71,7 +71,7 @@ async function look() {
   await change(
     () =>
       answer(
-        api.POST('/api/loads/{id}/look', {
+        api.POST('/api/v1/loads/{id}/look', {
           params: path(),
           body: { full: seen.value === '' ? undefined : Number(seen.value) / 100 },
         }),

@@ -66,11 +66,11 @@ async function drop(to: number) {
 }
 function moveFirst(to: number) {
   const what = picked.value[0]
-  if (what) move(what, to)
+  if (what) void move(what, to)
 }
 function toWash() {
   const first = loads.value[0]
-  if (first) router.push({ path: '/wash', query: { load: first.id } })
+  if (first) void router.push({ path: '/wash', query: { load: first.id } })
 }
 
 useKeys({

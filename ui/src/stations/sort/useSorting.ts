@@ -24,7 +24,7 @@ export const OWN = 0
 export function useSorting() {
   const { act, busy } = useAct()
   const messages = useMessages()
-  const loaded = useAnswer('/api/sorting')
+  const loaded = useAnswer('/api/v1/sorting')
   const sorting = loaded.data
   const picked = ref<Picked[]>([])
   const pair = shallowRef<Api['Pair']>()
@@ -58,7 +58,7 @@ export function useSorting() {
     if (one && other) {
       pair.value = await act(() =>
         answer(
-          api.GET('/api/sorting/pair', {
+          api.GET('/api/v1/sorting/pair', {
             params: { query: { one: one.line.ids[0] ?? 0, other: other.line.ids[0] ?? 0 } },
           }),
         ),
@@ -71,7 +71,7 @@ export function useSorting() {
     if (what.from === to) return
     const now = await changed(() =>
       answer(
-        api.POST('/api/sorting/moves', {
+        api.POST('/api/v1/sorting/moves', {
           body: { stamp: sorting.value?.stamp, ids: what.line.ids, from: what.from, to, reason },
         }),
       ),
@@ -86,14 +86,14 @@ export function useSorting() {
     sorting.value = now
     unpick()
     messages.done(t('sort.useSorting.moved', { words: what.line.words }), async () => {
-      const back = await act(() => answer(api.DELETE('/api/sorting/moves/last')))
+      const back = await act(() => answer(api.DELETE('/api/v1/sorting/moves/last')))
       if (back) sorting.value = back
     })
   }
 
   /** Leaves out everything that was moved by hand. */
   async function asProposed() {
-    const now = await act(() => answer(api.DELETE('/api/sorting/moves')))
+    const now = await act(() => answer(api.DELETE('/api/v1/sorting/moves')))
     if (now) {
       sorting.value = now
       unpick()
@@ -126,7 +126,7 @@ export function useSorting() {
     const before = new Set(sorting.value?.loads.map((l) => l.id))
     const now = await changed(() =>
       answer(
-        api.POST('/api/sorting/accept', {
+        api.POST('/api/v1/sorting/accept', {
           body: {
             stamp: sorting.value?.stamp,
             numbers: number === undefined ? undefined : [number],
@@ -148,7 +148,7 @@ export function useSorting() {
 
   async function takeBack(ids: number[]) {
     for (const id of ids) {
-      await act(() => answer(api.DELETE('/api/loads/{id}', { params: { path: { id } } })))
+      await act(() => answer(api.DELETE('/api/v1/loads/{id}', { params: { path: { id } } })))
     }
     await reload()
   }

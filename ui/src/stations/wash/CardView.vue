@@ -17,26 +17,29 @@ const SIZES = [
   { value: 'A4' as const, words: 'A4' },
 ]
 const loadId = computed(() => Number(route.query.load))
-const request = computed<Api['PlanRequest']>(() => {
+/** What the link asks for; one that was cut short asks for the usual method. */
+function asked(): Api['PlanRequest'] {
   try {
     return JSON.parse(String(route.query.plan)) as Api['PlanRequest']
-  } catch {
+  } catch (problem) {
+    messages.problem(problem)
     return { school: 'hot-and-full' }
   }
-})
+}
+const request = ref(asked())
 const {
   data: card,
   error,
   loading,
   reload,
 } = useLoaded(
-  () => ['/api/loads/{id}/card', { loadId: loadId.value, request: request.value }],
+  () => ['/api/v1/loads/{id}/card', { loadId: loadId.value, request: request.value }],
   async () => {
     if (!Number.isInteger(loadId.value) || loadId.value < 1) {
       throw new Error(t('wash.cardView.whichLoadOpenTheCard'))
     }
     return answer(
-      api.POST('/api/loads/{id}/card', {
+      api.POST('/api/v1/loads/{id}/card', {
         params: { path: { id: loadId.value } },
         body: request.value,
       }),
@@ -50,7 +53,7 @@ function print() {
 async function pdf() {
   try {
     const page = await answer(
-      api.POST('/api/loads/{id}/card.pdf', {
+      api.POST('/api/v1/loads/{id}/card.pdf', {
         params: { path: { id: loadId.value }, query: { size: size.value } },
         body: request.value,
         parseAs: 'blob',

@@ -10,7 +10,7 @@ const { act, busy } = useAct()
 async function say(ran: boolean) {
   const round = await act(() =>
     answer(
-      api.POST('/api/rounds/{id}/ran', {
+      api.POST('/api/v1/rounds/{id}/ran', {
         params: { path: { id: props.round.id } },
         body: { ran },
       }),

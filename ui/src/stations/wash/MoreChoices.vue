@@ -14,7 +14,7 @@ const emit = defineEmits<{ kept: [school: string]; house: [] }>()
 
 const messages = useMessages()
 const { act, busy } = useAct()
-const { data: products } = useAnswer('/api/products')
+const { data: products } = useAnswer('/api/v1/products')
 
 const chosen = computed(() => Object.keys(props.wishes.positions.value).length)
 const WHERE: { value: Besides['where']; words: string }[] = [
@@ -54,7 +54,7 @@ async function keepFor(q: Question, p: Position) {
   const before = q.positions.find((other) => other.chosen)
   const choose = (position: string) =>
     answer(
-      api.PUT('/api/household/answers/{question}', {
+      api.PUT('/api/v1/household/answers/{question}', {
         params: { path: { question: q.id as never } },
         body: { position },
       }),
@@ -71,14 +71,14 @@ const ownName = ref('')
 async function keep() {
   const school = await act(() =>
     answer(
-      api.POST('/api/schools', {
+      api.POST('/api/v1/schools', {
         body: { name: ownName.value, plan: props.wishes.request.value },
       }),
     ),
   )
   if (!school) return
   messages.done(t('wash.moreChoices.isKept', { name: school.school.name }), async () => {
-    await answer(api.DELETE('/api/schools/{id}', { params: { path: { id: school.id } } }))
+    await answer(api.DELETE('/api/v1/schools/{id}', { params: { path: { id: school.id } } }))
     emit('kept', props.plan.school)
   })
   ownName.value = ''

@@ -34,13 +34,13 @@ const { carer } = useCarer()
 const wishes = useWishes()
 const { school, machineId, goal } = wishes
 
-const { data: machines } = useAnswer('/api/machines')
+const { data: machines } = useAnswer('/api/v1/machines')
 const {
   data: comparison,
   error,
   loading,
   reload,
-} = useAnswer('/api/loads/{id}/plans', () => ({
+} = useAnswer('/api/v1/loads/{id}/plans', () => ({
   params: {
     path: { id: props.loadId },
     query: { machineId: machineId.value, goal: goal.value },
@@ -132,7 +132,7 @@ async function replan() {
   const request = wishes.request.value
   try {
     const planned = await answer(
-      api.POST('/api/loads/{id}/plan', { params: path.value, body: request }),
+      api.POST('/api/v1/loads/{id}/plan', { params: path.value, body: request }),
     )
     if (wishes.request.value === request) asked.value = planned
   } catch (problem) {
@@ -145,7 +145,7 @@ async function replan() {
 async function look() {
   if (!plan.value) return
   const mine = ++looks
-  const found = await api.POST('/api/loads/{id}/options', {
+  const found = await api.POST('/api/v1/loads/{id}/options', {
     params: path.value,
     body: wishes.request.value,
   })
@@ -154,7 +154,9 @@ async function look() {
 
 async function reason(other: string, key: string) {
   const query = { school: other, machineId: machineId.value, goal: goal.value }
-  const whole = await answer(api.GET('/api/loads/{id}/plan', { params: { ...path.value, query } }))
+  const whole = await answer(
+    api.GET('/api/v1/loads/{id}/plan', { params: { ...path.value, query } }),
+  )
   return whole.whys[key]
 }
 
@@ -176,7 +178,7 @@ async function begin(practise: boolean) {
   }
   const round = await act(() =>
     answer(
-      api.POST('/api/rounds', {
+      api.POST('/api/v1/rounds', {
         body: {
           ...wishes.request.value,
           loadId: props.loadId,
@@ -191,7 +193,7 @@ async function begin(practise: boolean) {
   if (practise) {
     await act(() =>
       answer(
-        api.POST('/api/pretend/washer', { body: { roundId: round.id, speed: PRACTICE_SPEED } }),
+        api.POST('/api/v1/pretend/washer', { body: { roundId: round.id, speed: PRACTICE_SPEED } }),
       ),
     )
   }
@@ -201,7 +203,7 @@ function start() {
   return begin(false)
 }
 function card() {
-  router.push({
+  void router.push({
     path: '/card',
     query: { load: String(props.loadId), plan: JSON.stringify(wishes.request.value) },
   })

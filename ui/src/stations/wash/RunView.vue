@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import { t } from '../../words'
-import { useNow, useWakeLock } from '@vueuse/core'
+import ScreenNote from '../../parts/ScreenNote.vue'
+import { useNow } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
-import { computed, onMounted, ref, watch } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, type Api } from '../../api/client'
 import BathStrip from '../../charts/BathStrip.vue'
@@ -35,12 +36,7 @@ const { carer } = useCarer()
 const bell = useBell()
 const { ahead } = storeToRefs(useLine())
 const now = useNow({ interval: 1000 })
-const awake = useWakeLock()
 const shares = ref<number[]>([])
-
-onMounted(() => {
-  if (awake.isSupported.value) awake.request('screen').catch(() => undefined)
-})
 
 const practised = computed(() => props.round.state === 'PRACTISE')
 const plan = computed(() => props.round.plan)
@@ -112,7 +108,7 @@ async function tick() {
   const wasPractice = practised.value
   const round = await act(() =>
     answer(
-      api.POST('/api/rounds/{id}/steps/{number}', {
+      api.POST('/api/v1/rounds/{id}/steps/{number}', {
         params: { path: { id: props.round.id, number: current.number } },
         body: { shares: shares.value, carer: by.value },
       }),
@@ -125,7 +121,7 @@ async function tick() {
       return
     }
     messages.done(t('wash.runView.washedHangItNowA'))
-    router.push('/dry')
+    void router.push('/dry')
     return
   }
   emit('changed')
@@ -133,7 +129,7 @@ async function tick() {
 
 async function stopWash() {
   const done = await act(async () => {
-    await answer(api.DELETE('/api/rounds/{id}', { params: path.value }))
+    await answer(api.DELETE('/api/v1/rounds/{id}', { params: path.value }))
     return true
   })
   if (!done) return
@@ -147,17 +143,19 @@ async function change(call: () => Promise<Api['Round']>) {
   return round
 }
 function untick() {
-  return change(() => answer(api.DELETE('/api/rounds/{id}/steps/last', { params: path.value })))
+  return change(() => answer(api.DELETE('/api/v1/rounds/{id}/steps/last', { params: path.value })))
 }
 /** Takes the last answer back, with what it added and what it told. */
 function unanswer() {
-  return change(() => answer(api.DELETE('/api/rounds/{id}/answers/last', { params: path.value })))
+  return change(() =>
+    answer(api.DELETE('/api/v1/rounds/{id}/answers/last', { params: path.value })),
+  )
 }
 async function say(judgement: Api['JudgementView'], chosen: string) {
   const before = props.round.steps.length
   const round = await change(() =>
     answer(
-      api.POST('/api/rounds/{id}/answers', {
+      api.POST('/api/v1/rounds/{id}/answers', {
         params: path.value,
         body: { judgement: judgement.id as never, answer: chosen, carer: by.value },
       }),
@@ -176,7 +174,7 @@ async function say(judgement: Api['JudgementView'], chosen: string) {
 function hold(reason: string) {
   return change(() =>
     answer(
-      api.POST('/api/rounds/{id}/hold', {
+      api.POST('/api/v1/rounds/{id}/hold', {
         params: path.value,
         body: { why: reason, carer: by.value },
       }),
@@ -185,13 +183,15 @@ function hold(reason: string) {
 }
 function resume() {
   return change(() =>
-    answer(api.POST('/api/rounds/{id}/resume', { params: path.value, body: { carer: by.value } })),
+    answer(
+      api.POST('/api/v1/rounds/{id}/resume', { params: path.value, body: { carer: by.value } }),
+    ),
   )
 }
 function more(minutes: number) {
   return change(() =>
     answer(
-      api.POST('/api/rounds/{id}/more', {
+      api.POST('/api/v1/rounds/{id}/more', {
         params: path.value,
         body: { minutes, carer: by.value },
       }),
@@ -201,7 +201,7 @@ function more(minutes: number) {
 function skip(reason: string) {
   return change(() =>
     answer(
-      api.POST('/api/rounds/{id}/skip', {
+      api.POST('/api/v1/rounds/{id}/skip', {
         params: path.value,
         body: { why: reason, carer: by.value },
       }),
@@ -210,16 +210,16 @@ function skip(reason: string) {
 }
 function handOver(to: string) {
   return change(() =>
-    answer(api.POST('/api/rounds/{id}/handover', { params: path.value, body: { carer: to } })),
+    answer(api.POST('/api/v1/rounds/{id}/handover', { params: path.value, body: { carer: to } })),
   )
 }
 function attach(speed: number) {
   return act(() =>
-    answer(api.POST('/api/pretend/washer', { body: { roundId: props.round.id, speed } })),
+    answer(api.POST('/api/v1/pretend/washer', { body: { roundId: props.round.id, speed } })),
   )
 }
 async function stopPractice() {
-  await act(() => answer(api.DELETE('/api/rounds/practice')))
+  await act(() => answer(api.DELETE('/api/v1/rounds/practice')))
   emit('practised')
 }
 /** Space starts what stands still, and else ticks the step off. */
@@ -377,4 +377,5 @@ useKeys({ ' ': space, Enter: tick, h: () => hold(t('wash.runView.heldForAWhile')
       {{ s }} ×
     </button>
   </div>
+  <ScreenNote />
 </template>

@@ -17,10 +17,10 @@ const {
   error,
   loading,
   reload,
-} = useLoaded(['/api/rounds/running', '/api/loads'], async () => {
+} = useLoaded(['/api/v1/rounds/running', '/api/v1/loads'], async () => {
   const [running, loads] = await Promise.all([
-    answer(api.GET('/api/rounds/running')),
-    answer(api.GET('/api/loads')),
+    answer(api.GET('/api/v1/rounds/running')),
+    answer(api.GET('/api/v1/loads')),
   ])
   return { round: running.practice ?? running.round, loads }
 })

@@ -45,7 +45,7 @@ export function useBell() {
     if (!on.value) return
     sound()
     if (notice.permissionGranted.value)
-      notice.show({ title: t('wash.useBell.nestRinse'), body: words })
+      void notice.show({ title: t('wash.useBell.nestRinse'), body: words })
   }
 
   return { on, toggle, ring }

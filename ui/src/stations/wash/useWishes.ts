@@ -12,7 +12,7 @@ export type Boost = 'LONGER' | 'WHITENER' | 'SANITISER'
 /**
  * What a person wants of one load beyond the school: temperature, machine, goal, positions, products besides.
  *
- * @example const wishes = useWishes(); await answer(api.POST('/api/loads/{id}/plan', { body: wishes.request.value }))
+ * @example const wishes = useWishes(); await answer(api.POST('/api/v1/loads/{id}/plan', { body: wishes.request.value }))
  */
 export function useWishes() {
   const wanted = reactive({

@@ -42,40 +42,40 @@ public final class Pages {
   private static final Map<String, List<String>> PAGES = new LinkedHashMap<>();
 
   static {
-    PAGES.put("every page", List.of("/api/line"));
+    PAGES.put("every page", List.of("/api/v1/line"));
     PAGES.put(
         "gather",
-        List.of("/api/pails", "/api/kinds", "/api/wipes", "/api/prep", "/api/normal-days"));
-    PAGES.put("sort", List.of("/api/sorting"));
+        List.of("/api/v1/pails", "/api/v1/kinds", "/api/v1/wipes", "/api/v1/prep", "/api/v1/normal-days"));
+    PAGES.put("sort", List.of("/api/v1/sorting"));
     PAGES.put(
         "wash",
-        List.of("/api/rounds/running", "/api/loads", "/api/machines", "/api/loads/{load}/plans"));
-    PAGES.put("dry", List.of("/api/drying", "/api/drying/plans"));
-    PAGES.put("shelf", List.of("/api/shelf", "/api/cover"));
-    PAGES.put("week", List.of("/api/week", "/api/people"));
-    PAGES.put("stock and wear", List.of("/api/rhythms", "/api/wear"));
-    PAGES.put("reset", List.of("/api/resets", "/api/resets/running"));
+        List.of("/api/v1/rounds/running", "/api/v1/loads", "/api/v1/machines", "/api/v1/loads/{load}/plans"));
+    PAGES.put("dry", List.of("/api/v1/drying", "/api/v1/drying/plans"));
+    PAGES.put("shelf", List.of("/api/v1/shelf", "/api/v1/cover"));
+    PAGES.put("week", List.of("/api/v1/week", "/api/v1/people"));
+    PAGES.put("stock and wear", List.of("/api/v1/rhythms", "/api/v1/wear"));
+    PAGES.put("reset", List.of("/api/v1/resets", "/api/v1/resets/running"));
     PAGES.put(
         "record",
         List.of(
-            "/api/record?page=0&size=12",
-            "/api/record/story?days=60",
-            "/api/judge/changes",
-            "/api/judge",
-            "/api/record/costs"));
-    PAGES.put("a round", List.of("/api/record/{round}", "/api/rounds/{round}"));
+            "/api/v1/record?page=0&size=12",
+            "/api/v1/record/story?days=60",
+            "/api/v1/judge/changes",
+            "/api/v1/judge",
+            "/api/v1/record/costs"));
+    PAGES.put("a round", List.of("/api/v1/record/{round}", "/api/v1/rounds/{round}"));
     PAGES.put(
         "kit",
         List.of(
-            "/api/household",
-            "/api/places",
-            "/api/products",
-            "/api/products/left",
-            "/api/dryers",
-            "/api/schools",
-            "/api/catalogue",
-            "/api/kit/removed",
-            "/api/ledger"));
+            "/api/v1/household",
+            "/api/v1/places",
+            "/api/v1/products",
+            "/api/v1/products/left",
+            "/api/v1/dryers",
+            "/api/v1/schools",
+            "/api/v1/catalogue",
+            "/api/v1/removed",
+            "/api/v1/ledger"));
   }
 
   private final HttpClient http = HttpClient.newHttpClient();
@@ -86,7 +86,7 @@ public final class Pages {
   private Pages(String address) throws IOException, InterruptedException {
     this.address = address;
     load = loadToPlan();
-    round = first("\"id\":(\\d+)", get("/api/record?page=0&size=12").body());
+    round = first("\"id\":(\\d+)", get("/api/v1/record?page=0&size=12").body());
   }
 
   /** Runs it. */
@@ -102,18 +102,18 @@ public final class Pages {
   }
 
   private String loadToPlan() throws IOException, InterruptedException {
-    String open = get("/api/loads").body();
+    String open = get("/api/v1/loads").body();
     if (open.equals("[]")) {
-      String stamp = first("\"stamp\":\"([^\"]+)\"", get("/api/sorting").body());
+      String stamp = first("\"stamp\":\"([^\"]+)\"", get("/api/v1/sorting").body());
       HttpRequest accept =
-          HttpRequest.newBuilder(URI.create(address + "/api/sorting/accept"))
+          HttpRequest.newBuilder(URI.create(address + "/api/v1/sorting/accept"))
               .header("Content-Type", "application/json")
               .POST(
                   HttpRequest.BodyPublishers.ofString(
                       "{\"stamp\":\"%s\",\"numbers\":[1]}".formatted(stamp)))
               .build();
       http.send(accept, HttpResponse.BodyHandlers.ofString());
-      open = get("/api/loads").body();
+      open = get("/api/v1/loads").body();
     }
     return first("\"id\":(\\d+)", open);
   }
@@ -180,7 +180,7 @@ public final class Pages {
 
   private void change(boolean lid) throws IOException, InterruptedException {
     http.send(
-        HttpRequest.newBuilder(URI.create(address + "/api/household/answers/PAIL"))
+        HttpRequest.newBuilder(URI.create(address + "/api/v1/household/answers/PAIL"))
             .header("Content-Type", "application/json")
             .PUT(
                 HttpRequest.BodyPublishers.ofString(

@@ -94,7 +94,7 @@ class AccessibilityTest extends Journey {
 
   private void judgeAndReset() {
     app.post(
-        "/api/record/observations",
+        "/api/v1/record/observations",
         "{\"sign\":\"FEEL\",\"value\":\"greasy\",\"kind\":\"tea towel\"}");
     look("/record");
     for (String section : new String[] {"saw", "rounds", "beside", "costs", "files"}) {

@@ -50,21 +50,21 @@ class BadInputTest extends Journey {
   private void twoCarersChangeTheSame() {
     browser.open("/kit");
     browser.type("[data-field=roomC] input", "22");
-    var other = (tools.jackson.databind.node.ObjectNode) app.get("/api/household").json();
+    var other = (tools.jackson.databind.node.ObjectNode) app.get("/api/v1/household").json();
     other.remove("zone");
     other.remove("trim");
     other.put("roomC", 17);
-    assertThat(app.send("PUT", "/api/household", other.toString()).status()).isEqualTo(200);
+    assertThat(app.send("PUT", "/api/v1/household", other.toString()).status()).isEqualTo(200);
     browser.click("form button[type=submit]");
     browser.see("form", "yours 22, theirs 17");
     browser.click("form button", "Keep mine");
     browser.see("[data-message]", "Saved");
-    assertThat(app.get("/api/household").json().get("roomC").asDouble()).isEqualTo(22);
+    assertThat(app.get("/api/v1/household").json().get("roomC").asDouble()).isEqualTo(22);
   }
 
   private void twoCarersCorrectTheSamePieces() {
     // A phone that hears of nothing: else it would show what the other did before anyone taps.
-    browser.block("*/api/changes");
+    browser.block("*/api/v1/changes");
     browser.open("/gather");
     browser.click("[data-pail='Glass cloths']");
     browser.see("[data-entry='glass cloth']");
@@ -72,7 +72,7 @@ class BadInputTest extends Journey {
     String other =
         "{\"version\":%d,\"count\":5,\"soil\":\"DIRT\",\"solids\":\"NONE\"}"
             .formatted(entry.get("version").asInt());
-    String path = "/api/entries/" + entry.get("id").asLong();
+    String path = "/api/v1/entries/" + entry.get("id").asLong();
     assertThat(app.send("PATCH", path, other).status()).isEqualTo(200);
     browser.click("[data-entry='glass cloth'] button[aria-label$='more']");
     browser.see("[data-clash]", "Yours: 9, everyday dirt. Theirs: 5, everyday dirt.");
@@ -86,16 +86,16 @@ class BadInputTest extends Journey {
     browser.see("[data-drum='1']");
     long kitchen = Lives.pail(app, "Kitchen bin").get("id").asLong();
     app.post(
-        "/api/pails/" + kitchen + "/entries",
+        "/api/v1/pails/" + kitchen + "/entries",
         "{\"kindId\":%d,\"count\":2,\"soil\":\"FOOD\",\"solids\":\"NONE\"}"
             .formatted(Lives.kindId(app, "dish cloth")));
     // What came in meanwhile waits; what was seen is accepted.
     browser.click("[data-drum='1'] [data-accept]");
     browser.see("[data-message]", "One load is ready");
-    String stamp = app.get("/api/sorting").json().get("stamp").asString();
+    String stamp = app.get("/api/v1/sorting").json().get("stamp").asString();
     browser.reload();
     browser.see("button[data-main]", "Accept");
-    assertThat(app.post("/api/sorting/accept", "{\"stamp\":\"%s\"}".formatted(stamp)).status())
+    assertThat(app.post("/api/v1/sorting/accept", "{\"stamp\":\"%s\"}".formatted(stamp)).status())
         .isEqualTo(200);
     browser.click("button[data-main]", "Accept");
     browser.see("[data-message]", "Someone else has changed this in the meantime");

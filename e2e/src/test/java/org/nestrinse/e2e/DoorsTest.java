@@ -41,7 +41,7 @@ class DoorsTest extends Journey {
   }
 
   private String page() {
-    String round = app.address() + "/api/rounds/" + running() + "/steps/1/done";
+    String round = app.address() + "/api/v1/rounds/" + running() + "/steps/1/done";
     return """
         <!doctype html><title>elsewhere</title><p id="said"></p>
         <form method="post" enctype="text/plain" action="%1$s"><button>Win</button></form>
@@ -50,7 +50,7 @@ class DoorsTest extends Journey {
           const tries = [
             fetch('%1$s', { method: 'POST' }),
             fetch('%1$s', { method: 'POST', mode: 'no-cors' }),
-            fetch('%2$s/api/people'),
+            fetch('%2$s/api/v1/people'),
           ]
           Promise.allSettled(tries).then((all) => {
             said(all.map((t) => (t.status === 'fulfilled' && t.value.ok ? 'read' : 'nothing')).join(','))
@@ -61,11 +61,11 @@ class DoorsTest extends Journey {
   }
 
   private long running() {
-    return app.get("/api/rounds/running").json().get("round").get("id").asLong();
+    return app.get("/api/v1/rounds/running").json().get("round").get("id").asLong();
   }
 
   private int step() {
-    return app.get("/api/rounds/running").json().get("round").get("currentStep").asInt();
+    return app.get("/api/v1/rounds/running").json().get("round").get("currentStep").asInt();
   }
 
   @Test
@@ -91,7 +91,7 @@ class DoorsTest extends Journey {
         new Browser(
             "http://rebound.example:" + port(),
             "--host-resolver-rules=MAP rebound.example 127.0.0.1")) {
-      rebound.open("/api/people");
+      rebound.open("/api/v1/people");
       rebound.see("body", "Nest Rinse does not answer to that name");
       assertThat(rebound.driver().getPageSource()).doesNotContain("Linnet");
       Object written =
@@ -100,7 +100,7 @@ class DoorsTest extends Journey {
               .executeAsyncScript(
                   """
                   const done = arguments[arguments.length - 1]
-                  fetch('/api/people', { method: 'POST', headers: { 'Content-Type': 'application/json' },
+                  fetch('/api/v1/people', { method: 'POST', headers: { 'Content-Type': 'application/json' },
                     body: '{}' }).then((r) => done(r.status), () => done(0))""");
       assertThat(written).isEqualTo(421L);
     }

@@ -26,7 +26,7 @@ class HandOverTest extends Journey {
       other.click("button[data-main]");
       other.see("[data-running-title]", "Look");
       browser.see("[data-running-title]", "Look");
-      assertThat(app.get("/api/rounds/running").json().get("round").get("currentStep").asInt())
+      assertThat(app.get("/api/v1/rounds/running").json().get("round").get("currentStep").asInt())
           .isEqualTo(3);
       browser.click("[data-hand-over]");
       browser.type("[data-carer]", "Sunniva");
@@ -53,9 +53,9 @@ class HandOverTest extends Journey {
       // The other device follows by itself; a start that was sent before that is refused.
       other.see("[data-running-title]", "Load the first set");
       String late = "{\"loadId\":1,\"school\":\"hot-and-full\",\"checksRead\":[]}";
-      assertThat(app.post("/api/rounds", late).json().get("detail").asString())
+      assertThat(app.post("/api/v1/rounds", late).json().get("detail").asString())
           .contains("The machine is busy with another round");
-      assertThat(app.get("/api/record").json().get("total").asInt()).isEqualTo(32);
+      assertThat(app.get("/api/v1/record").json().get("total").asInt()).isEqualTo(32);
     }
   }
 }

@@ -48,7 +48,7 @@ abstract class Journey {
 
   /** Returns the number of the proposed load that has this kind in its first set. */
   int drumWith(String kind) {
-    for (JsonNode drum : app.get("/api/sorting").json().get("drums")) {
+    for (JsonNode drum : app.get("/api/v1/sorting").json().get("drums")) {
       if (drum.get("first").toString().contains("\"kind\":\"" + kind + "\"")) {
         return drum.get("number").asInt();
       }

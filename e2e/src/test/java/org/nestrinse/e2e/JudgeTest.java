@@ -58,7 +58,7 @@ class JudgeTest extends Journey {
   }
 
   private double trim() {
-    return app.get("/api/household").json().get("trim").asDouble();
+    return app.get("/api/v1/household").json().get("trim").asDouble();
   }
 
   /** A round through the machine, with what a nose tells of it the morning after. */
@@ -66,27 +66,27 @@ class JudgeTest extends Journey {
     long pail = pail();
     long kind = Lives.kindId(app, "dish cloth");
     app.post(
-        "/api/pails/%d/entries".formatted(pail),
+        "/api/v1/pails/%d/entries".formatted(pail),
         "{\"kindId\":%d,\"count\":2,\"soil\":\"FOOD\",\"solids\":\"NONE\"}".formatted(kind));
     long load =
-        app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(pail)).json().get("id").asLong();
+        app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(pail)).json().get("id").asLong();
     StringBuilder read = new StringBuilder("\"\"");
-    app.post("/api/loads/%d/plan".formatted(load), "{\"school\":\"hot-and-full\"}")
+    app.post("/api/v1/loads/%d/plan".formatted(load), "{\"school\":\"hot-and-full\"}")
         .json()
         .get("cautions")
         .forEach(c -> read.append(",").append(c.get("key")));
     var round =
         app.post(
-                "/api/rounds",
+                "/api/v1/rounds",
                 "{\"loadId\":%d,\"school\":\"hot-and-full\",\"checksRead\":[%s]}"
                     .formatted(load, read))
             .json();
     int steps = round.get("plan").get("steps").size();
     for (int step = 1; step <= steps; step++) {
-      app.post("/api/rounds/%d/steps/%d".formatted(round.get("id").asLong(), step), "{}");
+      app.post("/api/v1/rounds/%d/steps/%d".formatted(round.get("id").asLong(), step), "{}");
     }
     app.post(
-        "/api/record/observations",
+        "/api/v1/record/observations",
         "{\"sign\":\"SMELL_WET\",\"value\":\"%s\",\"where\":\"USE\",\"roundId\":%d}"
             .formatted(smell, round.get("id").asLong()));
   }
@@ -101,7 +101,7 @@ class JudgeTest extends Journey {
     browser.see("h1", "31 rounds");
     browser.see("[data-column]");
     assertThat(browser.visible("[data-column]")).hasSize(31);
-    long lean = app.get("/api/record/story").json().get("rounds").get(13).get("id").asLong();
+    long lean = app.get("/api/v1/record/story").json().get("rounds").get(13).get("id").asLong();
     browser.click("[data-column='%d']".formatted(lean));
     browser.see("[data-selected]", "Cool and sun");
     browser.click("[data-judge-then]");
@@ -125,7 +125,7 @@ class JudgeTest extends Journey {
   @Test
   void theRecordGoesOutAwayAndInAgain(@TempDir Path folder) throws IOException {
     browser.open("/record");
-    String all = app.get("/api/record/record.json").body();
+    String all = app.get("/api/v1/record/record.json").body();
     Path file = Files.writeString(folder.resolve("record.json"), all);
     browser.click("[data-choice=files]");
     browser.see("[data-record-file]").sendKeys(file.toString());
@@ -140,7 +140,7 @@ class JudgeTest extends Journey {
     browser.text("h1", t -> t.contains("31 rounds"));
     browser.click("[data-choice=rounds]");
     browser.see("[data-round]", "bamboo trifolds");
-    assertThat(app.get("/api/record/record.json").json().get("observations"))
+    assertThat(app.get("/api/v1/record/record.json").json().get("observations"))
         .isEqualTo(JsonMapper.shared().readTree(all).get("observations"));
 
     Path bad = Files.writeString(folder.resolve("bad.csv"), "uid,sign\nx,SUDS\n");

@@ -12,7 +12,7 @@ class LastingTest extends Journey {
   @Test
   void whatWasMovedInSortIsThereAfterAReload() {
     browser.open("/sort");
-    int drums = app.get("/api/sorting").json().get("drums").size();
+    int drums = app.get("/api/v1/sorting").json().get("drums").size();
     browser.click("[data-drum='" + drumWith("pocket shell") + "'] [data-piece='pocket shell']");
     browser.click("[data-move=own]");
     browser.see("[data-message]", "moved");
@@ -26,15 +26,15 @@ class LastingTest extends Journey {
   void twoTabsThatChangeDifferentThingsOfTheHouseBothKeepThem() {
     browser.open("/kit");
     browser.type("[data-field=roomC] input", "23");
-    JsonNode house = app.get("/api/household").json();
+    JsonNode house = app.get("/api/v1/household").json();
     tools.jackson.databind.node.ObjectNode other =
         (tools.jackson.databind.node.ObjectNode) house.deepCopy();
     other.put("inletC", 14);
     other.remove("trim");
-    assertThat(app.send("PUT", "/api/household", other.toString()).status()).isEqualTo(200);
+    assertThat(app.send("PUT", "/api/v1/household", other.toString()).status()).isEqualTo(200);
     browser.click("form button[type=submit]", "Save");
     browser.see("[data-message]", "Saved");
-    JsonNode both = app.get("/api/household").json();
+    JsonNode both = app.get("/api/v1/household").json();
     assertThat(both.get("roomC").asDouble()).isEqualTo(23);
     assertThat(both.get("inletC").asDouble()).isEqualTo(14);
   }
@@ -43,7 +43,7 @@ class LastingTest extends Journey {
   void whatIsRemovedInKitComesBack() {
     browser.open("/kit");
     browser.click("button[role=tab]", "Products");
-    JsonNode product = app.get("/api/products").json().get(0).get("product");
+    JsonNode product = app.get("/api/v1/products").json().get(0).get("product");
     String name = product.get("name").asString();
     browser.click("[data-row='" + name + "'] button");
     browser.click("[data-remove='" + name + "']");

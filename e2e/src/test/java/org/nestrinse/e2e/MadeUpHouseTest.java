@@ -38,8 +38,8 @@ class MadeUpHouseTest {
       browser.click("[data-other-house]", "Back to your own");
       browser.see("main", "Two things to set up");
       browser.gone("[data-made-up]");
-      assertThat(app.get("/api/kinds").json()).isEmpty();
-      assertThat(app.get("/api/gather").body()).doesNotContain("tea towel");
+      assertThat(app.get("/api/v1/kinds").json()).isEmpty();
+      assertThat(app.get("/api/v1/gather").body()).doesNotContain("tea towel");
 
       // In again in one tap: it is furnished once only.
       browser.click("[data-other-house]");

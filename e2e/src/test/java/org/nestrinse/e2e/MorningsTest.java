@@ -73,8 +73,8 @@ class MorningsTest {
 
   private void setUp(List<String> lines) throws IOException {
     sent(
-        "PUT",
-        "/api/machine",
+        "POST",
+        "/api/v1/machines",
         """
         {"name":"the machine","drumL":54,"capacityKg":7,"drumRadiusM":0.235,"heaterW":2000,"programmes":[
          {"name":"Cottons","use":"WASH","temperaturesC":[40,60],"shortfallC":0,"washMinutes":120,
@@ -113,7 +113,7 @@ class MorningsTest {
          "label":%s,"owned":200}"""
             .formatted(
                 f[0], f[1], f[2], f[3].equals("yes"), f[4], f[5], String.join(",", parts), label);
-    kinds.put(f[0], sent("POST", "/api/kinds", json));
+    kinds.put(f[0], sent("POST", "/api/v1/kinds", json));
   }
 
   private long pail(String[] words) {
@@ -125,7 +125,7 @@ class MorningsTest {
           String.valueOf(
               sent(
                   "POST",
-                  "/api/people",
+                  "/api/v1/people",
                   """
                   {"name":"%s one","about":"","sensitiveSkin":false,"ill":%s,"newborn":%s,
                    "dayBundles":0,"nightBundles":0,"bedPads":0}"""
@@ -136,7 +136,7 @@ class MorningsTest {
     String json =
         "{\"name\":\"%s\",\"style\":\"%s\",\"capacityL\":60,\"personId\":%s}"
             .formatted(name, words[style], person);
-    RunningApp.Answer answer = app.post("/api/pails", json);
+    RunningApp.Answer answer = app.post("/api/v1/pails", json);
     assertThat(answer.status()).as(answer.body()).isEqualTo(201);
     return answer.json().get("pails").size();
   }
@@ -147,7 +147,7 @@ class MorningsTest {
     String kind = Arrays.stream(words, 1, end - 2).collect(Collectors.joining(" "));
     sent(
         "POST",
-        "/api/pails/" + pail + "/entries",
+        "/api/v1/pails/" + pail + "/entries",
         "{\"kindId\":%d,\"count\":%s,\"soil\":\"%s\",\"solids\":\"NONE\",\"cameIn\":\"%s\"}"
             .formatted(kinds.get(kind), words[0], words[end - 2], NOW.minus(ago)));
   }

@@ -61,7 +61,8 @@ class OwnHouseholdTest {
     browser.type("[data-field=drumL] input", "48");
     browser.click("form button[type=submit]");
     browser.see("[data-message]", "Saved");
-    assertThat(app.get("/api/machine").json().get("machine").get("drumL").asDouble()).isEqualTo(48);
+    assertThat(app.get("/api/v1/machines").json().get(0).get("machine").get("drumL").asDouble())
+        .isEqualTo(48);
 
     fill("Cottons", "washMinutes", "95", "temperatures", "40, sixty");
     browser.see("[data-row=Cottons] [role=alert]", "must be");
@@ -126,7 +127,7 @@ class OwnHouseholdTest {
     browser.click("button[data-main]", "Start this wash");
     browser.see("[data-running-title]", "Load the first set");
     assertThat(
-            app.get("/api/rounds/running")
+            app.get("/api/v1/rounds/running")
                 .json()
                 .get("round")
                 .get("plan")

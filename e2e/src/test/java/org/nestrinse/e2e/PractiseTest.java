@@ -11,7 +11,7 @@ class PractiseTest extends Journey {
 
   @Test
   void aTwoPartNappyWashWithBulkersIsPractisedInUnderTwoMinutes() {
-    int rounds = app.get("/api/record").json().get("total").asInt();
+    int rounds = app.get("/api/v1/record").json().get("total").asInt();
     sortOneLoad();
     toTheWash();
     readChecks();
@@ -39,7 +39,7 @@ class PractiseTest extends Journey {
     browser.see("[data-message]", "Practice finished");
     assertThat(Duration.ofNanos(System.nanoTime() - began)).isLessThan(LONGEST);
     browser.see("[data-practise]");
-    assertThat(app.get("/api/record").json().get("total").asInt()).isEqualTo(rounds);
+    assertThat(app.get("/api/v1/record").json().get("total").asInt()).isEqualTo(rounds);
     browser.text("[data-peg=wash]", t -> t.contains("nothing running"));
   }
 }

@@ -90,7 +90,7 @@ class PseudoLanguageTest extends Journey {
     for (Month month : Month.values()) {
       isData(month.getDisplayName(TextStyle.FULL, Locale.ENGLISH));
     }
-    for (JsonNode preset : app.get("/api/catalogue").json()) {
+    for (JsonNode preset : app.get("/api/v1/catalogue").json()) {
       isData(preset.get("kind").get("name").asString());
       preset.get("kind").get("parts").forEach(p -> isData(p.get("name").asString()));
     }

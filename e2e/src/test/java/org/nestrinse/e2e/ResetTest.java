@@ -12,7 +12,7 @@ class ResetTest extends Journey {
 
   private void saw(String sign, String value, String kind) {
     app.post(
-        "/api/record/observations",
+        "/api/v1/record/observations",
         "{\"sign\":\"%s\",\"value\":\"%s\",\"kind\":\"%s\"}".formatted(sign, value, kind));
   }
 

@@ -31,6 +31,6 @@ class RestartTest extends Journey {
     browser.press("9");
     browser.see("h1", "Record");
     // The clock of this house goes back at a restart, so the picture may not show its future yet.
-    assertThat(app.get("/api/record").json().get("total").asInt()).isEqualTo(32);
+    assertThat(app.get("/api/v1/record").json().get("total").asInt()).isEqualTo(32);
   }
 }

@@ -11,12 +11,12 @@ class RunTest extends Journey {
 
   /** Puts blood-soiled pieces into the nursery pail, and makes a load of it. */
   private void bloodLoad() {
-    long pail = named(app.get("/api/pails").json().get("pails"), "Nursery pail");
-    long kind = named(app.get("/api/kinds").json(), "cotton prefold");
+    long pail = named(app.get("/api/v1/pails").json().get("pails"), "Nursery pail");
+    long kind = named(app.get("/api/v1/kinds").json(), "cotton prefold");
     app.post(
-        "/api/pails/" + pail + "/entries",
+        "/api/v1/pails/" + pail + "/entries",
         "{\"kindId\":%d,\"count\":2,\"soil\":\"BLOOD\"}".formatted(kind));
-    assertThat(app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(pail)).status())
+    assertThat(app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(pail)).status())
         .isEqualTo(201);
   }
 
@@ -68,7 +68,7 @@ class RunTest extends Journey {
     browser.click("[data-skip-do]");
     browser.see("[data-running-title]", "Look");
     tickAll();
-    long id = app.get("/api/record").json().get("rounds").get(0).get("id").asLong();
+    long id = app.get("/api/v1/record").json().get("rounds").get(0).get("id").asLong();
     browser.open("/record/" + id);
     browser.click("[data-events] summary");
     browser.see("[data-events]", "it is out already");

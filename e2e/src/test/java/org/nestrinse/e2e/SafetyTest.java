@@ -172,14 +172,14 @@ class SafetyTest {
 
   @Test
   void aProgrammeThatLoggedHotterIsNotTrustedByItsName() {
-    long machine = app.get("/api/machines").json().get(0).get("id").asLong();
+    long machine = app.get("/api/v1/machines").json().get(0).get("id").asLong();
     StringBuilder log = new StringBuilder("time,°C\\n");
     for (int minute = 0; minute < 150; minute++) {
       double celsius = Math.min(74, 15 + minute * 1.2);
       log.append(
           "2026-05-02T%02d:%02d:00,%.1f\\n".formatted(8 + minute / 60, minute % 60, celsius));
     }
-    String logs = "/api/machines/" + machine + "/logs";
+    String logs = "/api/v1/machines/" + machine + "/logs";
     RunningApp.Answer kept =
         app.post(
             logs,

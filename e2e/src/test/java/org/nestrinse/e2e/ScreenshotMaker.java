@@ -25,7 +25,7 @@ class ScreenshotMaker extends Journey {
     shot("/record/5", "round");
     shot("/kit", "kit");
     app.post(
-        "/api/record/observations",
+        "/api/v1/record/observations",
         "{\"sign\":\"FEEL\",\"value\":\"greasy\",\"kind\":\"tea towel\"}");
     browser.open("/reset");
     browser.click("[data-take='tea towel']");

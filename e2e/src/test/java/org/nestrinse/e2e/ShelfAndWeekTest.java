@@ -66,6 +66,6 @@ class ShelfAndWeekTest extends Journey {
     browser.gone("[data-move-cost]");
     browser.click("[data-row='Quiet hours and household loads'] button");
     browser.see("form");
-    assertThat(browser.see("[data-ics]").getAttribute("href")).endsWith("/api/week/rounds.ics");
+    assertThat(browser.see("[data-ics]").getAttribute("href")).endsWith("/api/v1/week/rounds.ics");
   }
 }

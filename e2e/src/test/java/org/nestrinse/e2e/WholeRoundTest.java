@@ -158,6 +158,6 @@ class WholeRoundTest extends Journey {
     browser.click("a", "Back to the record");
     browser.click("[data-choice=rounds]");
     browser.see("[data-round]", "Done by the journey");
-    assertThat(app.get("/api/record/rounds.csv").body()).contains("Done by the journey");
+    assertThat(app.get("/api/v1/record/rounds.csv").body()).contains("Done by the journey");
   }
 }

@@ -163,7 +163,7 @@ class TernHouse {
     shelf.wish(Recipe.CABIN.id(), new ShelfService.Wish(1));
     facts.kinds.forEach(kinds::add);
     facts.products.forEach(products::add);
-    machine.change(facts.machine);
+    machine.add(facts.machine);
     facts.vessels.forEach(machine::add);
     facts.dryers.forEach(dryers::add);
     facts.places.forEach(places::add);

@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/drying")
+@RequestMapping("/api/v1/drying")
 class DryController {
   private final DryService dry;
   private final DryingReader reader;

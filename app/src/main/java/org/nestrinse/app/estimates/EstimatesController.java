@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Serves a page about each model: what it counts and what it does not know. */
 @RestController
-@RequestMapping("/api/estimates")
+@RequestMapping("/api/v1/estimates")
 class EstimatesController {
   private static final String TITLE = "# ";
 

@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/judge")
+@RequestMapping("/api/v1/judge")
 class JudgeController {
   private final JudgeService judge;
   private final ExperimentService experiments;

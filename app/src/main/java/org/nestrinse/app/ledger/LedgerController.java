@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What differs between counts and places, and mending it. */
 @RestController
-@RequestMapping("/api/ledger")
+@RequestMapping("/api/v1/ledger")
 class LedgerController {
   private final LedgerService ledger;
   private final LedgerCheck check;

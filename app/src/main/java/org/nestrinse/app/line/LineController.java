@@ -23,7 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The states that hang from the line. */
 @RestController
-@RequestMapping("/api/line")
+@RequestMapping("/api/v1/line")
 class LineController {
   private final SlowPegs slow;
   private final RoundService rounds;

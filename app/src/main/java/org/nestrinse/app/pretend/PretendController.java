@@ -18,7 +18,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/pretend")
+@RequestMapping("/api/v1/pretend")
 class PretendController {
   private final PretendWasher washer;
   private final PretendLogs logs;

@@ -1,6 +1,5 @@
 package org.nestrinse.app.problem;
 
-import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import org.nestrinse.text.Wording;
@@ -13,7 +12,6 @@ import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.RequestMapping;
 
 /** Turns what fails before a controller is reached into a problem document too. */
-@Hidden
 @Controller
 class ProblemErrors implements ErrorController {
   private final Wording wording;

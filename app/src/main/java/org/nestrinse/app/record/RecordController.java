@@ -28,7 +28,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.servlet.mvc.method.annotation.StreamingResponseBody;
 
 @RestController
-@RequestMapping("/api/record")
+@RequestMapping("/api/v1/record")
 class RecordController {
   private final RoundService rounds;
   private final RecordService record;
@@ -68,7 +68,7 @@ class RecordController {
     files.remove(id, true);
   }
 
-  @PostMapping("/{id:\\d+}/back")
+  @PostMapping("/{id:\\d+}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void bringBack(@PathVariable long id) {
     files.remove(id, false);

@@ -12,7 +12,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/resets")
+@RequestMapping("/api/v1/resets")
 class ResetController {
   private final ResetService resets;
   private final ResetNeeds needs;

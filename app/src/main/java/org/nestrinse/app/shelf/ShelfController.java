@@ -9,7 +9,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/shelf")
+@RequestMapping("/api/v1/shelf")
 class ShelfController {
   private final ShelfService shelf;
 

@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/wear")
+@RequestMapping("/api/v1/wear")
 class WearController {
   private final WearService wear;
 

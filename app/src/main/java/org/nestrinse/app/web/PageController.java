@@ -1,6 +1,5 @@
 package org.nestrinse.app.web;
 
-import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.http.HttpServletResponse;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -9,7 +8,6 @@ import org.springframework.web.bind.annotation.GetMapping;
  * Gives every address of a view the same page; the interface finds its way by itself. An address
  * that no view has gets the page too, which says so.
  */
-@Hidden
 @Controller
 class PageController {
   private static final String PAGE = "forward:/index.html";

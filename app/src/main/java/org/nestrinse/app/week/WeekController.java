@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api/week")
+@RequestMapping("/api/v1/week")
 class WeekController {
   private static final MediaType CALENDAR = MediaType.parseMediaType("text/calendar;charset=UTF-8");
 

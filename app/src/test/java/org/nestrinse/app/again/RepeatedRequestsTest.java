@@ -22,7 +22,8 @@ class RepeatedRequestsTest {
   @BeforeAll
   static void start() {
     app = RunningApp.demo(DemoApp.MOMENT);
-    entries = "/api/pails/%d/entries".formatted(Lives.pail(app, "Nursery pail").get("id").asLong());
+    entries =
+        "/api/v1/pails/%d/entries".formatted(Lives.pail(app, "Nursery pail").get("id").asLong());
     muslin =
         "{\"kindId\":%d,\"count\":1,\"soil\":\"MILK\",\"solids\":\"NONE\"}"
             .formatted(Lives.kindId(app, "muslin"));
@@ -65,7 +66,7 @@ class RepeatedRequestsTest {
               () -> app.sendKeyed("POST", entries, muslin, key));
       assertThat(both.get(0)).isEqualTo(both.get(1));
       assertThat(waiting()).isEqualTo(before + 1);
-      app.send("DELETE", "/api/entries/" + both.get(0).json().get("id").asLong(), null);
+      app.send("DELETE", "/api/v1/entries/" + both.get(0).json().get("id").asLong(), null);
     }
   }
 
@@ -91,7 +92,7 @@ class RepeatedRequestsTest {
   void aKeyBelongsToOneRequest() {
     String key = key();
     long id = app.sendKeyed("POST", entries, muslin, key).json().get("id").asLong();
-    assertThat(app.sendKeyed("DELETE", "/api/entries/" + id, null, key).status()).isEqualTo(422);
+    assertThat(app.sendKeyed("DELETE", "/api/v1/entries/" + id, null, key).status()).isEqualTo(422);
     for (String bad : List.of("short", "x".repeat(81), "with blanks in it", "semi;colon")) {
       assertThat(app.sendKeyed("POST", entries, muslin, bad).status()).as(bad).isEqualTo(400);
     }

@@ -62,16 +62,16 @@ class CachedAnswersTest {
   @ParameterizedTest
   @ValueSource(
       strings = {
-        "/api/pails",
-        "/api/kinds",
-        "/api/sorting",
-        "/api/drying",
-        "/api/shelf",
-        "/api/week",
-        "/api/cover",
-        "/api/record?page=0&size=5",
-        "/api/judge",
-        "/api/resets"
+        "/api/v1/pails",
+        "/api/v1/kinds",
+        "/api/v1/sorting",
+        "/api/v1/drying",
+        "/api/v1/shelf",
+        "/api/v1/week",
+        "/api/v1/cover",
+        "/api/v1/record?page=0&size=5",
+        "/api/v1/judge",
+        "/api/v1/resets"
       })
   void whoHasTheAnswerIsNotSentItAgain(String path) throws IOException, InterruptedException {
     String tag = tag(path);
@@ -83,37 +83,37 @@ class CachedAnswersTest {
 
   @Test
   void anyChangeMakesEveryAnswerAnew() throws IOException, InterruptedException {
-    String tag = tag("/api/pails");
-    int before = app.get("/api/pails").json().get("pieces").asInt();
+    String tag = tag("/api/v1/pails");
+    int before = app.get("/api/v1/pails").json().get("pieces").asInt();
     long kind = Lives.kindId(app, "tea towel");
-    long pail = app.get("/api/pails").json().get("pails").get(0).get("id").asLong();
+    long pail = app.get("/api/v1/pails").json().get("pails").get(0).get("id").asLong();
     String coming =
         "{\"kindId\":%d,\"count\":1,\"soil\":\"FOOD\",\"solids\":\"NONE\"}".formatted(kind);
-    assertThat(app.post("/api/pails/" + pail + "/entries", coming).status()).isEqualTo(201);
-    assertThat(again("/api/pails", tag)).isEqualTo(200);
-    assertThat(app.get("/api/pails").json().get("pieces").asInt()).isEqualTo(before + 1);
+    assertThat(app.post("/api/v1/pails/" + pail + "/entries", coming).status()).isEqualTo(201);
+    assertThat(again("/api/v1/pails", tag)).isEqualTo(200);
+    assertThat(app.get("/api/v1/pails").json().get("pieces").asInt()).isEqualTo(before + 1);
   }
 
   @Test
   void whatIsRefusedChangesNothing() throws IOException, InterruptedException {
-    String tag = tag("/api/kinds");
-    assertThat(app.post("/api/kinds", "{\"name\":\"\"}").status()).isEqualTo(400);
-    assertThat(again("/api/kinds", tag)).isEqualTo(304);
+    String tag = tag("/api/v1/kinds");
+    assertThat(app.post("/api/v1/kinds", "{\"name\":\"\"}").status()).isEqualTo(400);
+    assertThat(again("/api/v1/kinds", tag)).isEqualTo(304);
   }
 
   @Test
   void theClockMakesAnswersAnewToo() throws IOException, InterruptedException {
-    String tag = tag("/api/drying");
+    String tag = tag("/api/v1/drying");
     app.bean(HouseClock.class).forward(Duration.ofMinutes(5));
-    assertThat(again("/api/drying", tag)).isEqualTo(200);
+    assertThat(again("/api/v1/drying", tag)).isEqualTo(200);
   }
 
   @Test
   void readingAnythingWritesNothing() throws IOException, InterruptedException {
-    String tag = tag("/api/kinds");
+    String tag = tag("/api/v1/kinds");
     int read = 0;
     for (Map.Entry<String, JsonNode> path :
-        app.get("/v3/api-docs").json().get("paths").properties()) {
+        app.get("/openapi.json").json().get("paths").properties()) {
       JsonNode get = path.getValue().get("get");
       if (get != null && !path.getKey().contains("{") && !asksForMore(get)) {
         assertThat(get(path.getKey()).statusCode()).as(path.getKey()).isEqualTo(200);
@@ -121,7 +121,7 @@ class CachedAnswersTest {
       }
     }
     assertThat(read).isGreaterThan(30);
-    assertThat(again("/api/kinds", tag)).isEqualTo(304);
+    assertThat(again("/api/v1/kinds", tag)).isEqualTo(304);
   }
 
   private static boolean asksForMore(JsonNode operation) {

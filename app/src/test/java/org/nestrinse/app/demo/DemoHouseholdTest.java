@@ -27,7 +27,8 @@ class DemoHouseholdTest {
   void livedAnewItTellsTheSameStory() {
     try (RunningApp packed = RunningApp.demo(DemoApp.MOMENT);
         RunningApp lived = RunningApp.freshDemo(DemoApp.MOMENT)) {
-      for (String path : new String[] {"/api/record?size=50", "/api/kinds", "/api/judge/changes"}) {
+      for (String path :
+          new String[] {"/api/v1/record?size=50", "/api/v1/kinds", "/api/v1/judge/changes"}) {
         assertThat(withoutMoments(packed.get(path).body()))
             .isEqualTo(withoutMoments(lived.get(path).body()));
       }
@@ -40,8 +41,8 @@ class DemoHouseholdTest {
     String later = Instant.parse(DemoApp.MOMENT).plus(Duration.ofDays(days)).toString();
     try (RunningApp app = RunningApp.demo(DemoApp.MOMENT);
         RunningApp moved = RunningApp.demo(later)) {
-      JsonNode then = app.get("/api/record?size=50").json().get("rounds");
-      JsonNode now = moved.get("/api/record?size=50").json().get("rounds");
+      JsonNode then = app.get("/api/v1/record?size=50").json().get("rounds");
+      JsonNode now = moved.get("/api/v1/record?size=50").json().get("rounds");
       assertThat(now).hasSameSizeAs(then);
       for (int i = 0; i < then.size(); i++) {
         Instant started = Instant.parse(then.get(i).get("startedAt").asString());
@@ -49,7 +50,8 @@ class DemoHouseholdTest {
             .isEqualTo(started.plus(Duration.ofDays(days)));
         assertThat(now.get(i).get("title")).isEqualTo(then.get(i).get("title"));
       }
-      for (String path : new String[] {"/api/kinds", "/api/ledger", "/api/ledger/unreadable"}) {
+      for (String path :
+          new String[] {"/api/v1/kinds", "/api/v1/ledger", "/api/v1/ledger/unreadable"}) {
         assertThat(withoutMoments(moved.get(path).body()))
             .isEqualTo(withoutMoments(app.get(path).body()));
       }
@@ -70,14 +72,14 @@ class DemoHouseholdTest {
   void itIsAliveAtAnyHourOfAnyDay(String moment) {
     Instant now = Instant.parse(moment);
     try (RunningApp app = RunningApp.demo(moment)) {
-      JsonNode rounds = app.get("/api/record?size=50").json().get("rounds");
+      JsonNode rounds = app.get("/api/v1/record?size=50").json().get("rounds");
       assertThat(rounds).hasSize(31);
       assertThat(rounds.get(0).get("state").asString()).isEqualTo("HANGING");
       for (int i = 1; i < rounds.size(); i++) {
         assertThat(rounds.get(i).get("state").asString()).isEqualTo("SHELVED");
         assertThat(Instant.parse(rounds.get(i).get("shelvedAt").asString())).isBefore(now);
       }
-      for (JsonNode pail : app.get("/api/pails").json().get("pails")) {
+      for (JsonNode pail : app.get("/api/v1/pails").json().get("pails")) {
         for (JsonNode entry : pail.get("entries")) {
           Instant came = Instant.parse(entry.get("cameIn").asString());
           assertThat(came).isBefore(now.plusSeconds(60));
@@ -87,10 +89,10 @@ class DemoHouseholdTest {
           }
         }
       }
-      assertThat(app.get("/api/drying").json().get("groups")).isNotEmpty();
+      assertThat(app.get("/api/v1/drying").json().get("groups")).isNotEmpty();
       assertThat(Lives.pail(app, "Nursery pail").get("pieces").asInt()).isGreaterThan(10);
-      assertThat(app.get("/api/shelf").json().get("days").asInt()).isPositive();
-      assertThat(app.get("/api/line").json().get("pegs")).hasSize(5);
+      assertThat(app.get("/api/v1/shelf").json().get("days").asInt()).isPositive();
+      assertThat(app.get("/api/v1/line").json().get("pegs")).hasSize(5);
     }
   }
 }

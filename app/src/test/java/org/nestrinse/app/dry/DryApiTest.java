@@ -30,11 +30,11 @@ class DryApiTest {
   }
 
   private JsonNode group(String kind) {
-    return Lives.named(app.get("/api/drying").json().get("groups"), "kind", kind);
+    return Lives.named(app.get("/api/v1/drying").json().get("groups"), "kind", kind);
   }
 
   private String peg(String station) {
-    return Lives.named(app.get("/api/line").json().get("pegs"), "station", station)
+    return Lives.named(app.get("/api/v1/line").json().get("pegs"), "station", station)
         .get("state")
         .asString();
   }
@@ -42,7 +42,7 @@ class DryApiTest {
   @Test
   void theOnesThatAreDryFirstComeFirst() {
     Instant before = Instant.MIN;
-    for (JsonNode group : app.get("/api/drying").json().get("groups")) {
+    for (JsonNode group : app.get("/api/v1/drying").json().get("groups")) {
       Instant dryBy = Instant.parse(group.get("dryBy").asString());
       assertThat(dryBy).isAfterOrEqualTo(before);
       assertThat(group.get("ready").asBoolean())
@@ -64,7 +64,7 @@ class DryApiTest {
       }
     }
     RunningApp.Answer moved =
-        app.send("PATCH", "/api/drying/" + id, "{\"placeId\":%d}".formatted(airer));
+        app.send("PATCH", "/api/v1/drying/" + id, "{\"placeId\":%d}".formatted(airer));
     assertThat(moved.status()).isEqualTo(200);
     JsonNode after = group("bamboo trifold");
     assertThat(after.get("points").get(0).get("moisture").asDouble())
@@ -86,7 +86,7 @@ class DryApiTest {
     assertThat(offer.get("words").asString())
         .matches("(\\d+ h )?\\d+ min.*, [\\d.]+ kWh, [\\d.]+|\\d+ h.*");
     String into = "{\"dryerId\":%d}".formatted(offer.get("dryerId").asLong());
-    assertThat(app.post("/api/drying/" + id + "/tumble", into).status()).isEqualTo(200);
+    assertThat(app.post("/api/v1/drying/" + id + "/tumble", into).status()).isEqualTo(200);
     JsonNode in = group("bamboo trifold");
     assertThat(in.get("tumbling").asBoolean()).isTrue();
     assertThat(in.get("place").asString()).isEqualTo("the heat-pump dryer");
@@ -96,7 +96,7 @@ class DryApiTest {
     JsonNode later = group("bamboo trifold");
     assertThat(later.get("moistureNow").asDouble()).isLessThan(in.get("moistureNow").asDouble());
     long line = before.get("choices").get(0).get("placeId").asLong();
-    app.send("PATCH", "/api/drying/" + id, "{\"placeId\":%d}".formatted(line));
+    app.send("PATCH", "/api/v1/drying/" + id, "{\"placeId\":%d}".formatted(line));
     JsonNode out = group("bamboo trifold");
     assertThat(out.get("tumbling").asBoolean()).isFalse();
     assertThat(out.get("moistureNow").asDouble())
@@ -105,25 +105,25 @@ class DryApiTest {
     JsonNode shell = group("pocket shell");
     assertThat(shell.get("dryers").get(0).get("may").asBoolean()).isFalse();
     RunningApp.Answer refused =
-        app.post("/api/drying/" + shell.get("id").asLong() + "/tumble", into);
+        app.post("/api/v1/drying/" + shell.get("id").asLong() + "/tumble", into);
     assertThat(refused.status()).isEqualTo(409);
     assertThat(refused.json().get("detail").asString()).startsWith("Stop.");
-    assertThat(app.post("/api/drying/" + id + "/tumble", "{}").status()).isEqualTo(400);
-    assertThat(app.post("/api/drying/" + id + "/tumble", "{\"dryerId\":99}").status())
+    assertThat(app.post("/api/v1/drying/" + id + "/tumble", "{}").status()).isEqualTo(400);
+    assertThat(app.post("/api/v1/drying/" + id + "/tumble", "{\"dryerId\":99}").status())
         .isEqualTo(404);
   }
 
   @Test
   void aDryerIsAddedAndChanged() {
     String body = "{\"version\":%d,\"name\":\"%s\",\"type\":\"VENTED\",\"capacityKg\":%s}";
-    JsonNode added = app.post("/api/dryers", body.formatted(0, "old dryer", "5")).json();
-    String path = "/api/dryers/" + added.get("id").asLong();
+    JsonNode added = app.post("/api/v1/dryers", body.formatted(0, "old dryer", "5")).json();
+    String path = "/api/v1/dryers/" + added.get("id").asLong();
     int version = added.get("version").asInt();
     assertThat(app.send("PUT", path, body.formatted(version, "older dryer", "4")).status())
         .isEqualTo(200);
     assertThat(app.send("PUT", path, body.formatted(version, "x", "4")).status()).isEqualTo(409);
-    assertThat(app.post("/api/dryers", body.formatted(0, "none", "0")).status()).isEqualTo(400);
-    assertThat(app.get("/api/dryers").json()).hasSize(2);
+    assertThat(app.post("/api/v1/dryers", body.formatted(0, "none", "0")).status()).isEqualTo(400);
+    assertThat(app.get("/api/v1/dryers").json()).hasSize(2);
   }
 
   private static Integer minutes(String words) {
@@ -133,27 +133,27 @@ class DryApiTest {
 
   @Test
   void whatIsDryIsCleanAndMakesBundles() {
-    int daysBefore = app.get("/api/shelf").json().get("days").asInt();
+    int daysBefore = app.get("/api/v1/shelf").json().get("days").asInt();
     int hanging = Integer.parseInt(peg("dry").replaceAll(".*?(\\d+) hanging.*", "$1"));
     for (String kind :
         new String[] {"pocket shell", "bamboo trifold", "bamboo booster", "hemp booster"}) {
       JsonNode group = group(kind);
       int clean = Lives.stock(app, kind).get("clean").asInt();
-      assertThat(app.post("/api/drying/" + group.get("id").asLong() + "/dry", null).status())
+      assertThat(app.post("/api/v1/drying/" + group.get("id").asLong() + "/dry", null).status())
           .isEqualTo(200);
       assertThat(Lives.stock(app, kind).get("clean").asInt())
           .isEqualTo(clean + group.get("pieces").asInt());
       hanging -= group.get("pieces").asInt();
-      assertThat(app.post("/api/drying/" + group.get("id").asLong() + "/dry", null).status())
+      assertThat(app.post("/api/v1/drying/" + group.get("id").asLong() + "/dry", null).status())
           .isEqualTo(409);
     }
     assertThat(peg("dry")).contains(hanging + " hanging");
-    assertThat(app.get("/api/shelf").json().get("days").asInt()).isGreaterThan(daysBefore);
+    assertThat(app.get("/api/v1/shelf").json().get("days").asInt()).isGreaterThan(daysBefore);
   }
 
   @Test
   void theShelfAddsUp() {
-    JsonNode shelf = app.get("/api/shelf").json();
+    JsonNode shelf = app.get("/api/v1/shelf").json();
     for (JsonNode compartment : shelf.get("compartments")) {
       int clean = 0;
       for (JsonNode kind : compartment.get("kinds")) {
@@ -186,12 +186,13 @@ class DryApiTest {
   @Test
   void nonsenseIsRefused() {
     long id = group("bamboo trifold").get("id").asLong();
-    assertThat(app.send("PATCH", "/api/drying/" + id, "{}").json().get("field").asString())
+    assertThat(app.send("PATCH", "/api/v1/drying/" + id, "{}").json().get("field").asString())
         .isEqualTo("placeId");
-    assertThat(app.send("PATCH", "/api/drying/" + id, "{\"placeId\":\"garden\"}").status())
+    assertThat(app.send("PATCH", "/api/v1/drying/" + id, "{\"placeId\":\"garden\"}").status())
         .isEqualTo(400);
-    assertThat(app.send("PATCH", "/api/drying/" + id, "{\"placeId\":77}").status()).isEqualTo(404);
-    assertThat(app.post("/api/drying/99999/dry", null).status()).isEqualTo(404);
-    assertThat(app.send("DELETE", "/api/drying/99999/dry", null).status()).isEqualTo(404);
+    assertThat(app.send("PATCH", "/api/v1/drying/" + id, "{\"placeId\":77}").status())
+        .isEqualTo(404);
+    assertThat(app.post("/api/v1/drying/99999/dry", null).status()).isEqualTo(404);
+    assertThat(app.send("DELETE", "/api/v1/drying/99999/dry", null).status()).isEqualTo(404);
   }
 }

@@ -42,7 +42,7 @@ class DryPlanApiTest {
   }
 
   private JsonNode drying() {
-    return app.get("/api/drying").json();
+    return app.get("/api/v1/drying").json();
   }
 
   private JsonNode group(String kind) {
@@ -53,7 +53,7 @@ class DryPlanApiTest {
     ObjectNode body = JsonMapper.shared().createObjectNode();
     body.put("text", text);
     body.put("keep", keep);
-    return app.post("/api/drying/weather", body.toString());
+    return app.post("/api/v1/drying/weather", body.toString());
   }
 
   @Test
@@ -84,7 +84,7 @@ class DryPlanApiTest {
   @Test
   @Order(2)
   void otherPlansStandBesideIt() {
-    JsonNode compared = app.get("/api/drying/plans").json();
+    JsonNode compared = app.get("/api/v1/drying/plans").json();
     assertThat(compared.get("plans").size()).as("plans that differ").isBetween(2, 4);
     JsonNode air = Lives.named(compared.get("plans"), "policy", "AIR_ONLY");
     assertThat(air.get("kwh").asDouble()).as("a fan").isBetween(0.0, 1.0);
@@ -100,7 +100,7 @@ class DryPlanApiTest {
   @Test
   @Order(3)
   void aShowerThatIsSupposedChangesThePlanAndNothingElse() {
-    JsonNode wet = app.get("/api/drying?rainAt=11").json();
+    JsonNode wet = app.get("/api/v1/drying?rainAt=11").json();
     assertThat(wet.get("rain").get("words").asString()).startsWith("Rain from 11:00");
     boolean brought = false;
     for (JsonNode todo : wet.get("todo")) {
@@ -108,8 +108,8 @@ class DryPlanApiTest {
     }
     assertThat(brought).isTrue();
     assertThat(drying().get("rain").isNull()).isTrue();
-    assertThat(app.get("/api/drying?rainAt=25").status()).isEqualTo(400);
-    assertThat(app.get("/api/drying?rainAt=noon").status()).isEqualTo(400);
+    assertThat(app.get("/api/v1/drying?rainAt=25").status()).isEqualTo(400);
+    assertThat(app.get("/api/v1/drying?rainAt=noon").status()).isEqualTo(400);
   }
 
   @ParameterizedTest
@@ -178,12 +178,12 @@ class DryPlanApiTest {
                 true)
             .json();
     assertThat(json.get("kept").asBoolean()).isTrue();
-    assertThat(app.send("DELETE", "/api/drying/weather", null).json().get("source").get("words"))
+    assertThat(app.send("DELETE", "/api/v1/drying/weather", null).json().get("source").get("words"))
         .asString()
         .contains("pretend");
-    String pretend = app.get("/api/pretend/weather?hours=48").body();
+    String pretend = app.get("/api/v1/pretend/weather?hours=48").body();
     assertThat(read(pretend, false).json().get("hours").asInt()).isEqualTo(48);
-    assertThat(app.get("/api/pretend/weather?hours=0").status()).isEqualTo(400);
+    assertThat(app.get("/api/v1/pretend/weather?hours=0").status()).isEqualTo(400);
   }
 
   @Test
@@ -193,7 +193,7 @@ class DryPlanApiTest {
     JsonNode trifolds = group("bamboo trifold");
     int pieces = trifolds.get("pieces").asInt();
     int clean = Lives.stock(app, "bamboo trifold").get("clean").asInt();
-    String path = "/api/drying/" + trifolds.get("id").asLong() + "/check";
+    String path = "/api/v1/drying/" + trifolds.get("id").asLong() + "/check";
     assertThat(app.post(path, "{\"answer\":\"SEAM\",\"damp\":99}").status()).isEqualTo(400);
     assertThat(app.post(path, "{}").json().get("field").asString()).isEqualTo("answer");
     JsonNode checked = app.post(path, "{\"answer\":\"SEAM\",\"damp\":2}").json();
@@ -209,7 +209,7 @@ class DryPlanApiTest {
     app.restart();
     assertThat(drying().get("learnt")).hasSize(1);
     String forget =
-        "/api/drying/learnt/%d/%d"
+        "/api/v1/drying/learnt/%d/%d"
             .formatted(learnt.get(0).get("placeId").asLong(), learnt.get(0).get("kindId").asLong());
     assertThat(app.send("DELETE", forget, null).json().get("learnt")).isEmpty();
   }
@@ -225,7 +225,7 @@ class DryPlanApiTest {
       }
     }
     String body = "{\"placeId\":%d,\"carriedIn\":%s}";
-    String path = "/api/drying/" + pads.get("id").asLong();
+    String path = "/api/v1/drying/" + pads.get("id").asLong();
     double damp = pads.get("moistureNow").asDouble();
     assertThat(app.send("PATCH", path, body.formatted(wheeled, "false")).status()).isEqualTo(200);
     assertThat(group("bed pad").get("place").asString()).isEqualTo("wheeled airer");
@@ -238,7 +238,7 @@ class DryPlanApiTest {
   @Test
   @Order(9)
   void followingThePlanLeavesNothingToDoNow() {
-    assertThat(app.post("/api/drying/follow", null).status()).isEqualTo(200);
+    assertThat(app.post("/api/v1/drying/follow", null).status()).isEqualTo(200);
     for (JsonNode todo : drying().get("todo")) {
       assertThat(todo.get("due").asBoolean()).isFalse();
     }
@@ -247,10 +247,10 @@ class DryPlanApiTest {
   @Test
   @Order(10)
   void withoutForecastATypicalDayIsTakenAndSaid() {
-    ObjectNode house = (ObjectNode) app.get("/api/household").json();
+    ObjectNode house = (ObjectNode) app.get("/api/v1/household").json();
     house.put("pretendWeather", false);
     house.remove("trim");
-    assertThat(app.send("PUT", "/api/household", house.toString()).status()).isEqualTo(200);
+    assertThat(app.send("PUT", "/api/v1/household", house.toString()).status()).isEqualTo(200);
     assertThat(drying().get("source").get("words").asString())
         .isEqualTo("no forecast: a typical day of the season");
   }
@@ -260,8 +260,10 @@ class DryPlanApiTest {
   void placesAreChangedAndAbsurdOnesRefused() {
     JsonNode line =
         Lives.named(
-            app.get("/api/places").json(), "words", "sun line, open to all sides, room for 14 m");
-    String path = "/api/places/" + line.get("id").asLong();
+            app.get("/api/v1/places").json(),
+            "words",
+            "sun line, open to all sides, room for 14 m");
+    String path = "/api/v1/places/" + line.get("id").asLong();
     ObjectNode change = (ObjectNode) line.get("place");
     change.put("version", line.get("version").asInt());
     change.put("metres", 10);
@@ -276,6 +278,6 @@ class DryPlanApiTest {
     change.put("pieces", 0);
     assertThat(app.send("PUT", path, change.toString()).json().get("field").asString())
         .isEqualTo("pieces");
-    assertThat(app.send("PUT", "/api/places/99", change.toString()).status()).isEqualTo(404);
+    assertThat(app.send("PUT", "/api/v1/places/99", change.toString()).status()).isEqualTo(404);
   }
 }

@@ -20,7 +20,7 @@ class EstimatesApiTest {
   @ParameterizedTest
   @EnumSource(Model.class)
   void everyModelHasAPageInPlainWords(Model model, RunningApp app) {
-    JsonNode page = app.get("/api/estimates/" + model).json();
+    JsonNode page = app.get("/api/v1/estimates/" + model).json();
     assertThat(page.get("title").asString()).startsWith("How ").doesNotContain("#");
     assertThat(page.get("html").asString())
         .contains("<p>")
@@ -40,6 +40,6 @@ class EstimatesApiTest {
 
   @Test
   void anotherNameIsRefused(RunningApp app) {
-    assertThat(app.get("/api/estimates/MOON").status()).isEqualTo(400);
+    assertThat(app.get("/api/v1/estimates/MOON").status()).isEqualTo(400);
   }
 }

@@ -24,7 +24,7 @@ class GatherApiTest {
 
   @Test
   void layersEntriesAndPailsAgree(RunningApp app) {
-    JsonNode gathering = app.get("/api/pails").json();
+    JsonNode gathering = app.get("/api/v1/pails").json();
     int total = 0;
     for (JsonNode pail : gathering.get("pails")) {
       int inLayers = 0;
@@ -45,7 +45,7 @@ class GatherApiTest {
 
   @Test
   void theDampClothsAreDueFirstAndItSaysWhy(RunningApp app) {
-    JsonNode due = app.get("/api/pails").json().get("nextDue");
+    JsonNode due = app.get("/api/v1/pails").json().get("nextDue");
     assertThat(due.get("pail").asString()).isEqualTo("Kitchen bin");
     assertThat(due.get("reason").asString()).contains("sour in 1 day");
     assertThat(due.get("over").asBoolean()).isFalse();
@@ -53,7 +53,7 @@ class GatherApiTest {
 
   @Test
   void everyPailThatHoldsSomethingExplainsItsClock(RunningApp app) {
-    JsonNode gathering = app.get("/api/pails").json();
+    JsonNode gathering = app.get("/api/v1/pails").json();
     for (JsonNode pail : gathering.get("pails")) {
       if (pail.get("pieces").asInt() > 0) {
         JsonNode why = gathering.get("whys").get("due." + pail.get("id").asLong());
@@ -81,37 +81,37 @@ class GatherApiTest {
         "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solids\":\"NONE\",\"colour\":\"red\"} | colour"
       })
   void whatIsWrongWithAnEntryIsNamed(String json, String field, RunningApp app) {
-    String before = app.get("/api/pails").body();
-    RunningApp.Answer answer = app.post("/api/pails/1/entries", json);
+    String before = app.get("/api/v1/pails").body();
+    RunningApp.Answer answer = app.post("/api/v1/pails/1/entries", json);
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().get("field").asString()).isEqualTo(field);
-    assertThat(app.get("/api/pails").json().get("pieces"))
+    assertThat(app.get("/api/v1/pails").json().get("pieces"))
         .isEqualTo(tools.jackson.databind.json.JsonMapper.shared().readTree(before).get("pieces"));
   }
 
   @Test
   void pailsNeedANameAStyleAndRoom(RunningApp app) {
     assertThat(
-            app.post("/api/pails", "{\"style\":\"BASKET\",\"capacityL\":20}")
+            app.post("/api/v1/pails", "{\"style\":\"BASKET\",\"capacityL\":20}")
                 .json()
                 .get("field")
                 .asString())
         .isEqualTo("name");
     assertThat(
-            app.post("/api/pails", "{\"name\":\"x\",\"style\":\"BATHTUB\",\"capacityL\":20}")
+            app.post("/api/v1/pails", "{\"name\":\"x\",\"style\":\"BATHTUB\",\"capacityL\":20}")
                 .json()
                 .get("allowed")
                 .asString())
         .contains("DRY_PAIL");
     assertThat(
-            app.post("/api/pails", "{\"name\":\"x\",\"style\":\"BASKET\",\"capacityL\":0}")
+            app.post("/api/v1/pails", "{\"name\":\"x\",\"style\":\"BASKET\",\"capacityL\":0}")
                 .json()
                 .get("field")
                 .asString())
         .isEqualTo("capacityL");
     assertThat(
             app.post(
-                    "/api/pails",
+                    "/api/v1/pails",
                     "{\"name\":\"x\",\"style\":\"BASKET\",\"capacityL\":20,\"personId\":999}")
                 .status())
         .isEqualTo(404);
@@ -128,7 +128,8 @@ class GatherApiTest {
     try {
       List<Callable<RunningApp.Answer>> adds = new ArrayList<>();
       for (int i = 0; i < clean + 4; i++) {
-        adds.add(() -> app.post("/api/pails/" + pailId + "/entries", ENTRY.formatted(kindId, 1)));
+        adds.add(
+            () -> app.post("/api/v1/pails/" + pailId + "/entries", ENTRY.formatted(kindId, 1)));
       }
       List<Long> added = new ArrayList<>();
       int refused = 0;
@@ -144,7 +145,7 @@ class GatherApiTest {
       assertThat(refused).isGreaterThanOrEqualTo(4);
       assertThat(Lives.stock(app, kind).get("clean").asInt()).isEqualTo(clean - added.size());
       for (long id : added) {
-        assertThat(app.send("DELETE", "/api/entries/" + id, null).status()).isEqualTo(204);
+        assertThat(app.send("DELETE", "/api/v1/entries/" + id, null).status()).isEqualTo(204);
       }
       assertThat(Lives.stock(app, kind).get("clean").asInt()).isEqualTo(clean);
     } finally {
@@ -157,10 +158,10 @@ class GatherApiTest {
     long pailId = Lives.pail(app, "Glass cloths").get("id").asLong();
     JsonNode entry =
         app.post(
-                "/api/pails/" + pailId + "/entries",
+                "/api/v1/pails/" + pailId + "/entries",
                 ENTRY.formatted(Lives.kindId(app, "glass cloth"), 1))
             .json();
-    String path = "/api/entries/" + entry.get("id").asLong();
+    String path = "/api/v1/entries/" + entry.get("id").asLong();
     assertThat(app.send("DELETE", path, null).status()).isEqualTo(204);
     assertThat(app.send("DELETE", path, null).status()).isEqualTo(409);
     assertThat(
@@ -170,7 +171,7 @@ class GatherApiTest {
                     "{\"version\":0,\"count\":2,\"soil\":\"WET\",\"solids\":\"NONE\"}")
                 .status())
         .isEqualTo(409);
-    assertThat(app.send("DELETE", "/api/entries/99999999", null).status()).isEqualTo(404);
-    assertThat(app.post("/api/entries/99999999/restore", null).status()).isEqualTo(404);
+    assertThat(app.send("DELETE", "/api/v1/entries/99999999", null).status()).isEqualTo(404);
+    assertThat(app.post("/api/v1/entries/99999999/restore", null).status()).isEqualTo(404);
   }
 }

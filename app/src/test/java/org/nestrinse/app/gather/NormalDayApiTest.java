@@ -25,14 +25,15 @@ class NormalDayApiTest {
   void start() {
     app = RunningApp.empty("2026-05-20T13:00:00Z");
     created(
-        "/api/people",
+        "/api/v1/people",
         """
         {"name":"Wren","about":"","sensitiveSkin":false,"ill":false,"newborn":false,
          "dayBundles":0,"nightBundles":0,"bedPads":0}""");
-    created("/api/kinds", KIND.formatted("prefold", 12));
+    created("/api/v1/kinds", KIND.formatted("prefold", 12));
     created(
-        "/api/pails", "{\"name\":\"pail\",\"style\":\"DRY_PAIL\",\"capacityL\":30,\"personId\":1}");
-    JsonNode house = app.get("/api/household").json();
+        "/api/v1/pails",
+        "{\"name\":\"pail\",\"style\":\"DRY_PAIL\",\"capacityL\":30,\"personId\":1}");
+    JsonNode house = app.get("/api/v1/household").json();
     assertThat(house.get("wetHours").asInt()).isEqualTo(48);
   }
 
@@ -49,7 +50,7 @@ class NormalDayApiTest {
 
   private JsonNode habit(String part, int count) {
     return created(
-        "/api/normal-days/habits",
+        "/api/v1/normal-days/habits",
         "{\"personId\":1,\"kindId\":1,\"pailId\":1,\"soil\":\"WET\",\"part\":\"%s\",\"count\":%d}"
             .formatted(part, count));
   }
@@ -65,7 +66,7 @@ class NormalDayApiTest {
 
   private JsonNode log(int count, String soil) {
     return created(
-        "/api/pails/1/entries",
+        "/api/v1/pails/1/entries",
         "{\"kindId\":1,\"count\":%d,\"soil\":\"%s\",\"solids\":\"NONE\"}".formatted(count, soil));
   }
 
@@ -91,7 +92,7 @@ class NormalDayApiTest {
     JsonNode four =
         app.send(
                 "PATCH",
-                "/api/entries/" + assumed.get("id").asLong(),
+                "/api/v1/entries/" + assumed.get("id").asLong(),
                 "{\"version\":%d,\"count\":4,\"soil\":\"WET\",\"solids\":\"NONE\"}"
                     .formatted(assumed.get("version").asInt()))
             .json();
@@ -100,7 +101,7 @@ class NormalDayApiTest {
     laterBy(24);
     JsonNode tomorrow = pail().get("entries").get(0);
     assertThat(tomorrow.get("assumed").asBoolean()).isTrue();
-    assertThat(app.send("DELETE", "/api/entries/" + tomorrow.get("id").asLong(), null).status())
+    assertThat(app.send("DELETE", "/api/v1/entries/" + tomorrow.get("id").asLong(), null).status())
         .isEqualTo(204);
     assertThat(pail().get("pieces").asInt()).as("none stays none").isEqualTo(4);
   }
@@ -115,11 +116,11 @@ class NormalDayApiTest {
     assertThat(pail().get("pieces").asInt()).isEqualTo(3);
     assertThat(pail().get("assumed").asInt()).isZero();
     assertThat(Lives.stock(app, "prefold").get("waiting").asInt()).isEqualTo(3);
-    assertThat(app.send("DELETE", "/api/entries/" + more.get("id").asLong(), null).status())
+    assertThat(app.send("DELETE", "/api/v1/entries/" + more.get("id").asLong(), null).status())
         .isEqualTo(204);
     assertThat(pail().get("pieces").asInt()).as("undone, they are assumed again").isEqualTo(3);
     assertThat(pail().get("assumed").asInt()).isEqualTo(2);
-    assertThat(app.post("/api/entries/" + more.get("id").asLong() + "/restore", null).status())
+    assertThat(app.post("/api/v1/entries/" + more.get("id").asLong() + "/restore", null).status())
         .isEqualTo(200);
     assertThat(pail().get("pieces").asInt()).isEqualTo(3);
     assertThat(Lives.stock(app, "prefold").get("waiting").asInt()).isEqualTo(3);
@@ -140,7 +141,8 @@ class NormalDayApiTest {
     JsonNode pail = pail();
     assertThat(
             app.post(
-                    "/api/pails/1/empty", "{\"version\":%d}".formatted(pail.get("version").asInt()))
+                    "/api/v1/pails/1/empty",
+                    "{\"version\":%d}".formatted(pail.get("version").asInt()))
                 .status())
         .isEqualTo(200);
     laterBy(24);
@@ -152,29 +154,28 @@ class NormalDayApiTest {
   void aSpellChangesWhatComesInAndIllnessTheGoal(String sort, int pieces, boolean ill) {
     habit("AFTERNOON", 2);
     created(
-        "/api/normal-days/spells",
+        "/api/v1/normal-days/spells",
         "{\"personId\":1,\"sort\":\"%s\",\"from\":\"2026-05-20\",\"to\":\"2026-05-20\"}"
             .formatted(sort));
     laterBy(4);
     assertThat(pail().get("pieces").asInt()).isEqualTo(pieces);
-    JsonNode spells = app.get("/api/normal-days").json().get("spells");
+    JsonNode spells = app.get("/api/v1/normal-days").json().get("spells");
     assertThat(spells.get(0).get("on").asBoolean()).isTrue();
     if (ill) {
       laterBy(12);
       RunningApp.Answer machine =
-          app.send(
-              "PUT",
-              "/api/machine",
+          app.post(
+              "/api/v1/machines",
               """
               {"name":"m","drumL":50,"capacityKg":6,"drumRadiusM":0.235,"heaterW":2000,"programmes":[
                {"name":"Cottons","use":"WASH","temperaturesC":[40,60],"shortfallC":0,"washMinutes":120,
                 "agitation":"NORMAL","rinses":2,"extraRinses":1,"interimRpm":600,"fastestSpinRpm":1400}]}""");
-      assertThat(machine.status()).as(machine.body()).isEqualTo(200);
-      JsonNode drum = app.get("/api/sorting").json().get("drums").get(0);
+      assertThat(machine.status()).as(machine.body()).isEqualTo(201);
+      JsonNode drum = app.get("/api/v1/sorting").json().get("drums").get(0);
       assertThat(drum.get("leastC").asInt()).isEqualTo(60);
       assertThat(drum.get("reasons").toString()).contains("illness");
     }
-    assertThat(app.send("DELETE", "/api/normal-days/spells/1", null).json().get("spells"))
+    assertThat(app.send("DELETE", "/api/v1/normal-days/spells/1", null).json().get("spells"))
         .isEmpty();
   }
 
@@ -186,25 +187,26 @@ class NormalDayApiTest {
     laterBy(-3);
     assertThat(pail().get("pieces").asInt()).isEqualTo(2);
     laterBy(3);
-    JsonNode house = app.get("/api/household").json();
+    JsonNode house = app.get("/api/v1/household").json();
     var change = (tools.jackson.databind.node.ObjectNode) house;
     change.remove("trim");
     change.put("zone", "Pacific/Auckland");
-    assertThat(app.send("PUT", "/api/household", change.toString()).status()).isEqualTo(200);
+    assertThat(app.send("PUT", "/api/v1/household", change.toString()).status()).isEqualTo(200);
     assertThat(pail().get("pieces").asInt()).isEqualTo(2);
-    change.put("version", app.get("/api/household").json().get("version").asInt());
+    change.put("version", app.get("/api/v1/household").json().get("version").asInt());
     change.put("zone", "Middle/Nowhere");
-    assertThat(app.send("PUT", "/api/household", change.toString()).json().get("field").asString())
+    assertThat(
+            app.send("PUT", "/api/v1/household", change.toString()).json().get("field").asString())
         .isEqualTo("zone");
   }
 
   @Test
   void withoutAMachineTheLineStillTellsWhatWaits() {
     log(3, "WET");
-    RunningApp.Answer line = app.get("/api/line");
+    RunningApp.Answer line = app.get("/api/v1/line");
     assertThat(line.status()).isEqualTo(200);
     assertThat(line.json().get("pegs").get(0).get("state").asString()).contains(": 3 waiting");
-    RunningApp.Answer sorting = app.get("/api/sorting");
+    RunningApp.Answer sorting = app.get("/api/v1/sorting");
     assertThat(sorting.status()).isEqualTo(409);
     assertThat(sorting.json().get("detail").asString()).contains("No machine is set up yet");
   }
@@ -212,11 +214,11 @@ class NormalDayApiTest {
   @Test
   void habitsAreChangedAndTakenOut() {
     habit("AFTERNOON", 2);
-    JsonNode now = app.send("PATCH", "/api/normal-days/habits/1", "{\"count\":5}").json();
+    JsonNode now = app.send("PATCH", "/api/v1/normal-days/habits/1", "{\"count\":5}").json();
     assertThat(now.get("habits").get(0).get("count").asInt()).isEqualTo(5);
-    assertThat(app.send("DELETE", "/api/normal-days/habits/1", null).json().get("habits"))
+    assertThat(app.send("DELETE", "/api/v1/normal-days/habits/1", null).json().get("habits"))
         .isEmpty();
-    assertThat(app.send("PATCH", "/api/normal-days/habits/1", "{\"count\":5}").status())
+    assertThat(app.send("PATCH", "/api/v1/normal-days/habits/1", "{\"count\":5}").status())
         .isEqualTo(409);
     laterBy(4);
     assertThat(pail().get("pieces").asInt()).isZero();

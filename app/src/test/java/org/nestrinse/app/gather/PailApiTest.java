@@ -26,7 +26,7 @@ class PailApiTest {
 
   private RunningApp.Answer empty(JsonNode pail) {
     return app.post(
-        "/api/pails/" + pail.get("id").asLong() + "/empty",
+        "/api/v1/pails/" + pail.get("id").asLong() + "/empty",
         "{\"version\":%d}".formatted(pail.get("version").asInt()));
   }
 
@@ -41,17 +41,17 @@ class PailApiTest {
     assertThat(twice.status()).isEqualTo(409);
     assertThat(twice.json().get("detail").asString())
         .contains("was emptied", "nothing came in since");
-    String path = "/api/pails/" + pads.get("id").asLong() + "/empty";
+    String path = "/api/v1/pails/" + pads.get("id").asLong() + "/empty";
     assertThat(app.send("DELETE", path, null).status()).isEqualTo(200);
     assertThat(Lives.pail(app, "Aurel's pads").get("liner").asString()).isEqualTo("A");
-    assertThat(app.post("/api/pails/999/empty", "{\"version\":0}").status()).isEqualTo(404);
+    assertThat(app.post("/api/v1/pails/999/empty", "{\"version\":0}").status()).isEqualTo(404);
     assertThat(app.post(path, "{}").json().get("field").asString()).isEqualTo("version");
   }
 
   @Test
   void twoCarersChangeOnePail() {
     JsonNode pail = Lives.pail(app, "Linnet's bag");
-    String path = "/api/pails/" + pail.get("id").asLong();
+    String path = "/api/v1/pails/" + pail.get("id").asLong();
     String change = "{\"version\":%d,\"name\":\"%s\",\"capacityL\":%d,\"personId\":4,\"airy\":%s}";
     int version = pail.get("version").asInt();
     assertThat(
@@ -71,17 +71,17 @@ class PailApiTest {
   @Test
   void theMixIsComputedFromTheHousehold() {
     JsonNode cleaning =
-        app.get("/api/pails/" + Lives.pail(app, "Aurel's pads").get("id").asLong() + "/cleaning")
+        app.get("/api/v1/pails/" + Lives.pail(app, "Aurel's pads").get("id").asLong() + "/cleaning")
             .json();
     assertThat(cleaning.get("steps").toString())
         .contains("mesh liner", "20 mL of pail disinfectant", "liner B", "Wash your hands last");
     assertThat(cleaning.get("mix").get("title").asString()).isEqualTo("20 mL");
-    var house = (tools.jackson.databind.node.ObjectNode) app.get("/api/household").json();
+    var house = (tools.jackson.databind.node.ObjectNode) app.get("/api/v1/household").json();
     house.remove("trim");
     house.remove("cleaner");
-    assertThat(app.send("PUT", "/api/household", house.toString()).status()).isEqualTo(200);
+    assertThat(app.send("PUT", "/api/v1/household", house.toString()).status()).isEqualTo(200);
     JsonNode plain =
-        app.get("/api/pails/" + Lives.pail(app, "Nursery pail").get("id").asLong() + "/cleaning")
+        app.get("/api/v1/pails/" + Lives.pail(app, "Nursery pail").get("id").asLong() + "/cleaning")
             .json();
     assertThat(plain.get("mix").isNull()).isTrue();
     assertThat(plain.get("steps").toString()).contains("Rinse it with cold water");
@@ -90,7 +90,7 @@ class PailApiTest {
   @Test
   void adviceFollowsSoilAndPail() {
     String path =
-        "/api/pails/%d/advice?kindId=%d&soil=%s&solids=%s"
+        "/api/v1/pails/%d/advice?kindId=%d&soil=%s&solids=%s"
             .formatted(
                 Lives.pail(app, "Nursery pail").get("id").asLong(),
                 Lives.kindId(app, "pocket shell"),
@@ -102,21 +102,21 @@ class PailApiTest {
 
   @Test
   void wipesWantTheirOilToBeRead() {
-    JsonNode kit = app.get("/api/wipes").json();
+    JsonNode kit = app.get("/api/v1/wipes").json();
     assertThat(kit.get("kind").asString()).isEqualTo("cotton wipe");
     assertThat(kit.get("pieces").asInt()).isEqualTo(6);
-    RunningApp.Answer oil = app.post("/api/wipes/2/fill", "{\"addition\":\"OIL\"}");
+    RunningApp.Answer oil = app.post("/api/v1/wipes/2/fill", "{\"addition\":\"OIL\"}");
     assertThat(oil.status()).isEqualTo(409);
     assertThat(oil.json().get("detail").asString()).contains("poison small children");
-    JsonNode filled = app.post("/api/wipes/2/fill", "{\"addition\":\"PLAIN\"}").json();
+    JsonNode filled = app.post("/api/v1/wipes/2/fill", "{\"addition\":\"PLAIN\"}").json();
     assertThat(filled.get("boxes").get(1).get("goodUntilWords").asString()).isEqualTo("Fri 9:40");
     assertThat(
-            app.post("/api/wipes/3/fill", "{\"addition\":\"PLAIN\"}")
+            app.post("/api/v1/wipes/3/fill", "{\"addition\":\"PLAIN\"}")
                 .json()
                 .get("field")
                 .asString())
         .isEqualTo("number");
-    assertThat(app.post("/api/wipes/1/fill", "{}").json().get("field").asString())
+    assertThat(app.post("/api/v1/wipes/1/fill", "{}").json().get("field").asString())
         .isEqualTo("addition");
   }
 }

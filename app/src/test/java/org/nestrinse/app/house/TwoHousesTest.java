@@ -60,7 +60,7 @@ class TwoHousesTest {
   /** Returns every address of the API that can be read without an id, and one with each. */
   private static List<String> readable() {
     List<String> paths = new ArrayList<>();
-    JsonNode all = app.get("/v3/api-docs").json().get("paths");
+    JsonNode all = app.get("/openapi.json").json().get("paths");
     all.properties()
         .forEach(
             path -> {
@@ -85,9 +85,11 @@ class TwoHousesTest {
   @Test
   @Order(1)
   void eachAnswersFromItsOwnRowsAlone() {
-    assertThat(app.post("/api/people", PERSON.formatted(OURS)).status()).isEqualTo(201);
-    assertThat(madeUp("GET", "/api/people", null).body()).contains("Linnet").doesNotContain(OURS);
-    assertThat(app.get("/api/people").body()).contains(OURS);
+    assertThat(app.post("/api/v1/people", PERSON.formatted(OURS)).status()).isEqualTo(201);
+    assertThat(madeUp("GET", "/api/v1/people", null).body())
+        .contains("Linnet")
+        .doesNotContain(OURS);
+    assertThat(app.get("/api/v1/people").body()).contains(OURS);
 
     everything("").forEach((path, body) -> assertThat(body).as(path).doesNotContain(THEIRS));
     Map<String, String> theirs = everything(MADE_UP);
@@ -100,32 +102,32 @@ class TwoHousesTest {
   @Test
   @Order(2)
   void whatIsChangedInOneLeavesTheOtherAsItWas() {
-    String ours = app.get("/api/people").body();
+    String ours = app.get("/api/v1/people").body();
     String key = "0123456789abcdef";
     assertThat(
-            app.sendKeyed("POST", MADE_UP + "/api/people", PERSON.formatted("Sorrel"), key)
+            app.sendKeyed("POST", MADE_UP + "/api/v1/people", PERSON.formatted("Sorrel"), key)
                 .status())
         .isEqualTo(201);
-    assertThat(app.get("/api/people").body()).isEqualTo(ours);
+    assertThat(app.get("/api/v1/people").body()).isEqualTo(ours);
     // A key that was used in the made-up house is a new one here.
-    assertThat(app.sendKeyed("POST", "/api/people", PERSON.formatted("Bramble"), key).status())
+    assertThat(app.sendKeyed("POST", "/api/v1/people", PERSON.formatted("Bramble"), key).status())
         .isEqualTo(201);
-    assertThat(madeUp("GET", "/api/people", null).body())
+    assertThat(madeUp("GET", "/api/v1/people", null).body())
         .contains("Sorrel")
         .doesNotContain("Bramble");
 
-    assertThat(madeUp("DELETE", "/api/record", null).status()).isEqualTo(204);
-    assertThat(app.get("/api/people").body()).contains(OURS, "Bramble").doesNotContain("Sorrel");
+    assertThat(madeUp("DELETE", "/api/v1/record", null).status()).isEqualTo(204);
+    assertThat(app.get("/api/v1/people").body()).contains(OURS, "Bramble").doesNotContain("Sorrel");
   }
 
   @Test
   @Order(3)
   void bothAreThereAgainAfterARestart() {
-    String ours = app.get("/api/people").body();
-    String theirs = madeUp("GET", "/api/people", null).body();
+    String ours = app.get("/api/v1/people").body();
+    String theirs = madeUp("GET", "/api/v1/people", null).body();
     app.restart();
-    assertThat(madeUp("GET", "/api/people", null).body()).isEqualTo(theirs);
-    assertThat(app.get("/api/people").body()).isEqualTo(ours);
+    assertThat(madeUp("GET", "/api/v1/people", null).body()).isEqualTo(theirs);
+    assertThat(app.get("/api/v1/people").body()).isEqualTo(ours);
     assertThat(app.data().resolve("made-up/nest.mv.db")).isRegularFile();
     assertThat(app.data().resolve("nest.mv.db")).isRegularFile();
   }
@@ -133,9 +135,9 @@ class TwoHousesTest {
   @Test
   @Order(4)
   void whatIsNearlyThePrefixIsNoWayIn() {
-    assertThat(app.get("/made-uphill/api/people").body()).doesNotContain("Linnet");
-    assertThat(app.get("/%6dade-up/api/people").body()).doesNotContain("Linnet", OURS);
-    assertThat(app.get(MADE_UP + "/api/no-such-thing").status()).isEqualTo(404);
+    assertThat(app.get("/made-uphill/api/v1/people").body()).doesNotContain("Linnet");
+    assertThat(app.get("/%6dade-up/api/v1/people").body()).doesNotContain("Linnet", OURS);
+    assertThat(app.get(MADE_UP + "/api/v1/no-such-thing").status()).isEqualTo(404);
     assertThat(app.get(MADE_UP + "/gather").body()).contains("<div id=\"app\">");
   }
 }

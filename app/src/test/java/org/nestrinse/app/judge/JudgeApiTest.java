@@ -30,7 +30,7 @@ class JudgeApiTest {
   }
 
   private RunningApp.Answer see(String body) {
-    return app.send("POST", "/api/record/observations", body);
+    return app.send("POST", "/api/v1/record/observations", body);
   }
 
   private void see(String sign, String value, long round) {
@@ -42,18 +42,18 @@ class JudgeApiTest {
   }
 
   private JsonNode judged() {
-    return app.get("/api/judge").json();
+    return app.get("/api/v1/judge").json();
   }
 
   private RunningApp.Answer begin(String change, String cause) {
     return app.send(
         "POST",
-        "/api/judge/changes",
+        "/api/v1/judge/changes",
         "{\"change\":\"%s\",\"cause\":\"%s\"}".formatted(change, cause));
   }
 
   private long rounds(int back) {
-    JsonNode page = app.get("/api/record?size=50").json().get("rounds");
+    JsonNode page = app.get("/api/v1/record?size=50").json().get("rounds");
     return page.get(back).get("id").asLong();
   }
 
@@ -67,21 +67,21 @@ class JudgeApiTest {
   private long wash() {
     app.forward(Duration.ofMinutes(5));
     long pail = Lives.pail(app, "Kitchen bin").get("id").asLong();
-    long load = done("/api/loads", "{\"pailIds\":[%d]}".formatted(pail)).get("id").asLong();
-    JsonNode plan = done("/api/loads/%d/plan".formatted(load), "{\"school\":\"hot-and-full\"}");
+    long load = done("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(pail)).get("id").asLong();
+    JsonNode plan = done("/api/v1/loads/%d/plan".formatted(load), "{\"school\":\"hot-and-full\"}");
     StringBuilder read = new StringBuilder("\"\"");
     plan.get("cautions").forEach(c -> read.append(",").append(c.get("key")));
     JsonNode round =
         done(
-            "/api/rounds",
+            "/api/v1/rounds",
             "{\"loadId\":%d,\"school\":\"hot-and-full\",\"checksRead\":[%s]}"
                 .formatted(load, read));
     long id = round.get("id").asLong();
     for (int step = 1; step <= round.get("plan").get("steps").size(); step++) {
-      done("/api/rounds/%d/steps/%d".formatted(id, step), "{}");
+      done("/api/v1/rounds/%d/steps/%d".formatted(id, step), "{}");
     }
     done(
-        "/api/pails/%d/entries".formatted(pail),
+        "/api/v1/pails/%d/entries".formatted(pail),
         "{\"kindId\":%d,\"count\":2,\"soil\":\"FOOD\",\"solids\":\"NONE\"}"
             .formatted(Lives.kindId(app, "dish cloth")));
     return id;
@@ -98,7 +98,8 @@ class JudgeApiTest {
 
     RunningApp.Answer begun = begin("DOSE_UP", "UNDER_DOSED");
     assertThat(begun.status()).as(begun.body()).isEqualTo(201);
-    assertThat(app.get("/api/household").json().get("trim").asDouble()).isEqualTo(next.asDouble());
+    assertThat(app.get("/api/v1/household").json().get("trim").asDouble())
+        .isEqualTo(next.asDouble());
     assertThat(begin("RINSE_MORE", "FEW_RINSES").json().get("detail").asString())
         .contains("One change at a time");
 
@@ -113,9 +114,10 @@ class JudgeApiTest {
     assertThat(after.get("past").get(0).get("state").asString()).isEqualTo("KEPT");
     assertThat(after.get("state").asString()).isEqualTo("NOTHING_WRONG");
     app.restart();
-    assertThat(app.get("/api/household").json().get("trim").asDouble()).isEqualTo(next.asDouble());
+    assertThat(app.get("/api/v1/household").json().get("trim").asDouble())
+        .isEqualTo(next.asDouble());
     lastDoseIsTheOneUsed();
-    JsonNode reset = app.send("DELETE", "/api/judge/trim", "").json();
+    JsonNode reset = app.send("DELETE", "/api/v1/judge/trim", "").json();
     assertThat(reset.get("trim").get("trim").asDouble()).isEqualTo(1);
     lastDoseIsTheOneUsed();
     assertThat(reset.get("past").get(0).get("says").asString()).contains("set it back");
@@ -124,10 +126,10 @@ class JudgeApiTest {
   /** The list of changes ends in the dose now used, whoever changed it last. */
   private void lastDoseIsTheOneUsed() {
     JsonNode last = null;
-    for (JsonNode change : app.get("/api/judge/changes").json()) {
+    for (JsonNode change : app.get("/api/v1/judge/changes").json()) {
       last = change.get("change").asString().startsWith("DOSE") ? change : last;
     }
-    double trim = app.get("/api/household").json().get("trim").asDouble();
+    double trim = app.get("/api/v1/household").json().get("trim").asDouble();
     String used = Wording.of(Locale.ENGLISH).words(new Quantity(trim, Unit.TIMES, 1));
     assertThat(last).isNotNull();
     assertThat(last.get("words").asString()).startsWith("dose %s instead of".formatted(used));
@@ -140,7 +142,7 @@ class JudgeApiTest {
     see("SMELL_WET", "ammonia", rounds(0));
     long id = begin("DOSE_UP", "UNDER_DOSED").json().get("experiment").get("id").asLong();
     lastDoseIsTheOneUsed();
-    done("/api/judge/changes/%d/decision".formatted(id), "{\"keep\":false}");
+    done("/api/v1/judge/changes/%d/decision".formatted(id), "{\"keep\":false}");
     lastDoseIsTheOneUsed();
   }
 
@@ -174,7 +176,7 @@ class JudgeApiTest {
     long load =
         app.send(
                 "POST",
-                "/api/loads",
+                "/api/v1/loads",
                 "{\"pailIds\":[%d]}".formatted(Lives.pail(app, "Nursery pail").get("id").asLong()))
             .json()
             .get("id")
@@ -184,7 +186,7 @@ class JudgeApiTest {
     assertThat(judged.get("experiment").get("words").asString()).contains("rinse");
     assertThat(rinses(load)).isGreaterThan(before);
     JsonNode plan =
-        app.send("POST", "/api/loads/%d/plan".formatted(load), "{\"school\":\"hot-and-full\"}")
+        app.send("POST", "/api/v1/loads/%d/plan".formatted(load), "{\"school\":\"hot-and-full\"}")
             .json();
     assertThat(plan.get("bends").toString()).contains("one more rinse");
     see("SUDS", "suds", wash());
@@ -194,7 +196,8 @@ class JudgeApiTest {
   }
 
   private int rinses(long load) {
-    return app.send("POST", "/api/loads/%d/plan".formatted(load), "{\"school\":\"hot-and-full\"}")
+    return app.send(
+            "POST", "/api/v1/loads/%d/plan".formatted(load), "{\"school\":\"hot-and-full\"}")
         .json()
         .get("figures")
         .get("rinses")
@@ -208,12 +211,13 @@ class JudgeApiTest {
     JsonNode judged = judged();
     assertThat(judged.get("causes").get(0).get("cause").asString()).isEqualTo("STORED_DAMP");
     long id = begin("DRY_THROUGH", "STORED_DAMP").json().get("experiment").get("id").asLong();
-    String path = "/api/judge/changes/%d/decision".formatted(id);
+    String path = "/api/v1/judge/changes/%d/decision".formatted(id);
     assertThat(app.send("POST", path, "{}").json().get("field").asString()).isEqualTo("keep");
     JsonNode kept = app.send("POST", path, "{\"keep\":true}").json();
     assertThat(kept.get("past").get(0).get("state").asString()).isEqualTo("KEPT");
     assertThat(app.send("POST", path, "{\"keep\":false}").status()).isEqualTo(409);
-    assertThat(app.send("POST", "/api/judge/changes/424242/decision", "{\"keep\":true}").status())
+    assertThat(
+            app.send("POST", "/api/v1/judge/changes/424242/decision", "{\"keep\":true}").status())
         .isEqualTo(404);
   }
 
@@ -221,9 +225,9 @@ class JudgeApiTest {
   void shorterHoldingShortensTheClockAndGoesBack() {
     see("SMELL_WET", "ammonia", rounds(0));
     long id = begin("SHORTER_HOLDING", "HELD_TOO_LONG").json().get("experiment").get("id").asLong();
-    assertThat(app.get("/api/household").json().get("wetHours").asInt()).isEqualTo(24);
-    app.send("POST", "/api/judge/changes/%d/decision".formatted(id), "{\"keep\":false}");
-    assertThat(app.get("/api/household").json().get("wetHours").asInt()).isEqualTo(48);
+    assertThat(app.get("/api/v1/household").json().get("wetHours").asInt()).isEqualTo(24);
+    app.send("POST", "/api/v1/judge/changes/%d/decision".formatted(id), "{\"keep\":false}");
+    assertThat(app.get("/api/v1/household").json().get("wetHours").asInt()).isEqualTo(48);
   }
 
   @Test
@@ -247,19 +251,19 @@ class JudgeApiTest {
     assertThat(seen.get("where").asString()).isEqualTo("SHELF");
     assertThat(seen.get("roundId").asLong()).isEqualTo(rounds(1));
     long id = seen.get("id").asLong();
-    assertThat(app.send("DELETE", "/api/record/observations/" + id, "").status()).isEqualTo(204);
-    assertThat(app.send("DELETE", "/api/record/observations/" + id, "").status()).isEqualTo(404);
+    assertThat(app.send("DELETE", "/api/v1/record/observations/" + id, "").status()).isEqualTo(204);
+    assertThat(app.send("DELETE", "/api/v1/record/observations/" + id, "").status()).isEqualTo(404);
     assertThat(judged().get("state").asString()).isEqualTo("NOTHING_WRONG");
   }
 
   @Test
   void answersOnTheWayAndDampSeamsAreKeptAsSeen() {
-    JsonNode group = app.get("/api/drying").json().get("groups").get(0);
+    JsonNode group = app.get("/api/v1/drying").json().get("groups").get(0);
     app.send(
         "POST",
-        "/api/drying/%d/check".formatted(group.get("id").asLong()),
+        "/api/v1/drying/%d/check".formatted(group.get("id").asLong()),
         "{\"answer\":\"SEAM\"}");
-    JsonNode story = app.get("/api/record/story").json().get("rounds");
+    JsonNode story = app.get("/api/v1/record/story").json().get("rounds");
     assertThat(story.get(story.size() - 1).get("seen").toString()).contains("a damp seam");
   }
 }

@@ -15,17 +15,17 @@ import tools.jackson.databind.JsonNode;
 class JudgeReadsTest {
   @Test
   void theStoryOfWeekFourIsFound(RunningApp app) {
-    JsonNode then = app.get("/api/judge?at=2026-04-20T09:00:00Z").json();
+    JsonNode then = app.get("/api/v1/judge?at=2026-04-20T09:00:00Z").json();
     assertThat(then.get("state").asString()).isEqualTo("LIKELY");
     assertThat(then.get("causes").get(0).get("cause").asString()).isEqualTo("HARD_WATER_FILM");
     assertThat(then.get("causes").get(1).get("cause").asString()).isEqualTo("UNDER_DOSED");
-    JsonNode changes = app.get("/api/judge/changes").json();
+    JsonNode changes = app.get("/api/v1/judge/changes").json();
     assertThat(changes.get(0).get("change").asString()).isEqualTo("RESET");
     assertThat(changes.get(0).get("state").asString()).isEqualTo("UNDONE");
     assertThat(changes.get(1).get("state").asString()).isEqualTo("UNCLEAR");
     assertThat(changes.get(2).get("state").asString()).isEqualTo("KEPT");
-    JsonNode whole = app.get("/api/record/story?days=70").json();
-    assertThat(app.get("/api/record/story?days=5").json().get("maintenance"))
+    JsonNode whole = app.get("/api/v1/record/story?days=70").json();
+    assertThat(app.get("/api/v1/record/story?days=5").json().get("maintenance"))
         .as("whatever is shown, the machine counts all")
         .isEqualTo(whole.get("maintenance"));
     JsonNode story = whole.get("rounds");
@@ -47,7 +47,7 @@ class JudgeReadsTest {
         "{\"sign\":\"NOTHING\",\"value\":\"suds\"} | sign"
       })
   void impossibleObservationsAreRefusedByField(String body, String field, RunningApp app) {
-    RunningApp.Answer answer = app.send("POST", "/api/record/observations", body);
+    RunningApp.Answer answer = app.send("POST", "/api/v1/record/observations", body);
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().get("field").asString()).isEqualTo(field);
   }

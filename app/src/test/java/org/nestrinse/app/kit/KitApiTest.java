@@ -75,7 +75,7 @@ class KitApiTest {
         "label | {\"hottestWashC\":40,\"dryer\":\"LOW\"} | label.fastestSpinRpm"
       })
   void aKindIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
-    refused(app, "/api/kinds", with(KIND, field, value), named);
+    refused(app, "/api/v1/kinds", with(KIND, field, value), named);
   }
 
   @ParameterizedTest
@@ -98,7 +98,7 @@ class KitApiTest {
         "packG | 0 | packG"
       })
   void aProductIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
-    refused(app, "/api/products", with(PRODUCT, field, value), named);
+    refused(app, "/api/v1/products", with(PRODUCT, field, value), named);
   }
 
   @ParameterizedTest
@@ -113,7 +113,7 @@ class KitApiTest {
         "ill | \"yes\" | ill"
       })
   void aPersonIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
-    refused(app, "/api/people", with(PERSON, field, value), named);
+    refused(app, "/api/v1/people", with(PERSON, field, value), named);
   }
 
   @ParameterizedTest
@@ -130,7 +130,7 @@ class KitApiTest {
         "sort | - | sort"
       })
   void aPlaceIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
-    refused(app, "/api/places", with(PLACE, field, value), named);
+    refused(app, "/api/v1/places", with(PLACE, field, value), named);
   }
 
   @ParameterizedTest
@@ -150,14 +150,15 @@ class KitApiTest {
         "programmes.use | - | programmes.use"
       })
   void theMachineIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
-    JsonNode view = app.get("/api/machine").json();
+    JsonNode view = app.get("/api/v1/machines").json().get(0);
     ObjectNode machine = (ObjectNode) view.get("machine").deepCopy();
     machine.set("version", view.get("version"));
     ObjectNode broken = with(machine.toString(), field, value);
-    RunningApp.Answer answer = app.send("PUT", "/api/machine", broken.toString());
+    RunningApp.Answer answer =
+        app.send("PUT", "/api/v1/machines/" + view.get("id"), broken.toString());
     assertThat(answer.status()).as(answer.body()).isEqualTo(400);
     assertThat(answer.json().get("field").asString()).isEqualTo(named);
-    assertThat(app.get("/api/machine").json()).isEqualTo(view);
+    assertThat(app.get("/api/v1/machines").json().get(0)).isEqualTo(view);
   }
 
   private static void refused(RunningApp app, String path, ObjectNode json, String named) {
@@ -174,7 +175,7 @@ class KitApiTest {
     ObjectNode kind =
         with(KIND, "label", "{\"hottestWashC\":40,\"fastestSpinRpm\":800,\"dryer\":\"NONE\"}");
     kind.put("name", "flannel with a label");
-    JsonNode added = app.post("/api/kinds", kind.toString()).json();
+    JsonNode added = app.post("/api/v1/kinds", kind.toString()).json();
     assertThat(added.get("limits").asString())
         .isEqualTo("up to 40°, spin up to 800 rpm, no tumbling");
     assertThat(Lives.stock(app, "flannel with a label").get("clean").asInt()).isEqualTo(6);
@@ -182,11 +183,11 @@ class KitApiTest {
     kind.put("version", added.get("version").asInt());
     kind.put("owned", 9);
     JsonNode changed =
-        app.send("PUT", "/api/kinds/" + added.get("id").asLong(), kind.toString()).json();
+        app.send("PUT", "/api/v1/kinds/" + added.get("id").asLong(), kind.toString()).json();
     assertThat(changed.get("limits").asString()).isEqualTo("up to 60°, tumble normal");
     assertThat(changed.get("stock").get("clean").asInt()).isEqualTo(9);
     RunningApp.Answer stale =
-        app.send("PUT", "/api/kinds/" + added.get("id").asLong(), kind.toString());
+        app.send("PUT", "/api/v1/kinds/" + added.get("id").asLong(), kind.toString());
     assertThat(stale.status()).isEqualTo(409);
     assertThat(stale.json().get("current").get("stock").get("owned").asInt()).isEqualTo(9);
   }
@@ -195,9 +196,9 @@ class KitApiTest {
   void aKindHasAPluralOfItsOwnUntilItIsTakenBack(RunningApp app) {
     ObjectNode kind = (ObjectNode) JsonMapper.shared().readTree(KIND);
     kind.put("name", "training pant").put("plural", "pairs of training pants");
-    JsonNode own = app.post("/api/kinds", kind.toString()).json();
+    JsonNode own = app.post("/api/v1/kinds", kind.toString()).json();
     assertThat(own.get("plural").asString()).isEqualTo("pairs of training pants");
-    String path = "/api/kinds/" + own.get("id").asLong();
+    String path = "/api/v1/kinds/" + own.get("id").asLong();
     kind.put("version", own.get("version").asInt()).put("plural", " ");
     JsonNode regular = app.send("PUT", path, kind.toString()).json();
     assertThat(regular.get("plural").asString()).isEqualTo("training pants");
@@ -216,18 +217,21 @@ class KitApiTest {
     long id = product.get("id").asLong();
     product.remove("id");
     product.put("scoopMl", 25);
-    JsonNode changed = app.send("PUT", "/api/products/" + id, product.toString()).json();
+    JsonNode changed = app.send("PUT", "/api/v1/products/" + id, product.toString()).json();
     assertThat(changed.get("product").get("scoopMl").asDouble()).isEqualTo(25);
     product.put("version", changed.get("version").asInt());
     product.put("scoopMl", 20);
-    assertThat(app.send("PUT", "/api/products/" + id, product.toString()).status()).isEqualTo(200);
-    assertThat(app.send("PUT", "/api/products/" + id, product.toString()).status()).isEqualTo(409);
-    assertThat(app.send("PUT", "/api/products/4711", product.toString()).status()).isEqualTo(404);
+    assertThat(app.send("PUT", "/api/v1/products/" + id, product.toString()).status())
+        .isEqualTo(200);
+    assertThat(app.send("PUT", "/api/v1/products/" + id, product.toString()).status())
+        .isEqualTo(409);
+    assertThat(app.send("PUT", "/api/v1/products/4711", product.toString()).status())
+        .isEqualTo(404);
   }
 
   private static JsonNode productsByName(RunningApp app) {
     var list = JsonMapper.shared().createArrayNode();
-    for (JsonNode view : app.get("/api/products").json()) {
+    for (JsonNode view : app.get("/api/v1/products").json()) {
       ObjectNode flat = (ObjectNode) view.get("product");
       flat.set("version", view.get("version"));
       list.add(flat);

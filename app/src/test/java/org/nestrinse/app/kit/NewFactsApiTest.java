@@ -32,7 +32,7 @@ class NewFactsApiTest {
   }
 
   private ObjectNode house() {
-    ObjectNode house = (ObjectNode) app.get("/api/household").json();
+    ObjectNode house = (ObjectNode) app.get("/api/v1/household").json();
     house.remove("trim");
     return house;
   }
@@ -53,9 +53,9 @@ class NewFactsApiTest {
     drying.put("tumbling", "NEVER").put("outdoors", false).put("aim", "LEAST_CARRYING");
     drying.put("tripsADay", 2);
     house.put("usualMethod", "cool-and-sun");
-    assertThat(app.send("PUT", "/api/household", house.toString()).status()).isEqualTo(200);
+    assertThat(app.send("PUT", "/api/v1/household", house.toString()).status()).isEqualTo(200);
     app.restart();
-    JsonNode kept = app.get("/api/household").json();
+    JsonNode kept = app.get("/api/v1/household").json();
     assertThat(kept.get("drying")).isEqualTo(drying);
     assertThat(kept.get("usualMethod").asString()).isEqualTo("cool-and-sun");
   }
@@ -69,7 +69,7 @@ class NewFactsApiTest {
     "outdoors, null, drying.outdoors"
   })
   void nonsenseAboutDryingIsNamed(String field, String value, String named) {
-    String before = app.get("/api/household").body();
+    String before = app.get("/api/v1/household").body();
     ObjectNode house = house();
     ObjectNode drying = (ObjectNode) house.get("drying");
     switch (value) {
@@ -77,17 +77,17 @@ class NewFactsApiTest {
       case "\"OFTEN\"" -> drying.put(field, "OFTEN");
       default -> drying.put(field, Integer.parseInt(value));
     }
-    RunningApp.Answer answer = app.send("PUT", "/api/household", house.toString());
+    RunningApp.Answer answer = app.send("PUT", "/api/v1/household", house.toString());
     assertThat(answer.status()).as(answer.body()).isEqualTo(400);
     assertThat(answer.json().get("field").asString()).isEqualTo(named);
-    assertThat(app.get("/api/household").body()).isEqualTo(before);
+    assertThat(app.get("/api/v1/household").body()).isEqualTo(before);
   }
 
   @Test
   void aLabelWithOneFigureIsTakenAsPrintedAndWhatIsFilledInIsSaid() {
     RunningApp.Answer added =
         app.post(
-            "/api/products",
+            "/api/v1/products",
             product("POWDER", "{\"softG\":null,\"mediumG\":60,\"hardG\":null}", ""));
     assertThat(added.status()).as(added.body()).isEqualTo(201);
     JsonNode normal = added.json().get("product").get("normal");
@@ -101,11 +101,11 @@ class NewFactsApiTest {
   void sheetsAreCountedAndWeighed() {
     RunningApp.Answer sheet =
         app.post(
-            "/api/products",
+            "/api/v1/products",
             product("SHEET", "{\"softG\":3,\"mediumG\":3,\"hardG\":6}", ",\"pieceG\":3"));
     assertThat(sheet.status()).as(sheet.body()).isEqualTo(201);
     assertThat(sheet.json().get("product").get("pieceG").asDouble()).isEqualTo(3);
-    RunningApp.Answer bad = app.post("/api/products", product("TAB", "null", ",\"pieceG\":-1"));
+    RunningApp.Answer bad = app.post("/api/v1/products", product("TAB", "null", ",\"pieceG\":-1"));
     assertThat(bad.status()).isEqualTo(400);
     assertThat(bad.json().get("field").asString()).isEqualTo("pieceG");
   }
@@ -118,7 +118,7 @@ class NewFactsApiTest {
         {"name":"airer","sort":"AIRER","facing":"OPEN","exposure":0.25,"windFactor":1,"sunFactor":1,
          "roomC":19,"roomHumidity":55,"fan":false,"watts":0,"metres":8,"%s":%s}"""
             .formatted(field, value);
-    RunningApp.Answer answer = app.post("/api/places", json);
+    RunningApp.Answer answer = app.post("/api/v1/places", json);
     assertThat(answer.status()).as(answer.body()).isEqualTo(400);
     assertThat(answer.json().get("field").asString()).isEqualTo(field);
   }
@@ -129,11 +129,11 @@ class NewFactsApiTest {
         """
         {"name":"Ida","about":"","sensitiveSkin":false,"ill":false,"newborn":false,"dayBundles":6,
          "nightBundles":0,"bedPads":0,"sanitaryPads":3,"nursingPads":2}""";
-    assertThat(app.post("/api/people", person).status()).isEqualTo(201);
+    assertThat(app.post("/api/v1/people", person).status()).isEqualTo(201);
     for (String name : new String[] {"terry flat nappy", "sanitary pad, day", "nappy cover"}) {
       own(name, 12);
     }
-    JsonNode lines = app.get("/api/cover").json().get("lines");
+    JsonNode lines = app.get("/api/v1/cover").json().get("lines");
     JsonNode days = Lives.named(lines, "need", "DAYS");
     JsonNode pads = Lives.named(lines, "need", "SANITARY");
     assertThat(days).isNotEqualTo(pads);
@@ -147,7 +147,7 @@ class NewFactsApiTest {
 
   /** Owns so many of the first preset whose name holds these words. */
   private void own(String name, int count) {
-    for (JsonNode preset : app.get("/api/catalogue").json()) {
+    for (JsonNode preset : app.get("/api/v1/catalogue").json()) {
       ObjectNode kind = (ObjectNode) preset.get("kind");
       String role = kind.get("role").asString();
       boolean wanted =
@@ -156,7 +156,7 @@ class NewFactsApiTest {
               : name.endsWith("cover") ? role.equals("COVER") : role.equals("FLAT");
       if (wanted) {
         kind.put("owned", count);
-        assertThat(app.post("/api/kinds", kind.toString()).status()).isEqualTo(201);
+        assertThat(app.post("/api/v1/kinds", kind.toString()).status()).isEqualTo(201);
         return;
       }
     }

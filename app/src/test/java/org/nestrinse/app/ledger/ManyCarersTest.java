@@ -46,9 +46,9 @@ class ManyCarersTest {
       pool.shutdown();
       assertThat(broken).isEmpty();
       assertThat(done).as("changes that were acknowledged").isGreaterThan(CARERS);
-      assertThat(app.get("/api/ledger").json()).isEmpty();
+      assertThat(app.get("/api/v1/ledger").json()).isEmpty();
       assertThat(sum(app, "owned")).isEqualTo(owned);
-      for (JsonNode kind : app.get("/api/kinds").json()) {
+      for (JsonNode kind : app.get("/api/v1/kinds").json()) {
         JsonNode s = kind.get("stock");
         int places =
             s.get("clean").asInt()
@@ -59,13 +59,13 @@ class ManyCarersTest {
         assertThat(s.get("clean").asInt()).isNotNegative();
       }
       app.restart();
-      assertThat(app.get("/api/line").json().get("differences")).isEmpty();
+      assertThat(app.get("/api/v1/line").json().get("differences")).isEmpty();
     }
   }
 
   private static long sum(RunningApp app, String field) {
     long sum = 0;
-    for (JsonNode kind : app.get("/api/kinds").json()) {
+    for (JsonNode kind : app.get("/api/v1/kinds").json()) {
       sum += kind.get("stock").get(field).asLong();
     }
     return sum;
@@ -120,17 +120,17 @@ class ManyCarersTest {
     }
 
     private void log() {
-      JsonNode kind = one(get("/api/kinds"));
-      JsonNode pail = one(get("/api/pails").get("pails"));
+      JsonNode kind = one(get("/api/v1/kinds"));
+      JsonNode pail = one(get("/api/v1/pails").get("pails"));
       send(
           "POST",
-          "/api/pails/%d/entries".formatted(pail.get("id").asLong()),
+          "/api/v1/pails/%d/entries".formatted(pail.get("id").asLong()),
           "{\"kindId\":%d,\"count\":%d,\"soil\":\"DIRT\",\"solids\":\"NONE\"}"
               .formatted(kind.get("id").asLong(), 1 + random.nextInt(3)));
     }
 
     private JsonNode entry() {
-      JsonNode pail = one(get("/api/pails").get("pails"));
+      JsonNode pail = one(get("/api/v1/pails").get("pails"));
       return one(pail.get("entries"));
     }
 
@@ -139,7 +139,7 @@ class ManyCarersTest {
       if (e != null) {
         send(
             "PATCH",
-            "/api/entries/" + e.get("id").asLong(),
+            "/api/v1/entries/" + e.get("id").asLong(),
             "{\"version\":%d,\"count\":%d,\"soil\":\"DIRT\",\"solids\":\"NONE\"}"
                 .formatted(e.get("version").asLong(), 1 + random.nextInt(4)));
       }
@@ -148,7 +148,7 @@ class ManyCarersTest {
     private void removeAndRestore() {
       JsonNode e = entry();
       if (e != null) {
-        String path = "/api/entries/" + e.get("id").asLong();
+        String path = "/api/v1/entries/" + e.get("id").asLong();
         send("DELETE", path, null);
         send("POST", path + "/restore", null);
         send("POST", path + "/restore", null);
@@ -156,21 +156,21 @@ class ManyCarersTest {
     }
 
     private void accept() {
-      JsonNode seen = get("/api/sorting");
+      JsonNode seen = get("/api/v1/sorting");
       if (!seen.get("drums").isEmpty()) {
         send(
             "POST",
-            "/api/sorting/accept",
+            "/api/v1/sorting/accept",
             "{\"stamp\":\"%s\"}".formatted(seen.get("stamp").asString()));
       }
     }
 
     private void takeApart() {
-      JsonNode load = one(get("/api/loads"));
+      JsonNode load = one(get("/api/v1/loads"));
       if (load == null) {
         return;
       }
-      String path = "/api/loads/" + load.get("id").asLong();
+      String path = "/api/v1/loads/" + load.get("id").asLong();
       JsonNode item = one(load.get("going"));
       if (item == null || random.nextInt(4) == 0) {
         send("DELETE", path, null);
@@ -180,20 +180,20 @@ class ManyCarersTest {
     }
 
     private void wash() {
-      JsonNode running = get("/api/rounds/running").get("round");
+      JsonNode running = get("/api/v1/rounds/running").get("round");
       if (!running.isNull() && !running.get("currentStep").isNull()) {
         send(
             "POST",
-            "/api/rounds/%d/steps/%d"
+            "/api/v1/rounds/%d/steps/%d"
                 .formatted(running.get("id").asLong(), running.get("currentStep").asInt()),
             null);
         return;
       }
-      JsonNode load = one(get("/api/loads"));
+      JsonNode load = one(get("/api/v1/loads"));
       if (load != null) {
         long id = load.get("id").asLong();
         RunningApp.Answer plan =
-            send("POST", "/api/loads/" + id + "/plan", "{\"school\":\"hot-and-full\"}");
+            send("POST", "/api/v1/loads/" + id + "/plan", "{\"school\":\"hot-and-full\"}");
         if (plan.status() == 200) {
           StringBuilder read = new StringBuilder("\"\"");
           plan.json()
@@ -201,7 +201,7 @@ class ManyCarersTest {
               .forEach(c -> read.append(",\"").append(c.get("key").asString()).append('"'));
           send(
               "POST",
-              "/api/rounds",
+              "/api/v1/rounds",
               "{\"loadId\":%d,\"school\":\"hot-and-full\",\"checksRead\":[%s]}"
                   .formatted(id, read));
         }
@@ -209,9 +209,9 @@ class ManyCarersTest {
     }
 
     private void dry() {
-      JsonNode group = one(get("/api/drying").get("groups"));
+      JsonNode group = one(get("/api/v1/drying").get("groups"));
       if (group != null) {
-        String path = "/api/drying/" + group.get("id").asLong();
+        String path = "/api/v1/drying/" + group.get("id").asLong();
         send("POST", path + "/dry", null);
         if (random.nextBoolean()) {
           send("DELETE", path + "/dry", null);
@@ -221,9 +221,9 @@ class ManyCarersTest {
     }
 
     private void reset() {
-      JsonNode running = get("/api/resets/running").get("running");
+      JsonNode running = get("/api/v1/resets/running").get("running");
       if (!running.isNull()) {
-        String path = "/api/resets/" + running.get("id").asLong();
+        String path = "/api/v1/resets/" + running.get("id").asLong();
         if (random.nextInt(4) == 0) {
           send("DELETE", path, null);
         } else if (!running.get("currentStep").isNull()) {
@@ -231,10 +231,10 @@ class ManyCarersTest {
         }
         return;
       }
-      JsonNode kind = one(get("/api/kinds"));
+      JsonNode kind = one(get("/api/v1/kinds"));
       send(
           "POST",
-          "/api/resets",
+          "/api/v1/resets",
           "{\"request\":{\"recipe\":\"RINSE_OUT\",\"vessel\":\"tub\",\"vesselL\":30,\"pieces\":[{\"kindId\":%d,\"count\":2}]},\"checksRead\":[]}"
               .formatted(kind.get("id").asLong()));
     }

@@ -38,7 +38,7 @@ class RacesTest {
 
   @AfterEach
   void countsAndPlacesAgree() {
-    assertThat(app.get("/api/ledger").json()).isEmpty();
+    assertThat(app.get("/api/v1/ledger").json()).isEmpty();
   }
 
   /** Every few volleys other pieces and pails: what stays behind must not use up what there is. */
@@ -57,14 +57,14 @@ class RacesTest {
 
   private static long pail(String name) {
     app.post(
-        "/api/pails", "{\"name\":\"%s\",\"style\":\"BASKET\",\"capacityL\":60}".formatted(name));
+        "/api/v1/pails", "{\"name\":\"%s\",\"style\":\"BASKET\",\"capacityL\":60}".formatted(name));
     return Lives.pail(app, name).get("id").asLong();
   }
 
   /** A load of what waits in a pail, with these pieces more. */
   private static long load(long from, int count) {
     pieces(from, count);
-    RunningApp.Answer made = app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(from));
+    RunningApp.Answer made = app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(from));
     assertThat(made.status()).as(made.body()).isEqualTo(201);
     return made.json().get("id").asLong();
   }
@@ -76,7 +76,7 @@ class RacesTest {
   private static JsonNode pieces(long into, int count) {
     RunningApp.Answer in =
         app.post(
-            "/api/pails/%d/entries".formatted(into),
+            "/api/v1/pails/%d/entries".formatted(into),
             "{\"kindId\":%d,\"count\":%d,\"soil\":\"DIRT\",\"solids\":\"NONE\"}"
                 .formatted(kind, count));
     assertThat(in.status()).as(in.body()).isEqualTo(201);
@@ -85,29 +85,29 @@ class RacesTest {
 
   private static RunningApp.Answer start(long load) {
     JsonNode plan =
-        app.post("/api/loads/" + load + "/plan", "{\"school\":\"hot-and-full\"}").json();
+        app.post("/api/v1/loads/" + load + "/plan", "{\"school\":\"hot-and-full\"}").json();
     StringBuilder read = new StringBuilder("\"\"");
     plan.get("cautions")
         .forEach(c -> read.append(",\"").append(c.get("key").asString()).append('"'));
     return app.post(
-        "/api/rounds",
+        "/api/v1/rounds",
         "{\"loadId\":%d,\"school\":\"hot-and-full\",\"checksRead\":[%s]}".formatted(load, read));
   }
 
   private static void finishWhatRuns() {
-    JsonNode running = app.get("/api/rounds/running").json().get("round");
+    JsonNode running = app.get("/api/v1/rounds/running").json().get("round");
     while (!running.isNull()
         && running.get("currentStep") != null
         && !running.get("currentStep").isNull()) {
       running =
           app.post(
-                  "/api/rounds/%d/steps/%d"
+                  "/api/v1/rounds/%d/steps/%d"
                       .formatted(running.get("id").asLong(), running.get("currentStep").asInt()),
                   null)
               .json();
     }
-    for (JsonNode group : app.get("/api/drying").json().get("groups")) {
-      app.post("/api/drying/%d/dry".formatted(group.get("id").asLong()), null);
+    for (JsonNode group : app.get("/api/v1/drying").json().get("groups")) {
+      app.post("/api/v1/drying/%d/dry".formatted(group.get("id").asLong()), null);
     }
   }
 
@@ -116,7 +116,7 @@ class RacesTest {
     for (int i = 0; i < Volley.ROUNDS; i++) {
       beforeVolley(i);
       int before = stock().get("waiting").asInt();
-      String entry = "/api/entries/" + pieces(3).get("id").asLong();
+      String entry = "/api/v1/entries/" + pieces(3).get("id").asLong();
       app.send("DELETE", entry, null);
       List<RunningApp.Answer> both =
           Volley.at(
@@ -134,7 +134,7 @@ class RacesTest {
   void ofTwoCorrectionsFromOneVersionOneIsTold() {
     beforeVolley(0);
     JsonNode entry = pieces(5);
-    String path = "/api/entries/" + entry.get("id").asLong();
+    String path = "/api/v1/entries/" + entry.get("id").asLong();
     int version = entry.get("version").asInt();
     String correction = "{\"version\":%d,\"count\":%d,\"soil\":\"DIRT\",\"solids\":\"NONE\"}";
     for (int i = 0; i < Volley.ROUNDS; i++) {
@@ -158,20 +158,21 @@ class RacesTest {
     for (int i = 0; i < Volley.ROUNDS; i++) {
       beforeVolley(i);
       long load = load(pail, 6);
-      JsonNode opened = Lives.named(app.get("/api/loads").json(), "id", String.valueOf(load));
+      JsonNode opened = Lives.named(app.get("/api/v1/loads").json(), "id", String.valueOf(load));
       long item = opened.get("going").get(0).get("id").asLong();
       List<RunningApp.Answer> both =
           Volley.at(
               () -> start(load),
               () ->
-                  app.send("DELETE", "/api/loads/%d/items/%d?count=2".formatted(load, item), null));
+                  app.send(
+                      "DELETE", "/api/v1/loads/%d/items/%d?count=2".formatted(load, item), null));
       assertThat(both.get(0).status()).isIn(201, 409);
       assertThat(both.get(1).status()).isIn(200, 409);
-      assertThat(app.get("/api/ledger").json()).isEmpty();
+      assertThat(app.get("/api/v1/ledger").json()).isEmpty();
       if (both.get(0).status() == 201) {
         finishWhatRuns();
       } else {
-        app.send("DELETE", "/api/loads/" + load, null);
+        app.send("DELETE", "/api/v1/loads/" + load, null);
       }
       assertThat(stock().get("washing").asInt()).isZero();
     }
@@ -186,7 +187,7 @@ class RacesTest {
       assertThat(Volley.statuses(Volley.at(() -> start(one), () -> start(other))))
           .isEqualTo(List.of(201, 409));
       finishWhatRuns();
-      long left = app.get("/api/loads").json().get(0).get("id").asLong();
+      long left = app.get("/api/v1/loads").json().get(0).get("id").asLong();
       assertThat(Volley.statuses(Volley.at(() -> start(left), () -> start(left))))
           .isEqualTo(List.of(201, 409));
       finishWhatRuns();
@@ -198,17 +199,17 @@ class RacesTest {
     for (int i = 0; i < Volley.ROUNDS; i++) {
       beforeVolley(i);
       pieces(2);
-      JsonNode seen = app.get("/api/sorting").json();
+      JsonNode seen = app.get("/api/v1/sorting").json();
       String accepting = "{\"stamp\":\"%s\"}".formatted(seen.get("stamp").asString());
       List<RunningApp.Answer> all =
           Volley.at(
-              () -> app.post("/api/sorting/accept", accepting),
+              () -> app.post("/api/v1/sorting/accept", accepting),
               () -> answer(pieces(1)),
               () -> answer(pieces(1)));
       assertThat(all.get(0).status()).as(all.get(0).body()).isEqualTo(200);
-      app.get("/api/loads")
+      app.get("/api/v1/loads")
           .json()
-          .forEach(l -> app.send("DELETE", "/api/loads/" + l.get("id").asLong(), null));
+          .forEach(l -> app.send("DELETE", "/api/v1/loads/" + l.get("id").asLong(), null));
     }
   }
 
@@ -221,27 +222,28 @@ class RacesTest {
     for (int i = 0; i < Volley.ROUNDS; i++) {
       beforeVolley(i);
       start(load(pail, 4));
-      JsonNode running = app.get("/api/rounds/running").json().get("round");
+      JsonNode running = app.get("/api/v1/rounds/running").json().get("round");
       long round = running.get("id").asLong();
       while (!running.get("currentStep").isNull()) {
         running =
             app.post(
-                    "/api/rounds/%d/steps/%d".formatted(round, running.get("currentStep").asInt()),
+                    "/api/v1/rounds/%d/steps/%d"
+                        .formatted(round, running.get("currentStep").asInt()),
                     null)
                 .json();
       }
       long group =
-          Lives.named(app.get("/api/drying").json().get("groups"), "kind", cloth)
+          Lives.named(app.get("/api/v1/drying").json().get("groups"), "kind", cloth)
               .get("id")
               .asLong();
-      String dry = "/api/drying/%d/dry".formatted(group);
+      String dry = "/api/v1/drying/%d/dry".formatted(group);
       List<RunningApp.Answer> both =
           Volley.at(() -> app.post(dry, null), () -> app.post(dry, null));
       assertThat(Volley.statuses(both)).isEqualTo(List.of(200, 409));
       Volley.at(() -> app.send("DELETE", dry, null), () -> app.send("DELETE", dry, null));
       assertThat(stock().get("drying").asInt()).isEqualTo(4);
       app.post(dry, null);
-      assertThat(app.get("/api/record/" + round).body()).contains("\"state\":\"SHELVED\"");
+      assertThat(app.get("/api/v1/record/" + round).body()).contains("\"state\":\"SHELVED\"");
     }
   }
 }

@@ -28,20 +28,21 @@ class PrepApiTest {
   private JsonNode buy(String kind, int count) {
     RunningApp.Answer answer =
         app.post(
-            "/api/prep", "{\"kindId\":%d,\"count\":%d}".formatted(Lives.kindId(app, kind), count));
+            "/api/v1/prep",
+            "{\"kindId\":%d,\"count\":%d}".formatted(Lives.kindId(app, kind), count));
     assertThat(answer.status()).as(answer.body()).isEqualTo(201);
     return answer.json();
   }
 
   private JsonNode lot(String kind) {
-    return Lives.named(app.get("/api/prep").json(), "kind", kind);
+    return Lives.named(app.get("/api/v1/prep").json(), "kind", kind);
   }
 
   /** Washes what is in the place for new pieces, and dries it. */
   private void wash() {
     long pail = Lives.pail(app, "New pieces").get("id").asLong();
-    JsonNode load = app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(pail)).json();
-    String plan = "/api/loads/%d/plan?school=hot-and-full".formatted(load.get("id").asLong());
+    JsonNode load = app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(pail)).json();
+    String plan = "/api/v1/loads/%d/plan?school=hot-and-full".formatted(load.get("id").asLong());
     StringBuilder read = new StringBuilder();
     for (JsonNode c : app.get(plan).json().get("cautions")) {
       if (c.get("strength").asString().equals("CHECK")) {
@@ -53,22 +54,22 @@ class PrepApiTest {
     }
     JsonNode round =
         app.post(
-                "/api/rounds",
+                "/api/v1/rounds",
                 "{\"loadId\":%d,\"school\":\"hot-and-full\",\"checksRead\":[%s]}"
                     .formatted(load.get("id").asLong(), read))
             .json();
     for (JsonNode step : round.get("plan").get("steps")) {
       assertThat(
               app.post(
-                      "/api/rounds/%d/steps/%d"
+                      "/api/v1/rounds/%d/steps/%d"
                           .formatted(round.get("id").asLong(), step.get("number").asInt()),
                       null)
                   .status())
           .isEqualTo(200);
     }
-    for (JsonNode group : app.get("/api/drying").json().get("groups")) {
+    for (JsonNode group : app.get("/api/v1/drying").json().get("groups")) {
       if (group.get("kind").asString().equals("cotton prefold")) {
-        app.post("/api/drying/%d/dry".formatted(group.get("id").asLong()), null);
+        app.post("/api/v1/drying/%d/dry".formatted(group.get("id").asLong()), null);
       }
     }
   }
@@ -87,7 +88,7 @@ class PrepApiTest {
       assertThat(lot("cotton prefold").get("readyWords").asString()).isNotEqualTo(first);
     }
     wash();
-    assertThat(app.get("/api/prep").body()).doesNotContain("cotton prefold");
+    assertThat(app.get("/api/v1/prep").body()).doesNotContain("cotton prefold");
     assertThat(Lives.stock(app, "cotton prefold").get("waiting").asInt()).isEqualTo(waiting - 5);
   }
 
@@ -95,27 +96,27 @@ class PrepApiTest {
   void aSoakCountsByTheClockAndKeepsPiecesOutOfLoads() {
     JsonNode soaking = lot("bamboo booster");
     assertThat(soaking.get("soakWords").isNull()).isFalse();
-    assertThat(app.get("/api/sorting").body()).doesNotContain("\"pails\":\"New pieces\"");
-    String path = "/api/prep/" + soaking.get("id").asLong() + "/soak";
+    assertThat(app.get("/api/v1/sorting").body()).doesNotContain("\"pails\":\"New pieces\"");
+    String path = "/api/v1/prep/" + soaking.get("id").asLong() + "/soak";
     assertThat(app.post(path, null).status()).isEqualTo(409);
     app.forward(Duration.ofHours(12));
     JsonNode soaked = app.send("DELETE", path, null).json();
     assertThat(soaked.get("soakWashes").asInt()).isEqualTo(2);
     assertThat(soaked.get("left").asInt()).isEqualTo(2);
     assertThat(app.send("DELETE", path, null).status()).isEqualTo(409);
-    assertThat(app.get("/api/sorting").body()).contains("New pieces");
+    assertThat(app.get("/api/v1/sorting").body()).contains("New pieces");
   }
 
   @Test
   void newDarkPiecesStayApartFromPaleOnes() {
     app.post(
-        "/api/kinds",
+        "/api/v1/kinds",
         """
         {"name":"red bath towel","role":"TOWEL","bin":"HOUSE","areaM2":0.9,"small":false,"owned":0,
          "colour":"DARK","parts":[{"name":"body","material":"COTTON","massKg":0.5,"elastic":false}]}""");
     JsonNode lot = buy("red bath towel", 2);
     assertThat(lot.get("bleeds").asBoolean()).isTrue();
-    JsonNode waits = app.get("/api/sorting").json().get("waits");
+    JsonNode waits = app.get("/api/v1/sorting").json().get("waits");
     JsonNode red =
         java.util.stream.StreamSupport.stream(waits.spliterator(), false)
             .filter(w -> w.get("line").get("kind").asString().equals("red bath towel"))
@@ -129,19 +130,20 @@ class PrepApiTest {
   void mistakesAreTakenBackAndNamed() {
     int owned = Lives.stock(app, "hand towel").get("owned").asInt();
     long id = buy("hand towel", 3).get("id").asLong();
-    assertThat(app.send("DELETE", "/api/prep/" + id, null).status()).isEqualTo(204);
+    assertThat(app.send("DELETE", "/api/v1/prep/" + id, null).status()).isEqualTo(204);
     assertThat(Lives.stock(app, "hand towel").get("owned").asInt()).isEqualTo(owned);
-    assertThat(app.send("DELETE", "/api/prep/" + id, null).status()).isEqualTo(409);
+    assertThat(app.send("DELETE", "/api/v1/prep/" + id, null).status()).isEqualTo(409);
     assertThat(
-            app.post("/api/prep/" + buy("glass cloth", 1).get("id").asLong() + "/soak", null)
+            app.post("/api/v1/prep/" + buy("glass cloth", 1).get("id").asLong() + "/soak", null)
                 .json()
                 .get("detail")
                 .asString())
         .contains("A soak does not help");
-    assertThat(app.post("/api/prep", "{\"count\":1}").json().get("field").asString())
+    assertThat(app.post("/api/v1/prep", "{\"count\":1}").json().get("field").asString())
         .isEqualTo("kindId");
-    assertThat(app.post("/api/prep", "{\"kindId\":1,\"count\":0}").json().get("field").asString())
+    assertThat(
+            app.post("/api/v1/prep", "{\"kindId\":1,\"count\":0}").json().get("field").asString())
         .isEqualTo("count");
-    assertThat(app.post("/api/prep", "{\"kindId\":999,\"count\":1}").status()).isEqualTo(404);
+    assertThat(app.post("/api/v1/prep", "{\"kindId\":999,\"count\":1}").status()).isEqualTo(404);
   }
 }

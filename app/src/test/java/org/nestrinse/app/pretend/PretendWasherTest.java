@@ -31,15 +31,18 @@ class PretendWasherTest {
     app = RunningApp.demo(DemoApp.MOMENT);
     long nursery = Lives.pail(app, "Nursery pail").get("id").asLong();
     long load =
-        app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(nursery)).json().get("id").asLong();
+        app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(nursery))
+            .json()
+            .get("id")
+            .asLong();
     StringBuilder read = new StringBuilder("\"\"");
-    app.get("/api/loads/" + load + "/plan?school=cool-and-sun")
+    app.get("/api/v1/loads/" + load + "/plan?school=cool-and-sun")
         .json()
         .get("cautions")
         .forEach(c -> read.append(",\"").append(c.get("key").asString()).append('"'));
     round =
         app.post(
-                "/api/rounds",
+                "/api/v1/rounds",
                 "{\"loadId\":%d,\"school\":\"cool-and-sun\",\"checksRead\":[%s],\"practise\":true}"
                     .formatted(load, read))
             .json();
@@ -52,7 +55,7 @@ class PretendWasherTest {
 
   private RunningApp.Answer attach(String speed) {
     return app.post(
-        "/api/pretend/washer",
+        "/api/v1/pretend/washer",
         "{\"roundId\":%d,\"speed\":%s}".formatted(round.get("id").asLong(), speed));
   }
 
@@ -60,7 +63,7 @@ class PretendWasherTest {
   void runsWhatIsPlannedAndTellsPhaseTemperatureAndWater()
       throws IOException, InterruptedException {
     HttpRequest request =
-        HttpRequest.newBuilder(URI.create(app.address() + "/api/changes")).build();
+        HttpRequest.newBuilder(URI.create(app.address() + "/api/v1/changes")).build();
     HttpResponse<java.io.InputStream> stream =
         HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofInputStream());
     List<String> phases = new ArrayList<>();
@@ -88,12 +91,12 @@ class PretendWasherTest {
     assertThat(phases).contains("waits for you", "heats", "washes", "rinses");
     assertThat(warmest).isBetween(38.0, 41.0);
     assertThat(water).isGreaterThan(7);
-    assertThat(app.get("/api/rounds/running").json().get("practice").isNull()).isTrue();
+    assertThat(app.get("/api/v1/rounds/running").json().get("practice").isNull()).isTrue();
   }
 
   /** Ticks the step that waits for a person, and returns whether the practice goes on. */
   private boolean tickWaiting() {
-    JsonNode now = app.get("/api/rounds/running").json().get("practice");
+    JsonNode now = app.get("/api/v1/rounds/running").json().get("practice");
     if (now.isNull()) {
       return false;
     }
@@ -103,7 +106,7 @@ class PretendWasherTest {
       return true;
     }
     JsonNode after =
-        app.post("/api/rounds/" + now.get("id").asLong() + "/steps/" + current, "{}").json();
+        app.post("/api/v1/rounds/" + now.get("id").asLong() + "/steps/" + current, "{}").json();
     return !after.get("currentStep").isNull();
   }
 
@@ -111,15 +114,15 @@ class PretendWasherTest {
   void speedsAndRoundsAreChecked() {
     assertThat(attach("0").status()).isEqualTo(400);
     assertThat(attach("601").json().get("allowed").asString()).contains("600");
-    assertThat(app.post("/api/pretend/washer", "{\"speed\":1}").status()).isEqualTo(400);
-    assertThat(app.post("/api/pretend/washer", "{\"roundId\":9999,\"speed\":1}").status())
+    assertThat(app.post("/api/v1/pretend/washer", "{\"speed\":1}").status()).isEqualTo(400);
+    assertThat(app.post("/api/v1/pretend/washer", "{\"roundId\":9999,\"speed\":1}").status())
         .isEqualTo(404);
-    assertThat(app.post("/api/pretend/washer", "{\"roundId\":1,\"speed\":1}").status())
+    assertThat(app.post("/api/v1/pretend/washer", "{\"roundId\":1,\"speed\":1}").status())
         .isEqualTo(409);
     assertThat(attach("1").status()).isEqualTo(200);
-    assertThat(app.get("/api/pretend/washer").json().get("state").get("phase").asString())
+    assertThat(app.get("/api/v1/pretend/washer").json().get("state").get("phase").asString())
         .isEqualTo("waits for you");
-    assertThat(app.send("DELETE", "/api/pretend/washer", null).status()).isEqualTo(204);
-    assertThat(app.get("/api/pretend/washer").json().get("state").isNull()).isTrue();
+    assertThat(app.send("DELETE", "/api/v1/pretend/washer", null).status()).isEqualTo(204);
+    assertThat(app.get("/api/v1/pretend/washer").json().get("state").isNull()).isTrue();
   }
 }

@@ -13,11 +13,13 @@ import tools.jackson.databind.JsonNode;
 @ExtendWith(DemoApp.class)
 class BadFilesTest {
   private static JsonNode read(RunningApp app, String text) {
-    return app.send("POST", "/api/record/files?keep=true", text).json();
+    return app.send("POST", "/api/v1/record/files?keep=true", text).json();
   }
 
   private static String everything(RunningApp app) {
-    return app.get("/api/record/record.json").body().replaceAll("\"exported_at\":\"[^\"]*\"", "");
+    return app.get("/api/v1/record/record.json")
+        .body()
+        .replaceAll("\"exported_at\":\"[^\"]*\"", "");
   }
 
   @ParameterizedTest

@@ -25,14 +25,14 @@ class RecordApiTest {
 
   private static List<CSVRecord> rows(RunningApp app) throws IOException {
     CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
-    return CSVParser.parse(new StringReader(app.get("/api/record/rounds.csv").body()), format)
+    return CSVParser.parse(new StringReader(app.get("/api/v1/record/rounds.csv").body()), format)
         .getRecords();
   }
 
   @Test
   void csvAndJsonTellTheSame(RunningApp app) throws IOException {
     List<CSVRecord> rows = rows(app);
-    JsonNode rounds = app.get("/api/record/record.json").json().get("rounds");
+    JsonNode rounds = app.get("/api/v1/record/record.json").json().get("rounds");
     assertThat(rows).hasSize(rounds.size());
     for (int i = 0; i < rows.size(); i++) {
       CSVRecord row = rows.get(i);
@@ -68,13 +68,13 @@ class RecordApiTest {
 
   @Test
   void theColumnsOfARoundAreTheFiguresOfItsPlan(RunningApp app) {
-    for (JsonNode summary : app.get("/api/record?size=50").json().get("rounds")) {
+    for (JsonNode summary : app.get("/api/v1/record?size=50").json().get("rounds")) {
       if (!summary.get("hasPlan").asBoolean()) {
         assertThat(summary.get("school").asString()).isEqualTo("Reset");
         continue;
       }
       JsonNode figures =
-          app.get("/api/rounds/" + summary.get("id").asLong()).json().get("plan").get("figures");
+          app.get("/api/v1/rounds/" + summary.get("id").asLong()).json().get("plan").get("figures");
       Map.of(
               "residueMgKg", "/estimate/residueMgKg",
               "totalLog", "/estimate/totalLog",
@@ -100,14 +100,14 @@ class RecordApiTest {
 
   @Test
   void pagesCoverEverythingOnce(RunningApp app) {
-    JsonNode first = app.get("/api/record?size=5").json();
+    JsonNode first = app.get("/api/v1/record?size=5").json();
     int pages = first.get("pages").asInt();
     int seen = 0;
     for (int page = 0; page < pages; page++) {
-      seen += app.get("/api/record?size=5&page=" + page).json().get("rounds").size();
+      seen += app.get("/api/v1/record?size=5&page=" + page).json().get("rounds").size();
     }
     assertThat(seen).isEqualTo(first.get("total").asInt());
-    assertThat(app.get("/api/record?size=5&page=" + pages).json().get("rounds")).isEmpty();
+    assertThat(app.get("/api/v1/record?size=5&page=" + pages).json().get("rounds")).isEmpty();
   }
 
   @ParameterizedTest
@@ -119,15 +119,15 @@ class RecordApiTest {
     "size=2.5, size"
   })
   void impossiblePagesAreRefused(String query, String field, RunningApp app) {
-    RunningApp.Answer answer = app.get("/api/record?" + query);
+    RunningApp.Answer answer = app.get("/api/v1/record?" + query);
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().get("field").asString()).isEqualTo(field);
   }
 
   @Test
   void aNoteHasItsLength(RunningApp app) {
-    JsonNode round = app.get("/api/record?size=1&page=3").json().get("rounds").get(0);
-    String path = "/api/record/" + round.get("id").asLong();
+    JsonNode round = app.get("/api/v1/record?size=1&page=3").json().get("rounds").get(0);
+    String path = "/api/v1/record/" + round.get("id").asLong();
     RunningApp.Answer tooLong =
         app.send(
             "PATCH",
@@ -137,7 +137,8 @@ class RecordApiTest {
     assertThat(tooLong.json().get("field").asString()).isEqualTo("note");
     assertThat(app.send("PATCH", path, "{\"note\":\"x\"}").json().get("field").asString())
         .isEqualTo("version");
-    assertThat(app.send("PATCH", "/api/record/424242", "{\"version\":0,\"note\":\"x\"}").status())
+    assertThat(
+            app.send("PATCH", "/api/v1/record/424242", "{\"version\":0,\"note\":\"x\"}").status())
         .isEqualTo(404);
   }
 }

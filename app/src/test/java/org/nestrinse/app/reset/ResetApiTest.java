@@ -30,20 +30,20 @@ class ResetApiTest {
   }
 
   private RunningApp.Answer plan(String recipe, double litres, String kind, int count) {
-    return app.send("POST", "/api/resets/plan", request(recipe, litres, kind, count));
+    return app.send("POST", "/api/v1/resets/plan", request(recipe, litres, kind, count));
   }
 
   private RunningApp.Answer begin(String request, String read) {
     return app.send(
         "POST",
-        "/api/resets",
+        "/api/v1/resets",
         "{\"request\":%s,\"checksRead\":[%s],\"carer\":\"Oskar\"}".formatted(request, read));
   }
 
   private JsonNode tick(JsonNode running, String water) {
     return app.send(
             "POST",
-            "/api/resets/%d/steps/%d"
+            "/api/v1/resets/%d/steps/%d"
                 .formatted(running.get("id").asLong(), running.get("currentStep").asInt()),
             water == null ? "{}" : "{\"water\":\"%s\"}".formatted(water))
         .json();
@@ -69,7 +69,7 @@ class ResetApiTest {
       String action = running.get("steps").get(step - 1).get("action").asString();
       if (step == 4) {
         app.restart();
-        running = app.get("/api/resets/running").json().get("running");
+        running = app.get("/api/v1/resets/running").json().get("running");
         assertThat(running.get("currentStep").asInt()).isEqualTo(4);
       }
       running = tick(running, action.equals("LOOK") ? "grey" : null);
@@ -78,12 +78,12 @@ class ResetApiTest {
     JsonNode after = Lives.stock(app, "tea towel");
     assertThat(after.get("washing").asInt()).isZero();
     assertThat(after.get("drying").asInt()).isEqualTo(before.get("drying").asInt() + 10);
-    JsonNode round = app.get("/api/record?size=1").json().get("rounds").get(0);
+    JsonNode round = app.get("/api/v1/record?size=1").json().get("rounds").get(0);
     assertThat(round.get("school").asString()).isEqualTo("Reset");
     assertThat(round.at("/figures/dose/words").asString()).contains("washing soda");
-    JsonNode past = app.get("/api/resets").json().get("past").get(0);
+    JsonNode past = app.get("/api/v1/resets").json().get("past").get(0);
     assertThat(past.get("water").toString()).isEqualTo("[\"grey water\",\"grey water\"]");
-    assertThat(app.get("/api/judge").json().get("seen").asInt()).isGreaterThan(13);
+    assertThat(app.get("/api/v1/judge").json().get("seen").asInt()).isGreaterThan(13);
   }
 
   @Test
@@ -91,10 +91,10 @@ class ResetApiTest {
     RunningApp.Answer off = plan("SIMMER_POT_BORAX", 10, "tea towel", 4);
     assertThat(off.status()).isEqualTo(400);
     assertThat(off.json().get("detail").asString()).contains("legal");
-    ObjectNode house = (ObjectNode) app.get("/api/household").json();
+    ObjectNode house = (ObjectNode) app.get("/api/v1/household").json();
     house.remove("trim");
     house.put("boraxLawful", true);
-    assertThat(app.send("PUT", "/api/household", house.toString()).status()).isEqualTo(200);
+    assertThat(app.send("PUT", "/api/v1/household", house.toString()).status()).isEqualTo(200);
     JsonNode on = plan("SIMMER_POT_BORAX", 10, "tea towel", 4).json().get("plan");
     assertThat(on.get("amounts")).hasSize(2);
     assertThat(on.get("cautions").toString()).contains("reset-borax");
@@ -104,10 +104,10 @@ class ResetApiTest {
   void aRinseOutIsCountedAndTeachesTheNext() {
     app.send(
         "POST",
-        "/api/record/observations",
+        "/api/v1/record/observations",
         "{\"sign\":\"JAR\",\"value\":\"suds\",\"kind\":\"hand towel\"}");
-    JsonNode look = app.get("/api/resets").json();
-    String judged = app.get("/api/judge").json().get("says").asString();
+    JsonNode look = app.get("/api/v1/resets").json();
+    String judged = app.get("/api/v1/judge").json().get("says").asString();
     assertThat(judged).as("one judgement").startsWith(look.get("judged").asString());
     JsonNode need = Lives.named(look.get("kinds"), "kind", "hand towel");
     assertThat(need.get("state").asString()).isEqualTo("WANTED");
@@ -128,15 +128,16 @@ class ResetApiTest {
     assertThat(counted).isEqualTo(predicted + 2);
     running = tick(running, null);
     assertThat(running.get("state").asString()).isEqualTo("FINISHED");
-    JsonNode past = app.get("/api/resets").json().get("past").get(0);
+    JsonNode past = app.get("/api/v1/resets").json().get("past").get(0);
     assertThat(past.get("counted").asInt()).isEqualTo(counted);
     JsonNode next = plan("RINSE_OUT", 54, "bath towel", 4).json().get("plan");
     assertThat(next.get("rinses").asInt()).isGreaterThan(predicted);
-    JsonNode again = Lives.named(app.get("/api/resets").json().get("kinds"), "kind", "hand towel");
+    JsonNode again =
+        Lives.named(app.get("/api/v1/resets").json().get("kinds"), "kind", "hand towel");
     assertThat(again.get("state").asString())
         .as("its own suds ask for no other")
         .isEqualTo("NOT_NEEDED");
-    JsonNode trim = app.get("/api/judge").json().get("trim");
+    JsonNode trim = app.get("/api/v1/judge").json().get("trim");
     assertThat(trim.get("next").asDouble()).as("its suds lower the dose").isLessThan(1);
   }
 
@@ -144,7 +145,7 @@ class ResetApiTest {
   void untilAnythingIsWetItCanBeStoppedAndSteppedBack() {
     JsonNode running =
         begin(request("SIMMER_POT", 10, "tea towel", 4), "\"reset-simmer-pot\"").json();
-    String path = "/api/resets/" + running.get("id").asLong();
+    String path = "/api/v1/resets/" + running.get("id").asLong();
     tick(running, null);
     JsonNode back = app.send("DELETE", path + "/steps/last", "").json();
     assertThat(back.get("currentStep").asInt()).isEqualTo(1);
@@ -156,7 +157,7 @@ class ResetApiTest {
     for (int i = 0; i < 3; i++) {
       wet = tick(wet, null);
     }
-    assertThat(app.send("DELETE", "/api/resets/" + wet.get("id").asLong(), "").status())
+    assertThat(app.send("DELETE", "/api/v1/resets/" + wet.get("id").asLong(), "").status())
         .isEqualTo(409);
   }
 
@@ -166,6 +167,6 @@ class ResetApiTest {
         begin(request("MINERAL_SOAK", 100, "tea towel", 60), "\"reset-bucket\"");
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().get("detail").asString()).contains("clean");
-    assertThat(app.get("/api/resets/running").json().get("running").isNull()).isTrue();
+    assertThat(app.get("/api/v1/resets/running").json().get("running").isNull()).isTrue();
   }
 }

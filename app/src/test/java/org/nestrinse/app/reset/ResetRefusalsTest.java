@@ -22,13 +22,13 @@ class ResetRefusalsTest {
 
   private static RunningApp.Answer plan(
       RunningApp app, String recipe, double litres, String kind, int count) {
-    return app.send("POST", "/api/resets/plan", request(app, recipe, litres, kind, count));
+    return app.send("POST", "/api/v1/resets/plan", request(app, recipe, litres, kind, count));
   }
 
   private static RunningApp.Answer begin(RunningApp app, String request, String read) {
     return app.send(
         "POST",
-        "/api/resets",
+        "/api/v1/resets",
         "{\"request\":%s,\"checksRead\":[%s],\"carer\":\"Oskar\"}".formatted(request, read));
   }
 
@@ -61,7 +61,7 @@ class ResetRefusalsTest {
     String with =
         request(app, "CHLORINE_SOAK", 12, "muslin", 2)
             .replace("\"pieces\"", "\"chlorinePercent\":4,\"pieces\"");
-    JsonNode plan = app.send("POST", "/api/resets/plan", with).json().get("plan");
+    JsonNode plan = app.send("POST", "/api/v1/resets/plan", with).json().get("plan");
     assertThat(plan.get("amounts").get(0).get("amount").asDouble()).isEqualTo(40);
   }
 
@@ -75,7 +75,7 @@ class ResetRefusalsTest {
         "{\"recipe\":\"MAGIC\"} | recipe"
       })
   void impossibleRequestsAreRefusedByField(String body, String field, RunningApp app) {
-    RunningApp.Answer answer = app.send("POST", "/api/resets/plan", body);
+    RunningApp.Answer answer = app.send("POST", "/api/v1/resets/plan", body);
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().get("field").asString()).isEqualTo(field);
   }

@@ -33,7 +33,7 @@ class ResetUndoTest {
     }
     RunningApp.Answer begun =
         app.post(
-            "/api/resets",
+            "/api/v1/resets",
             "{\"request\":{\"recipe\":\"RINSE_OUT\",\"vessel\":\"tub\",\"vesselL\":30,\"pieces\":%s},\"checksRead\":[]}"
                 .formatted(pieces));
     assertThat(begun.status()).as(begun.body()).isEqualTo(201);
@@ -43,7 +43,7 @@ class ResetUndoTest {
   private JsonNode tick(JsonNode running, String water) {
     int step = running.get("currentStep").asInt();
     return app.post(
-            "/api/resets/%d/steps/%d".formatted(running.get("id").asLong(), step),
+            "/api/v1/resets/%d/steps/%d".formatted(running.get("id").asLong(), step),
             water == null ? "{}" : "{\"water\":\"%s\"}".formatted(water))
         .json();
   }
@@ -65,12 +65,12 @@ class ResetUndoTest {
   }
 
   private int seen() {
-    return app.get("/api/record/observations.csv").body().split("\n").length;
+    return app.get("/api/v1/record/observations.csv").body().split("\n").length;
   }
 
   private long wanted() {
     long wanted = 0;
-    for (JsonNode k : app.get("/api/resets").json().get("kinds")) {
+    for (JsonNode k : app.get("/api/v1/resets").json().get("kinds")) {
       String state = k.get("state").asString();
       wanted += state.equals("WANTED") || state.equals("ROUTINE_FIRST") ? 1 : 0;
     }
@@ -84,8 +84,8 @@ class ResetUndoTest {
       running = tick(running, null);
     }
     assertThat(running.get("state").asString()).isEqualTo("FINISHED");
-    assertThat(app.get("/api/week").status()).isEqualTo(200);
-    assertThat(app.get("/api/week/rounds.ics").status()).isEqualTo(200);
+    assertThat(app.get("/api/v1/week").status()).isEqualTo(200);
+    assertThat(app.get("/api/v1/week/rounds.ics").status()).isEqualTo(200);
   }
 
   @Test
@@ -106,7 +106,10 @@ class ResetUndoTest {
         .as("suds in the last rinse ask for one more")
         .isEqualTo(running.get("steps").size() + 1);
     JsonNode back =
-        app.send("DELETE", "/api/resets/%d/steps/last".formatted(running.get("id").asLong()), null)
+        app.send(
+                "DELETE",
+                "/api/v1/resets/%d/steps/last".formatted(running.get("id").asLong()),
+                null)
             .json();
     assertThat(back.get("steps")).isEqualTo(running.get("steps"));
     assertThat(back.get("currentStep")).isEqualTo(running.get("currentStep"));
@@ -128,17 +131,17 @@ class ResetUndoTest {
     for (String sign :
         List.of("\"sign\":\"SUDS\",\"value\":\"suds\"", "\"sign\":\"FEEL\",\"value\":\"slimy\"")) {
       assertThat(
-              app.post("/api/record/observations", "{%s,\"where\":\"SHELF\"}".formatted(sign))
+              app.post("/api/v1/record/observations", "{%s,\"where\":\"SHELF\"}".formatted(sign))
                   .status())
           .isEqualTo(201);
     }
     assertThat(wanted()).isEqualTo(before);
-    assertThat(app.get("/api/resets").body()).contains("CHECK_FIRST", "Check one piece first");
+    assertThat(app.get("/api/v1/resets").body()).contains("CHECK_FIRST", "Check one piece first");
   }
 
   @Test
   void aKindRenamedMeanwhileKeepsItsPastAndItsPieces() {
-    JsonNode towel = Lives.named(app.get("/api/kinds").json(), "name", "hand towel");
+    JsonNode towel = Lives.named(app.get("/api/v1/kinds").json(), "name", "hand towel");
     JsonNode running = begin("hand towel");
     String renamed =
         """
@@ -153,19 +156,19 @@ class ResetUndoTest {
                 towel.get("small"),
                 towel.get("colour").asString(),
                 towel.get("stock").get("owned").asInt());
-    RunningApp.Answer put = app.send("PUT", "/api/kinds/" + towel.get("id").asLong(), renamed);
+    RunningApp.Answer put = app.send("PUT", "/api/v1/kinds/" + towel.get("id").asLong(), renamed);
     assertThat(put.status()).as(put.body()).isEqualTo(200);
-    assertThat(app.get("/api/resets/running").body()).contains("guest towel");
+    assertThat(app.get("/api/v1/resets/running").body()).contains("guest towel");
     while (!running.get("currentStep").isNull()) {
       running = tick(running, null);
     }
     JsonNode stock = Lives.stock(app, "guest towel");
     assertThat(stock.get("washing").asInt()).isZero();
-    assertThat(app.get("/api/ledger").json()).isEmpty();
-    assertThat(app.get("/api/record/costs").body())
+    assertThat(app.get("/api/v1/ledger").json()).isEmpty();
+    assertThat(app.get("/api/v1/record/costs").body())
         .contains("guest towel")
         .doesNotContain("hand towel");
-    assertThat(app.get("/api/judge?kind=guest%20towel").status()).isEqualTo(200);
+    assertThat(app.get("/api/v1/judge?kind=guest%20towel").status()).isEqualTo(200);
   }
 
   @Test
@@ -173,11 +176,11 @@ class ResetUndoTest {
     String request =
         "{\"recipe\":\"RINSE_OUT\",\"vessel\":\"tub\",\"vesselL\":30,\"pieces\":[{\"kindId\":%d,\"count\":99}]}"
             .formatted(Lives.kindId(app, "hand towel"));
-    RunningApp.Answer plan = app.post("/api/resets/plan", request);
+    RunningApp.Answer plan = app.post("/api/v1/resets/plan", request);
     assertThat(plan.status()).isEqualTo(400);
     assertThat(plan.json().get("field").asString()).isEqualTo("pieces.count");
     assertThat(
-            app.post("/api/resets", "{\"request\":%s,\"checksRead\":[]}".formatted(request))
+            app.post("/api/v1/resets", "{\"request\":%s,\"checksRead\":[]}".formatted(request))
                 .status())
         .isEqualTo(400);
   }

@@ -14,7 +14,7 @@ class RhythmApiTest {
 
   @Test
   void everyNeedHasItsRhythmsAndRarerIsShorterMoreOften(RunningApp app) {
-    JsonNode rhythms = app.get("/api/rhythms").json();
+    JsonNode rhythms = app.get("/api/v1/rhythms").json();
     assertThat(rhythms.get("everyDays").asInt()).isEqualTo(2);
     assertThat(rhythms.get("lines")).hasSize(12);
     assertThat(rhythms.get("meanDryingDays")).hasSize(12);
@@ -53,7 +53,7 @@ class RhythmApiTest {
   @Test
   void anEmptyHouseholdHasNoRhythmYet() {
     try (RunningApp empty = RunningApp.empty(DemoApp.MOMENT)) {
-      JsonNode rhythms = empty.get("/api/rhythms").json();
+      JsonNode rhythms = empty.get("/api/v1/rhythms").json();
       assertThat(rhythms.get("lines")).isEmpty();
     }
   }

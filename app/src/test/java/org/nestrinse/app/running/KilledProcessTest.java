@@ -42,7 +42,7 @@ class KilledProcessTest {
       Process process = process(data, port);
       try {
         awaitReady(port, process);
-        HttpRequest read = HttpRequest.newBuilder(uri(port, "/api/people")).build();
+        HttpRequest read = HttpRequest.newBuilder(uri(port, "/api/v1/people")).build();
         String people = http.send(read, HttpResponse.BodyHandlers.ofString()).body();
         assertThat(answered).as("after kill " + kill).allMatch(people::contains);
         if (kill == KILLS) {
@@ -69,7 +69,7 @@ class KilledProcessTest {
 
   private boolean write(int port, String name, Set<String> answered) {
     HttpRequest save =
-        HttpRequest.newBuilder(uri(port, "/api/people"))
+        HttpRequest.newBuilder(uri(port, "/api/v1/people"))
             .header("Content-Type", "application/json")
             .timeout(Duration.ofSeconds(5))
             .POST(HttpRequest.BodyPublishers.ofString(PERSON.replace("Wren", name)))

@@ -17,22 +17,22 @@ public final class Lives {
 
   /** Returns the stock of a kind. */
   public static JsonNode stock(RunningApp app, String kind) {
-    return named(app.get("/api/kinds").json(), "name", kind).get("stock");
+    return named(app.get("/api/v1/kinds").json(), "name", kind).get("stock");
   }
 
   /** Returns a pail. */
   public static JsonNode pail(RunningApp app, String name) {
-    return named(app.get("/api/pails").json().get("pails"), "name", name);
+    return named(app.get("/api/v1/pails").json().get("pails"), "name", name);
   }
 
   /** Returns the number of a kind. */
   public static long kindId(RunningApp app, String kind) {
-    return named(app.get("/api/kinds").json(), "name", kind).get("id").asLong();
+    return named(app.get("/api/v1/kinds").json(), "name", kind).get("id").asLong();
   }
 
   /** Returns the number of a product by its name. */
   public static long productId(RunningApp app, String name) {
-    for (JsonNode p : app.get("/api/products").json()) {
+    for (JsonNode p : app.get("/api/v1/products").json()) {
       if (p.get("product").get("name").asString().equals(name)) {
         return p.get("product").get("id").asLong();
       }

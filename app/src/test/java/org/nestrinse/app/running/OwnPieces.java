@@ -11,7 +11,7 @@ public record OwnPieces(RunningApp app) {
   /** Adds a kind of one part; returns its number. */
   public long kind(String name, String role, String bin, String material, String colour) {
     return created(
-        "/api/kinds",
+        "/api/v1/kinds",
         """
         {"name":"%s","role":"%s","bin":"%s","areaM2":0.16,"small":true,"owned":200,"colour":"%s",
          "parts":[{"name":"body","material":"%s","massKg":0.06,"elastic":false}]}"""
@@ -21,7 +21,7 @@ public record OwnPieces(RunningApp app) {
   /** Adds a person; returns the number. */
   public long person(String name, boolean sensitive, boolean newborn) {
     return created(
-        "/api/people",
+        "/api/v1/people",
         """
         {"name":"%s","about":"","sensitiveSkin":%s,"ill":false,"newborn":%s,"dayBundles":0,
          "nightBundles":0,"bedPads":0}"""
@@ -36,7 +36,7 @@ public record OwnPieces(RunningApp app) {
   public long product(String name, String purpose, String form, String more) {
     RunningApp.Answer added =
         app.post(
-            "/api/products",
+            "/api/v1/products",
             """
             {"name":"%s","purpose":"%s","form":"%s","enzymes":false,"scented":false,"coats":false,
              "activator":false,"normal":{"softG":40,"mediumG":40,"hardG":40},
@@ -65,17 +65,17 @@ public record OwnPieces(RunningApp app) {
     String whose = person == null ? "" : ",\"personId\":" + person;
     RunningApp.Answer pail =
         app.post(
-            "/api/pails",
+            "/api/v1/pails",
             "{\"name\":\"%s\",\"style\":\"BASKET\",\"capacityL\":60%s}".formatted(name, whose));
     assertThat(pail.status()).as(pail.body()).isEqualTo(201);
     long id = Lives.pail(app, name).get("id").asLong();
     RunningApp.Answer in =
         app.post(
-            "/api/pails/%d/entries".formatted(id),
+            "/api/v1/pails/%d/entries".formatted(id),
             "{\"kindId\":%d,\"count\":%d,\"soil\":\"%s\",\"solids\":\"NONE\"}"
                 .formatted(kind, count, soil));
     assertThat(in.status()).as(in.body()).isEqualTo(201);
-    return app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(id));
+    return app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(id));
   }
 
   private long created(String path, String json) {

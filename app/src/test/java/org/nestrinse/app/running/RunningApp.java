@@ -296,7 +296,7 @@ public final class RunningApp implements AutoCloseable {
    * brought up to this release as a start does it.
    */
   public void moveIn(Path house) {
-    send("DELETE", "/api/pretend/washer", null);
+    send("DELETE", "/api/v1/pretend/washer", null);
     Path old = data;
     data = emptyFolder();
     LivedHouses.copy(house, data);

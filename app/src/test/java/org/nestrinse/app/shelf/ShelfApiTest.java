@@ -34,17 +34,17 @@ class ShelfApiTest {
   }
 
   private JsonNode bundle(String recipe) {
-    return Lives.named(app.get("/api/shelf").json().get("bundles"), "recipe", recipe);
+    return Lives.named(app.get("/api/v1/shelf").json().get("bundles"), "recipe", recipe);
   }
 
   private JsonNode batch(String kind) {
-    return Lives.named(app.get("/api/wear").json(), "kind", kind);
+    return Lives.named(app.get("/api/v1/wear").json(), "kind", kind);
   }
 
   @Test
   @Order(1)
   void bundlesNeverUseMoreThanIsClean() {
-    JsonNode shelf = app.get("/api/shelf").json();
+    JsonNode shelf = app.get("/api/v1/shelf").json();
     assertThat(shelf.get("bundles")).hasSize(7);
     int shells = 0;
     for (JsonNode b : shelf.get("bundles")) {
@@ -64,21 +64,23 @@ class ShelfApiTest {
   @Order(2)
   void aWishMakesOtherBundlesAndOutlivesARestart() {
     assertThat(bundle("cabin").get("wanted").asInt()).isEqualTo(1);
-    assertThat(app.send("PUT", "/api/shelf/wishes/cabin", "{\"wanted\":2}").status())
+    assertThat(app.send("PUT", "/api/v1/shelf/wishes/cabin", "{\"wanted\":2}").status())
         .isEqualTo(200);
-    assertThat(app.send("PUT", "/api/shelf/wishes/swim", "{\"wanted\":1}").status()).isEqualTo(200);
+    assertThat(app.send("PUT", "/api/v1/shelf/wishes/swim", "{\"wanted\":1}").status())
+        .isEqualTo(200);
     app.restart();
     JsonNode cabin = bundle("cabin");
     assertThat(cabin.get("wanted").asInt()).isEqualTo(2);
     assertThat(cabin.get("count").asInt()).isEqualTo(2);
     assertThat(cabin.get("layers").toString()).contains("6 bathroom cloths");
     int wantedDays = bundle("day").get("wanted").asInt();
-    app.send("PUT", "/api/shelf/wishes/day", "{\"wanted\":0}");
+    app.send("PUT", "/api/v1/shelf/wishes/day", "{\"wanted\":0}");
     assertThat(bundle("day").get("wanted").asInt()).isZero();
-    app.send("PUT", "/api/shelf/wishes/day", "{}");
+    app.send("PUT", "/api/v1/shelf/wishes/day", "{}");
     assertThat(bundle("day").get("wanted").asInt()).isEqualTo(wantedDays);
-    assertThat(app.send("PUT", "/api/shelf/wishes/day", "{\"wanted\":-1}").status()).isEqualTo(400);
-    RunningApp.Answer unknown = app.send("PUT", "/api/shelf/wishes/picnic", "{\"wanted\":1}");
+    assertThat(app.send("PUT", "/api/v1/shelf/wishes/day", "{\"wanted\":-1}").status())
+        .isEqualTo(400);
+    RunningApp.Answer unknown = app.send("PUT", "/api/v1/shelf/wishes/picnic", "{\"wanted\":1}");
     assertThat(unknown.status()).isEqualTo(400);
     assertThat(unknown.json().get("field").asString()).isEqualTo("recipe");
   }
@@ -86,7 +88,7 @@ class ShelfApiTest {
   @Test
   @Order(3)
   void coverCountsWhatHangsFromWhenItIsDry() {
-    JsonNode covered = app.get("/api/cover").json();
+    JsonNode covered = app.get("/api/v1/cover").json();
     for (JsonNode line : covered.get("lines")) {
       Instant clean = Instant.parse(line.get("cleanUntil").asString());
       Instant until = Instant.parse(line.get("until").asString());
@@ -110,7 +112,7 @@ class ShelfApiTest {
         .isGreaterThan(shells.get("washes").asDouble());
     assertThat(shells.get("share").asDouble())
         .isCloseTo(shells.get("life").get("used").asDouble() / 250, within(1e-9));
-    String path = "/api/wear/" + shells.get("id").asLong();
+    String path = "/api/v1/wear/" + shells.get("id").asLong();
     int version = shells.get("version").asInt();
     String look = "{\"version\":%d,\"price\":%s,\"note\":\"%s\"}";
     JsonNode seen =
@@ -121,7 +123,7 @@ class ShelfApiTest {
     assertThat(app.send("PUT", path, look.formatted(version + 1, "-1", "x")).json().get("field"))
         .asString()
         .contains("price");
-    assertThat(app.send("PUT", "/api/wear/999", look.formatted(0, "1", "x")).status())
+    assertThat(app.send("PUT", "/api/v1/wear/999", look.formatted(0, "1", "x")).status())
         .isEqualTo(404);
   }
 
@@ -129,9 +131,9 @@ class ShelfApiTest {
   @Order(5)
   void whatDryingTakesIsGivenBackWhenItWasSaidByMistake() {
     JsonNode covers =
-        Lives.named(app.get("/api/drying").json().get("groups"), "kind", "nappy cover");
+        Lives.named(app.get("/api/v1/drying").json().get("groups"), "kind", "nappy cover");
     double before = batch("nappy cover").get("life").get("used").asDouble();
-    String path = "/api/drying/%d/dry".formatted(covers.get("id").asLong());
+    String path = "/api/v1/drying/%d/dry".formatted(covers.get("id").asLong());
     assertThat(app.post(path, null).status()).isEqualTo(200);
     assertThat(batch("nappy cover").get("life").get("used").asDouble())
         .isGreaterThanOrEqualTo(before);
@@ -146,7 +148,7 @@ class ShelfApiTest {
   void theWornOutAreRetiredAndReplaced() {
     JsonNode shells = batch("pocket shell");
     int owned = Lives.stock(app, "pocket shell").get("owned").asInt();
-    String path = "/api/wear/%d/retire".formatted(shells.get("id").asLong());
+    String path = "/api/v1/wear/%d/retire".formatted(shells.get("id").asLong());
     assertThat(app.post(path, "{\"pieces\":99}").status()).isEqualTo(400);
     assertThat(app.post(path, "{}").status()).isEqualTo(400);
     RunningApp.Answer notClean = app.post(path, "{\"pieces\":24}");
@@ -157,7 +159,7 @@ class ShelfApiTest {
     assertThat(Lives.stock(app, "pocket shell").get("owned").asInt()).isEqualTo(owned - 1);
     int batches = 0;
     int pieces = 0;
-    for (JsonNode b : app.get("/api/wear").json()) {
+    for (JsonNode b : app.get("/api/v1/wear").json()) {
       if (b.get("kind").asString().equals("pocket shell")) {
         batches++;
         pieces += b.get("pieces").asInt();
@@ -171,13 +173,13 @@ class ShelfApiTest {
   @Order(7)
   void aShortageAheadIsSaidWithItsCheapestRemedy() {
     app.forward(Duration.ofHours(33));
-    for (JsonNode group : app.get("/api/drying").json().get("groups")) {
-      app.post("/api/drying/%d/dry".formatted(group.get("id").asLong()), null);
+    for (JsonNode group : app.get("/api/v1/drying").json().get("groups")) {
+      app.post("/api/v1/drying/%d/dry".formatted(group.get("id").asLong()), null);
     }
     app.forward(Duration.ofHours(30));
     // The normal days of the household go on, and what was used is no longer clean.
-    app.get("/api/pails");
-    JsonNode covered = app.get("/api/cover").json();
+    app.get("/api/v1/pails");
+    JsonNode covered = app.get("/api/v1/cover").json();
     JsonNode days = Lives.named(covered.get("lines"), "need", "DAYS");
     assertThat(days.get("shortSoon").asBoolean()).as(days.toString()).isTrue();
     assertThat(days.get("remedy").asString()).matches(".+: \\d+ more by .+, costs [\\d.]+");
@@ -187,14 +189,14 @@ class ShelfApiTest {
   @Order(8)
   void anEmptyHouseholdHasNothingAndSaysSo() {
     try (RunningApp empty = RunningApp.empty(DemoApp.MOMENT)) {
-      JsonNode shelf = empty.get("/api/shelf").json();
+      JsonNode shelf = empty.get("/api/v1/shelf").json();
       assertThat(shelf.get("days").asInt()).isZero();
       assertThat(shelf.get("missing").isNull()).isTrue();
-      assertThat(empty.get("/api/cover").json().get("lines")).isEmpty();
-      assertThat(empty.get("/api/wear").json()).isEmpty();
-      assertThat(empty.get("/api/drying").json().get("groups")).isEmpty();
-      assertThat(empty.get("/api/drying/plans").json().get("plans")).isEmpty();
-      assertThat(empty.get("/api/week").status()).isEqualTo(200);
+      assertThat(empty.get("/api/v1/cover").json().get("lines")).isEmpty();
+      assertThat(empty.get("/api/v1/wear").json()).isEmpty();
+      assertThat(empty.get("/api/v1/drying").json().get("groups")).isEmpty();
+      assertThat(empty.get("/api/v1/drying/plans").json().get("plans")).isEmpty();
+      assertThat(empty.get("/api/v1/week").status()).isEqualTo(200);
     }
   }
 }

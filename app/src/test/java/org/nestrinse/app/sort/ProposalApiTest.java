@@ -26,7 +26,7 @@ class ProposalApiTest {
   }
 
   private JsonNode sorting() {
-    return app.get("/api/sorting").json();
+    return app.get("/api/v1/sorting").json();
   }
 
   private static JsonNode drumWith(JsonNode sorting, String kind) {
@@ -47,7 +47,7 @@ class ProposalApiTest {
     String because = reason == null ? "" : ",\"reason\":\"" + reason + "\"";
     RunningApp.Answer answer =
         app.post(
-            "/api/sorting/moves",
+            "/api/v1/sorting/moves",
             "{\"stamp\":\"%s\",\"ids\":%s,\"from\":%d,\"to\":%d%s}"
                 .formatted(seen.get("stamp").asString(), line.get("ids"), from, to, because));
     assertThat(answer.status()).as(answer.body()).isEqualTo(200);
@@ -56,14 +56,14 @@ class ProposalApiTest {
 
   private RunningApp.Answer accept(JsonNode seen, String numbers) {
     return app.post(
-        "/api/sorting/accept",
+        "/api/v1/sorting/accept",
         "{\"stamp\":\"%s\",\"numbers\":%s}".formatted(seen.get("stamp").asString(), numbers));
   }
 
   private void dishClothComesIn() {
     long kitchen = Lives.pail(app, "Kitchen bin").get("id").asLong();
     app.post(
-        "/api/pails/" + kitchen + "/entries",
+        "/api/v1/pails/" + kitchen + "/entries",
         "{\"kindId\":%d,\"count\":1,\"soil\":\"FOOD\",\"solids\":\"NONE\"}"
             .formatted(Lives.kindId(app, "dish cloth")));
   }
@@ -91,13 +91,13 @@ class ProposalApiTest {
     assertThat(now.get("loads")).hasSize(drums);
     assertThat(now.get("drums")).isEmpty();
     assertThat(Lives.pail(app, "Kitchen bin").get("pieces").asInt()).isZero();
-    assertThat(app.get("/api/line").json().get("pegs").get(1).get("state").asString())
+    assertThat(app.get("/api/v1/line").json().get("pegs").get(1).get("state").asString())
         .isEqualTo(drums + " loads ready");
     RunningApp.Answer again = accept(now, "null");
     assertThat(again.status()).isEqualTo(409);
     assertThat(again.json().get("detail").asString()).contains("nothing to accept");
     for (JsonNode load : now.get("loads")) {
-      app.send("DELETE", "/api/loads/" + load.get("id").asLong(), null);
+      app.send("DELETE", "/api/v1/loads/" + load.get("id").asLong(), null);
     }
     assertThat(sorting().get("drums")).isEqualTo(seen.get("drums"));
   }
@@ -132,7 +132,7 @@ class ProposalApiTest {
     assertThat(late.status()).isEqualTo(409);
     assertThat(late.json().get("current").get("stamp").asString())
         .isNotEqualTo(seen.get("stamp").asString());
-    assertThat(app.get("/api/loads").json()).hasSize(1);
+    assertThat(app.get("/api/v1/loads").json()).hasSize(1);
     assertThat(accept(sorting(), "null").status()).isEqualTo(200);
   }
 
@@ -184,11 +184,11 @@ class ProposalApiTest {
     assertThat(later.get("drums").toString()).contains("\"first\":[" + shells);
     assertThat(later.get("moved").asInt()).isEqualTo(1);
 
-    JsonNode back = app.send("DELETE", "/api/sorting/moves/last", null).json();
+    JsonNode back = app.send("DELETE", "/api/v1/sorting/moves/last", null).json();
     assertThat(back.get("drums").toString()).doesNotContain("\"first\":[" + shells);
     moved(back, shells, drumWith(back, "pocket shell").get("number").asInt(), -1, null);
     assertThat(waits(sorting(), "pocket shell").get("reason").asString()).contains("kept it back");
-    JsonNode proposed = app.send("DELETE", "/api/sorting/moves", null).json();
+    JsonNode proposed = app.send("DELETE", "/api/v1/sorting/moves", null).json();
     assertThat(proposed.get("drums")).isEqualTo(back.get("drums"));
   }
 
@@ -196,7 +196,7 @@ class ProposalApiTest {
   void nonsenseIsNamed() {
     JsonNode seen = sorting();
     String stamp = "{\"stamp\":\"" + seen.get("stamp").asString() + "\",";
-    String path = "/api/sorting/moves";
+    String path = "/api/v1/sorting/moves";
     assertThat(app.post(path, stamp + "\"ids\":[1],\"from\":1}").json().get("field").asString())
         .isEqualTo("to");
     assertThat(
@@ -214,10 +214,10 @@ class ProposalApiTest {
     assertThat(app.post(path, "{\"stamp\":\"x\",\"ids\":[1],\"from\":1,\"to\":2}").status())
         .as("nobody was shown that")
         .isEqualTo(409);
-    assertThat(app.post("/api/sorting/accept", "{}").json().get("field").asString())
+    assertThat(app.post("/api/v1/sorting/accept", "{}").json().get("field").asString())
         .isEqualTo("stamp");
-    assertThat(app.get("/api/sorting/pair?one=999999&other=1").status()).isEqualTo(409);
-    assertThat(app.get("/api/sorting/pair?one=x&other=1").status()).isEqualTo(400);
+    assertThat(app.get("/api/v1/sorting/pair?one=999999&other=1").status()).isEqualTo(409);
+    assertThat(app.get("/api/v1/sorting/pair?one=x&other=1").status()).isEqualTo(400);
     assertThat(sorting().get("drums")).isEqualTo(seen.get("drums"));
   }
 
@@ -228,7 +228,7 @@ class ProposalApiTest {
     JsonNode nappies = drumWith(seen, "bamboo trifold").get("first");
     long trifold = nappies.get(0).get("ids").get(0).asLong();
     long shell = Lives.named(nappies, "kind", "pocket shell").get("ids").get(0).asLong();
-    String path = "/api/sorting/pair?one=%d&other=%d";
+    String path = "/api/v1/sorting/pair?one=%d&other=%d";
     JsonNode apart = app.get(path.formatted(dish, trifold)).json();
     assertThat(apart.get("together").asBoolean()).isFalse();
     assertThat(apart.get("words").asString()).contains("stay apart");
@@ -243,14 +243,14 @@ class ProposalApiTest {
     JsonNode load = accept(seen, "[" + number + "]").json().get("loads").get(0);
     double computed = load.get("fill").get("main").asDouble();
     double looked = computed * 0.93;
-    String path = "/api/loads/%d/look".formatted(load.get("id").asLong());
+    String path = "/api/v1/loads/%d/look".formatted(load.get("id").asLong());
     JsonNode now = app.post(path, "{\"full\":%s}".formatted(looked)).json();
     assertThat(now.get("fill").get("main").asDouble())
         .isCloseTo(looked, org.assertj.core.data.Offset.offset(0.005));
-    JsonNode towel = Lives.named(app.get("/api/kinds").json(), "name", "hand towel");
+    JsonNode towel = Lives.named(app.get("/api/v1/kinds").json(), "name", "hand towel");
     assertThat(towel.get("bulkFactor").asDouble()).isLessThan(1);
-    app.send("DELETE", "/api/kinds/%d/bulk".formatted(towel.get("id").asLong()), null);
-    JsonNode forgotten = Lives.named(app.get("/api/kinds").json(), "name", "hand towel");
+    app.send("DELETE", "/api/v1/kinds/%d/bulk".formatted(towel.get("id").asLong()), null);
+    JsonNode forgotten = Lives.named(app.get("/api/v1/kinds").json(), "name", "hand towel");
     assertThat(forgotten.get("bulkFactor").asDouble()).isEqualTo(1);
     assertThat(app.post(path, "{\"full\":3}").json().get("field").asString()).isEqualTo("full");
     assertThat(app.post(path, "{}").json().get("field").asString()).isEqualTo("full");

@@ -32,7 +32,7 @@ class SortApiTest {
 
   private Map<String, Integer> waiting() {
     Map<String, Integer> pieces = new HashMap<>();
-    for (JsonNode pail : app.get("/api/pails").json().get("pails")) {
+    for (JsonNode pail : app.get("/api/v1/pails").json().get("pails")) {
       pieces.put(pail.get("name").asString(), pail.get("pieces").asInt());
     }
     return pieces;
@@ -43,7 +43,7 @@ class SortApiTest {
         Stream.of("Nursery pail", "Linnet's bag", "Aurel's pads")
             .map(name -> Lives.pail(app, name).get("id").asString())
             .collect(Collectors.joining(","));
-    RunningApp.Answer answer = app.post("/api/loads", "{\"pailIds\":[" + ids + "]}");
+    RunningApp.Answer answer = app.post("/api/v1/loads", "{\"pailIds\":[" + ids + "]}");
     assertThat(answer.status()).as(answer.body()).isEqualTo(201);
     return answer.json();
   }
@@ -63,13 +63,13 @@ class SortApiTest {
     long id = load.get("id").asLong();
     JsonNode offer = Lives.named(load.get("offers"), "kind", "hand towel");
     app.post(
-        "/api/loads/" + id + "/bulkers",
+        "/api/v1/loads/" + id + "/bulkers",
         "{\"kindId\":%d,\"count\":7}".formatted(offer.get("kindId").asLong()));
     assertThat(waiting()).isNotEqualTo(before);
-    assertThat(app.send("DELETE", "/api/loads/" + id, null).status()).isEqualTo(204);
+    assertThat(app.send("DELETE", "/api/v1/loads/" + id, null).status()).isEqualTo(204);
     assertThat(waiting()).isEqualTo(before);
-    assertThat(app.get("/api/loads").json()).isEmpty();
-    assertThat(app.send("DELETE", "/api/loads/" + id, null).status()).isEqualTo(409);
+    assertThat(app.get("/api/v1/loads").json()).isEmpty();
+    assertThat(app.send("DELETE", "/api/v1/loads/" + id, null).status()).isEqualTo(409);
   }
 
   @Test
@@ -92,7 +92,7 @@ class SortApiTest {
     long glass = Lives.pail(app, "Glass cloths").get("id").asLong();
     long kitchen = Lives.pail(app, "Kitchen bin").get("id").asLong();
     JsonNode load =
-        app.post("/api/loads", "{\"pailIds\":[%d,%d,%d]}".formatted(nursery, glass, kitchen))
+        app.post("/api/v1/loads", "{\"pailIds\":[%d,%d,%d]}".formatted(nursery, glass, kitchen))
             .json();
     String going = load.get("going").toString();
     assertThat(going)
@@ -108,7 +108,8 @@ class SortApiTest {
     long id = load.get("id").asLong();
     JsonNode pads = Lives.named(load.get("going"), "kind", "bed pad");
     JsonNode less =
-        app.send("DELETE", "/api/loads/" + id + "/items/" + pads.get("id").asLong(), null).json();
+        app.send("DELETE", "/api/v1/loads/" + id + "/items/" + pads.get("id").asLong(), null)
+            .json();
     assertThat(less.get("going").toString()).doesNotContain("bed pad");
     double lighter = less.get("fill").get("massKg").asDouble();
     assertThat(lighter).isLessThan(load.get("fill").get("massKg").asDouble());
@@ -118,7 +119,7 @@ class SortApiTest {
         assertThat(s.get("reason").isNull()).isTrue();
         now =
             app.post(
-                    "/api/loads/" + id + "/items",
+                    "/api/v1/loads/" + id + "/items",
                     "{\"entryId\":%d}".formatted(s.get("entryId").asLong()))
                 .json();
       }
@@ -138,7 +139,8 @@ class SortApiTest {
     }
     RunningApp.Answer answer =
         app.post(
-            "/api/loads/" + load.get("id").asLong() + "/items", "{\"entryId\":%d}".formatted(wool));
+            "/api/v1/loads/" + load.get("id").asLong() + "/items",
+            "{\"entryId\":%d}".formatted(wool));
     assertThat(answer.status()).isEqualTo(409);
     assertThat(answer.json().get("detail").asString())
         .startsWith("It stays: wool covers tolerate up to 30°");
@@ -156,39 +158,39 @@ class SortApiTest {
 
   @Test
   void nonsenseIsRefused() {
-    assertThat(app.post("/api/loads", "{}").json().get("field").asString()).isEqualTo("pailIds");
-    assertThat(app.post("/api/loads", "{\"pailIds\":[]}").json().get("field").asString())
+    assertThat(app.post("/api/v1/loads", "{}").json().get("field").asString()).isEqualTo("pailIds");
+    assertThat(app.post("/api/v1/loads", "{\"pailIds\":[]}").json().get("field").asString())
         .isEqualTo("pailIds");
-    assertThat(app.post("/api/loads", "{\"pailIds\":[null]}").status()).isEqualTo(400);
-    assertThat(app.post("/api/loads", "{\"pailIds\":[4711]}").json().get("detail").asString())
+    assertThat(app.post("/api/v1/loads", "{\"pailIds\":[null]}").status()).isEqualTo(400);
+    assertThat(app.post("/api/v1/loads", "{\"pailIds\":[4711]}").json().get("detail").asString())
         .contains("Nothing waits");
-    assertThat(app.post("/api/loads/999/bulkers", "{\"kindId\":1,\"count\":1}").status())
+    assertThat(app.post("/api/v1/loads/999/bulkers", "{\"kindId\":1,\"count\":1}").status())
         .isEqualTo(404);
     long id = suggestedLoad().get("id").asLong();
     assertThat(
-            app.post("/api/loads/" + id + "/bulkers", "{\"kindId\":1,\"count\":1}")
+            app.post("/api/v1/loads/" + id + "/bulkers", "{\"kindId\":1,\"count\":1}")
                 .json()
                 .get("allowed")
                 .asString())
         .contains("none wait in the basket");
     assertThat(
-            app.post("/api/loads/" + id + "/bulkers", "{\"count\":1}")
+            app.post("/api/v1/loads/" + id + "/bulkers", "{\"count\":1}")
                 .json()
                 .get("field")
                 .asString())
         .isEqualTo("kindId");
-    assertThat(app.send("DELETE", "/api/loads/" + id + "/items/99999", null).status())
+    assertThat(app.send("DELETE", "/api/v1/loads/" + id + "/items/99999", null).status())
         .isEqualTo(404);
-    assertThat(app.post("/api/loads/" + id + "/items", "{}").json().get("field").asString())
+    assertThat(app.post("/api/v1/loads/" + id + "/items", "{}").json().get("field").asString())
         .isEqualTo("entryId");
   }
 
   @Test
   void theFirstSetIsNeverEmptied() {
     long glass = Lives.pail(app, "Glass cloths").get("id").asLong();
-    JsonNode load = app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(glass)).json();
+    JsonNode load = app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(glass)).json();
     String item =
-        "/api/loads/"
+        "/api/v1/loads/"
             + load.get("id").asLong()
             + "/items/"
             + load.get("going").get(0).get("id").asLong();

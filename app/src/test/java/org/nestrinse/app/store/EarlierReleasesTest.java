@@ -40,35 +40,35 @@ class EarlierReleasesTest {
       assertThat(app.data().resolve("nest-at-" + version + ".mv.db")).exists();
       for (String page :
           new String[] {
-            "/api/line",
-            "/api/pails",
-            "/api/sorting",
-            "/api/drying",
-            "/api/shelf",
-            "/api/week",
-            "/api/record/story?days=4000",
-            "/api/record/costs",
-            "/api/record/record.json",
-            "/api/judge",
-            "/api/resets",
-            "/api/kinds",
-            "/api/products",
-            "/api/machines",
-            "/api/wear"
+            "/api/v1/line",
+            "/api/v1/pails",
+            "/api/v1/sorting",
+            "/api/v1/drying",
+            "/api/v1/shelf",
+            "/api/v1/week",
+            "/api/v1/record/story?days=4000",
+            "/api/v1/record/costs",
+            "/api/v1/record/record.json",
+            "/api/v1/judge",
+            "/api/v1/resets",
+            "/api/v1/kinds",
+            "/api/v1/products",
+            "/api/v1/machines",
+            "/api/v1/wear"
           }) {
         RunningApp.Answer answer = app.get(page);
         assertThat(answer.status()).as(page + " " + answer.body()).isEqualTo(200);
       }
-      JsonNode record = app.get("/api/record").json();
+      JsonNode record = app.get("/api/v1/record").json();
       assertThat(record.get("total").asInt()).isEqualTo(2);
       for (JsonNode round : record.get("rounds")) {
-        RunningApp.Answer shown = app.get("/api/rounds/" + round.get("id").asLong());
+        RunningApp.Answer shown = app.get("/api/v1/rounds/" + round.get("id").asLong());
         assertThat(shown.status()).as(shown.body()).isEqualTo(200);
         assertThat(shown.json().get("plan").get("steps")).isNotEmpty();
         assertThat(shown.json().get("plan").get("figures").get("massKg").asDouble()).isPositive();
       }
-      assertThat(app.get("/api/ledger").json()).isEmpty();
-      assertThat(app.get("/api/ledger/unreadable").json()).isEmpty();
+      assertThat(app.get("/api/v1/ledger").json()).isEmpty();
+      assertThat(app.get("/api/v1/ledger/unreadable").json()).isEmpty();
     }
   }
 }

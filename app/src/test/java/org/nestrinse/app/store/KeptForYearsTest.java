@@ -20,40 +20,40 @@ import tools.jackson.databind.JsonNode;
 class KeptForYearsTest {
   private static final List<String> PAGES =
       List.of(
-          "/api/line",
-          "/api/pails",
-          "/api/normal-days",
-          "/api/prep",
-          "/api/wipes",
-          "/api/sorting",
-          "/api/loads",
-          "/api/schools",
-          "/api/rounds/running",
-          "/api/drying",
-          "/api/drying/plans",
-          "/api/shelf",
-          "/api/cover",
-          "/api/rhythms",
-          "/api/wear",
-          "/api/week",
-          "/api/week/rounds.ics",
-          "/api/record",
-          "/api/record/story",
-          "/api/record/costs",
-          "/api/record/record.json",
-          "/api/record/rounds.csv",
-          "/api/judge",
-          "/api/judge/changes",
-          "/api/resets",
-          "/api/household",
-          "/api/people",
-          "/api/kinds",
-          "/api/products",
-          "/api/machines",
-          "/api/dryers",
-          "/api/places",
-          "/api/kit/removed",
-          "/api/ledger");
+          "/api/v1/line",
+          "/api/v1/pails",
+          "/api/v1/normal-days",
+          "/api/v1/prep",
+          "/api/v1/wipes",
+          "/api/v1/sorting",
+          "/api/v1/loads",
+          "/api/v1/schools",
+          "/api/v1/rounds/running",
+          "/api/v1/drying",
+          "/api/v1/drying/plans",
+          "/api/v1/shelf",
+          "/api/v1/cover",
+          "/api/v1/rhythms",
+          "/api/v1/wear",
+          "/api/v1/week",
+          "/api/v1/week/rounds.ics",
+          "/api/v1/record",
+          "/api/v1/record/story",
+          "/api/v1/record/costs",
+          "/api/v1/record/record.json",
+          "/api/v1/record/rounds.csv",
+          "/api/v1/judge",
+          "/api/v1/judge/changes",
+          "/api/v1/resets",
+          "/api/v1/household",
+          "/api/v1/people",
+          "/api/v1/kinds",
+          "/api/v1/products",
+          "/api/v1/machines",
+          "/api/v1/dryers",
+          "/api/v1/places",
+          "/api/v1/removed",
+          "/api/v1/ledger");
   private static RunningApp app;
 
   @BeforeAll
@@ -130,13 +130,13 @@ class KeptForYearsTest {
     VALUES.forEach(v -> v.set("DRAGON"));
     try {
       allPagesAreThere();
-      assertThat(app.get("/api/ledger/unreadable").json().size()).isGreaterThan(15);
+      assertThat(app.get("/api/v1/ledger/unreadable").json().size()).isGreaterThan(15);
     } finally {
       for (int i = 0; i < VALUES.size(); i++) {
         VALUES.get(i).set(before.get(i));
       }
     }
-    assertThat(app.get("/api/ledger/unreadable").json()).isEmpty();
+    assertThat(app.get("/api/v1/ledger/unreadable").json()).isEmpty();
   }
 
   static Stream<Value> oneByOne() {
@@ -162,7 +162,7 @@ class KeptForYearsTest {
   @Test
   void zWhatIsNotReadableIsTold() {
     app.database().update("update dryer set type = 'DRAGON'");
-    JsonNode told = app.get("/api/ledger/unreadable").json();
+    JsonNode told = app.get("/api/v1/ledger/unreadable").json();
     assertThat(told.toString()).contains("dryer, type");
   }
 
@@ -175,8 +175,8 @@ class KeptForYearsTest {
         .update("update round_text set text = 'no json' where name = 'PLANNED' and round_id = 6");
     allPagesAreThere();
     for (int id = 5; id <= 6; id++) {
-      assertThat(app.get("/api/record/" + id).status()).isEqualTo(200);
-      RunningApp.Answer plan = app.get("/api/rounds/" + id);
+      assertThat(app.get("/api/v1/record/" + id).status()).isEqualTo(200);
+      RunningApp.Answer plan = app.get("/api/v1/rounds/" + id);
       assertThat(plan.status()).isEqualTo(409);
       assertThat(plan.json().get("detail").asString()).contains("not readable here");
     }

@@ -47,7 +47,7 @@ class SafeMigrationTest {
   @Test
   void theCopyLiesBesideItUnderTheOldVersionsName() throws SQLException {
     try (RunningApp app = RunningApp.over(data)) {
-      assertThat(app.get("/api/people").body()).contains("Wren");
+      assertThat(app.get("/api/v1/people").body()).contains("Wren");
       assertThat(files()).contains("nest.mv.db", "nest-at-8.mv.db");
       assertThat(versionOf("nest-at-8")).isEqualTo(OLD);
       assertThat(personIn("nest-at-8")).isEqualTo("Wren");
@@ -77,7 +77,7 @@ class SafeMigrationTest {
     assertThat(versionOf("nest")).isEqualTo(OLD);
     assertThat(personIn("nest")).isEqualTo("Wren");
     try (RunningApp app = RunningApp.over(data)) {
-      assertThat(app.get("/api/people").body()).contains("Wren");
+      assertThat(app.get("/api/v1/people").body()).contains("Wren");
     }
   }
 

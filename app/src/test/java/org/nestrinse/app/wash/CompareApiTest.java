@@ -23,7 +23,10 @@ class CompareApiTest {
     app = RunningApp.demo(DemoApp.MOMENT);
     long nursery = Lives.pail(app, "Nursery pail").get("id").asLong();
     loadId =
-        app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(nursery)).json().get("id").asLong();
+        app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(nursery))
+            .json()
+            .get("id")
+            .asLong();
   }
 
   @AfterEach
@@ -32,11 +35,11 @@ class CompareApiTest {
   }
 
   private JsonNode comparison() {
-    return app.get("/api/loads/" + loadId + "/plans").json();
+    return app.get("/api/v1/loads/" + loadId + "/plans").json();
   }
 
   private JsonNode whole(String school) {
-    return app.get("/api/loads/" + loadId + "/plan?school=" + school).json();
+    return app.get("/api/v1/loads/" + loadId + "/plan?school=" + school).json();
   }
 
   private static JsonNode plan(JsonNode comparison, String school) {
@@ -74,12 +77,13 @@ class CompareApiTest {
     assertThat(with.get("steps").toString()).contains("Sanitising rinse");
 
     JsonNode view =
-        java.util.stream.StreamSupport.stream(app.get("/api/products").json().spliterator(), false)
+        java.util.stream.StreamSupport.stream(
+                app.get("/api/v1/products").json().spliterator(), false)
             .filter(p -> p.get("product").get("name").asString().equals("sanitising rinse"))
             .findFirst()
             .orElseThrow();
     ObjectNode change = (ObjectNode) view.get("product");
-    String path = "/api/products/" + change.remove("id").asLong();
+    String path = "/api/v1/products/" + change.remove("id").asLong();
     change.put("version", view.get("version").asInt());
     ((ObjectNode) change.get("claim")).put("minMlPerL", -1);
     assertThat(app.send("PUT", path, change.toString()).json().get("field").asString())
@@ -112,13 +116,13 @@ class CompareApiTest {
     }
     JsonNode round =
         app.post(
-                "/api/rounds",
+                "/api/v1/rounds",
                 "{\"loadId\":%d,\"school\":\"cool-then-warm\",\"checksRead\":[%s]}"
                     .formatted(loadId, read))
             .json();
     assertThat(round.get("plan").get("schoolName").asString()).isEqualTo("Cool then warm");
     assertThat(round.get("setAside")).isEmpty();
     app.restart();
-    assertThat(app.get("/api/rounds/running").body()).contains("Cool wash with a soak");
+    assertThat(app.get("/api/v1/rounds/running").body()).contains("Cool wash with a soak");
   }
 }

@@ -11,19 +11,19 @@ record NursingLoad(RunningApp app, long id) {
 
   static NursingLoad of(RunningApp app) {
     long nursery = Lives.pail(app, "Nursery pail").get("id").asLong();
-    JsonNode load = app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(nursery)).json();
+    JsonNode load = app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(nursery)).json();
     return new NursingLoad(app, load.get("id").asLong());
   }
 
   /** Returns the plan for a request without its braces: "\"school\":\"hot-and-full\"". */
   JsonNode plan(String request) {
-    RunningApp.Answer answer = app.post("/api/loads/" + id + "/plan", "{" + request + "}");
+    RunningApp.Answer answer = app.post("/api/v1/loads/" + id + "/plan", "{" + request + "}");
     assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     return answer.json();
   }
 
   RunningApp.Answer tryPlan(String request) {
-    return app.post("/api/loads/" + id + "/plan", "{" + request + "}");
+    return app.post("/api/v1/loads/" + id + "/plan", "{" + request + "}");
   }
 
   /** Starts a round with every check read. */
@@ -39,7 +39,7 @@ record NursingLoad(RunningApp app, long id) {
 
   RunningApp.Answer tryStart(String request, String read) {
     return app.post(
-        "/api/rounds", "{\"loadId\":%d,%s,\"checksRead\":[%s]}".formatted(id, request, read));
+        "/api/v1/rounds", "{\"loadId\":%d,%s,\"checksRead\":[%s]}".formatted(id, request, read));
   }
 
   /** Practises the load. */

@@ -44,7 +44,7 @@ class PlanApiTest {
 
   @Test
   void aChosenPositionDoesWhatItsEffectSaid() {
-    JsonNode options = app.post("/api/loads/" + load.id() + "/options", "{" + COOL + "}").json();
+    JsonNode options = app.post("/api/v1/loads/" + load.id() + "/options", "{" + COOL + "}").json();
     assertThat(options.get("questions")).hasSize(13);
     JsonNode heat = Lives.named(options.get("questions"), "id", "MAIN_HEAT");
     String effect = Lives.named(heat.get("positions"), "id", "60").get("effect").asString();
@@ -61,7 +61,9 @@ class PlanApiTest {
     JsonNode plan = load.plan(cool);
     assertThat(plan.get("figures").get("goalMet").asBoolean()).isFalse();
     JsonNode remedies =
-        app.post("/api/loads/" + load.id() + "/options", "{" + cool + "}").json().get("remedies");
+        app.post("/api/v1/loads/" + load.id() + "/options", "{" + cool + "}")
+            .json()
+            .get("remedies");
     assertThat(remedies.size()).isPositive();
     for (JsonNode r : remedies) {
       String ask = cool + ",\"boosts\":" + r.get("boosts");
@@ -115,7 +117,7 @@ class PlanApiTest {
     JsonNode byHand = load.plan("\"school\":\"bucket-and-plunge\"");
     assertThat(byHand.get("machine").asString()).isEqualTo("the 12 L bucket");
     assertThat(byHand.get("steps").toString()).contains("Only their last rinse is separate");
-    long front = app.get("/api/machines").json().get(0).get("id").asLong();
+    long front = app.get("/api/v1/machines").json().get(0).get("id").asLong();
     RunningApp.Answer refused =
         load.tryPlan("\"school\":\"bucket-and-plunge\",\"machineId\":" + front);
     assertThat(refused.status()).isEqualTo(422);
@@ -125,9 +127,9 @@ class PlanApiTest {
 
   @Test
   void aGoalIsJudgedForThisLoadAlone() {
-    String goals = "/api/loads/" + load.id() + "/plans?goal=";
+    String goals = "/api/v1/loads/" + load.id() + "/plans?goal=";
     JsonNode strict = app.get(goals + "ILLNESS").json();
-    JsonNode usual = app.get("/api/loads/" + load.id() + "/plans").json();
+    JsonNode usual = app.get("/api/v1/loads/" + load.id() + "/plans").json();
     assertThat(met(strict)).isLessThan(met(usual));
     assertThat(strict.get("calledFor")).isEqualTo(usual.get("calledFor"));
     assertThat(app.get(goals + "SPOTLESS").status()).isEqualTo(400);
@@ -145,23 +147,24 @@ class PlanApiTest {
   void aSchoolOfOnesOwnIsKeptChangedAndPutAway() {
     String keep =
         "{\"name\":\"%s\",\"plan\":{%s,\"temperatureC\":60,\"positions\":{\"STRENGTH\":\"strong\",\"VINEGAR\":\"yes\"}}}";
-    RunningApp.Answer kept = app.post("/api/schools", keep.formatted("Our sixty", COOL));
+    RunningApp.Answer kept = app.post("/api/v1/schools", keep.formatted("Our sixty", COOL));
     assertThat(kept.status()).as(kept.body()).isEqualTo(201);
     String id = kept.json().get("id").asString();
     JsonNode school = kept.json().get("school");
     assertThat(school.get("main").get("celsius").asInt()).isEqualTo(60);
     assertThat(school.get("chemistry").get("strength").asDouble()).isEqualTo(1.2);
     assertThat(kept.json().get("basedOn").asString()).isEqualTo("Cool and sun");
-    assertThat(app.post("/api/schools", keep.formatted("our SIXTY", COOL)).status()).isEqualTo(400);
-    assertThat(app.post("/api/schools", keep.formatted("Gentle skin", COOL)).status())
+    assertThat(app.post("/api/v1/schools", keep.formatted("our SIXTY", COOL)).status())
         .isEqualTo(400);
-    assertThat(app.post("/api/schools", keep.formatted(" ", COOL)).status()).isEqualTo(400);
+    assertThat(app.post("/api/v1/schools", keep.formatted("Gentle skin", COOL)).status())
+        .isEqualTo(400);
+    assertThat(app.post("/api/v1/schools", keep.formatted(" ", COOL)).status()).isEqualTo(400);
 
     JsonNode plan = load.plan("\"school\":\"" + id + "\"");
     assertThat(plan.get("figures").get("temperatureC").asInt()).isEqualTo(60);
     assertThat(plan.get("steps").toString()).contains("white vinegar");
     app.restart();
-    assertThat(app.get("/api/loads/" + load.id() + "/plans").json().get("plans").toString())
+    assertThat(app.get("/api/v1/loads/" + load.id() + "/plans").json().get("plans").toString())
         .contains("Our sixty");
 
     String change =
@@ -169,32 +172,33 @@ class PlanApiTest {
         {"version":%d,"name":"Our forty","before":"COLD_RINSE","firstCelsius":0,"detergentShare":0,
          "firstWhitenerScoops":0,"mainCelsius":%s,"mainMinutes":75,"strength":1,"whitenerScoops":0,
          "enzymes":"BY_SOIL","sanitiser":false,"vinegar":false,"extraRinses":1,"spinRpm":800,"drying":"On the line."}""";
-    assertThat(app.send("PUT", "/api/schools/" + id, change.formatted(0, "400")).status())
+    assertThat(app.send("PUT", "/api/v1/schools/" + id, change.formatted(0, "400")).status())
         .isEqualTo(400);
-    RunningApp.Answer changed = app.send("PUT", "/api/schools/" + id, change.formatted(0, "40"));
+    RunningApp.Answer changed = app.send("PUT", "/api/v1/schools/" + id, change.formatted(0, "40"));
     assertThat(changed.json().get("school").get("name").asString()).isEqualTo("Our forty");
-    assertThat(app.send("PUT", "/api/schools/" + id, change.formatted(0, "40")).status())
+    assertThat(app.send("PUT", "/api/v1/schools/" + id, change.formatted(0, "40")).status())
         .isEqualTo(409);
-    assertThat(app.send("PUT", "/api/schools/hot-and-full", change.formatted(0, "40")).status())
+    assertThat(app.send("PUT", "/api/v1/schools/hot-and-full", change.formatted(0, "40")).status())
         .isEqualTo(400);
 
     JsonNode round = load.practise("\"school\":\"" + id + "\"");
-    assertThat(app.send("DELETE", "/api/schools/" + id, null).status()).isEqualTo(204);
-    assertThat(app.get("/api/schools").json()).hasSize(10);
+    assertThat(app.send("DELETE", "/api/v1/schools/" + id, null).status()).isEqualTo(204);
+    assertThat(app.get("/api/v1/schools").json()).hasSize(10);
     assertThat(round.get("plan").get("schoolName").asString()).isEqualTo("Our forty");
-    app.post("/api/schools/" + id + "/back", null);
-    assertThat(app.get("/api/schools").json()).hasSize(11);
-    app.send("DELETE", "/api/schools/" + id, null);
+    app.post("/api/v1/schools/" + id + "/restore", null);
+    assertThat(app.get("/api/v1/schools").json()).hasSize(11);
+    app.send("DELETE", "/api/v1/schools/" + id, null);
   }
 
   @Test
   void theWallCardIsOnePageOnEitherPaper() throws IOException, InterruptedException {
-    JsonNode card = app.post("/api/loads/" + load.id() + "/card", "{" + HOT + "}").json();
+    JsonNode card = app.post("/api/v1/loads/" + load.id() + "/card", "{" + HOT + "}").json();
     assertThat(card.get("steps").toString()).contains("dial to Cottons long").contains("scoop");
     for (String size : new String[] {"A5", "A4"}) {
       HttpRequest request =
           HttpRequest.newBuilder(
-                  URI.create(app.address() + "/api/loads/" + load.id() + "/card.pdf?size=" + size))
+                  URI.create(
+                      app.address() + "/api/v1/loads/" + load.id() + "/card.pdf?size=" + size))
               .header("Content-Type", "application/json")
               .POST(HttpRequest.BodyPublishers.ofString("{" + HOT + "}"))
               .build();
@@ -208,7 +212,8 @@ class PlanApiTest {
             .isBetween(size.equals("A5") ? 410f : 590f, size.equals("A5") ? 430f : 600f);
       }
     }
-    assertThat(app.post("/api/loads/" + load.id() + "/card.pdf?size=A9", "{" + HOT + "}").status())
+    assertThat(
+            app.post("/api/v1/loads/" + load.id() + "/card.pdf?size=A9", "{" + HOT + "}").status())
         .isEqualTo(400);
   }
 }

@@ -40,7 +40,7 @@ class RunApiTest {
 
   private JsonNode did(JsonNode round, String what, String body) {
     RunningApp.Answer answer =
-        app.post("/api/rounds/" + round.get("id").asLong() + "/" + what, body);
+        app.post("/api/v1/rounds/" + round.get("id").asLong() + "/" + what, body);
     assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     return answer.json();
   }
@@ -79,7 +79,7 @@ class RunApiTest {
         .isEqualTo(residue);
     assertThat(after.get("steps").get(steps - 1).get("added").asString()).contains("suds");
     app.restart();
-    JsonNode again = app.get("/api/rounds/running").json().get("round");
+    JsonNode again = app.get("/api/v1/rounds/running").json().get("round");
     assertThat(title(again)).isEqualTo("Rinse once more");
 
     JsonNode unload = tick(again);
@@ -106,7 +106,8 @@ class RunApiTest {
     double planned = detergent(after.get("planned"));
     assertThat(detergent(after.get("plan"))).isLessThan(planned);
     JsonNode back =
-        app.send("DELETE", "/api/rounds/" + round.get("id").asLong() + "/steps/last", null).json();
+        app.send("DELETE", "/api/v1/rounds/" + round.get("id").asLong() + "/steps/last", null)
+            .json();
     assertThat(detergent(back.get("plan"))).isEqualTo(planned);
     assertThat(left(product)).isCloseTo(before, org.assertj.core.api.Assertions.within(1e-6));
     long powder = 2;
@@ -115,7 +116,7 @@ class RunApiTest {
             left(powder) / lasts(powder).get("gramsPerDay").asDouble(),
             org.assertj.core.api.Assertions.within(1e-6));
     RunningApp.Answer absurd =
-        app.post("/api/rounds/" + round.get("id").asLong() + "/steps/2", "{\"shares\":[9]}");
+        app.post("/api/v1/rounds/" + round.get("id").asLong() + "/steps/2", "{\"shares\":[9]}");
     assertThat(absurd.status()).isEqualTo(400);
   }
 
@@ -129,7 +130,7 @@ class RunApiTest {
   }
 
   private JsonNode lasts(long product) {
-    for (JsonNode l : app.get("/api/products/left").json()) {
+    for (JsonNode l : app.get("/api/v1/products/left").json()) {
       if (l.get("productId").asLong() == product) {
         return l;
       }
@@ -160,7 +161,7 @@ class RunApiTest {
   @Test
   void aStepIsLeftOutWithAReasonButNeverTheMainWash() {
     JsonNode round = until(load.start(HOT), "First wash");
-    String path = "/api/rounds/" + round.get("id").asLong() + "/skip";
+    String path = "/api/v1/rounds/" + round.get("id").asLong() + "/skip";
     assertThat(app.post(path, "{\"why\":\" \"}").status()).isEqualTo(400);
     JsonNode after = did(round, "skip", "{\"why\":\"only wet ones today\"}");
     assertThat(title(after)).contains("Look");
@@ -172,7 +173,7 @@ class RunApiTest {
     RunningApp.Answer refused = app.post(path, "{\"why\":\"no time\"}");
     assertThat(refused.status()).isEqualTo(409);
     assertThat(refused.json().get("detail").asString()).contains("main wash");
-    assertThat(title(app.get("/api/rounds/" + main.get("id").asLong()).json()))
+    assertThat(title(app.get("/api/v1/rounds/" + main.get("id").asLong()).json()))
         .isEqualTo("Main wash");
   }
 
@@ -180,12 +181,12 @@ class RunApiTest {
   void theDrumWarnsWhenTheLoadLies() {
     JsonNode round = until(load.start(HOT), "Take everything out");
     app.forward(Duration.ofMinutes(50));
-    JsonNode lying = app.get("/api/rounds/running").json().get("round").get("lying");
+    JsonNode lying = app.get("/api/v1/rounds/running").json().get("round").get("lying");
     assertThat(lying.get("state").asString()).isEqualTo("SOON");
     assertThat(lying.get("words").asString()).contains("50 min");
     app.forward(Duration.ofHours(4));
     assertThat(
-            app.get("/api/rounds/" + round.get("id").asLong())
+            app.get("/api/v1/rounds/" + round.get("id").asLong())
                 .json()
                 .get("lying")
                 .get("state")
@@ -196,28 +197,28 @@ class RunApiTest {
   @Test
   void practiceLeavesNothingBehind() {
     String stockBefore = Lives.stock(app, "bamboo trifold").toString();
-    int rounds = app.get("/api/record").json().get("total").asInt();
-    String leftBefore = app.get("/api/products/left").body();
+    int rounds = app.get("/api/v1/record").json().get("total").asInt();
+    String leftBefore = app.get("/api/v1/products/left").body();
     JsonNode round = load.practise(HOT);
     assertThat(round.get("state").asString()).isEqualTo("PRACTISE");
-    assertThat(app.get("/api/rounds/running").json().get("round").isNull()).isTrue();
-    assertThat(app.get("/api/record").json().get("total").asInt()).isEqualTo(rounds);
+    assertThat(app.get("/api/v1/rounds/running").json().get("round").isNull()).isTrue();
+    assertThat(app.get("/api/v1/record").json().get("total").asInt()).isEqualTo(rounds);
     while (!round.get("currentStep").isNull()) {
       round = tick(round);
     }
-    assertThat(app.get("/api/rounds/running").json().get("practice").isNull()).isTrue();
+    assertThat(app.get("/api/v1/rounds/running").json().get("practice").isNull()).isTrue();
     assertThat(Lives.stock(app, "bamboo trifold").toString()).isEqualTo(stockBefore);
-    assertThat(app.get("/api/record").json().get("total").asInt()).isEqualTo(rounds);
-    assertThat(app.get("/api/products/left").body()).isEqualTo(leftBefore);
+    assertThat(app.get("/api/v1/record").json().get("total").asInt()).isEqualTo(rounds);
+    assertThat(app.get("/api/v1/products/left").body()).isEqualTo(leftBefore);
     load.practise(HOT);
-    assertThat(app.send("DELETE", "/api/rounds/practice", null).status()).isEqualTo(204);
-    assertThat(app.get("/api/rounds/running").json().get("practice").isNull()).isTrue();
+    assertThat(app.send("DELETE", "/api/v1/rounds/practice", null).status()).isEqualTo(204);
+    assertThat(app.get("/api/v1/rounds/running").json().get("practice").isNull()).isTrue();
   }
 
   @Test
   void whatMakesNoSenseIsRefusedAndNothingChanges() {
     JsonNode round = load.start(HOT);
-    String path = "/api/rounds/" + round.get("id").asLong();
+    String path = "/api/v1/rounds/" + round.get("id").asLong();
     String before = app.get(path).json().get("steps").toString();
     String[][] refused = {
       {"answers", "{\"judgement\":\"SUDS\",\"answer\":\"no\"}", "409", "not looked at"},
@@ -236,14 +237,14 @@ class RunApiTest {
       assertThat(answer.json().get("detail").asString()).containsIgnoringCase(r[3]);
     }
     assertThat(app.get(path).json().get("steps").toString()).isEqualTo(before);
-    assertThat(app.post("/api/rounds/99999/hold", "{\"why\":\"tea\"}").status()).isEqualTo(404);
+    assertThat(app.post("/api/v1/rounds/99999/hold", "{\"why\":\"tea\"}").status()).isEqualTo(404);
   }
 
   @Test
   void everyDeviceIsToldAtOnce() throws IOException, InterruptedException {
     JsonNode round = load.start(HOT);
     HttpRequest request =
-        HttpRequest.newBuilder(URI.create(app.address() + "/api/changes")).build();
+        HttpRequest.newBuilder(URI.create(app.address() + "/api/v1/changes")).build();
     HttpResponse<java.io.InputStream> stream =
         HttpClient.newHttpClient().send(request, HttpResponse.BodyHandlers.ofInputStream());
     try (BufferedReader lines =
@@ -256,7 +257,7 @@ class RunApiTest {
       }
       assertThat(lines.readLine()).contains("ROUNDS");
     }
-    assertThat(app.get("/api/rounds/running").json().get("round").get("carer").asString())
+    assertThat(app.get("/api/v1/rounds/running").json().get("round").get("carer").asString())
         .isEqualTo("Oskar");
   }
 }

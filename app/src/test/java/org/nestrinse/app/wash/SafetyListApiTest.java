@@ -97,11 +97,12 @@ class SafetyListApiTest {
   @Test
   void chlorineOnNewPieces() {
     long fresh = own.kind("new rag", "CLOTH", "HOUSE", "COTTON", "PALE");
-    RunningApp.Answer lot = app.post("/api/prep", "{\"kindId\":%d,\"count\":12}".formatted(fresh));
+    RunningApp.Answer lot =
+        app.post("/api/v1/prep", "{\"kindId\":%d,\"count\":12}".formatted(fresh));
     assertThat(lot.status()).as(lot.body()).isBetween(200, 201);
     long pail = Lives.pail(app, "New pieces").get("id").asLong();
     long load =
-        app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(pail)).json().get("id").asLong();
+        app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(pail)).json().get("id").asLong();
     stopped(
         new NursingLoad(app, load), with("hot-and-full", "FIRST_WASH", 20, bleach), "chlorine-dye");
   }
@@ -189,16 +190,16 @@ class SafetyListApiTest {
     assertThat(plan.get("steps").toString()).contains("sanitising powder");
     String card =
         app.post(
-                "/api/loads/%d/card".formatted(load.id()),
+                "/api/v1/loads/%d/card".formatted(load.id()),
                 "{" + school("sixty-with-sanitiser") + "}")
             .body();
     assertThat(card).contains("sanitising powder").doesNotContain("softener drawer\"");
-    app.send("DELETE", "/api/products/" + powder, null);
+    app.send("DELETE", "/api/v1/products/" + powder, null);
   }
 
   @Test
   void aProgrammeThatLoggedHotterIsPlannedAsHotAsItWas() {
-    long machine = app.get("/api/machines").json().get(0).get("id").asLong();
+    long machine = app.get("/api/v1/machines").json().get(0).get("id").asLong();
     StringBuilder log = new StringBuilder("time,°C\n");
     for (int minute = 0; minute < 150; minute++) {
       double c = Math.min(74, 15 + minute * 1.2);
@@ -206,7 +207,7 @@ class SafetyListApiTest {
     }
     RunningApp.Answer kept =
         app.post(
-            "/api/machines/" + machine + "/logs",
+            "/api/v1/machines/" + machine + "/logs",
             "{\"sort\":\"TEMPERATURE\",\"programme\":\"Cottons long\",\"chosenC\":60,\"text\":%s,\"keep\":true}"
                 .formatted(JsonMapper.shared().writeValueAsString(log.toString())));
     assertThat(kept.status()).as(kept.body()).isBetween(200, 201);
@@ -217,7 +218,7 @@ class SafetyListApiTest {
     JsonNode ninety = load.plan(school("hot-and-full") + ",\"temperatureC\":90");
     assertThat(caution(ninety, "too-hot").get("strength").asString()).isEqualTo("STOP");
     String programme = URLEncoder.encode("Cottons long", StandardCharsets.UTF_8);
-    app.send("DELETE", "/api/machines/" + machine + "/logs?programme=" + programme, null);
+    app.send("DELETE", "/api/v1/machines/" + machine + "/logs?programme=" + programme, null);
   }
 
   @Test
@@ -233,7 +234,7 @@ class SafetyListApiTest {
         .isTrue();
     RunningApp.Answer stove =
         app.post(
-            "/api/resets/plan",
+            "/api/v1/resets/plan",
             "{\"recipe\":\"SIMMER_POT\",\"vessel\":\"pot\",\"vesselL\":10,\"pieces\":[{\"kindId\":%d,\"count\":4}]}"
                 .formatted(rag));
     assertThat(stove.body()).contains("catches fire on a stove");
@@ -244,7 +245,7 @@ class SafetyListApiTest {
     long liquid = own.product("hand liquid", "DETERGENT", "LIQUID", "");
     NursingLoad load = load(white, 20, "DIRT");
     stopped(load, with("bucket-and-plunge", "MAIN_WASH", 300, liquid), "above-maximum");
-    app.send("DELETE", "/api/products/" + liquid, null);
+    app.send("DELETE", "/api/v1/products/" + liquid, null);
   }
 
   @Test
@@ -271,7 +272,8 @@ class SafetyListApiTest {
 
   private JsonNode fits(NursingLoad load) {
     RunningApp.Answer answer =
-        app.post("/api/loads/%d/options".formatted(load.id()), "{" + school("gentle-skin") + "}");
+        app.post(
+            "/api/v1/loads/%d/options".formatted(load.id()), "{" + school("gentle-skin") + "}");
     assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     return answer.json().get("fits");
   }

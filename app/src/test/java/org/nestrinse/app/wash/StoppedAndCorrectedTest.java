@@ -28,7 +28,7 @@ class StoppedAndCorrectedTest {
 
   private JsonNode tick(JsonNode round) {
     return app.post(
-            "/api/rounds/%d/steps/%d"
+            "/api/v1/rounds/%d/steps/%d"
                 .formatted(round.get("id").asLong(), round.get("currentStep").asInt()),
             null)
         .json();
@@ -37,7 +37,7 @@ class StoppedAndCorrectedTest {
   private JsonNode answer(JsonNode round, String judgement, String answer) {
     RunningApp.Answer said =
         app.post(
-            "/api/rounds/%d/answers".formatted(round.get("id").asLong()),
+            "/api/v1/rounds/%d/answers".formatted(round.get("id").asLong()),
             "{\"judgement\":\"%s\",\"answer\":\"%s\"}".formatted(judgement, answer));
     assertThat(said.status()).as(said.body()).isEqualTo(200);
     return said.json();
@@ -52,20 +52,20 @@ class StoppedAndCorrectedTest {
   }
 
   private int seen() {
-    return app.get("/api/record/observations.csv").body().split("\n").length;
+    return app.get("/api/v1/record/observations.csv").body().split("\n").length;
   }
 
   @Test
   void aStoppedWashGivesItsPiecesBackToTheirLoad() {
-    JsonNode before = app.get("/api/kinds").json();
-    int rounds = app.get("/api/record").json().get("total").asInt();
+    JsonNode before = app.get("/api/v1/kinds").json();
+    int rounds = app.get("/api/v1/record").json().get("total").asInt();
     JsonNode round = tick(load.start("\"school\":\"hot-and-full\""));
-    String path = "/api/rounds/" + round.get("id").asLong();
+    String path = "/api/v1/rounds/" + round.get("id").asLong();
     assertThat(app.send("DELETE", path, null).status()).isEqualTo(204);
-    assertThat(app.get("/api/rounds/running").json().get("round").isNull()).isTrue();
-    assertThat(app.get("/api/kinds").json()).isEqualTo(before);
-    assertThat(app.get("/api/ledger").json()).isEmpty();
-    assertThat(app.get("/api/record").json().get("total").asInt()).isEqualTo(rounds);
+    assertThat(app.get("/api/v1/rounds/running").json().get("round").isNull()).isTrue();
+    assertThat(app.get("/api/v1/kinds").json()).isEqualTo(before);
+    assertThat(app.get("/api/v1/ledger").json()).isEmpty();
+    assertThat(app.get("/api/v1/record").json().get("total").asInt()).isEqualTo(rounds);
     assertThat(app.send("DELETE", path, null).status()).isEqualTo(409);
     assertThat(load.start("\"school\":\"hot-and-full\"").get("state").asString())
         .isEqualTo("RUNNING");
@@ -83,14 +83,17 @@ class StoppedAndCorrectedTest {
     assertThat(none.get("currentStep")).isEqualTo(round.get("currentStep"));
     JsonNode again = answer(none, "SUDS", "yes");
     JsonNode back =
-        app.send("DELETE", "/api/rounds/%d/answers/last".formatted(again.get("id").asLong()), null)
+        app.send(
+                "DELETE",
+                "/api/v1/rounds/%d/answers/last".formatted(again.get("id").asLong()),
+                null)
             .json();
     assertThat(back.get("steps").size()).isEqualTo(round.get("steps").size());
     assertThat(seen()).isEqualTo(before);
     assertThat(
             app.send(
                     "DELETE",
-                    "/api/rounds/%d/answers/last".formatted(again.get("id").asLong()),
+                    "/api/v1/rounds/%d/answers/last".formatted(again.get("id").asLong()),
                     null)
                 .status())
         .isEqualTo(409);
@@ -102,7 +105,7 @@ class StoppedAndCorrectedTest {
     int before = seen();
     answer(round, "SUDS", "yes");
     JsonNode back =
-        app.send("DELETE", "/api/rounds/%d/steps/last".formatted(round.get("id").asLong()), null)
+        app.send("DELETE", "/api/v1/rounds/%d/steps/last".formatted(round.get("id").asLong()), null)
             .json();
     assertThat(back.get("steps").size()).isEqualTo(round.get("steps").size());
     assertThat(seen()).isEqualTo(before);
@@ -115,7 +118,7 @@ class StoppedAndCorrectedTest {
       app.forward(Duration.ofSeconds(25));
       round = tick(round);
     }
-    String path = "/api/record/" + round.get("id").asLong();
+    String path = "/api/v1/record/" + round.get("id").asLong();
     JsonNode kept = app.get(path).json();
     assertThat(kept.at("/figures/estimate/notRun").asBoolean()).isTrue();
     assertThat(kept.at("/figures/bath/peakC").asDouble()).isLessThan(30);
@@ -123,9 +126,9 @@ class StoppedAndCorrectedTest {
     assertThat(kept.at("/figures/estimate/goalMet").asBoolean()).isFalse();
     assertThat(kept.at("/figures/spent/minutes").asDouble()).isLessThan(10);
     // It did run: whoever ticked it off was only late to tell.
-    app.post("/api/rounds/%d/ran".formatted(round.get("id").asLong()), "{\"ran\":true}");
+    app.post("/api/v1/rounds/%d/ran".formatted(round.get("id").asLong()), "{\"ran\":true}");
     assertThat(app.get(path).json().at("/figures/bath/peakC").asDouble()).isGreaterThan(50);
-    app.post("/api/rounds/%d/ran".formatted(round.get("id").asLong()), "{\"ran\":false}");
+    app.post("/api/v1/rounds/%d/ran".formatted(round.get("id").asLong()), "{\"ran\":false}");
     assertThat(app.get(path).json().at("/figures/bath/peakC").asDouble()).isLessThan(30);
   }
 }

@@ -32,7 +32,7 @@ class WashNowApiTest {
   }
 
   private JsonNode now(String body) {
-    RunningApp.Answer answer = app.post("/api/loads/now", body);
+    RunningApp.Answer answer = app.post("/api/v1/loads/now", body);
     assertThat(answer.status()).as(answer.body()).isEqualTo(201);
     return answer.json();
   }
@@ -45,7 +45,7 @@ class WashNowApiTest {
     assertThat(made.get("notes").toString()).contains("waited until");
     assertThat(Lives.pail(app, "Aurel's pads").get("pieces").asInt()).isLessThan(pieces);
     long load = made.get("load").get("id").asLong();
-    JsonNode plans = app.get("/api/loads/" + load + "/plans").json();
+    JsonNode plans = app.get("/api/v1/loads/" + load + "/plans").json();
     assertThat(plans.get("offered").asString()).isNotBlank();
     assertThat(plans.get("offeredWords").asString()).endsWith(".");
   }
@@ -60,8 +60,8 @@ class WashNowApiTest {
   @Test
   void withoutPailsEverythingThatWaitsIsMeantAndNonsenseIsNamed() {
     assertThat(now("{}").get("load").get("id").asLong()).isPositive();
-    assertThat(app.post("/api/loads/now", "{\"pailIds\":[]}").status()).isEqualTo(400);
-    assertThat(app.post("/api/loads/now", "{\"pailIds\":[99999]}").status()).isBetween(400, 499);
+    assertThat(app.post("/api/v1/loads/now", "{\"pailIds\":[]}").status()).isEqualTo(400);
+    assertThat(app.post("/api/v1/loads/now", "{\"pailIds\":[99999]}").status()).isBetween(400, 499);
   }
 
   @Test
@@ -70,19 +70,19 @@ class WashNowApiTest {
     long towel = own.kind("beach towel", "TOWEL", "HOUSE", "COTTON", "PALE");
     long load = own.load(towel, 12, "DIRT");
     usually("cool-and-sun");
-    JsonNode chosen = app.get("/api/loads/" + load + "/plans").json();
+    JsonNode chosen = app.get("/api/v1/loads/" + load + "/plans").json();
     assertThat(chosen.get("offered").asString()).isEqualTo("cool-and-sun");
     usually("hygiene-steam");
-    JsonNode other = app.get("/api/loads/" + load + "/plans").json();
+    JsonNode other = app.get("/api/v1/loads/" + load + "/plans").json();
     assertThat(other.get("offered").asString()).isNotEqualTo("hygiene-steam");
     assertThat(other.get("offeredWords").asString()).contains("cannot wash this here");
   }
 
   private void usually(String method) {
-    ObjectNode house = (ObjectNode) app.get("/api/household").json();
+    ObjectNode house = (ObjectNode) app.get("/api/v1/household").json();
     house.remove("trim");
     house.put("usualMethod", method);
-    assertThat(app.send("PUT", "/api/household", house.toString()).status()).isEqualTo(200);
+    assertThat(app.send("PUT", "/api/v1/household", house.toString()).status()).isEqualTo(200);
   }
 
   @Test
@@ -92,15 +92,15 @@ class WashNowApiTest {
     long id = round.get("id").asLong();
     for (JsonNode step : round.get("plan").get("steps")) {
       app.forward(Duration.ofMinutes(2));
-      app.post("/api/rounds/%d/steps/%d".formatted(id, step.get("number").asInt()), "{}");
+      app.post("/api/v1/rounds/%d/steps/%d".formatted(id, step.get("number").asInt()), "{}");
     }
-    JsonNode asked = app.get("/api/rounds/" + id).json();
+    JsonNode asked = app.get("/api/v1/rounds/" + id).json();
     assertThat(asked.get("early")).isNotEmpty();
     assertThat(asked.get("early").toString()).contains("ticked off after");
     assertThat(line(id).at("/figures/estimate/notRun").asBoolean()).isTrue();
 
-    assertThat(app.post("/api/rounds/%d/ran".formatted(id), "{}").status()).isEqualTo(400);
-    JsonNode ran = app.post("/api/rounds/%d/ran".formatted(id), "{\"ran\":true}").json();
+    assertThat(app.post("/api/v1/rounds/%d/ran".formatted(id), "{}").status()).isEqualTo(400);
+    JsonNode ran = app.post("/api/v1/rounds/%d/ran".formatted(id), "{\"ran\":true}").json();
     assertThat(ran.get("early")).isEmpty();
     assertThat(line(id).at("/figures/estimate/notRun").asBoolean()).isFalse();
     assertThat(line(id).get("soilWords").asString()).contains("%");
@@ -108,7 +108,7 @@ class WashNowApiTest {
   }
 
   private JsonNode line(long id) {
-    for (JsonNode round : app.get("/api/record?size=5").json().get("rounds")) {
+    for (JsonNode round : app.get("/api/v1/record?size=5").json().get("rounds")) {
       if (round.get("id").asLong() == id) {
         return round;
       }

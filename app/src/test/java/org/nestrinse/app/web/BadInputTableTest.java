@@ -41,7 +41,7 @@ class BadInputTableTest {
   @BeforeAll
   static void start() {
     app = RunningApp.demo(DemoApp.MOMENT);
-    person = app.get("/api/people").json().get(0).get("id").asLong();
+    person = app.get("/api/v1/people").json().get(0).get("id").asLong();
     pail = Lives.pail(app, "Nursery pail").get("id").asLong();
   }
 
@@ -93,46 +93,48 @@ class BadInputTableTest {
 
   static Stream<Arguments> refused() {
     List<Arguments> rows = new ArrayList<>();
-    rows.add(row("a school without a plan", "POST", "/api/schools", "{\"name\":\"x\"}", "plan"));
-    rows.add(row("times without days", "PUT", "/api/week/people/" + person, "{}", "days"));
-    rows.add(row("a label of nothing", "POST", "/api/products", product("0", ""), "normal.softG"));
+    rows.add(row("a school without a plan", "POST", "/api/v1/schools", "{\"name\":\"x\"}", "plan"));
+    rows.add(row("times without days", "PUT", "/api/v1/week/people/" + person, "{}", "days"));
+    rows.add(
+        row("a label of nothing", "POST", "/api/v1/products", product("0", ""), "normal.softG"));
     rows.add(
         row(
             "a label that falls with hardness",
             "POST",
-            "/api/products",
+            "/api/v1/products",
             product("50,\"mediumG\":40,\"hardG\":30", ""),
             "mediumG"));
-    rows.add(row("nothing allowed", "POST", "/api/products", product("40", ",\"maxG\":0"), "maxG"));
+    rows.add(
+        row("nothing allowed", "POST", "/api/v1/products", product("40", ",\"maxG\":0"), "maxG"));
     rows.add(
         row(
             "a wash of no minutes",
             "POST",
-            "/api/machines",
+            "/api/v1/machines",
             machine("40", "0", ""),
             "programmes.washMinutes"));
     rows.add(
         row(
             "a peak below the tap",
             "POST",
-            "/api/machines",
+            "/api/v1/machines",
             machine("40", "60", ",\"measuredPeakC\":0.5"),
             "programmes.measuredPeakC"));
     rows.add(
         row(
             "a bath of half a litre",
             "POST",
-            "/api/machines",
+            "/api/v1/machines",
             machine("40", "60", ",\"mainL\":0.5"),
             "programmes.mainL"));
     rows.add(
         row(
             "twenty thousand temperatures",
             "POST",
-            "/api/machines",
+            "/api/v1/machines",
             machine("40" + ",40".repeat(19_999), "60", ""),
             "programmes.temperaturesC"));
-    String spells = "/api/normal-days/spells";
+    String spells = "/api/v1/normal-days/spells";
     rows.add(
         row(
             "the year 999999999",
@@ -148,43 +150,43 @@ class BadInputTableTest {
         row(
             "stretches of the year 9999",
             "GET",
-            "/api/record/beside?aFrom=9999-01-01&aTo=9999-01-02&bFrom=2026-01-01&bTo=2026-01-02",
+            "/api/v1/record/beside?aFrom=9999-01-01&aTo=9999-01-02&bFrom=2026-01-01&bTo=2026-01-02",
             null,
             "aTo"));
-    rows.add(row("a dragon", "GET", "/api/judge?kind=dragon", null, "kind"));
-    rows.add(row("an id in hexadecimal", "DELETE", "/api/entries/0x10", null, "id"));
-    rows.add(row("an id in octal", "GET", "/api/rounds/010", null, "id"));
-    rows.add(row("a page in hexadecimal", "GET", "/api/record?page=0x1", null, "page"));
+    rows.add(row("a dragon", "GET", "/api/v1/judge?kind=dragon", null, "kind"));
+    rows.add(row("an id in hexadecimal", "DELETE", "/api/v1/entries/0x10", null, "id"));
+    rows.add(row("an id in octal", "GET", "/api/v1/rounds/010", null, "id"));
+    rows.add(row("a page in hexadecimal", "GET", "/api/v1/record?page=0x1", null, "page"));
     rows.add(
         row(
             "a doubled key",
             "POST",
-            "/api/people",
+            "/api/v1/people",
             name("Ada").replaceFirst("\\{", "{\"name\":\"Bea\","),
             ""));
-    rows.add(row("a name with NUL", "POST", "/api/people", name("a\\u0000b"), "name"));
-    rows.add(row("half a character", "POST", "/api/people", name("a\\ud800b"), "name"));
-    rows.add(row("nothing to be seen", "POST", "/api/people", name("\\u200b\\u2060"), "name"));
-    rows.add(row("turned writing", "POST", "/api/people", name("ab\\u202ecd"), "name"));
+    rows.add(row("a name with NUL", "POST", "/api/v1/people", name("a\\u0000b"), "name"));
+    rows.add(row("half a character", "POST", "/api/v1/people", name("a\\ud800b"), "name"));
+    rows.add(row("nothing to be seen", "POST", "/api/v1/people", name("\\u200b\\u2060"), "name"));
+    rows.add(row("turned writing", "POST", "/api/v1/people", name("ab\\u202ecd"), "name"));
     rows.add(
         row(
             "a number for a text",
             "POST",
-            "/api/people",
+            "/api/v1/people",
             name("Ada").replace("\"Ada\"", "5"),
             "name"));
     rows.add(
         row(
             "a place without a size",
             "POST",
-            "/api/places",
+            "/api/v1/places",
             "{\"name\":\"rack\",\"sort\":\"AIRER\",\"exposure\":0.25,\"windFactor\":1,\"sunFactor\":1,\"roomC\":19,\"roomHumidity\":60}",
             "metres"));
     rows.add(
         row(
             "a piece from the future",
             "POST",
-            "/api/pails/" + pail + "/entries",
+            "/api/v1/pails/" + pail + "/entries",
             "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solids\":\"NONE\",\"cameIn\":\"9999-01-01T00:00:00Z\"}",
             "cameIn"));
     return rows.stream();
@@ -205,14 +207,14 @@ class BadInputTableTest {
   }
 
   private static String everything() {
-    return app.get("/api/people").body()
-        + app.get("/api/products").body()
-        + app.get("/api/machines").body()
-        + app.get("/api/places").body()
-        + app.get("/api/normal-days").body()
-        + app.get("/api/schools").body()
-        + app.get("/api/week").json().get("settings")
-        + app.get("/api/record").json().get("total");
+    return app.get("/api/v1/people").body()
+        + app.get("/api/v1/products").body()
+        + app.get("/api/v1/machines").body()
+        + app.get("/api/v1/places").body()
+        + app.get("/api/v1/normal-days").body()
+        + app.get("/api/v1/schools").body()
+        + app.get("/api/v1/week").json().get("settings")
+        + app.get("/api/v1/record").json().get("total");
   }
 
   static Stream<Arguments> files() {
@@ -235,7 +237,7 @@ class BadInputTableTest {
   @ParameterizedTest(name = "{0}")
   @MethodSource("files")
   void importsAreHeldToTheSame(String what, String text, String column) {
-    JsonNode read = app.post("/api/record/files?keep=true", text).json();
+    JsonNode read = app.post("/api/v1/record/files?keep=true", text).json();
     assertThat(read.get("kept").asBoolean()).as(what).isFalse();
     assertThat(read.get("errors").toString()).contains("\"column\":\"" + column + "\"");
   }
@@ -246,7 +248,7 @@ class BadInputTableTest {
         "time,temperature_c,humidity_percent,wind_ms,irradiance_wm2,rain_mm\n9999-01-01T00:00,10,60,1,0,0\n";
     JsonNode read =
         app.post(
-                "/api/drying/weather",
+                "/api/v1/drying/weather",
                 "{\"keep\":true,\"text\":%s}"
                     .formatted(
                         tools.jackson.databind.json.JsonMapper.shared().writeValueAsString(text)))
@@ -259,12 +261,12 @@ class BadInputTableTest {
   void deletingNothingSaysSo() {
     for (String path :
         List.of(
-            "/api/drying/learnt/9999/9999",
-            "/api/week/moves/2026-05-21T09:00:00Z",
-            "/api/entries/999999",
-            "/api/record/999999",
-            "/api/record/observations/999999",
-            "/api/normal-days/spells/999999")) {
+            "/api/v1/drying/learnt/9999/9999",
+            "/api/v1/week/moves/2026-05-21T09:00:00Z",
+            "/api/v1/entries/999999",
+            "/api/v1/record/999999",
+            "/api/v1/record/observations/999999",
+            "/api/v1/normal-days/spells/999999")) {
       assertThat(app.send("DELETE", path, null).status()).as(path).isIn(404, 409);
     }
   }
@@ -275,7 +277,7 @@ class BadInputTableTest {
     assertThat(nowhere.status()).isEqualTo(404);
     assertThat(nowhere.type()).startsWith("text/html");
     assertThat(app.get("/nonsense/deeper/still").type()).startsWith("text/html");
-    assertThat(app.get("/api/nonsense").type()).startsWith("application/problem+json");
+    assertThat(app.get("/api/v1/nonsense").type()).startsWith("application/problem+json");
     assertThat(app.get("/gather").status()).isEqualTo(200);
   }
 
@@ -284,7 +286,7 @@ class BadInputTableTest {
   void everyRefusalIsAProblemDocument() {
     List<String> broken = new ArrayList<>();
     String[] bodies = {"", "null", "{}", "[]", "{\"x\":1}"};
-    JsonNode paths = app.get("/v3/api-docs").json().get("paths");
+    JsonNode paths = app.get("/openapi.json").json().get("paths");
     for (var path : paths.properties()) {
       for (var operation : path.getValue().properties()) {
         String method = operation.getKey().toUpperCase(java.util.Locale.ROOT);

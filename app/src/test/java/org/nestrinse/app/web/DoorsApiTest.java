@@ -97,16 +97,19 @@ class DoorsApiTest {
   void theMadeUpHouseHasTheSameDoor() throws IOException {
     assertThat(
             statusOf(
-                "/made-up/api/people", "GET", "Host: rebound.example", "Origin: http://x.example"))
+                "/made-up/api/v1/people",
+                "GET",
+                "Host: rebound.example",
+                "Origin: http://x.example"))
         .isEqualTo(421);
     String host = "Host: localhost:" + port;
-    assertThat(statusOf("/made-up/api/people", "POST", host, "Origin: http://rebound.example"))
+    assertThat(statusOf("/made-up/api/v1/people", "POST", host, "Origin: http://rebound.example"))
         .isEqualTo(403);
     assertThat(app.bean(MadeUpHouse.class).isShut()).as("nobody came in").isTrue();
   }
 
   private static int status(String method, String... headers) throws IOException {
-    return statusOf("/api/people", method, headers);
+    return statusOf("/api/v1/people", method, headers);
   }
 
   private static int statusOf(String path, String method, String... headers) throws IOException {

@@ -27,27 +27,27 @@ class GoldenWordsTest {
 
   @Test
   void theLoadsThatSortProposes(RunningApp demo) throws IOException {
-    compare("sort.txt", demo.get("/api/sorting").json());
+    compare("sort.txt", demo.get("/api/v1/sorting").json());
   }
 
   @Test
   void aPlanFromTheFirstRinseToTheCard() throws IOException {
     try (RunningApp app = RunningApp.demo(DemoApp.MOMENT)) {
       long pail = Lives.pail(app, "Nursery pail").get("id").asLong();
-      JsonNode load = app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(pail)).json();
-      String plan = "/api/loads/%d/plan".formatted(load.get("id").asLong());
+      JsonNode load = app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(pail)).json();
+      String plan = "/api/v1/loads/%d/plan".formatted(load.get("id").asLong());
       compare("wash.txt", app.post(plan, "{\"school\":\"hot-and-full\"}").json());
     }
   }
 
   @Test
   void whatCausesASmell(RunningApp demo) throws IOException {
-    compare("judge.txt", demo.get("/api/judge").json());
+    compare("judge.txt", demo.get("/api/v1/judge").json());
   }
 
   @Test
   void aResetAndItsChecks(RunningApp demo) throws IOException {
-    compare("reset.txt", demo.get("/api/resets").json());
+    compare("reset.txt", demo.get("/api/v1/resets").json());
   }
 
   private static void compare(String name, JsonNode answer) throws IOException {

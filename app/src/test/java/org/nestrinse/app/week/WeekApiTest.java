@@ -44,11 +44,11 @@ class WeekApiTest {
   }
 
   private JsonNode week() {
-    return app.get("/api/week").json();
+    return app.get("/api/v1/week").json();
   }
 
   private ZoneId zone() {
-    return ZoneId.of(app.get("/api/household").json().get("zone").asString());
+    return ZoneId.of(app.get("/api/v1/household").json().get("zone").asString());
   }
 
   @Test
@@ -78,7 +78,7 @@ class WeekApiTest {
   @Test
   @Order(2)
   void theCalendarHoldsEveryStepAtItsMoment() throws Exception {
-    RunningApp.Answer file = app.get("/api/week/rounds.ics");
+    RunningApp.Answer file = app.get("/api/v1/week/rounds.ics");
     assertThat(file.status()).isEqualTo(200);
     Map<Instant, String> events = events(file.body());
     JsonNode week = week();
@@ -110,7 +110,7 @@ class WeekApiTest {
   /** A move as it is sent: day and hour in the house. */
   private String at(Instant start, String instead) {
     ZonedDateTime there =
-        start.atZone(ZoneId.of(app.get("/api/line").json().get("zone").asString()));
+        start.atZone(ZoneId.of(app.get("/api/v1/line").json().get("zone").asString()));
     String was = instead == null ? "" : ",\"instead\":\"" + instead + "\"";
     return "{\"date\":\"%s\",\"hour\":%d%s}".formatted(there.toLocalDate(), there.getHour(), was);
   }
@@ -121,7 +121,7 @@ class WeekApiTest {
     JsonNode before = week();
     String from = before.get("rounds").get(1).get("start").asString();
     Instant to = Instant.parse(from).plusSeconds(3600 * 5);
-    JsonNode moved = app.post("/api/week/moves", at(to, from)).json();
+    JsonNode moved = app.post("/api/v1/week/moves", at(to, from)).json();
     JsonNode there = Lives.named(moved.get("rounds"), "start", to.toString());
     assertThat(there.get("pinned").asBoolean()).isTrue();
     assertThat(moved.get("moveCost").asDouble()).isGreaterThanOrEqualTo(0);
@@ -129,31 +129,34 @@ class WeekApiTest {
     assertThat(Lives.named(week().get("rounds"), "start", to.toString()).get("pinned").asBoolean())
         .isTrue();
     Instant night = to.plusSeconds(3600 * 11);
-    JsonNode both = app.post("/api/week/moves", at(night, to.toString())).json();
+    JsonNode both = app.post("/api/v1/week/moves", at(night, to.toString())).json();
     JsonNode atNight = Lives.named(both.get("rounds"), "start", night.toString());
     assertThat(atNight.get("notes").toString()).contains("nobody is there");
     assertThat(both.get("moveCost").asDouble()).isPositive();
-    RunningApp.Answer tooNear = app.post("/api/week/moves", at(night.plusSeconds(3600), null));
+    RunningApp.Answer tooNear = app.post("/api/v1/week/moves", at(night.plusSeconds(3600), null));
     assertThat(tooNear.status()).isEqualTo(400);
     assertThat(Lives.named(week().get("rounds"), "start", night.toString())).isNotNull();
-    JsonNode back = app.send("DELETE", "/api/week/moves/" + night, null).json();
+    JsonNode back = app.send("DELETE", "/api/v1/week/moves/" + night, null).json();
     assertThat(back.get("moveCost").asDouble()).isZero();
     assertThat(back.get("rounds").get(1).get("start").asString()).isEqualTo(from);
-    assertThat(app.post("/api/week/moves", "{}").json().get("field").asString()).isEqualTo("date");
+    assertThat(app.post("/api/v1/week/moves", "{}").json().get("field").asString())
+        .isEqualTo("date");
     for (String date : List.of("2020-01-01", "0000-01-01", "+999999999-12-31", "2026-02-30")) {
       assertThat(
-              app.post("/api/week/moves", "{\"date\":\"%s\",\"hour\":9}".formatted(date)).status())
+              app.post("/api/v1/week/moves", "{\"date\":\"%s\",\"hour\":9}".formatted(date))
+                  .status())
           .as(date)
           .isEqualTo(400);
     }
-    assertThat(app.send("DELETE", "/api/week/moves/someday", null).status()).isEqualTo(400);
+    assertThat(app.send("DELETE", "/api/v1/week/moves/someday", null).status()).isEqualTo(400);
   }
 
   @Test
   @Order(4)
   void peopleAndQuietHoursAreKeptAndChecked() {
-    long sunniva = Lives.named(app.get("/api/people").json(), "name", "Sunniva").get("id").asLong();
-    String path = "/api/week/people/" + sunniva;
+    long sunniva =
+        Lives.named(app.get("/api/v1/people").json(), "name", "Sunniva").get("id").asLong();
+    String path = "/api/v1/week/people/" + sunniva;
     String body = "{\"days\":[\"TUESDAY\",\"SATURDAY\"],\"from\":\"09:00\",\"to\":\"%s\"}";
     assertThat(app.send("PUT", path, body.formatted("08:00")).status()).isEqualTo(400);
     assertThat(app.send("PUT", path, "{\"days\":[\"TUESDAY\"]}").json().get("field").asString())
@@ -161,22 +164,24 @@ class WeekApiTest {
     JsonNode week = app.send("PUT", path, body.formatted("19:00")).json();
     JsonNode times = Lives.named(week.get("settings").get("times"), "name", "Sunniva");
     assertThat(times.get("days").toString()).isEqualTo("[\"TUESDAY\",\"SATURDAY\"]");
-    assertThat(app.send("PUT", "/api/week/people/999", body.formatted("19:00")).status())
+    assertThat(app.send("PUT", "/api/v1/week/people/999", body.formatted("19:00")).status())
         .isEqualTo(404);
     ObjectNode settings = (ObjectNode) week.get("settings");
     settings.remove("times");
     settings.put("householdEveryDays", 99);
-    assertThat(app.send("PUT", "/api/week/settings", settings.toString()).status()).isEqualTo(400);
+    assertThat(app.send("PUT", "/api/v1/week/settings", settings.toString()).status())
+        .isEqualTo(400);
     settings.put("householdEveryDays", 0);
     settings.remove("quietTo");
-    assertThat(app.send("PUT", "/api/week/settings", settings.toString()).json().get("field"))
+    assertThat(app.send("PUT", "/api/v1/week/settings", settings.toString()).json().get("field"))
         .asString()
         .contains("quietTo");
     settings.remove("quietFrom");
-    JsonNode free = app.send("PUT", "/api/week/settings", settings.toString()).json();
+    JsonNode free = app.send("PUT", "/api/v1/week/settings", settings.toString()).json();
     assertThat(free.get("extras").toString()).doesNotContain("HOUSEHOLD");
-    assertThat(app.send("PUT", "/api/week/settings", settings.toString()).status()).isEqualTo(409);
-    JsonNode maintained = app.post("/api/week/maintained", null).json();
+    assertThat(app.send("PUT", "/api/v1/week/settings", settings.toString()).status())
+        .isEqualTo(409);
+    JsonNode maintained = app.post("/api/v1/week/maintained", null).json();
     assertThat(maintained.get("extras").toString()).doesNotContain("MAINTENANCE");
     assertThat(maintained.get("maintainedWords").asString()).isNotBlank();
   }
@@ -185,18 +190,18 @@ class WeekApiTest {
   @Order(5)
   void acrossTheEndOfSummerTimeTheClockOnTheWallIsKept() throws Exception {
     try (RunningApp autumn = RunningApp.empty("2026-10-23T08:10:00Z")) {
-      ObjectNode house = (ObjectNode) autumn.get("/api/household").json();
+      ObjectNode house = (ObjectNode) autumn.get("/api/v1/household").json();
       house.put("zone", "Europe/Oslo");
       house.remove("trim");
-      assertThat(autumn.send("PUT", "/api/household", house.toString()).status()).isEqualTo(200);
+      assertThat(autumn.send("PUT", "/api/v1/household", house.toString()).status()).isEqualTo(200);
       autumn.post(
-          "/api/machines",
+          "/api/v1/machines",
           "{\"name\":\"basin\",\"type\":\"HAND_BASIN\",\"drumL\":15,\"capacityKg\":2,\"drumRadiusM\":0.2,\"heaterW\":0}");
       new OwnPieces(autumn).kind("towel", "TOWEL", "HOUSE", "COTTON", "PALE");
       long carer =
           autumn
               .post(
-                  "/api/people",
+                  "/api/v1/people",
                   "{\"name\":\"A\",\"about\":\"\",\"sensitiveSkin\":false,\"ill\":false,\"newborn\":false,"
                       + "\"dayBundles\":0,\"nightBundles\":0,\"bedPads\":0}")
               .json()
@@ -206,13 +211,13 @@ class WeekApiTest {
           "[\"MONDAY\",\"TUESDAY\",\"WEDNESDAY\",\"THURSDAY\",\"FRIDAY\",\"SATURDAY\",\"SUNDAY\"]";
       autumn.send(
           "PUT",
-          "/api/week/people/" + carer,
+          "/api/v1/week/people/" + carer,
           "{\"days\":%s,\"from\":\"08:00\",\"to\":\"13:00\"}".formatted(all));
-      JsonNode settings = autumn.get("/api/week").json().get("settings");
+      JsonNode settings = autumn.get("/api/v1/week").json().get("settings");
       String daily =
           "{\"version\":%d,\"householdEveryDays\":1}".formatted(settings.get("version").asInt());
-      assertThat(autumn.send("PUT", "/api/week/settings", daily).status()).isEqualTo(200);
-      Map<Instant, String> events = events(autumn.get("/api/week/rounds.ics").body());
+      assertThat(autumn.send("PUT", "/api/v1/week/settings", daily).status()).isEqualTo(200);
+      Map<Instant, String> events = events(autumn.get("/api/v1/week/rounds.ics").body());
       ZoneId oslo = ZoneId.of("Europe/Oslo");
       boolean summer = false;
       boolean winter = false;

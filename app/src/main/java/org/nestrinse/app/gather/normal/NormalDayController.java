@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Normal days, and days that differ. */
 @RestController
-@RequestMapping("/api/normal-days")
+@RequestMapping("/api/v1/normal-days")
 class NormalDayController {
   private final NormalDayService normal;
 

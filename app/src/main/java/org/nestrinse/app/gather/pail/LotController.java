@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** New pieces on their way into use. */
 @RestController
-@RequestMapping("/api/prep")
+@RequestMapping("/api/v1/prep")
 class LotController {
   private final LotService lots;
 

@@ -20,7 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The pails and what waits in them. */
 @RestController
-@RequestMapping("/api")
+@RequestMapping("/api/v1")
 class PailController {
   private final GatherService gather;
   private final PailService pails;
@@ -57,7 +57,7 @@ class PailController {
     return gather.gathering();
   }
 
-  @PostMapping("/pails/{id}/back")
+  @PostMapping("/pails/{id}/restore")
   GatherViews.Gathering bringPailBack(@PathVariable long id) {
     pails.bringPailBack(id);
     return gather.gathering();

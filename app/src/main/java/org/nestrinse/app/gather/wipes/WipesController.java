@@ -10,7 +10,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The two boxes of wipes. */
 @RestController
-@RequestMapping("/api/wipes")
+@RequestMapping("/api/v1/wipes")
 class WipesController {
   private final WipesService wipes;
 

@@ -11,7 +11,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The facts of the household. */
 @RestController
-@RequestMapping("/api")
+@RequestMapping("/api/v1")
 class HouseholdController {
   private final HouseholdService household;
 

@@ -15,7 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** The kinds of textiles, and the plain ones to choose from. */
 @RestController
-@RequestMapping("/api")
+@RequestMapping("/api/v1")
 class KindController {
   private final KindService kinds;
   private final KindCatalogue catalogue;

@@ -16,7 +16,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What washes and what dries by heat, and what their logs say. */
 @RestController
-@RequestMapping("/api")
+@RequestMapping("/api/v1")
 class MachineController {
   private final MachineService machine;
   private final MeasurementService measurements;
@@ -26,16 +26,6 @@ class MachineController {
     this.machine = machine;
     this.measurements = measurements;
     this.dryers = dryers;
-  }
-
-  @GetMapping("/machine")
-  MachineService.View machine() {
-    return machine.view();
-  }
-
-  @PutMapping("/machine")
-  MachineService.View changeMachine(@RequestBody MachineService.Change change) {
-    return machine.change(change);
   }
 
   @GetMapping("/machines")

@@ -124,18 +124,6 @@ public class MachineService implements Removable {
     return first().isPresent();
   }
 
-  /** Returns the machine with its version. */
-  @Transactional(readOnly = true)
-  public View view() {
-    return view(entity());
-  }
-
-  /** Changes the machine, or sets it up when there is none. */
-  @Transactional
-  public View change(Change c) {
-    return apply(first().orElseGet(MachineEntity::new), c);
-  }
-
   /** Returns every machine, vessel and basin, the first one first. */
   @Transactional(readOnly = true)
   public List<View> all() {

@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Whose textiles are washed. */
 @RestController
-@RequestMapping("/api")
+@RequestMapping("/api/v1")
 class PersonController {
   private final PersonService people;
 

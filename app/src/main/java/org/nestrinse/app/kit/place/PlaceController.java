@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Where things hang. */
 @RestController
-@RequestMapping("/api")
+@RequestMapping("/api/v1")
 class PlaceController {
   private final PlaceService places;
 

@@ -14,7 +14,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** What is washed with. */
 @RestController
-@RequestMapping("/api")
+@RequestMapping("/api/v1")
 class ProductController {
   private final ProductService products;
 

@@ -2,7 +2,6 @@ package org.nestrinse.app.kit.removal;
 
 import java.util.List;
 import org.nestrinse.app.changes.CachedAnswer;
-import org.nestrinse.app.kit.Thing;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -14,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** Removing what the household no longer has, and bringing it back. */
 @RestController
-@RequestMapping("/api/kit")
+@RequestMapping("/api/v1")
 class RemovalController {
   private final RemovalService removals;
 
@@ -28,15 +27,15 @@ class RemovalController {
     return removals.removed();
   }
 
-  @DeleteMapping("/{thing}/{id}")
+  @DeleteMapping("/{things:" + Things.ALL + "}/{id}")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void remove(@PathVariable Thing thing, @PathVariable long id) {
-    removals.remove(thing, id);
+  void remove(@PathVariable Things things, @PathVariable long id) {
+    removals.remove(things.thing(), id);
   }
 
-  @PostMapping("/{thing}/{id}/back")
+  @PostMapping("/{things:" + Things.ALL + "}/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void bringBack(@PathVariable Thing thing, @PathVariable long id) {
-    removals.bringBack(thing, id);
+  void restore(@PathVariable Things things, @PathVariable long id) {
+    removals.bringBack(things.thing(), id);
   }
 }

@@ -22,7 +22,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 @RestController
-@RequestMapping("/api")
+@RequestMapping("/api/v1")
 class PlanController {
   private final PlanService plans;
   private final SchoolService schools;
@@ -112,7 +112,7 @@ class PlanController {
     schools.putAway(id);
   }
 
-  @PostMapping("/schools/{id}/back")
+  @PostMapping("/schools/{id}/restore")
   SchoolService.View takeSchoolOut(@PathVariable String id) {
     return schools.takeOut(id);
   }

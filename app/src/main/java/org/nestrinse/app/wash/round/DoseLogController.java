@@ -8,7 +8,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** How long the products last. */
 @RestController
-@RequestMapping("/api/products/left")
+@RequestMapping("/api/v1/products/left")
 class DoseLogController {
   private final DoseLog doses;
 

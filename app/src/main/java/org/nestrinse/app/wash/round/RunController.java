@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /** A wash from its start to its end. */
 @RestController
-@RequestMapping("/api/rounds")
+@RequestMapping("/api/v1/rounds")
 class RunController {
   private final RunService runs;
   private final AnswerService answers;

@@ -30,7 +30,7 @@ class NormalDayInputTest {
         "spells | {\"personId\":1,\"sort\":\"AWAY\",\"from\":\"2026-05-20\",\"to\":\"2027-05-20\"} | to"
       })
   void whatIsWrongIsNamed(String what, String json, String field, RunningApp app) {
-    RunningApp.Answer answer = app.post("/api/normal-days/" + what.strip(), json);
+    RunningApp.Answer answer = app.post("/api/v1/normal-days/" + what.strip(), json);
     assertThat(answer.status()).as(answer.body()).isEqualTo(400);
     assertThat(answer.json().get("field").asString()).isEqualTo(field);
   }

@@ -13,7 +13,7 @@ import tools.jackson.databind.node.ObjectNode;
 class HouseholdApiTest {
 
   private static ObjectNode household(RunningApp app) {
-    ObjectNode house = (ObjectNode) app.get("/api/household").json();
+    ObjectNode house = (ObjectNode) app.get("/api/v1/household").json();
     house.remove("zone");
     house.remove("trim");
     return house;
@@ -25,34 +25,34 @@ class HouseholdApiTest {
     ObjectNode second = first.deepCopy();
     first.put("roomC", 19.5);
     second.put("roomC", 21.0);
-    assertThat(app.send("PUT", "/api/household", first.toString()).status()).isEqualTo(200);
-    RunningApp.Answer lost = app.send("PUT", "/api/household", second.toString());
+    assertThat(app.send("PUT", "/api/v1/household", first.toString()).status()).isEqualTo(200);
+    RunningApp.Answer lost = app.send("PUT", "/api/v1/household", second.toString());
     assertThat(lost.status()).isEqualTo(409);
     assertThat(lost.json().get("current").get("roomC").asDouble()).isEqualTo(19.5);
     ObjectNode back = household(app);
     back.put("roomC", 19.0);
-    assertThat(app.send("PUT", "/api/household", back.toString()).status()).isEqualTo(200);
+    assertThat(app.send("PUT", "/api/v1/household", back.toString()).status()).isEqualTo(200);
   }
 
   @Test
   void absurdFactsAreRefusedAndNothingChanges(RunningApp app) {
-    String before = app.get("/api/household").body();
+    String before = app.get("/api/v1/household").body();
     for (String bad :
         new String[] {"hardnessMmolL:31", "inletC:-4", "waterPerM3:-1", "roomC:400"}) {
       String[] parts = bad.split(":");
       ObjectNode house = household(app);
       house.put(parts[0], Double.parseDouble(parts[1]));
-      RunningApp.Answer answer = app.send("PUT", "/api/household", house.toString());
+      RunningApp.Answer answer = app.send("PUT", "/api/v1/household", house.toString());
       assertThat(answer.status()).isEqualTo(400);
       assertThat(answer.json().get("field").asString()).isEqualTo(parts[0]);
     }
-    assertThat(app.get("/api/household").body()).isEqualTo(before);
+    assertThat(app.get("/api/v1/household").body()).isEqualTo(before);
   }
 
   @Test
   void fewerThanWaitCannotBeOwned(RunningApp app) {
     JsonNode shell = null;
-    for (JsonNode kind : app.get("/api/kinds").json()) {
+    for (JsonNode kind : app.get("/api/v1/kinds").json()) {
       if (kind.get("name").asString().equals("pocket shell")) {
         shell = kind;
       }
@@ -63,7 +63,7 @@ class HouseholdApiTest {
       change.remove(field);
     }
     change.put("owned", 1);
-    RunningApp.Answer answer = app.send("PUT", "/api/kinds/" + id, change.toString());
+    RunningApp.Answer answer = app.send("PUT", "/api/v1/kinds/" + id, change.toString());
     assertThat(answer.status()).isEqualTo(400);
     assertThat(answer.json().get("field").asString()).isEqualTo("owned");
     assertThat(answer.json().get("allowed").asString()).contains("or more");
@@ -71,13 +71,14 @@ class HouseholdApiTest {
 
   @Test
   void theDemoHouseholdIsWhatItShouldBe(RunningApp app) {
-    assertThat(app.get("/api/kinds").json().size()).isGreaterThanOrEqualTo(25);
-    assertThat(app.get("/api/machine").json().get("machine").get("programmes")).hasSize(9);
-    assertThat(app.get("/api/people").json()).hasSize(5);
-    assertThat(app.get("/api/products").json()).hasSize(10);
-    assertThat(app.get("/api/record").json().get("total").asInt()).isGreaterThanOrEqualTo(13);
-    assertThat(app.get("/api/pails").json().get("pails")).hasSize(7);
-    for (JsonNode kind : app.get("/api/kinds").json()) {
+    assertThat(app.get("/api/v1/kinds").json().size()).isGreaterThanOrEqualTo(25);
+    assertThat(app.get("/api/v1/machines").json().get(0).get("machine").get("programmes"))
+        .hasSize(9);
+    assertThat(app.get("/api/v1/people").json()).hasSize(5);
+    assertThat(app.get("/api/v1/products").json()).hasSize(10);
+    assertThat(app.get("/api/v1/record").json().get("total").asInt()).isGreaterThanOrEqualTo(13);
+    assertThat(app.get("/api/v1/pails").json().get("pails")).hasSize(7);
+    for (JsonNode kind : app.get("/api/v1/kinds").json()) {
       JsonNode stock = kind.get("stock");
       int everywhere =
           stock.get("clean").asInt()

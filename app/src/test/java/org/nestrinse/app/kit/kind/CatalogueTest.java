@@ -19,13 +19,13 @@ class CatalogueTest {
   @Test
   void everyPresetCanBeOwnedAndSaysWhereItsFiguresComeFrom() {
     try (RunningApp app = RunningApp.empty(DemoApp.MOMENT)) {
-      JsonNode presets = app.get("/api/catalogue").json();
+      JsonNode presets = app.get("/api/v1/catalogue").json();
       assertThat(presets.size()).isGreaterThanOrEqualTo(40);
       Set<String> roles = new TreeSet<>();
       for (JsonNode preset : presets) {
         ObjectNode kind = (ObjectNode) preset.get("kind");
         kind.put("owned", 4);
-        RunningApp.Answer added = app.post("/api/kinds", kind.toString());
+        RunningApp.Answer added = app.post("/api/v1/kinds", kind.toString());
         assertThat(added.status()).as(added.body()).isEqualTo(201);
         assertThat(preset.get("source").asString()).hasSizeGreaterThan(15);
         roles.add(kind.get("role").asString());
@@ -39,8 +39,8 @@ class CatalogueTest {
 
   @Test
   void weighingScalesEveryPart(RunningApp app) {
-    JsonNode pad = Lives.named(app.get("/api/kinds").json(), "name", "mattress protector");
-    String path = "/api/kinds/%d/weigh".formatted(pad.get("id").asLong());
+    JsonNode pad = Lives.named(app.get("/api/v1/kinds").json(), "name", "mattress protector");
+    String path = "/api/v1/kinds/%d/weigh".formatted(pad.get("id").asLong());
     String json = "{\"version\":%d,\"pieces\":2,\"grams\":1000}";
     JsonNode weighed = app.post(path, json.formatted(pad.get("version").asInt())).json();
     assertThat(weighed.get("massKg").asDouble())

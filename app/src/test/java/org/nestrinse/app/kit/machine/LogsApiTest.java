@@ -26,12 +26,12 @@ class LogsApiTest {
   @BeforeAll
   void start() {
     app = RunningApp.demo(DemoApp.MOMENT);
-    machine = app.get("/api/machines").json().get(0).get("id").asLong();
+    machine = app.get("/api/v1/machines").json().get(0).get("id").asLong();
   }
 
   @AfterEach
   void forget() {
-    app.send("DELETE", "/api/machines/" + machine + "/logs?programme=Cottons%20long", null);
+    app.send("DELETE", "/api/v1/machines/" + machine + "/logs?programme=Cottons%20long", null);
   }
 
   @AfterAll
@@ -41,7 +41,7 @@ class LogsApiTest {
 
   private RunningApp.Answer send(String sort, String text, boolean keep) {
     return app.post(
-        "/api/machines/" + machine + "/logs",
+        "/api/v1/machines/" + machine + "/logs",
         "{\"sort\":\"%s\",\"programme\":\"Cottons long\",\"chosenC\":60,\"text\":%s,\"keep\":%s}"
             .formatted(sort, JsonMapper.shared().writeValueAsString(text), keep));
   }
@@ -50,14 +50,15 @@ class LogsApiTest {
     String programme = URLEncoder.encode("Cottons long", StandardCharsets.UTF_8);
     RunningApp.Answer answer =
         app.get(
-            "/api/pretend/%s?machineId=%d&programme=%s&chosenC=60&shortByK=%s"
+            "/api/v1/pretend/%s?machineId=%d&programme=%s&chosenC=60&shortByK=%s"
                 .formatted(device, machine, programme, shortBy));
     assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     return answer.body();
   }
 
   private JsonNode measured() {
-    JsonNode programmes = app.get("/api/machines").json().get(0).get("machine").get("programmes");
+    JsonNode programmes =
+        app.get("/api/v1/machines").json().get(0).get("machine").get("programmes");
     return Lives.named(programmes, "name", "Cottons long").get("measured");
   }
 
@@ -65,8 +66,11 @@ class LogsApiTest {
   void aProgrammeCalled60ThatReaches52IsPlannedWith52() {
     long nursery = Lives.pail(app, "Nursery pail").get("id").asLong();
     long load =
-        app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(nursery)).json().get("id").asLong();
-    String plan = "/api/loads/" + load + "/plan?school=hot-and-full";
+        app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(nursery))
+            .json()
+            .get("id")
+            .asLong();
+    String plan = "/api/v1/loads/" + load + "/plan?school=hot-and-full";
     String promised = app.get(plan).json().get("figures").toString();
     assertThat(promised).contains("Cottons long");
 
@@ -93,7 +97,7 @@ class LogsApiTest {
     assertThat(measured().get("heaterW").asDouble()).isBetween(2000.0, 2250.0);
     assertThat(measured().get("peakC").asDouble()).isBetween(51.5, 52.8);
 
-    app.send("DELETE", "/api/machines/" + machine + "/logs?programme=Cottons%20long", null);
+    app.send("DELETE", "/api/v1/machines/" + machine + "/logs?programme=Cottons%20long", null);
     assertThat(measured().isNull()).isTrue();
     assertThat(app.get(plan).json().get("figures").get("programme").asString())
         .isEqualTo("Cottons long");
@@ -172,7 +176,7 @@ class LogsApiTest {
   void otherProgrammesAndSettingsAreRefused() {
     String body =
         "{\"sort\":\"POWER\",\"programme\":\"%s\",\"chosenC\":%d,\"text\":\"time,W\",\"keep\":false}";
-    String path = "/api/machines/" + machine + "/logs";
+    String path = "/api/v1/machines/" + machine + "/logs";
     assertThat(app.post(path, body.formatted("Moon wash", 60)).json().get("field").asString())
         .isEqualTo("programme");
     assertThat(app.post(path, body.formatted("Cottons long", 33)).json().get("field").asString())

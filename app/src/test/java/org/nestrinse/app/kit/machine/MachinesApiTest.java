@@ -36,32 +36,35 @@ class MachinesApiTest {
   @Test
   void aSecondMachineIsAddedChangedAndPlannedWith() {
     RunningApp.Answer added =
-        app.post("/api/machines", TWIN.formatted(0, "the old twin tub", "55", "[40,20,30]"));
+        app.post("/api/v1/machines", TWIN.formatted(0, "the old twin tub", "55", "[40,20,30]"));
     assertThat(added.status()).as(added.body()).isEqualTo(201);
     JsonNode view = added.json();
     assertThat(view.get("machine").get("levelsL").toString()).isEqualTo("[20.0,30.0,40.0]");
     assertThat(view.get("machine").get("programmes").get(0).get("mainL").asDouble()).isEqualTo(30);
-    String path = "/api/machines/" + view.get("id").asLong();
+    String path = "/api/v1/machines/" + view.get("id").asLong();
     int version = view.get("version").asInt();
     RunningApp.Answer changed =
         app.send("PUT", path, TWIN.formatted(version, "twin tub", "null", "[]"));
     assertThat(changed.json().get("machine").get("hotFillC").isNull()).isTrue();
     assertThat(app.send("PUT", path, TWIN.formatted(version, "x", "55", "[]")).status())
         .isEqualTo(409);
-    assertThat(app.send("PUT", "/api/machines/999", TWIN.formatted(0, "x", "55", "[]")).status())
+    assertThat(app.send("PUT", "/api/v1/machines/999", TWIN.formatted(0, "x", "55", "[]")).status())
         .isEqualTo(404);
     app.restart();
-    assertThat(Lives.named(app.get("/api/machines").json(), "id", view.get("id").asString()))
+    assertThat(Lives.named(app.get("/api/v1/machines").json(), "id", view.get("id").asString()))
         .isNotNull();
-    assertThat(app.get("/api/machine").json().get("machine").get("name").asString())
+    assertThat(app.get("/api/v1/machines").json().get(0).get("machine").get("name").asString())
         .isEqualTo("the front loader");
 
     long nursery = Lives.pail(app, "Nursery pail").get("id").asLong();
     long load =
-        app.post("/api/loads", "{\"pailIds\":[%d]}".formatted(nursery)).json().get("id").asLong();
+        app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(nursery))
+            .json()
+            .get("id")
+            .asLong();
     JsonNode plan =
         app.post(
-                "/api/loads/" + load + "/plan",
+                "/api/v1/loads/" + load + "/plan",
                 "{\"school\":\"hot-and-full\",\"machineId\":%d}".formatted(view.get("id").asLong()))
             .json();
     assertThat(plan.get("machine").asString()).isEqualTo("twin tub");
@@ -86,7 +89,7 @@ class MachinesApiTest {
     String twin = TWIN.formatted(0, "labelled tub", "55", "[]");
     String whole =
         "\"label\":{\"kwh\":1.1,\"litres\":52,\"loadKg\":5,\"temperatureC\":55},\"mainL\":30";
-    JsonNode added = app.post("/api/machines", twin.replace("\"mainL\":30", whole)).json();
+    JsonNode added = app.post("/api/v1/machines", twin.replace("\"mainL\":30", whole)).json();
     JsonNode label = added.get("machine").get("programmes").get(0).get("label");
     assertThat(label.get("kwh").asDouble()).isEqualTo(1.1);
     assertThat(label.get("temperatureC").asInt()).isEqualTo(55);
@@ -99,7 +102,7 @@ class MachinesApiTest {
   }
 
   private void assertField(String body, String field) {
-    RunningApp.Answer answer = app.post("/api/machines", body);
+    RunningApp.Answer answer = app.post("/api/v1/machines", body);
     assertThat(answer.status()).as(answer.body()).isEqualTo(400);
     assertThat(answer.json().get("field").asString()).isEqualTo(field);
   }
@@ -108,7 +111,7 @@ class MachinesApiTest {
   void aBucketNeedsNoProgrammes() {
     RunningApp.Answer bucket =
         app.post(
-            "/api/machines",
+            "/api/v1/machines",
             """
             {"version":0,"name":"basin","type":"HAND_BASIN","drumL":15,"capacityKg":2,"drumRadiusM":0.2,"heaterW":0}""");
     assertThat(bucket.status()).as(bucket.body()).isEqualTo(201);
@@ -122,18 +125,18 @@ class MachinesApiTest {
         {"name":"pine cleaner","purpose":"OTHER","form":"LIQUID","enzymes":false,"scented":true,"coats":false,
          "activator":false,"normal":{"softG":1,"mediumG":1,"hardG":1},"heavy":{"softG":1,"mediumG":1,"hardG":1},
          "referenceMassKg":4.5,"packPrice":3,"packG":500%s}""";
-    JsonNode plain = app.post("/api/products", product.formatted("")).json();
+    JsonNode plain = app.post("/api/v1/products", product.formatted("")).json();
     assertThat(plain.get("chemicals").toString()).contains("unknown cleaner");
     assertThat(plain.get("leftG").asDouble()).isEqualTo(500);
     String other = product.replace("pine cleaner", "other pine cleaner");
     JsonNode stated =
-        app.post("/api/products", other.formatted(",\"stated\":[\"PHENOLIC\"],\"leftG\":120"))
+        app.post("/api/v1/products", other.formatted(",\"stated\":[\"PHENOLIC\"],\"leftG\":120"))
             .json();
     assertThat(stated.get("chemicals").toString()).isEqualTo("[\"phenolic cleaner\"]");
     assertThat(stated.get("leftG").asDouble()).isEqualTo(120);
-    assertThat(app.post("/api/products", product.formatted(",\"stated\":[\"LOVE\"]")).status())
+    assertThat(app.post("/api/v1/products", product.formatted(",\"stated\":[\"LOVE\"]")).status())
         .isEqualTo(400);
-    assertThat(app.post("/api/products", product.formatted(",\"leftG\":-1")).status())
+    assertThat(app.post("/api/v1/products", product.formatted(",\"leftG\":-1")).status())
         .isEqualTo(400);
   }
 }

@@ -35,78 +35,81 @@ class RemovalApiTest {
 
   @ParameterizedTest
   @CsvSource({
-    "PERSON, /api/people, ''",
-    "PRODUCT, /api/products, product",
-    "MACHINE, /api/machines, ''",
-    "DRYER, /api/dryers, ''",
+    "PERSON, /api/v1/people, ''",
+    "PRODUCT, /api/v1/products, product",
+    "MACHINE, /api/v1/machines, ''",
+    "DRYER, /api/v1/dryers, ''",
   })
   void awayAndBack(String thing, String path, String inside) {
     JsonNode before = app.get(path).json();
     long id = id(before, inside);
-    String one = "/api/kit/%s/%d".formatted(thing, id);
+    String one = "%s/%d".formatted(path, id);
     assertThat(app.send("DELETE", one, null).status()).isEqualTo(204);
     assertThat(app.get(path).json()).hasSize(before.size() - 1);
-    assertThat(app.get("/api/kit/removed").body()).contains("\"thing\":\"" + thing + "\"");
-    assertThat(app.get("/api/week").status()).isEqualTo(200);
-    assertThat(app.get("/api/pails").status()).isEqualTo(200);
-    assertThat(app.get("/api/record/costs").status()).isEqualTo(200);
+    assertThat(app.get("/api/v1/removed").body()).contains("\"thing\":\"" + thing + "\"");
+    assertThat(app.get("/api/v1/week").status()).isEqualTo(200);
+    assertThat(app.get("/api/v1/pails").status()).isEqualTo(200);
+    assertThat(app.get("/api/v1/record/costs").status()).isEqualTo(200);
     app.restart();
     assertThat(app.get(path).json()).hasSize(before.size() - 1);
-    assertThat(app.post(one + "/back", null).status()).isEqualTo(204);
+    assertThat(app.post(one + "/restore", null).status()).isEqualTo(204);
     assertThat(app.get(path).json()).hasSize(before.size());
   }
 
   @Test
   void aKindIsRemovedOnceItIsAllClean() {
     JsonNode kind = null;
-    for (JsonNode k : app.get("/api/kinds").json()) {
+    for (JsonNode k : app.get("/api/v1/kinds").json()) {
       JsonNode s = k.get("stock");
       if (s.get("clean").asInt() == s.get("owned").asInt()) {
         kind = k;
       }
     }
     assertThat(kind).isNotNull();
-    String path = "/api/kit/KIND/" + kind.get("id").asLong();
+    String path = "/api/v1/kinds/" + kind.get("id").asLong();
     assertThat(app.send("DELETE", path, null).status()).isEqualTo(204);
-    assertThat(app.get("/api/kinds").body())
+    assertThat(app.get("/api/v1/kinds").body())
         .doesNotContain("\"" + kind.get("name").asString() + "\"");
-    assertThat(app.get("/api/shelf").status()).isEqualTo(200);
-    assertThat(app.post(path + "/back", null).status()).isEqualTo(204);
+    assertThat(app.get("/api/v1/shelf").status()).isEqualTo(200);
+    assertThat(app.post(path + "/restore", null).status()).isEqualTo(204);
 
     RunningApp.Answer no =
-        app.send("DELETE", "/api/kit/KIND/" + Lives.kindId(app, "bamboo trifold"), null);
+        app.send("DELETE", "/api/v1/kinds/" + Lives.kindId(app, "bamboo trifold"), null);
     assertThat(no.status()).isEqualTo(409);
     assertThat(no.json().get("detail").asString()).contains("still waiting, washing or hanging");
   }
 
   @Test
   void whatHoldsSomethingStays() {
-    JsonNode groups = app.get("/api/drying").json().get("groups");
+    JsonNode groups = app.get("/api/v1/drying").json().get("groups");
     assertThat(groups).isNotEmpty();
     long place = groups.get(0).get("placeId").asLong();
-    assertThat(app.send("DELETE", "/api/kit/PLACE/" + place, null).json().get("detail").asString())
+    assertThat(app.send("DELETE", "/api/v1/places/" + place, null).json().get("detail").asString())
         .contains("Take it down first");
     long nursery = Lives.pail(app, "Nursery pail").get("id").asLong();
-    assertThat(app.send("DELETE", "/api/pails/" + nursery, null).json().get("detail").asString())
+    assertThat(app.send("DELETE", "/api/v1/pails/" + nursery, null).json().get("detail").asString())
         .contains("Something still waits");
-    assertThat(app.send("DELETE", "/api/kit/PLACE/99999", null).status()).isEqualTo(404);
-    assertThat(app.send("DELETE", "/api/kit/DRAGON/1", null).status()).isEqualTo(400);
+    assertThat(app.send("DELETE", "/api/v1/places/99999", null).status()).isEqualTo(404);
+    assertThat(app.send("DELETE", "/api/v1/dragons/1", null).status()).isEqualTo(404);
   }
 
   @Test
   void anEmptyPailGoesAndComesBack() {
-    app.post("/api/pails", "{\"name\":\"spare\",\"style\":\"OPEN_BAG\",\"capacityL\":20}");
-    String path = "/api/pails/" + Lives.pail(app, "spare").get("id").asLong();
+    app.post("/api/v1/pails", "{\"name\":\"spare\",\"style\":\"OPEN_BAG\",\"capacityL\":20}");
+    String path = "/api/v1/pails/" + Lives.pail(app, "spare").get("id").asLong();
     assertThat(app.send("DELETE", path, null).body()).doesNotContain("\"spare\"");
-    assertThat(app.get("/api/pails/removed").body()).contains("spare");
-    assertThat(app.post(path + "/back", null).body()).contains("\"spare\"");
+    assertThat(app.get("/api/v1/pails/removed").body()).contains("spare");
+    assertThat(app.post(path + "/restore", null).body()).contains("\"spare\"");
   }
 
   @ParameterizedTest
-  @CsvSource({"/api/people", "/api/dryers", "/api/places", "/api/machines"})
+  @CsvSource({"/api/v1/people", "/api/v1/dryers", "/api/v1/places", "/api/v1/machines"})
   void noTwoAreCalledAlike(String path) {
     JsonNode first = app.get(path).json().get(0);
-    JsonNode named = first.has("name") ? first : first.get(path.substring(5, path.length() - 1));
+    JsonNode named =
+        first.has("name")
+            ? first
+            : first.get(path.substring("/api/v1/".length(), path.length() - 1));
     String twin =
         named.toString().replaceFirst("\"id\":\\d+,?", "").replaceFirst("\"version\":\\d+,?", "");
     RunningApp.Answer no = app.post(path, twin);
@@ -127,8 +130,8 @@ class RemovalApiTest {
         {"name":"Twin","purpose":"OTHER","form":"LIQUID","enzymes":false,"scented":false,"coats":false,
          "activator":false,"normal":{"softG":1,"mediumG":1,"hardG":1},"referenceMassKg":4.5,"packPrice":3,
          "packG":500}""";
-    assertThat(app.post("/api/products", product).status()).isEqualTo(201);
-    RunningApp.Answer second = app.post("/api/products", product.replace("Twin", "twin"));
+    assertThat(app.post("/api/v1/products", product).status()).isEqualTo(201);
+    RunningApp.Answer second = app.post("/api/v1/products", product.replace("Twin", "twin"));
     assertThat(second.status()).isEqualTo(409);
     assertThat(second.json().get("detail").asString()).contains("There is already one called twin");
   }
