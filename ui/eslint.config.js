@@ -21,7 +21,10 @@ export default defineConfigWithVueTs(
       'no-empty': ['error', { allowEmptyCatch: false }],
       'no-restricted-syntax': [
         'error',
-        { selector: 'CatchClause[param=null]', message: 'Name the error, and say it or throw it on.' },
+        {
+          selector: 'CatchClause[param=null]',
+          message: 'Name the error, and say it or throw it on.',
+        },
         {
           selector:
             "CallExpression[callee.property.name='catch'] > ArrowFunctionExpression[body.name='undefined']",

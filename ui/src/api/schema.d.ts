@@ -3261,6 +3261,7 @@ export interface components {
             /** Format: time-local */
             nightTo: string;
             pailsShut: boolean;
+            pretendDevices: boolean;
             pretendWeather: boolean;
             /** Format: double */
             roomC: number;
@@ -3300,6 +3301,7 @@ export interface components {
             /** Format: time-local */
             nightTo?: string;
             pailsShut?: boolean;
+            pretendDevices?: boolean;
             pretendWeather?: boolean;
             /** Format: double */
             roomC?: number;

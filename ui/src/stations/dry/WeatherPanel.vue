@@ -5,6 +5,7 @@ import FileErrors from '../../parts/FileErrors.vue'
 import { useMessages } from '../../stores/messages'
 import { number } from '../../use/format'
 import { useAct } from '../../use/useAct'
+import { useAnswer } from '../../use/useLoaded'
 
 /** Where the weather comes from, and a file of hourly weather read in. */
 defineProps<{ source: Api['WeatherSource'] }>()
@@ -12,6 +13,7 @@ const emit = defineEmits<{ changed: [] }>()
 
 const messages = useMessages()
 const { act, busy } = useAct()
+const { data: household } = useAnswer('/api/v1/household')
 const open = ref(false)
 const text = ref('')
 const preview = shallowRef<Api['ForecastImportPreview']>()
@@ -80,6 +82,7 @@ async function pretend() {
           <input type="file" accept=".csv,.json,text/plain" data-weather-file @change="file" />
         </label>
         <button
+          v-if="household?.pretendDevices"
           type="button"
           class="button-plain"
           :disabled="busy"

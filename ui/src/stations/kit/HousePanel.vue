@@ -115,6 +115,7 @@ const FIELDS = computed<Field[]>(() => [
     unit: 'h',
     hint: t('kit.housePanel.isUsualIsTheEnd'),
   },
+  { key: 'pretendDevices', label: t('kit.housePanel.offerPretendDevices'), type: 'yes' },
   { key: 'pretendWeather', label: t('kit.housePanel.listenToThePretendWeather'), type: 'yes' },
   { key: 'boraxLawful', label: t('kit.housePanel.boraxIsLawfulHereAnd'), type: 'yes' },
   { key: 'hasCleaner', label: t('kit.housePanel.pailsAreWipedWithA'), type: 'yes' },

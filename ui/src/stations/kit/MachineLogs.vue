@@ -6,6 +6,7 @@ import FileErrors from '../../parts/FileErrors.vue'
 import { useMessages } from '../../stores/messages'
 import { duration } from '../../use/format'
 import { useAct } from '../../use/useAct'
+import { useAnswer } from '../../use/useLoaded'
 
 /** A log of the drum or the plug: read, looked at beside what the programme promises, kept as a whole or not at all. */
 const props = defineProps<{ view: Api['MachineView'] }>()
@@ -13,6 +14,7 @@ const emit = defineEmits<{ kept: [] }>()
 
 const messages = useMessages()
 const { act, busy } = useAct()
+const { data: household } = useAnswer('/api/v1/household')
 const washing = computed(() => props.view.machine.programmes.filter((p) => p.washMinutes > 0))
 const LONG_MINUTES = 60
 const programme = ref(
@@ -134,20 +136,22 @@ async function pretend(shortByK: number) {
         <span class="block text-sm font-semibold">{{ $t('kit.machineLogs.file') }}</span>
         <input type="file" accept=".csv,text/csv,text/plain" data-log-file @change="file" />
       </label>
-      <button type="button" class="button-plain" data-pretend-honest @click="pretend(0)">
-        {{
-          $t('kit.machineLogs.pretendAsPromised', {
-            sort: $t(sort === 'TEMPERATURE' ? 'kit.machineLogs.probe' : 'kit.machineLogs.plug'),
-          })
-        }}
-      </button>
-      <button type="button" class="button-plain" data-pretend-short @click="pretend(8)">
-        {{
-          $t('kit.machineLogs.pretendShort', {
-            sort: $t(sort === 'TEMPERATURE' ? 'kit.machineLogs.probe' : 'kit.machineLogs.plug'),
-          })
-        }}
-      </button>
+      <template v-if="household?.pretendDevices">
+        <button type="button" class="button-plain" data-pretend-honest @click="pretend(0)">
+          {{
+            $t('kit.machineLogs.pretendAsPromised', {
+              sort: $t(sort === 'TEMPERATURE' ? 'kit.machineLogs.probe' : 'kit.machineLogs.plug'),
+            })
+          }}
+        </button>
+        <button type="button" class="button-plain" data-pretend-short @click="pretend(8)">
+          {{
+            $t('kit.machineLogs.pretendShort', {
+              sort: $t(sort === 'TEMPERATURE' ? 'kit.machineLogs.probe' : 'kit.machineLogs.plug'),
+            })
+          }}
+        </button>
+      </template>
     </div>
     <label class="mt-2 block">
       <span class="block text-sm font-semibold">{{ $t('kit.machineLogs.orPasteIt') }}</span>

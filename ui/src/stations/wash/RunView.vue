@@ -14,6 +14,7 @@ import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
 import { duration, number } from '../../use/format'
 import { useAct } from '../../use/useAct'
+import { useAnswer } from '../../use/useLoaded'
 import { useKeys } from '../../use/useKeys'
 import RunDoses from './RunDoses.vue'
 import RunHappened from './RunHappened.vue'
@@ -32,6 +33,7 @@ const router = useRouter()
 const messages = useMessages()
 const why = useWhy()
 const { act, busy } = useAct()
+const { data: household } = useAnswer('/api/v1/household')
 const { carer } = useCarer()
 const bell = useBell()
 const { ahead } = storeToRefs(useLine())
@@ -362,7 +364,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold(t('wash.runView.heldForAWhile')
   </details>
   <RunHappened class="mt-3" :round="round" />
   <div
-    v-if="!practised || !washer"
+    v-if="practised ? !washer : household?.pretendDevices"
     class="mt-3 flex flex-wrap items-center gap-2 text-sm text-soft"
   >
     <span>{{ $t('wash.runView.letThePretendWasherRun') }}</span>

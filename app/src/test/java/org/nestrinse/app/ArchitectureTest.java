@@ -45,7 +45,7 @@ class ArchitectureTest {
               resideInAPackage("org.nestrinse.app..")
                   .and(
                       com.tngtech.archunit.base.DescribedPredicate.not(
-                          resideInAPackage("org.nestrinse.app.time.."))))
+                          resideInAPackage("org.nestrinse.app.demo.."))))
           .should()
           .callMethod(Instant.class, "now")
           .orShould()
@@ -63,4 +63,25 @@ class ArchitectureTest {
           .should()
           .dependOnClassesThat()
           .resideInAPackage("org.nestrinse.app.demo..");
+
+  @ArchTest
+  static final ArchRule NO_CYCLES_WITHIN_KIT =
+      slices().matching("org.nestrinse.app.kit.(*)..").should().beFreeOfCycles();
+
+  @ArchTest
+  static final ArchRule NO_CYCLES_WITHIN_WASH =
+      slices().matching("org.nestrinse.app.wash.(*)..").should().beFreeOfCycles();
+
+  @ArchTest
+  static final ArchRule NO_CYCLES_WITHIN_GATHER =
+      slices().matching("org.nestrinse.app.gather.(*)..").should().beFreeOfCycles();
+
+  @ArchTest
+  static final ArchRule TIME_TRAVEL_IS_THE_DEMOS_OWN =
+      noClasses()
+          .that()
+          .resideOutsideOfPackage("org.nestrinse.app.demo..")
+          .should()
+          .dependOnClassesThat()
+          .haveSimpleName("TravellingClock");
 }

@@ -3,10 +3,13 @@ package org.nestrinse.e2e;
 import java.io.File;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Predicate;
+import org.jspecify.annotations.Nullable;
 import org.openqa.selenium.By;
+import org.openqa.selenium.JavascriptException;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.OutputType;
@@ -22,6 +25,57 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 final class Browser implements AutoCloseable {
   private static final Duration PATIENCE = Duration.ofSeconds(45);
   private static final Duration BETWEEN_LOOKS = Duration.ofMillis(40);
+
+  /** Calls done with what look returns, once that is something, or after a while with nothing. */
+  private static final String WATCH =
+      """
+      const done = arguments[arguments.length - 1]
+      const [css, wanted, toClick] = arguments
+      const visible = () => [...document.querySelectorAll(css)].filter((e) => e.checkVisibility())
+      const words = (e) => (e.innerText ?? e.textContent).replaceAll('\\u00a0', ' ').trim()
+      const watch = (look, otherwise) => {
+        const end = performance.now() + 1000
+        let over = false
+        const tell = () => {
+          if (over) return
+          const found = look()
+          if (found === undefined && performance.now() < end) return
+          over = true
+          observer.disconnect()
+          clearInterval(timer)
+          done(found === undefined ? otherwise() : found)
+        }
+        const observer = new MutationObserver(tell)
+        const timer = setInterval(tell, 200)
+        observer.observe(document, {
+          subtree: true, childList: true, attributes: true, characterData: true })
+        tell()
+      }
+      """;
+
+  private static final String WATCH_FIRST =
+      """
+      watch(() => {
+        const found = visible().find((e) =>
+          (wanted === null || words(e).includes(wanted)) && !(toClick && e.disabled))
+        if (found && toClick) found.scrollIntoView({ block: 'center' })
+        return found
+      }, () => null)
+      """;
+
+  private static final String WATCH_GONE =
+      "watch(() => visible().length === 0 || undefined, () => false)";
+
+  private static final String WATCH_TEXTS =
+      """
+      const texts = () => visible().map(words)
+      const before = JSON.stringify(wanted)
+      watch(() => {
+        const now = texts()
+        return JSON.stringify(now) === before ? undefined : now
+      }, texts)
+      """;
+
   private static final int WIDTH = 1280;
   private static final int HEIGHT = 800;
 
@@ -101,43 +155,65 @@ final class Browser implements AutoCloseable {
 
   /** Returns the first visible element that matches, once it is there. */
   WebElement see(String css) {
-    return await("sees " + css, () -> visible(css).stream().findFirst().orElse(null));
+    return first("sees " + css, css, null, false);
   }
 
   /** Waits until some visible element that matches has this text in it, and returns it. */
   WebElement see(String css, String text) {
-    return await(
-        "sees “" + text + "” in " + css,
-        () ->
-            visible(css).stream().filter(e -> e.getText().contains(text)).findFirst().orElse(null));
+    return first("sees “" + text + "” in " + css, css, text, false);
   }
 
   /** Waits until nothing visible matches. */
   void gone(String css) {
-    await("sees no " + css, () -> visible(css).isEmpty() ? Boolean.TRUE : null);
+    await(
+        "sees no " + css, () -> Boolean.TRUE.equals(watch(WATCH_GONE, css)) ? Boolean.TRUE : null);
   }
 
   /** Waits until the text of an element satisfies the condition, and returns that text. */
   String text(String css, Predicate<String> condition) {
+    List<Object> before = new ArrayList<>();
     return await(
         "reads " + css,
-        () ->
-            visible(css).stream()
-                .map(WebElement::getText)
-                .filter(condition)
-                .findFirst()
-                .orElse(null));
+        () -> {
+          List<?> now = (List<?>) watch(WATCH_TEXTS, css, before);
+          before.clear();
+          before.addAll(now);
+          return now.stream().map(String::valueOf).filter(condition).findFirst().orElse(null);
+        });
   }
 
   void click(String css) {
-    clicked("clicks " + css, () -> visible(css).stream().findFirst().orElse(null));
+    clicked("clicks " + css, css, null);
   }
 
   void click(String css, String text) {
-    clicked(
-        "clicks “" + text + "”",
-        () ->
-            visible(css).stream().filter(e -> e.getText().contains(text)).findFirst().orElse(null));
+    clicked("clicks “" + text + "”", css, text);
+  }
+
+  /** The element is in sight of the click when it comes. */
+  private void clicked(String what, String css, @Nullable String text) {
+    await(
+        what,
+        () -> {
+          first(what, css, text, true).click();
+          return Boolean.TRUE;
+        });
+  }
+
+  private WebElement first(String what, String css, @Nullable String text, boolean toClick) {
+    return await(what, () -> (WebElement) watch(WATCH_FIRST, css, text, toClick));
+  }
+
+  /**
+   * Lets the page itself look, at once and whenever something in it changes: asking it again and
+   * again from outside takes more of a small machine than all the rest.
+   */
+  private Object watch(String until, Object... values) {
+    try {
+      return driver.executeAsyncScript(WATCH + until, values);
+    } catch (JavascriptException leftThePage) {
+      return null;
+    }
   }
 
   /** Ticks every box that matches and is not ticked yet. */
@@ -149,21 +225,6 @@ final class Browser implements AutoCloseable {
         box.click();
       }
     }
-  }
-
-  private void clicked(String what, java.util.function.Supplier<WebElement> find) {
-    await(
-        what,
-        () -> {
-          WebElement element = find.get();
-          if (element == null || !element.isEnabled()) {
-            return null;
-          }
-          ((JavascriptExecutor) driver)
-              .executeScript("arguments[0].scrollIntoView({block:'center'})", element);
-          element.click();
-          return Boolean.TRUE;
-        });
   }
 
   /** Replaces what stands in a field. */

@@ -1,10 +1,10 @@
 package org.nestrinse.app.again;
 
 import jakarta.persistence.EntityManager;
+import java.time.Clock;
 import java.time.Duration;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.time.HouseClock;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
@@ -23,14 +23,14 @@ class RequestKeys implements TransactionExecutionListener {
   private final ObjectProvider<EntityManager> entities;
   private final ObjectProvider<AnsweredRequestRepository> answered;
   private final ObjectProvider<PlatformTransactionManager> transactions;
-  private final HouseClock clock;
+  private final Clock clock;
   private final ThreadLocal<@Nullable Doing> doing = new ThreadLocal<>();
 
   RequestKeys(
       ObjectProvider<EntityManager> entities,
       ObjectProvider<AnsweredRequestRepository> answered,
       ObjectProvider<PlatformTransactionManager> transactions,
-      HouseClock clock) {
+      Clock clock) {
     this.entities = entities;
     this.answered = answered;
     this.transactions = transactions;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.changes;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.EnumMap;
@@ -7,7 +8,6 @@ import java.util.Map;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicLong;
 import org.nestrinse.app.house.House;
-import org.nestrinse.app.time.HouseClock;
 import org.springframework.stereotype.Component;
 
 /**
@@ -23,9 +23,9 @@ public class ChangeCount {
 
   private final String run = UUID.randomUUID().toString().substring(0, 8);
   private final Map<House, AtomicLong> numbers = new EnumMap<>(House.class);
-  private final HouseClock clock;
+  private final Clock clock;
 
-  ChangeCount(HouseClock clock) {
+  ChangeCount(Clock clock) {
     this.clock = clock;
     for (House house : House.values()) {
       numbers.put(house, new AtomicLong());

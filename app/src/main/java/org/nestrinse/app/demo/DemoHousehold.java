@@ -19,7 +19,6 @@ import org.nestrinse.app.kit.person.PersonService;
 import org.nestrinse.app.sort.ProposalService;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.sort.SortViews;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.plan.PlanService;
 import org.nestrinse.app.wash.plan.PlanViews;
 import org.nestrinse.app.wash.round.RoundService;
@@ -79,7 +78,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
   private final AssumedPieces assumed;
   private final TernStory story;
   private final EntityManager entities;
-  private final HouseClock clock;
+  private final TravellingClock clock;
   private final PlatformTransactionManager transactions;
 
   /** Whether the own house is the made-up one, for looking around and for tests. */
@@ -109,7 +108,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
       AssumedPieces assumed,
       TernStory story,
       EntityManager entities,
-      HouseClock clock,
+      TravellingClock clock,
       PlatformTransactionManager transactions,
       PackedPast packed,
       ConfigurableApplicationContext application,

@@ -15,7 +15,6 @@ import org.nestrinse.app.kit.kind.KindView;
 import org.nestrinse.app.record.ObservationService;
 import org.nestrinse.app.reset.ResetPlanner;
 import org.nestrinse.app.reset.ResetService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.gather.WipesKit;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
@@ -74,7 +73,7 @@ class TernStory {
   private final KindService kinds;
   private final LotService lots;
   private final WipesService wipes;
-  private final HouseClock clock;
+  private final TravellingClock clock;
 
   TernStory(
       ObservationService observations,
@@ -83,7 +82,7 @@ class TernStory {
       KindService kinds,
       LotService lots,
       WipesService wipes,
-      HouseClock clock) {
+      TravellingClock clock) {
     this.observations = observations;
     this.experiments = experiments;
     this.resets = resets;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.dry;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.Map;
@@ -9,7 +10,6 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.round.RoundService;
 import org.nestrinse.core.dry.DryCheck;
 import org.nestrinse.core.dry.DrySaying;
@@ -31,7 +31,7 @@ public class DryCheckService {
   private final DryingFactorRepository factors;
   private final StockService stock;
   private final RoundService rounds;
-  private final HouseClock clock;
+  private final Clock clock;
   private final ApplicationEventPublisher events;
 
   DryCheckService(
@@ -40,7 +40,7 @@ public class DryCheckService {
       DryingFactorRepository factors,
       StockService stock,
       RoundService rounds,
-      HouseClock clock,
+      Clock clock,
       ApplicationEventPublisher events) {
     this.reader = reader;
     this.groups = groups;

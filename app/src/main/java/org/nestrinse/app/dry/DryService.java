@@ -1,5 +1,6 @@
 package org.nestrinse.app.dry;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -12,7 +13,6 @@ import org.nestrinse.app.kit.kind.StockService;
 import org.nestrinse.app.kit.machine.DryerService;
 import org.nestrinse.app.kit.place.PlaceService;
 import org.nestrinse.app.problem.StateConflict;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.round.RoundWashed;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.HangingGroup;
@@ -43,7 +43,7 @@ public class DryService {
   private final PlaceService places;
   private final DryerService dryers;
   private final StockService stock;
-  private final HouseClock clock;
+  private final Clock clock;
 
   DryService(
       DryingReader reader,
@@ -51,7 +51,7 @@ public class DryService {
       PlaceService places,
       DryerService dryers,
       StockService stock,
-      HouseClock clock) {
+      Clock clock) {
     this.reader = reader;
     this.groups = groups;
     this.places = places;

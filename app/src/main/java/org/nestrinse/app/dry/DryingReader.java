@@ -1,5 +1,6 @@
 package org.nestrinse.app.dry;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
@@ -19,7 +20,6 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.shelf.ShelfService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.household.Hanging;
@@ -46,7 +46,7 @@ public class DryingReader {
   private final ShelfService shelf;
   private final HouseholdService households;
   private final WeatherService weather;
-  private final HouseClock clock;
+  private final Clock clock;
 
   DryingReader(
       HangingRepository groups,
@@ -57,7 +57,7 @@ public class DryingReader {
       ShelfService shelf,
       HouseholdService households,
       WeatherService weather,
-      HouseClock clock) {
+      Clock clock) {
     this.groups = groups;
     this.factors = factors;
     this.kinds = kinds;

@@ -3,6 +3,7 @@ package org.nestrinse.app.dry;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
+import java.time.Clock;
 import java.time.DateTimeException;
 import java.time.Duration;
 import java.time.Instant;
@@ -22,7 +23,6 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.problem.LineError;
 import org.nestrinse.app.problem.RequestChecks;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -71,10 +71,10 @@ public class ForecastImport {
   private final WeatherService weather;
   private final HouseholdService households;
   private final JsonMapper json;
-  private final HouseClock clock;
+  private final Clock clock;
 
   ForecastImport(
-      WeatherService weather, HouseholdService households, JsonMapper json, HouseClock clock) {
+      WeatherService weather, HouseholdService households, JsonMapper json, Clock clock) {
     this.weather = weather;
     this.households = households;
     this.json = json;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.dry;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
@@ -10,7 +11,6 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.household.Household;
 import org.nestrinse.app.kit.household.HouseholdService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.dry.TypicalDay;
 import org.nestrinse.core.dry.WeatherHour;
@@ -31,13 +31,10 @@ public class WeatherService {
   private final ForecastRepository hours;
   private final WeatherStation station;
   private final HouseholdService households;
-  private final HouseClock clock;
+  private final Clock clock;
 
   WeatherService(
-      ForecastRepository hours,
-      WeatherStation station,
-      HouseholdService households,
-      HouseClock clock) {
+      ForecastRepository hours, WeatherStation station, HouseholdService households, Clock clock) {
     this.hours = hours;
     this.station = station;
     this.households = households;

@@ -1,12 +1,12 @@
 package org.nestrinse.app.judge;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.kit.household.TrimService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.plan.PlanViews;
 import org.nestrinse.app.wash.round.RoundService;
@@ -29,14 +29,14 @@ class DoseAdjustment {
   private final RoundService rounds;
   private final HouseholdService households;
   private final TrimService trims;
-  private final HouseClock clock;
+  private final Clock clock;
 
   DoseAdjustment(
       Evidence evidence,
       RoundService rounds,
       HouseholdService households,
       TrimService trims,
-      HouseClock clock) {
+      Clock clock) {
     this.evidence = evidence;
     this.rounds = rounds;
     this.households = households;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.judge;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -16,7 +17,6 @@ import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.record.SomethingSeen;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Change;
@@ -43,7 +43,7 @@ public class ExperimentService {
   private final DoseAdjustment dose;
   private final HouseholdService households;
   private final TrimService trims;
-  private final HouseClock clock;
+  private final Clock clock;
   private final KindService kinds;
 
   ExperimentService(
@@ -52,7 +52,7 @@ public class ExperimentService {
       DoseAdjustment dose,
       HouseholdService households,
       TrimService trims,
-      HouseClock clock,
+      Clock clock,
       KindService kinds) {
     this.experiments = experiments;
     this.evidence = evidence;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.judge;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -8,7 +9,6 @@ import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.household.HouseholdService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.plan.PlanViews;
 import org.nestrinse.app.wash.round.RoundService;
@@ -35,14 +35,14 @@ public class JudgeService {
   private final DoseAdjustment dose;
   private final RoundService rounds;
   private final HouseholdService households;
-  private final HouseClock clock;
+  private final Clock clock;
 
   JudgeService(
       ExperimentService experiments,
       DoseAdjustment dose,
       RoundService rounds,
       HouseholdService households,
-      HouseClock clock) {
+      Clock clock) {
     this.experiments = experiments;
     this.dose = dose;
     this.rounds = rounds;

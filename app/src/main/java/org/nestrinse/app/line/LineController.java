@@ -1,5 +1,6 @@
 package org.nestrinse.app.line;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -10,7 +11,6 @@ import org.nestrinse.app.ledger.LedgerCheck;
 import org.nestrinse.app.ledger.LedgerService;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.reset.ResetService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.plan.PlanViews;
 import org.nestrinse.app.wash.round.RoundService;
 import org.nestrinse.app.wash.round.RoundViews;
@@ -30,7 +30,7 @@ class LineController {
   private final ResetService resets;
   private final HouseholdService households;
   private final LedgerCheck ledger;
-  private final HouseClock clock;
+  private final Clock clock;
 
   LineController(
       SlowPegs slow,
@@ -38,7 +38,7 @@ class LineController {
       ResetService resets,
       HouseholdService households,
       LedgerCheck ledger,
-      HouseClock clock) {
+      Clock clock) {
     this.slow = slow;
     this.rounds = rounds;
     this.resets = resets;

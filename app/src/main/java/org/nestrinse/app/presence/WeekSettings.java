@@ -1,5 +1,6 @@
 package org.nestrinse.app.presence;
 
+import java.time.Clock;
 import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalTime;
@@ -16,7 +17,6 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.problem.What;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.shelf.WeekExtras;
 import org.nestrinse.core.shelf.WeekQuestion;
 import org.nestrinse.core.units.Allowed;
@@ -33,13 +33,13 @@ public class WeekSettings {
   private final WeekSettingRepository settings;
   private final PersonTimeRepository times;
   private final PersonService people;
-  private final HouseClock clock;
+  private final Clock clock;
 
   WeekSettings(
       WeekSettingRepository settings,
       PersonTimeRepository times,
       PersonService people,
-      HouseClock clock) {
+      Clock clock) {
     this.settings = settings;
     this.times = times;
     this.people = people;

@@ -1,6 +1,8 @@
 package org.nestrinse.app.pretend;
 
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.household.HouseholdService;
+import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Allowed;
@@ -23,11 +25,23 @@ class PretendController {
   private final PretendWasher washer;
   private final PretendLogs logs;
   private final PretendWeatherStation station;
+  private final HouseholdService households;
 
-  PretendController(PretendWasher washer, PretendLogs logs, PretendWeatherStation station) {
+  PretendController(
+      PretendWasher washer,
+      PretendLogs logs,
+      PretendWeatherStation station,
+      HouseholdService households) {
     this.washer = washer;
     this.logs = logs;
     this.station = station;
+    this.households = households;
+  }
+
+  private void switchedOn() {
+    if (!households.current().pretendDevices()) {
+      throw new NotFound(PretendSaying.DEVICES_OFF);
+    }
   }
 
   /** What is sent to let the pretend washer wash a round. */
@@ -46,6 +60,10 @@ class PretendController {
     if (attach.roundId == null) {
       throw new OutOfRange("roundId", Allowed.MISSING, PretendSaying.NUMBER_OF_ROUND);
     }
+    // Whoever practises has nothing else to practise with.
+    if (!washer.practises(attach.roundId)) {
+      switchedOn();
+    }
     double speed = RequestChecks.number("speed", attach.speed, PretendWasher.SPEED);
     return new Washer(washer.attach(attach.roundId, speed));
   }
@@ -62,6 +80,7 @@ class PretendController {
       @RequestParam String programme,
       @RequestParam int chosenC,
       @RequestParam double shortByK) {
+    switchedOn();
     return logs.probe(
         machineId, programme, chosenC, PretendLogs.SHORT_BY_K.check("shortByK", shortByK));
   }
@@ -72,12 +91,14 @@ class PretendController {
       @RequestParam String programme,
       @RequestParam int chosenC,
       @RequestParam double shortByK) {
+    switchedOn();
     return logs.plug(
         machineId, programme, chosenC, PretendLogs.SHORT_BY_K.check("shortByK", shortByK));
   }
 
   @GetMapping(value = "/weather", produces = MediaType.TEXT_PLAIN_VALUE)
   String weather(@RequestParam int hours) {
+    switchedOn();
     return station.csv(new Range(1, 240, Unit.HOUR).check("hours", hours));
   }
 }

@@ -5,6 +5,7 @@ import org.nestrinse.core.said.Saying;
 
 /** Pretend devices */
 public enum PretendSaying implements Saying {
+  DEVICES_OFF,
   NUMBER_OF_ROUND,
   NOT_IN_MACHINE,
   HELD,

@@ -1,6 +1,7 @@
 package org.nestrinse.app.pretend;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -12,10 +13,10 @@ import org.nestrinse.app.changes.ChangeStream;
 import org.nestrinse.app.house.House;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.StateConflict;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.plan.PlanViews;
 import org.nestrinse.app.wash.round.RoundChanged;
 import org.nestrinse.app.wash.round.RoundService;
+import org.nestrinse.app.wash.round.RoundState;
 import org.nestrinse.app.wash.round.RoundViews;
 import org.nestrinse.app.wash.round.RunService;
 import org.nestrinse.core.bath.TemperaturePoint;
@@ -54,7 +55,7 @@ public class PretendWasher {
   private final RoundService rounds;
   private final RunService runs;
   private final ChangeStream stream;
-  private final HouseClock clock;
+  private final Clock clock;
   private final ScheduledExecutorService motor =
       Executors.newSingleThreadScheduledExecutor(
           work -> {
@@ -66,7 +67,7 @@ public class PretendWasher {
   private @Nullable Attached attached;
   private volatile boolean changed;
 
-  PretendWasher(RoundService rounds, RunService runs, ChangeStream stream, HouseClock clock) {
+  PretendWasher(RoundService rounds, RunService runs, ChangeStream stream, Clock clock) {
     this.rounds = rounds;
     this.runs = runs;
     this.stream = stream;
@@ -126,6 +127,11 @@ public class PretendWasher {
     }
     attached = new Attached(round, speed, clock.instant());
     return state(attached);
+  }
+
+  /** Returns whether a round is one that somebody practises. */
+  boolean practises(long roundId) {
+    return rounds.one(roundId).state() == RoundState.PRACTISE;
   }
 
   /** Lets go of the round. */

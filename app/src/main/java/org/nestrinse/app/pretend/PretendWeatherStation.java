@@ -1,5 +1,6 @@
 package org.nestrinse.app.pretend;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -11,7 +12,6 @@ import java.util.Locale;
 import java.util.Random;
 import org.nestrinse.app.dry.WeatherStation;
 import org.nestrinse.app.kit.household.HouseholdService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dry.TypicalDay;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.said.Said;
@@ -35,9 +35,9 @@ class PretendWeatherStation implements WeatherStation {
   private static final double RAINY_DAYS = 0.35;
 
   private final HouseholdService households;
-  private final HouseClock clock;
+  private final Clock clock;
 
-  PretendWeatherStation(HouseholdService households, HouseClock clock) {
+  PretendWeatherStation(HouseholdService households, Clock clock) {
     this.households = households;
     this.clock = clock;
   }

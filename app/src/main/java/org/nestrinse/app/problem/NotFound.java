@@ -15,6 +15,12 @@ public final class NotFound extends RuntimeException {
     this.said = Said.of(ProblemSaying.NO_SUCH).with("what", what).with("id", String.valueOf(id));
   }
 
+  /** Makes the error with a message of its own. */
+  public NotFound(Saying message) {
+    super(message.key());
+    this.said = message.said();
+  }
+
   /** Returns the message for the person. */
   public Said said() {
     return said;

@@ -1,6 +1,7 @@
 package org.nestrinse.app.record;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -16,7 +17,6 @@ import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.What;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.round.RoundAnswered;
 import org.nestrinse.app.wash.round.RoundFiles;
@@ -44,7 +44,7 @@ public class ObservationService {
   private final KindService kinds;
   private final HouseholdService households;
   private final ApplicationEventPublisher events;
-  private final HouseClock clock;
+  private final Clock clock;
 
   ObservationService(
       ObservationRepository observations,
@@ -52,7 +52,7 @@ public class ObservationService {
       KindService kinds,
       HouseholdService households,
       ApplicationEventPublisher events,
-      HouseClock clock) {
+      Clock clock) {
     this.observations = observations;
     this.rounds = rounds;
     this.kinds = kinds;

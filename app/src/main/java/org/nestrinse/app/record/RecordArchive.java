@@ -10,6 +10,7 @@ import java.io.Writer;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -24,7 +25,6 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.problem.LineError;
 import org.nestrinse.app.problem.StateConflict;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.round.RoundFiles;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Allowed;
@@ -48,7 +48,7 @@ class RecordArchive {
   private final RoundFiles rounds;
   private final HouseholdService households;
   private final EntityManager entities;
-  private final HouseClock clock;
+  private final Clock clock;
   private final JsonMapper json;
 
   private final Wording wording;
@@ -58,7 +58,7 @@ class RecordArchive {
       RoundFiles rounds,
       HouseholdService households,
       EntityManager entities,
-      HouseClock clock,
+      Clock clock,
       JsonMapper json,
       Wording wording) {
     this.wording = wording;

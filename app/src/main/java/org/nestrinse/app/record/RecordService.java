@@ -1,5 +1,6 @@
 package org.nestrinse.app.record;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -16,7 +17,6 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.kit.product.ProductService;
 import org.nestrinse.app.presence.WeekSettings;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.plan.SchoolService;
 import org.nestrinse.app.wash.round.DoseLog;
 import org.nestrinse.app.wash.round.RoundFiles;
@@ -61,7 +61,7 @@ public class RecordService {
   private final DoseLog doses;
   private final WeekSettings week;
   private final SchoolService methods;
-  private final HouseClock clock;
+  private final Clock clock;
 
   RecordService(
       RoundFiles rounds,
@@ -71,7 +71,7 @@ public class RecordService {
       DoseLog doses,
       WeekSettings week,
       SchoolService methods,
-      HouseClock clock) {
+      Clock clock) {
     this.methods = methods;
     this.rounds = rounds;
     this.observations = observations;

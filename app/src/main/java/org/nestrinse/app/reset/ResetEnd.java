@@ -1,5 +1,6 @@
 package org.nestrinse.app.reset;
 
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -8,7 +9,6 @@ import java.util.Set;
 import org.nestrinse.app.judge.ExperimentService;
 import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.sort.LoadPieces;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.round.RoundFiles;
 import org.nestrinse.app.wash.round.RoundWashedBuilder;
 import org.nestrinse.core.gather.Soil;
@@ -28,7 +28,7 @@ class ResetEnd {
   private final RoundFiles rounds;
   private final ResetRecord file;
   private final ExperimentService experiments;
-  private final HouseClock clock;
+  private final Clock clock;
 
   ResetEnd(
       ResetPlanner planner,
@@ -36,7 +36,7 @@ class ResetEnd {
       RoundFiles rounds,
       ResetRecord file,
       ExperimentService experiments,
-      HouseClock clock) {
+      Clock clock) {
     this.planner = planner;
     this.kinds = kinds;
     this.rounds = rounds;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.reset;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -12,7 +13,6 @@ import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.kit.kind.KindView;
 import org.nestrinse.app.kit.machine.MachineService;
 import org.nestrinse.app.record.ObservationService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.judge.Cause;
 import org.nestrinse.core.judge.Diagnosis;
@@ -43,7 +43,7 @@ public class ResetNeeds {
   private final HouseholdService households;
   private final ObservationService observations;
   private final JudgeService judge;
-  private final HouseClock clock;
+  private final Clock clock;
 
   ResetNeeds(
       ResetRepository resets,
@@ -53,7 +53,7 @@ public class ResetNeeds {
       HouseholdService households,
       ObservationService observations,
       JudgeService judge,
-      HouseClock clock) {
+      Clock clock) {
     this.resets = resets;
     this.planner = planner;
     this.kinds = kinds;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.reset;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalTime;
@@ -17,7 +18,6 @@ import org.nestrinse.app.kit.product.ProductService;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.record.ObservationService;
 import org.nestrinse.app.record.RecordService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dose.Dilution;
 import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Sign;
@@ -52,7 +52,7 @@ public class ResetPlanner {
   private final ObservationService observations;
   private final RecordService record;
   private final StockService stock;
-  private final HouseClock clock;
+  private final Clock clock;
 
   ResetPlanner(
       KindService kinds,
@@ -62,7 +62,7 @@ public class ResetPlanner {
       ObservationService observations,
       RecordService record,
       StockService stock,
-      HouseClock clock) {
+      Clock clock) {
     this.kinds = kinds;
     this.machines = machines;
     this.products = products;

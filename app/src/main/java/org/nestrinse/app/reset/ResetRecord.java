@@ -1,12 +1,12 @@
 package org.nestrinse.app.reset;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.kit.kind.KindService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.round.RoundFile;
 import org.nestrinse.app.wash.round.RoundFileBuilder;
 import org.nestrinse.core.gather.SoiledPieces;
@@ -22,10 +22,9 @@ class ResetRecord {
   private final ResetPlanner planner;
   private final KindService kinds;
   private final HouseholdService households;
-  private final HouseClock clock;
+  private final Clock clock;
 
-  ResetRecord(
-      ResetPlanner planner, KindService kinds, HouseholdService households, HouseClock clock) {
+  ResetRecord(ResetPlanner planner, KindService kinds, HouseholdService households, Clock clock) {
     this.planner = planner;
     this.kinds = kinds;
     this.households = households;

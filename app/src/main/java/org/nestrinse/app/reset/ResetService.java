@@ -1,5 +1,6 @@
 package org.nestrinse.app.reset;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -20,7 +21,6 @@ import org.nestrinse.app.problem.What;
 import org.nestrinse.app.record.ObservationService;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.household.Stock;
 import org.nestrinse.core.judge.Sign;
@@ -49,7 +49,7 @@ public class ResetService {
   private final ResetEnd end;
   private final ResetNeeds needs;
   private final StoredRecords records;
-  private final HouseClock clock;
+  private final Clock clock;
 
   ResetService(
       ResetRepository resets,
@@ -61,7 +61,7 @@ public class ResetService {
       ResetEnd end,
       ResetNeeds needs,
       StoredRecords records,
-      HouseClock clock) {
+      Clock clock) {
     this.resets = resets;
     this.planner = planner;
     this.kinds = kinds;

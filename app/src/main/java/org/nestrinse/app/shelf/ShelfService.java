@@ -1,5 +1,6 @@
 package org.nestrinse.app.shelf;
 
+import java.time.Clock;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -9,7 +10,6 @@ import org.nestrinse.app.kit.kind.KindView;
 import org.nestrinse.app.kit.person.Person;
 import org.nestrinse.app.kit.person.PersonService;
 import org.nestrinse.app.shelf.ShelfViews.Shelf;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.household.DailyUse;
 import org.nestrinse.core.household.ShelfStock;
 import org.nestrinse.core.household.StockedKind;
@@ -29,14 +29,14 @@ public class ShelfService {
   private final PersonService people;
   private final BundleWishRepository wishes;
   private final HouseholdService households;
-  private final HouseClock clock;
+  private final Clock clock;
 
   ShelfService(
       KindService kinds,
       PersonService people,
       BundleWishRepository wishes,
       HouseholdService households,
-      HouseClock clock) {
+      Clock clock) {
     this.kinds = kinds;
     this.people = people;
     this.wishes = wishes;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.sort;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -21,7 +22,6 @@ import org.nestrinse.app.sort.SortViews.Load;
 import org.nestrinse.app.sort.SortViews.Pair;
 import org.nestrinse.app.sort.SortViews.Rule;
 import org.nestrinse.app.sort.SortViews.Sorting;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.SoiledPieces;
@@ -54,7 +54,7 @@ public class ProposalService {
   private final HouseholdService households;
   private final HandMoveRepository moves;
   private final ShownProposals shown;
-  private final HouseClock clock;
+  private final Clock clock;
 
   ProposalService(
       SortService sort,
@@ -64,7 +64,7 @@ public class ProposalService {
       HouseholdService households,
       HandMoveRepository moves,
       ShownProposals shown,
-      HouseClock clock) {
+      Clock clock) {
     this.sort = sort;
     this.loads = loads;
     this.gather = gather;

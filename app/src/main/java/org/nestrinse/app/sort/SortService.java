@@ -1,5 +1,6 @@
 package org.nestrinse.app.sort;
 
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -17,7 +18,6 @@ import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.sort.SortViews.Load;
 import org.nestrinse.app.store.RowLocks;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.household.Stock.Whereabouts;
 import org.nestrinse.core.said.Said;
@@ -46,7 +46,7 @@ public class SortService {
   private final MachineService machines;
   private final StockService stock;
   private final RowLocks locks;
-  private final HouseClock clock;
+  private final Clock clock;
 
   SortService(
       LoadReader reader,
@@ -57,7 +57,7 @@ public class SortService {
       MachineService machines,
       StockService stock,
       RowLocks locks,
-      HouseClock clock) {
+      Clock clock) {
     this.reader = reader;
     this.loads = loads;
     this.items = items;

@@ -76,6 +76,7 @@ public class UnreadableRows {
     return entities
         .createQuery(query, List.class)
         .getResultStream()
+        .map(list -> (List<?>) list)
         .filter(list -> list.stream().anyMatch(Objects::isNull))
         .count();
   }

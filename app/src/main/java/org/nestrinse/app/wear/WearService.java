@@ -1,6 +1,7 @@
 package org.nestrinse.app.wear;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.Clock;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,7 +17,6 @@ import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.round.RoundWashed;
 import org.nestrinse.core.gather.SoiledPieces;
@@ -46,10 +46,10 @@ public class WearService {
   private final BatchRepository batches;
   private final KindService kinds;
   private final HouseholdService households;
-  private final HouseClock clock;
+  private final Clock clock;
 
   WearService(
-      BatchRepository batches, KindService kinds, HouseholdService households, HouseClock clock) {
+      BatchRepository batches, KindService kinds, HouseholdService households, Clock clock) {
     this.batches = batches;
     this.kinds = kinds;
     this.households = households;

@@ -23,6 +23,7 @@ import org.springframework.web.bind.annotation.RestController;
 @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
 class RetriedRaces {
   private static final int TRIES_MORE = 8;
+  private static final Duration FOR_AS_LONG_AS_IT_TAKES = Duration.ZERO;
   private static final Duration FIRST_WAIT = Duration.ofMillis(10);
   private static final Duration JITTER = Duration.ofMillis(8);
   private static final double LONGER_EACH_TIME = 2;
@@ -37,6 +38,7 @@ class RetriedRaces {
             List.of(),
             (method, error) -> true,
             TRIES_MORE,
+            FOR_AS_LONG_AS_IT_TAKES,
             FIRST_WAIT,
             JITTER,
             LONGER_EACH_TIME,

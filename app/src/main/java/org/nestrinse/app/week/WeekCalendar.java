@@ -1,5 +1,6 @@
 package org.nestrinse.app.week;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.Temporal;
 import java.util.ArrayList;
@@ -15,7 +16,6 @@ import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Service;
@@ -30,10 +30,10 @@ class WeekCalendar {
   private static final String PRODUCT = "-//Nest Rinse//Week 1//EN";
 
   private final WeekService week;
-  private final HouseClock clock;
+  private final Clock clock;
   private final Wording wording;
 
-  WeekCalendar(WeekService week, HouseClock clock, Wording wording) {
+  WeekCalendar(WeekService week, Clock clock, Wording wording) {
     this.week = week;
     this.clock = clock;
     this.wording = wording;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.week;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -10,7 +11,6 @@ import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.presence.WeekSettings;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.StateConflict;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.household.WeekAhead;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -29,14 +29,14 @@ public class WeekService {
   private final WeekPlanning planning;
   private final WeekPinRepository pins;
   private final HouseholdService households;
-  private final HouseClock clock;
+  private final Clock clock;
 
   WeekService(
       WeekSettings settings,
       WeekPlanning planning,
       WeekPinRepository pins,
       HouseholdService households,
-      HouseClock clock) {
+      Clock clock) {
     this.settings = settings;
     this.planning = planning;
     this.pins = pins;

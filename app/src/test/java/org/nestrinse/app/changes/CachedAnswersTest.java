@@ -20,11 +20,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
+import org.nestrinse.app.demo.TravellingClock;
 import org.nestrinse.app.house.House;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
 import org.nestrinse.app.running.RunningApp;
-import org.nestrinse.app.time.HouseClock;
 import tools.jackson.databind.JsonNode;
 
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
@@ -104,7 +104,7 @@ class CachedAnswersTest {
   @Test
   void theClockMakesAnswersAnewToo() throws IOException, InterruptedException {
     String tag = tag("/api/v1/drying");
-    app.bean(HouseClock.class).forward(Duration.ofMinutes(5));
+    app.bean(TravellingClock.class).forward(Duration.ofMinutes(5));
     assertThat(again("/api/v1/drying", tag)).isEqualTo(200);
   }
 

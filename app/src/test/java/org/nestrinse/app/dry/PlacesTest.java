@@ -7,6 +7,7 @@ import static org.mockito.Mockito.atLeastOnce;
 import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -28,13 +29,15 @@ import org.nestrinse.app.kit.machine.DryerService;
 import org.nestrinse.app.kit.place.PlaceService;
 import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.sort.LoadPieces;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.round.RoundWashedBuilder;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dry.DryingWishes;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.gather.NewPieceRule;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.household.DailyUse;
+import org.nestrinse.core.household.ShelfStock;
 import org.nestrinse.core.household.Stock.Whereabouts;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.said.Said;
@@ -92,13 +95,17 @@ class PlacesTest {
                 .trim(1)
                 .wetHours(48)
                 .cleaner(null)
+                .pretendDevices(true)
                 .pretendWeather(true)
                 .boraxLawful(false)
                 .drying(DryingWishes.NONE)
                 .usualMethod(null)
-                .newPieces(org.nestrinse.core.gather.NewPieceRule.FIBRE)
+                .newPieces(NewPieceRule.FIBRE)
                 .pailsShut(false)
                 .build());
+    when(shelf.stock())
+        .thenReturn(
+            new ShelfStock(NOON.atZone(ZoneOffset.UTC), List.of(), DailyUse.NOTHING, Map.of()));
     when(weather.hours(any(), anyInt()))
         .thenReturn(
             IntStream.range(0, 96)
@@ -112,7 +119,7 @@ class PlacesTest {
                             400,
                             rainMm))
                 .toList());
-    HouseClock clock = HouseClock.startingAt(NOON);
+    Clock clock = Clock.fixed(NOON, ZoneOffset.UTC);
     DryingReader reader =
         new DryingReader(groups, factors, kinds, places, dryers, shelf, households, weather, clock);
     return new DryService(reader, groups, places, dryers, stock, clock);

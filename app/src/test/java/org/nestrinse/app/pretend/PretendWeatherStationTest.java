@@ -3,6 +3,7 @@ package org.nestrinse.app.pretend;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.List;
@@ -10,7 +11,6 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.nestrinse.app.kit.household.HouseholdService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dry.WeatherHour;
 import org.nestrinse.core.kit.Place;
 
@@ -18,7 +18,7 @@ class PretendWeatherStationTest {
   private static final ZoneId ZONE = ZoneId.of("UTC");
   private static final int YEAR_H = 365 * 24;
   private final PretendWeatherStation station =
-      new PretendWeatherStation(mock(HouseholdService.class), new HouseClock());
+      new PretendWeatherStation(mock(HouseholdService.class), Clock.systemUTC());
 
   private List<WeatherHour> hours(String from, int hours) {
     return station.hours(Instant.parse(from), hours, ZONE);

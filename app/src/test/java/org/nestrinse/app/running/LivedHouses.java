@@ -37,6 +37,7 @@ final class LivedHouses {
                   StandardOpenOption.CREATE,
                   StandardOpenOption.WRITE);
           FileLock held = turn.lock()) {
+        assert held.isValid();
         Path builtBy = house.resolve(BUILT_BY);
         if (!Files.exists(builtBy) || !Files.readString(builtBy).equals(BUILD)) {
           delete(house);

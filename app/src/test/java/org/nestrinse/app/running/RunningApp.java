@@ -22,12 +22,12 @@ import javax.sql.DataSource;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.NestRinse;
 import org.nestrinse.app.changes.ChangeCount;
+import org.nestrinse.app.demo.TravellingClock;
 import org.nestrinse.app.gather.pail.AssumedPieces;
 import org.nestrinse.app.house.House;
 import org.nestrinse.app.house.HouseMigration;
 import org.nestrinse.app.house.HouseOpened;
 import org.nestrinse.app.house.MadeUpHouse;
-import org.nestrinse.app.time.HouseClock;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.boot.web.server.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -210,7 +210,7 @@ public final class RunningApp implements AutoCloseable {
 
   /** Sets its clock forward, and does what its timers do then. */
   public void forward(Duration by) {
-    bean(HouseClock.class).forward(by);
+    bean(TravellingClock.class).forward(by);
     bean(ChangeCount.class).count();
     bean(AssumedPieces.class).catchUp();
   }
@@ -286,7 +286,7 @@ public final class RunningApp implements AutoCloseable {
    */
   void putBack(Path house, List<String> others) {
     settings = others;
-    HouseClock clock = bean(HouseClock.class);
+    TravellingClock clock = bean(TravellingClock.class);
     clock.forward(Duration.between(clock.instant(), start(others)));
     moveIn(house);
   }

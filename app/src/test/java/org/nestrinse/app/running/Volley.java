@@ -1,5 +1,6 @@
 package org.nestrinse.app.running;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CyclicBarrier;
@@ -7,7 +8,6 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import java.util.stream.Stream;
 
 /** Several requests at the same moment. */
 public final class Volley {
@@ -22,16 +22,15 @@ public final class Volley {
     ExecutorService carers = Executors.newFixedThreadPool(shots.length);
     CyclicBarrier now = new CyclicBarrier(shots.length);
     try {
-      List<Future<RunningApp.Answer>> fired =
-          Stream.of(shots)
-              .map(
-                  shot ->
-                      carers.submit(
-                          () -> {
-                            now.await();
-                            return shot.call();
-                          }))
-              .toList();
+      List<Future<RunningApp.Answer>> fired = new ArrayList<>();
+      for (Callable<RunningApp.Answer> shot : shots) {
+        fired.add(
+            carers.submit(
+                () -> {
+                  now.await();
+                  return shot.call();
+                }));
+      }
       List<RunningApp.Answer> answers = new java.util.ArrayList<>();
       for (Future<RunningApp.Answer> one : fired) {
         answers.add(one.get());

@@ -146,6 +146,11 @@ class BadInputTableTest {
     rows.add(row("the year -4000", "POST", spells, spell("-4000-01-01", "-4000-01-02"), ""));
     rows.add(
         row("an end before its start", "POST", spells, spell("2026-05-25", "2026-05-21"), "to"));
+    ofPeopleAndPieces(rows);
+    return rows.stream();
+  }
+
+  private static void ofPeopleAndPieces(List<Arguments> rows) {
     rows.add(
         row(
             "stretches of the year 9999",
@@ -189,7 +194,6 @@ class BadInputTableTest {
             "/api/v1/pails/" + pail + "/entries",
             "{\"kindId\":1,\"count\":1,\"soil\":\"WET\",\"solids\":\"NONE\",\"cameIn\":\"9999-01-01T00:00:00Z\"}",
             "cameIn"));
-    return rows.stream();
   }
 
   @ParameterizedTest(name = "{0}")

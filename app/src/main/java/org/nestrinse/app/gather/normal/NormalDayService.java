@@ -1,6 +1,7 @@
 package org.nestrinse.app.gather.normal;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.util.Comparator;
@@ -18,7 +19,6 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.gather.DayPart;
 import org.nestrinse.core.gather.NormalDay;
 import org.nestrinse.core.gather.Soil;
@@ -43,7 +43,7 @@ public class NormalDayService {
   private final PersonService people;
   private final KindService kinds;
   private final HouseholdService households;
-  private final HouseClock clock;
+  private final Clock clock;
 
   NormalDayService(
       HabitRepository habits,
@@ -52,7 +52,7 @@ public class NormalDayService {
       PersonService people,
       KindService kinds,
       HouseholdService households,
-      HouseClock clock) {
+      Clock clock) {
     this.habits = habits;
     this.spells = spells;
     this.pails = pails;

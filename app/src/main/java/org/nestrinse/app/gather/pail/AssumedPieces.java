@@ -1,5 +1,6 @@
 package org.nestrinse.app.gather.pail;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -12,7 +13,6 @@ import java.util.stream.Collectors;
 import org.nestrinse.app.gather.normal.NormalDayService;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.kit.kind.StockService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.gather.NormalDay;
 import org.nestrinse.core.gather.Solids;
 import org.nestrinse.core.gather.Spell;
@@ -29,7 +29,7 @@ public class AssumedPieces {
   private final PailRepository pails;
   private final StockService stock;
   private final HouseholdService households;
-  private final HouseClock clock;
+  private final Clock clock;
   private final TransactionTemplate transaction;
 
   AssumedPieces(
@@ -38,7 +38,7 @@ public class AssumedPieces {
       PailRepository pails,
       StockService stock,
       HouseholdService households,
-      HouseClock clock,
+      Clock clock,
       PlatformTransactionManager transactions) {
     this.normal = normal;
     this.entries = entries;

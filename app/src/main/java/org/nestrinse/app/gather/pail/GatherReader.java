@@ -1,5 +1,6 @@
 package org.nestrinse.app.gather.pail;
 
+import java.time.Clock;
 import java.util.stream.Collectors;
 import org.nestrinse.app.gather.normal.NormalDayService;
 import org.nestrinse.app.gather.pail.GatherViews.Gathering;
@@ -9,7 +10,6 @@ import org.nestrinse.app.kit.person.Person;
 import org.nestrinse.app.kit.person.PersonService;
 import org.nestrinse.app.kit.product.ProductService;
 import org.nestrinse.app.shelf.ShelfService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.household.Supplies;
 import org.nestrinse.core.kit.Product;
 import org.springframework.data.domain.Sort;
@@ -27,7 +27,7 @@ class GatherReader {
   private final ProductService products;
   private final NormalDayService normal;
   private final ShelfService shelf;
-  private final HouseClock clock;
+  private final Clock clock;
 
   GatherReader(
       PailRepository pails,
@@ -39,7 +39,7 @@ class GatherReader {
       ProductService products,
       NormalDayService normal,
       ShelfService shelf,
-      HouseClock clock) {
+      Clock clock) {
     this.pails = pails;
     this.entries = entries;
     this.lots = lots;

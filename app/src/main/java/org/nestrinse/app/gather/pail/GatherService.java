@@ -1,5 +1,6 @@
 package org.nestrinse.app.gather.pail;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -19,7 +20,6 @@ import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.gather.PailStyle;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.SoilAdvice;
@@ -52,7 +52,7 @@ public class GatherService {
   private final StockService stock;
   private final AssumedPieces assumed;
   private final LotRepository lots;
-  private final HouseClock clock;
+  private final Clock clock;
 
   GatherService(
       GatherReader reader,
@@ -64,7 +64,7 @@ public class GatherService {
       StockService stock,
       AssumedPieces assumed,
       LotRepository lots,
-      HouseClock clock) {
+      Clock clock) {
     this.reader = reader;
     this.pailService = pailService;
     this.pails = pails;

@@ -1,6 +1,7 @@
 package org.nestrinse.app.gather.pail;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -13,7 +14,6 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.gather.Prep;
 import org.nestrinse.core.said.Quantity;
@@ -37,7 +37,7 @@ public class LotService {
   private final GatherService gather;
   private final KindService kinds;
   private final HouseholdService households;
-  private final HouseClock clock;
+  private final Clock clock;
   private final ApplicationEventPublisher events;
 
   LotService(
@@ -45,7 +45,7 @@ public class LotService {
       GatherService gather,
       KindService kinds,
       HouseholdService households,
-      HouseClock clock,
+      Clock clock,
       ApplicationEventPublisher events) {
     this.lots = lots;
     this.gather = gather;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.gather.pail;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +15,6 @@ import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.dose.Dilution;
 import org.nestrinse.core.gather.PailCleaning;
 import org.nestrinse.core.gather.PailStyle;
@@ -42,7 +42,7 @@ public class PailService {
   private final HouseholdService household;
   private final PersonService people;
   private final NormalDayService normal;
-  private final HouseClock clock;
+  private final Clock clock;
 
   PailService(
       PailRepository pails,
@@ -51,7 +51,7 @@ public class PailService {
       HouseholdService household,
       PersonService people,
       NormalDayService normal,
-      HouseClock clock) {
+      Clock clock) {
     this.pails = pails;
     this.entries = entries;
     this.reader = reader;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.gather.wipes;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,7 +15,6 @@ import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.kit.kind.KindView;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.StateConflict;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.gather.WipesKit;
 import org.nestrinse.core.said.Quantity;
@@ -39,14 +39,14 @@ public class WipesService {
   private final NormalDayService normal;
   private final KindService kinds;
   private final HouseholdService households;
-  private final HouseClock clock;
+  private final Clock clock;
 
   WipesService(
       WipesBoxRepository boxes,
       NormalDayService normal,
       KindService kinds,
       HouseholdService households,
-      HouseClock clock) {
+      Clock clock) {
     this.boxes = boxes;
     this.normal = normal;
     this.kinds = kinds;

@@ -29,6 +29,7 @@ import org.nestrinse.core.kit.Water;
  * @param trim learned correction of doses, 0.6 to 1.4
  * @param wetHours how long wet pieces may wait [h]
  * @param cleaner what pails are wiped with, or null for water alone
+ * @param pretendDevices whether pretend devices are offered
  * @param pretendWeather whether the pretend weather station is its forecast
  * @param boraxLawful whether borax is legal where it lives, and wanted
  * @param drying how it wants to dry
@@ -53,6 +54,7 @@ public record Household(
     double trim,
     int wetHours,
     PailCleaning.@Nullable Cleaner cleaner,
+    boolean pretendDevices,
     boolean pretendWeather,
     boolean boraxLawful,
     DryingWishes drying,

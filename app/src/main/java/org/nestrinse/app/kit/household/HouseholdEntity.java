@@ -65,6 +65,7 @@ class HouseholdEntity {
   @Nullable Double cleanerMgL;
 
   boolean cleanerChlorine;
+  boolean pretendDevices;
   boolean pretendWeather;
   boolean boraxLawful;
 

@@ -1,6 +1,7 @@
 package org.nestrinse.app.kit.household;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.Clock;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.EnumMap;
@@ -18,7 +19,6 @@ import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.store.CommaList;
 import org.nestrinse.app.store.Known;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dose.Dilution;
@@ -51,9 +51,9 @@ public class HouseholdService implements HouseFounder {
   private static final String LID = "lid";
 
   private final HouseholdRepository households;
-  private final HouseClock clock;
+  private final Clock clock;
 
-  HouseholdService(HouseholdRepository households, HouseClock clock) {
+  HouseholdService(HouseholdRepository households, Clock clock) {
     this.households = households;
     this.clock = clock;
   }
@@ -75,6 +75,7 @@ public class HouseholdService implements HouseFounder {
       @Nullable String zone,
       @Nullable Integer wetHours,
       @Nullable CleanerChange cleaner,
+      @Nullable Boolean pretendDevices,
       @Nullable Boolean pretendWeather,
       @Nullable Boolean boraxLawful,
       @Nullable DryingChange drying,
@@ -184,6 +185,7 @@ public class HouseholdService implements HouseFounder {
       e.zone = change.zone;
       e.zoneTold = true;
     }
+    e.pretendDevices = change.pretendDevices == null ? e.pretendDevices : change.pretendDevices;
     e.pretendWeather = change.pretendWeather == null ? e.pretendWeather : change.pretendWeather;
     e.boraxLawful = change.boraxLawful == null ? e.boraxLawful : change.boraxLawful;
     e.tumbling = drying.tumbling();
@@ -377,7 +379,8 @@ public class HouseholdService implements HouseFounder {
                 ? null
                 : new PailCleaning.Cleaner(
                     e.cleanerName, e.cleanerPercent, e.cleanerMgL, e.cleanerChlorine))
-        .pretendWeather(e.pretendWeather)
+        .pretendDevices(e.pretendDevices)
+        .pretendWeather(e.pretendDevices && e.pretendWeather)
         .boraxLawful(e.boraxLawful)
         .drying(wishes(e))
         .usualMethod(e.usualMethod)

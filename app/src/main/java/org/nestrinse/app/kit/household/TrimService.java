@@ -1,9 +1,9 @@
 package org.nestrinse.app.kit.household;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.units.Limits;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -13,9 +13,9 @@ import org.springframework.transaction.annotation.Transactional;
 public class TrimService {
   private final HouseholdService households;
   private final DoseMoveRepository moves;
-  private final HouseClock clock;
+  private final Clock clock;
 
-  TrimService(HouseholdService households, DoseMoveRepository moves, HouseClock clock) {
+  TrimService(HouseholdService households, DoseMoveRepository moves, Clock clock) {
     this.households = households;
     this.moves = moves;
     this.clock = clock;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.kit.removal;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -14,7 +15,6 @@ import org.nestrinse.app.kit.Thing;
 import org.nestrinse.app.kit.kind.StockService;
 import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.StateConflict;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.core.household.Stock;
 import org.nestrinse.core.said.Said;
 import org.springframework.context.ApplicationEventPublisher;
@@ -29,13 +29,10 @@ public class RemovalService {
   private final Map<Thing, Removable> keepers = new EnumMap<>(Thing.class);
   private final StockService stock;
   private final ApplicationEventPublisher events;
-  private final HouseClock clock;
+  private final Clock clock;
 
   RemovalService(
-      List<Removable> keepers,
-      StockService stock,
-      ApplicationEventPublisher events,
-      HouseClock clock) {
+      List<Removable> keepers, StockService stock, ApplicationEventPublisher events, Clock clock) {
     keepers.forEach(k -> this.keepers.put(k.thing(), k));
     this.stock = stock;
     this.events = events;

@@ -122,7 +122,6 @@ public class PlanPicture {
     MachineRun run = Objects.requireNonNull(main.run());
     Cleaning worst = o.worstSoil().orElse(null);
     Fill fill = job.fill();
-    List<PlannedDose> doses = routine.steps().stream().flatMap(s -> s.doses().stream()).toList();
     Instant ready = job.now().plus(Duration.ofMinutes(Math.round(o.minutes())));
     return PlanViewsFiguresBuilder.builder()
         .programme(run.programme().name())
@@ -158,13 +157,9 @@ public class PlanPicture {
         .wear(o.wear())
         .targetGL(o.targetGL())
         .careMarginK(routine.careMarginK(job))
-        .detergentG(
-            doses.stream()
-                .filter(d -> d.product().purpose() == Product.Purpose.DETERGENT)
-                .mapToDouble(d -> d.dose().roundedDoseG())
-                .sum())
+        .detergentG(routine.detergentG())
         .doseShare(routine.doseShare())
-        .coats(doses.stream().anyMatch(d -> d.product().coats()))
+        .coats(routine.coats())
         .trim(job.trim())
         .germsWords(o.hygiene().said())
         .lowLog(o.hygiene().lowLog())

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.plan;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -15,7 +16,6 @@ import org.nestrinse.app.kit.product.ProductService;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.sort.LoadReader;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundSaying;
 import org.nestrinse.app.wash.plan.PlanViews.CannotWash;
 import org.nestrinse.app.wash.plan.PlanViews.Comparison;
@@ -54,7 +54,7 @@ public class PlanService {
   private final HouseholdService households;
   private final MachineService machines;
   private final ProductService products;
-  private final HouseClock clock;
+  private final Clock clock;
   private final SchoolService schools;
   private final PastMethods past;
 
@@ -64,7 +64,7 @@ public class PlanService {
       HouseholdService households,
       MachineService machines,
       ProductService products,
-      HouseClock clock,
+      Clock clock,
       SchoolService schools,
       PastMethods past) {
     this.picture = picture;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -7,7 +8,6 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.machine.MachineService;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.StateConflict;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundSaying;
 import org.nestrinse.app.wash.round.RoundViews.EventKind;
 import org.nestrinse.app.wash.round.RoundViews.Round;
@@ -28,14 +28,14 @@ public class AnswerService {
   private final RoundPicture look;
   private final MachineService machines;
   private final ApplicationEventPublisher events;
-  private final HouseClock clock;
+  private final Clock clock;
 
   AnswerService(
       GoingRounds going,
       RoundPicture look,
       MachineService machines,
       ApplicationEventPublisher events,
-      HouseClock clock) {
+      Clock clock) {
     this.going = going;
     this.look = look;
     this.machines = machines;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -10,7 +11,6 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.Names;
 import org.nestrinse.app.kit.product.ProductService;
-import org.nestrinse.app.time.HouseClock;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -25,9 +25,9 @@ public class DoseLog {
 
   private final DoseTakenRepository taken;
   private final ProductService products;
-  private final HouseClock clock;
+  private final Clock clock;
 
-  DoseLog(DoseTakenRepository taken, ProductService products, HouseClock clock) {
+  DoseLog(DoseTakenRepository taken, ProductService products, Clock clock) {
     this.taken = taken;
     this.products = products;
     this.clock = clock;

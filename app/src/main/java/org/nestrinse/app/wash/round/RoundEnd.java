@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -9,7 +10,6 @@ import org.nestrinse.app.kit.machine.MachineService;
 import org.nestrinse.app.kit.product.ProductService;
 import org.nestrinse.app.sort.LoadPieces;
 import org.nestrinse.app.sort.LoadReader;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.plan.PlanViews;
 import org.nestrinse.app.wash.round.RoundViews.Round;
 import org.nestrinse.core.kit.Product;
@@ -29,7 +29,7 @@ class RoundEnd {
   private final ProductService products;
   private final HouseholdService households;
   private final ApplicationEventPublisher events;
-  private final HouseClock clock;
+  private final Clock clock;
 
   RoundEnd(
       RoundRepository rounds,
@@ -39,7 +39,7 @@ class RoundEnd {
       ProductService products,
       HouseholdService households,
       ApplicationEventPublisher events,
-      HouseClock clock) {
+      Clock clock) {
     this.rounds = rounds;
     this.look = look;
     this.loads = loads;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import java.time.Clock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -16,7 +17,6 @@ import org.nestrinse.app.problem.NotFound;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.store.RecordType;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundSaying;
 import org.nestrinse.core.record.PastRound;
 import org.springframework.context.ApplicationEventPublisher;
@@ -37,7 +37,7 @@ public class RoundFiles {
   private static final int AT_ONCE = 25;
 
   private final PlatformTransactionManager transactions;
-  private final HouseClock clock;
+  private final Clock clock;
 
   RoundFiles(
       RoundRepository rounds,
@@ -46,7 +46,7 @@ public class RoundFiles {
       PersonService persons,
       ApplicationEventPublisher events,
       PlatformTransactionManager transactions,
-      HouseClock clock) {
+      Clock clock) {
     this.rounds = rounds;
     this.doses = doses;
     this.kinds = kinds;

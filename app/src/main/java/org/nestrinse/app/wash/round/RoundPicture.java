@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -11,7 +12,6 @@ import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundSaying;
 import org.nestrinse.app.wash.plan.PlanViews.Plan;
@@ -33,10 +33,9 @@ class RoundPicture {
   private final LoadReader loads;
   private final HouseholdService households;
   private final StoredRecords records;
-  private final HouseClock clock;
+  private final Clock clock;
 
-  RoundPicture(
-      LoadReader loads, HouseholdService households, StoredRecords records, HouseClock clock) {
+  RoundPicture(LoadReader loads, HouseholdService households, StoredRecords records, Clock clock) {
     this.loads = loads;
     this.households = households;
     this.records = records;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import java.time.Clock;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +18,6 @@ import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.app.wash.RoundSaying;
 import org.nestrinse.app.wash.plan.PlanService;
@@ -64,7 +64,7 @@ public class RoundService {
   private final SchoolService schools;
   private final RoundPicture look;
   private final StoredRecords records;
-  private final HouseClock clock;
+  private final Clock clock;
 
   RoundService(
       RoundRepository rounds,
@@ -74,7 +74,7 @@ public class RoundService {
       SchoolService schools,
       RoundPicture look,
       StoredRecords records,
-      HouseClock clock) {
+      Clock clock) {
     this.rounds = rounds;
     this.plans = plans;
     this.loads = loads;

@@ -1,5 +1,6 @@
 package org.nestrinse.app.wash.round;
 
+import java.time.Clock;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
@@ -7,7 +8,6 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.sort.SortService;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundSaying;
 import org.nestrinse.app.wash.plan.PlanViews.PlanDose;
 import org.nestrinse.app.wash.plan.PlanViews.PlanStep;
@@ -38,7 +38,7 @@ public class RunService {
   private final SortService sort;
   private final DoseLog doses;
   private final ApplicationEventPublisher events;
-  private final HouseClock clock;
+  private final Clock clock;
 
   RunService(
       GoingRounds going,
@@ -49,7 +49,7 @@ public class RunService {
       SortService sort,
       DoseLog doses,
       ApplicationEventPublisher events,
-      HouseClock clock) {
+      Clock clock) {
     this.going = going;
     this.answers = answers;
     this.end = end;

@@ -1,6 +1,7 @@
 package org.nestrinse.app.wash.round;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -17,7 +18,6 @@ import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
-import org.nestrinse.app.time.HouseClock;
 import org.nestrinse.app.wash.RoundSaying;
 import org.nestrinse.app.wash.plan.PlanPicture;
 import org.nestrinse.app.wash.plan.PlanService;
@@ -50,7 +50,7 @@ public class StartService {
   private final RoundPicture look;
   private final ApplicationEventPublisher events;
   private final StoredRecords records;
-  private final HouseClock clock;
+  private final Clock clock;
 
   StartService(
       RoundRepository rounds,
@@ -62,7 +62,7 @@ public class StartService {
       RoundPicture look,
       ApplicationEventPublisher events,
       StoredRecords records,
-      HouseClock clock) {
+      Clock clock) {
     this.rounds = rounds;
     this.plans = plans;
     this.picture = picture;

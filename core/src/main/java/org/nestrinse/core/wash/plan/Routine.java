@@ -3,6 +3,7 @@ package org.nestrinse.core.wash.plan;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Caution;
@@ -115,5 +116,22 @@ public record Routine(
         List.of(),
         Cautions.of(scaled, numbered, outcome, false),
         List.of());
+  }
+
+  /** Returns the detergent of all its steps [g]. */
+  public double detergentG() {
+    return doses()
+        .filter(d -> d.product().purpose() == Product.Purpose.DETERGENT)
+        .mapToDouble(d -> d.dose().roundedDoseG())
+        .sum();
+  }
+
+  /** Returns whether anything goes in that leaves a film on the fibres. */
+  public boolean coats() {
+    return doses().anyMatch(d -> d.product().coats());
+  }
+
+  private Stream<PlannedDose> doses() {
+    return steps.stream().flatMap(s -> s.doses().stream());
   }
 }

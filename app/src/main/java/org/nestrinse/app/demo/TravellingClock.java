@@ -1,4 +1,4 @@
-package org.nestrinse.app.time;
+package org.nestrinse.app.demo;
 
 import java.time.Clock;
 import java.time.Duration;
@@ -9,31 +9,32 @@ import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 
 /**
- * The one clock of the application. It can be moved to another moment for what one thread does,
- * which is how the demo household lives through its past with the real services.
+ * A clock that can be moved to another moment for what one thread does. That is how the demo
+ * household lives through its past with the real services, which see nothing but a clock.
  */
-public final class HouseClock extends Clock {
+public final class TravellingClock extends Clock {
   private final Clock base;
   private volatile Duration ahead = Duration.ZERO;
   private final ThreadLocal<@Nullable Instant> moved = new ThreadLocal<>();
 
   /** Makes a clock that ticks with the machine's. */
-  public HouseClock() {
+  public TravellingClock() {
     this(Clock.systemUTC());
   }
 
-  private HouseClock(Clock base) {
+  private TravellingClock(Clock base) {
     this.base = base;
   }
 
   /** Returns a clock that shows {@code start} now and ticks on from there. */
-  public static HouseClock startingAt(Instant start) {
-    return new HouseClock(Clock.offset(Clock.systemUTC(), Duration.between(Instant.now(), start)));
+  public static TravellingClock startingAt(Instant start) {
+    return new TravellingClock(
+        Clock.offset(Clock.systemUTC(), Duration.between(Instant.now(), start)));
   }
 
   /** Returns a clock that shows {@code moment} for ever. */
-  public static HouseClock standingAt(Instant moment) {
-    return new HouseClock(Clock.fixed(moment, ZoneOffset.UTC));
+  public static TravellingClock standingAt(Instant moment) {
+    return new TravellingClock(Clock.fixed(moment, ZoneOffset.UTC));
   }
 
   /** Sets the clock forward, or back when the duration is negative, as a device's clock is set. */
