@@ -4521,6 +4521,8 @@ export interface components {
             running?: components["schemas"]["ResetRunning"];
         };
         ResetOverview: {
+            /** Format: int32 */
+            earlier: number;
             /** Format: double */
             hardnessMmolL: number;
             judged: string;
@@ -6256,7 +6258,9 @@ export interface operations {
     };
     changes: {
         parameters: {
-            query?: never;
+            query?: {
+                days?: number;
+            };
             header?: never;
             path?: never;
             cookie?: never;

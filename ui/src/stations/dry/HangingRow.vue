@@ -21,15 +21,15 @@ watch(
 const path = { params: { path: { id: props.group.id } } }
 
 async function felt(felt: 'COOL' | 'SEAM') {
+  // The row may be read again before the answer is here.
+  const left = damp.value
+  const shelved = props.group.pieces - left
   const done = await act(() =>
-    answer(
-      api.POST('/api/v1/drying/{id}/check', { ...path, body: { answer: felt, damp: damp.value } }),
-    ),
+    answer(api.POST('/api/v1/drying/{id}/check', { ...path, body: { answer: felt, damp: left } })),
   )
   if (done) {
-    const shelved = props.group.pieces - damp.value
     messages.done(
-      `${shelved > 0 ? t('dry.hangingRow.onTheShelfHangOn', { shelved, value: damp.value }) : t('dry.hangingRow.theyStayWhereTheyAre')}. ${done.words}`,
+      `${shelved > 0 ? t('dry.hangingRow.onTheShelfHangOn', { shelved, value: left }) : t('dry.hangingRow.theyStayWhereTheyAre')}. ${done.words}`,
     )
   }
   emit('changed')

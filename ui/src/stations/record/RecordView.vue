@@ -42,7 +42,9 @@ const {
   loading,
   reload,
 } = useAnswer('/api/v1/record/story', () => ({ params: { query: { days: days.value } } }))
-const { data: changes, reload: reloadChanges } = useAnswer('/api/v1/judge/changes')
+const { data: changes, reload: reloadChanges } = useAnswer('/api/v1/judge/changes', () => ({
+  params: { query: { days: days.value } },
+}))
 const round = computed(() => story.value?.rounds.find((r) => r.id === selected.value))
 const events = computed(
   () =>

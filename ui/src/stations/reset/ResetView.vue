@@ -360,6 +360,9 @@ async function changed() {
             }}
           </li>
         </ul>
+        <p v-if="look.earlier" class="mt-1 text-sm text-soft">
+          {{ $t('reset.resetView.earlierOnesStandInTheRecord', { count: look.earlier }) }}
+        </p>
       </section>
     </template>
   </template>

@@ -45,11 +45,20 @@ public final class Pages {
     PAGES.put("every page", List.of("/api/v1/line"));
     PAGES.put(
         "gather",
-        List.of("/api/v1/pails", "/api/v1/kinds", "/api/v1/wipes", "/api/v1/prep", "/api/v1/normal-days"));
+        List.of(
+            "/api/v1/pails",
+            "/api/v1/kinds",
+            "/api/v1/wipes",
+            "/api/v1/prep",
+            "/api/v1/normal-days"));
     PAGES.put("sort", List.of("/api/v1/sorting"));
     PAGES.put(
         "wash",
-        List.of("/api/v1/rounds/running", "/api/v1/loads", "/api/v1/machines", "/api/v1/loads/{load}/plans"));
+        List.of(
+            "/api/v1/rounds/running",
+            "/api/v1/loads",
+            "/api/v1/machines",
+            "/api/v1/loads/{load}/plans"));
     PAGES.put("dry", List.of("/api/v1/drying", "/api/v1/drying/plans"));
     PAGES.put("shelf", List.of("/api/v1/shelf", "/api/v1/cover"));
     PAGES.put("week", List.of("/api/v1/week", "/api/v1/people"));
@@ -146,8 +155,7 @@ public final class Pages {
   }
 
   private void oneByOne() throws IOException, InterruptedException {
-    System.out.printf(
-        "%-34s %9s %8s %8s %8s%n", "", "bytes", "p50 ms", "p95 ms", "anew ms");
+    System.out.printf("%-34s %9s %8s %8s %8s%n", "", "bytes", "p50 ms", "p95 ms", "anew ms");
     for (Map.Entry<String, List<String>> page : PAGES.entrySet()) {
       System.out.println(page.getKey());
       for (String path : page.getValue()) {

@@ -1,6 +1,7 @@
 package org.nestrinse.app.judge;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -28,7 +29,9 @@ import org.nestrinse.core.judge.Seen;
 import org.nestrinse.core.judge.Trim;
 import org.nestrinse.core.record.PastRound;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.core.units.Range;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -36,6 +39,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** One change at a time: begun, carried through the rounds that follow, kept or taken back. */
 @Service
 public class ExperimentService {
+  private static final Range DAYS = new Range(1, 4000, Unit.DAY);
   private static final int LONGEST_KIND = 80;
 
   private final ExperimentRepository experiments;
@@ -268,6 +272,13 @@ public class ExperimentService {
               experiments.saveAndFlush(e);
             });
     trims.moveTrim(Trim.NONE, TrimService.Moved.SET_BACK);
+  }
+
+  /** Returns the changes of the last days, oldest first. */
+  @Transactional(readOnly = true)
+  public List<JudgeViews.ExperimentLine> ofLast(int days) {
+    Instant from = clock.instant().minus(Duration.ofDays(DAYS.check("days", days)));
+    return all().stream().filter(l -> l.startedAt().isAfter(from)).toList();
   }
 
   /**

@@ -36,8 +36,8 @@ class JudgeController {
 
   @GetMapping("/changes")
   @CachedAnswer
-  List<JudgeViews.ExperimentLine> changes() {
-    return experiments.all();
+  List<JudgeViews.ExperimentLine> changes(@RequestParam(defaultValue = "70") int days) {
+    return experiments.ofLast(days);
   }
 
   @PostMapping("/changes")

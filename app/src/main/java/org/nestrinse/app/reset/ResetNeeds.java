@@ -36,6 +36,9 @@ public class ResetNeeds {
           ResetNeed.State.CHECK_FIRST,
           ResetNeed.State.NOT_NEEDED);
 
+  /** So many resets of the past are shown with the needs. */
+  private static final int SHOWN_PAST = 12;
+
   private final ResetRepository resets;
   private final ResetPlanner planner;
   private final KindService kinds;
@@ -96,7 +99,8 @@ public class ResetNeeds {
         recipes,
         vessels,
         hardness,
-        past.stream().map(e -> past(e, words)).toList());
+        past.stream().limit(SHOWN_PAST).map(e -> past(e, words)).toList(),
+        Math.max(0, past.size() - SHOWN_PAST));
   }
 
   private ResetViews.ResetKindLine line(

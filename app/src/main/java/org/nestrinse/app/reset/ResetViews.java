@@ -24,7 +24,8 @@ public final class ResetViews {
    * @param recipes what can be done
    * @param vessels what it can be done in
    * @param hardnessMmolL of the water
-   * @param past resets before, the latest first
+   * @param past the last resets, the latest first
+   * @param earlier how many there were before these; each stands in the record
    */
   public record ResetOverview(
       List<ResetKindLine> kinds,
@@ -32,7 +33,8 @@ public final class ResetViews {
       List<ResetRecipeLine> recipes,
       List<ResetVesselLine> vessels,
       double hardnessMmolL,
-      List<ResetPastLine> past) {}
+      List<ResetPastLine> past,
+      int earlier) {}
 
   /**
    * A kind.
