@@ -90,7 +90,7 @@ public class WeekService {
     WeekPinEntity pin = new WeekPinEntity();
     pin.startAt = start;
     pins.saveAndFlush(pin);
-    // Refused, and with it undone, when two rounds would overlap.
+    // Refused, and with it undone, when two rounds would overlap. The snapshot holds no starts.
     planning.ahead();
   }
 

@@ -165,15 +165,16 @@ public final class CoverOutlook {
       then.add(new Supplies.Coming(kind.id(), last.pieces() - pieces, last.dryBy()));
     }
     then.add(new Supplies.Coming(kind.id(), pieces, ready));
+    List<Cover.Arrival> arrivals = supplies.arrivals(supply.need(), then);
     return Optional.of(
         new Cover.Remedy(
             Said.of(StockSaying.INTO_DRYER)
                 .with("pieces", kind.counted(pieces))
                 .with("dryer", dryer.name()),
             ready.atZone(now.getZone()),
-            count(supplies.arrivals(supply.need(), then), ready),
+            count(arrivals, ready) - count(supply.arrivals(), ready),
             run.kwh() * house.equipment().tariff().perKwh(now.toLocalTime()),
-            supplies.arrivals(supply.need(), then)));
+            arrivals));
   }
 
   private static int count(List<Cover.Arrival> arrivals, Instant until) {
