@@ -6,19 +6,14 @@ import { useWakeLock } from '@vueuse/core'
 const lock = useWakeLock()
 const dark = ref(!lock.isSupported.value)
 
-onMounted(async () => {
-  if (dark.value) return
-  try {
-    await lock.request('screen')
-  } catch (refused) {
-    // A low battery is reason enough for a device.
-    dark.value = refused instanceof Error
-  }
+onMounted(() => {
+  // A device may refuse, for instance when its battery is low.
+  if (!dark.value) void lock.request('screen').then(undefined, () => (dark.value = true))
 })
 </script>
 
 <template>
-  <p v-if="dark" class="text-sm text-soft" data-screen-note>
+  <p v-if="dark" class="mt-3 text-sm text-soft" data-screen-note>
     {{ $t('parts.screenNote.theScreenMayGoDark') }}
   </p>
 </template>

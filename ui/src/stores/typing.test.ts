@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { isTyping, useTyping } from './typing'
 
 describe('whether somebody is typing', () => {
-  it('is said by any form with something unsaved in it', async () => {
+  it('is on while any form has unsaved changes', async () => {
     const one = ref(false)
     const other = ref(true)
     const scope = effectScope()

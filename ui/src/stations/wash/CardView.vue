@@ -17,13 +17,15 @@ const SIZES = [
   { value: 'A4' as const, words: 'A4' },
 ]
 const loadId = computed(() => Number(route.query.load))
-/** What the link asks for; one that was cut short asks for the usual method. */
+/** What the link asks for; without that, the usual method. */
 function asked(): Api['PlanRequest'] {
+  const usual = { school: 'hot-and-full' }
+  if (!route.query.plan) return usual
   try {
     return JSON.parse(String(route.query.plan)) as Api['PlanRequest']
-  } catch (problem) {
-    messages.problem(problem)
-    return { school: 'hot-and-full' }
+  } catch (cause) {
+    messages.problem(new Error(t('wash.cardView.thisLinkIsIncomplete'), { cause }))
+    return usual
   }
 }
 const request = ref(asked())

@@ -111,7 +111,6 @@ public class SnapshotReader {
 
   private PastWashes past() {
     List<RoundViews.Summary> done = rounds.latestWashes(LOOK_BACK_ROUNDS);
-    List<RoundViews.Summary> latest = rounds.page(0, 1).rounds();
     return new PastWashes(
         new WashHistory(
             done.stream()
@@ -120,7 +119,7 @@ public class SnapshotReader {
                         new WashHistory.Wash(
                             r.startedAt(), r.figures().pieces(), r.figures().bath().peakC()))
                 .toList()),
-        latest.isEmpty() ? null : latest.get(0).figures().spent(),
+        done.isEmpty() ? null : done.get(0).figures().spent(),
         // Of a round that came out of a file without its plan, only figures are known.
         done.stream()
             .filter(RoundViews.Summary::hasPlan)

@@ -93,17 +93,7 @@ public record BathTemperature(
 
     /** Returns the same bath for so long [min]. */
     Bath lasting(double other) {
-      return BathTemperatureBathBuilder.builder()
-          .load(load)
-          .waterL(waterL)
-          .inletC(inletC)
-          .roomC(roomC)
-          .setC(setC)
-          .minutes(other)
-          .heaterW(heaterW)
-          .lossWK(lossWK)
-          .vesselJK(vesselJK)
-          .build();
+      return BathTemperatureBathBuilder.builder(this).minutes(other).build();
     }
 
     double solidJK() {

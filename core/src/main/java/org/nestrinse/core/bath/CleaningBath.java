@@ -60,17 +60,6 @@ public record CleaningBath(
 
   /** Returns the same bath with another number of rinses after it. */
   public CleaningBath withRinses(int other) {
-    return CleaningBathBuilder.builder()
-        .waterL(waterL)
-        .profile(profile)
-        .speed(speed)
-        .drumFill(drumFill)
-        .byHand(byHand)
-        .detergentG(detergentG)
-        .enzymes(enzymes)
-        .rinses(other)
-        .rinseL(rinseL)
-        .retainedL(retainedL)
-        .build();
+    return CleaningBathBuilder.builder(this).rinses(other).build();
   }
 }

@@ -157,7 +157,7 @@ public record Rhythms(List<Line> lines, List<Double> meanDryingDays) {
               .build());
     }
 
-    /** The same need is lived with the same chances at every start. */
+    /** Fixed for each need, so that the figures do not change from one start to the next. */
     private static int seed(Need need) {
       return need.name().hashCode();
     }

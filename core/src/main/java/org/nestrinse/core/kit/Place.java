@@ -222,22 +222,7 @@ public record Place(
 
   /** Returns the same rails carried inside. */
   public Place carriedIn() {
-    return PlaceBuilder.builder()
-        .name(name)
-        .sort(Type.AIRER)
-        .facing(facing)
-        .exposure(exposure)
-        .windFactor(0)
-        .sunFactor(0)
-        .roomC(roomC)
-        .roomHumidity(roomHumidity)
-        .fan(fan)
-        .watts(watts)
-        .metres(metres)
-        .pieces(pieces)
-        .roomM3(roomM3)
-        .freshM3H(freshM3H)
-        .build();
+    return PlaceBuilder.builder(this).sort(Type.AIRER).windFactor(0).sunFactor(0).build();
   }
 
   /** Returns what it is, where its sun comes from, its room and what it draws. */

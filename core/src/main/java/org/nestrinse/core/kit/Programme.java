@@ -226,23 +226,7 @@ public record Programme(
 
   /** Returns the same programme with what a log showed of it. */
   public Programme with(Measured seen) {
-    return ProgrammeBuilder.builder()
-        .name(name)
-        .use(use)
-        .temperaturesC(temperaturesC)
-        .shortfallC(shortfallC)
-        .measuredPeakC(measuredPeakC)
-        .washMinutes(washMinutes)
-        .agitation(agitation)
-        .rinses(rinses)
-        .extraRinses(extraRinses)
-        .interimRpm(interimRpm)
-        .fastestSpinRpm(fastestSpinRpm)
-        .mainL(mainL)
-        .rinseL(rinseL)
-        .measured(seen)
-        .label(label)
-        .build();
+    return ProgrammeBuilder.builder(this).measured(seen).build();
   }
 
   /**

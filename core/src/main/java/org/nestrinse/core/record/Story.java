@@ -18,8 +18,8 @@ public final class Story {
   public record Entry(PastRound round, List<Said> changes) {}
 
   /**
-   * Returns the story of some rounds. A reset is told, and the wash after it is compared with the
-   * wash before it.
+   * Returns the rounds with their changes. A reset has none, and the wash after it is compared with
+   * the last wash before the reset.
    *
    * @param rounds oldest first
    * @param method the name of a method by its short name

@@ -38,7 +38,7 @@ public record WearHistory(
     }
   }
 
-  /** Returns it after some of its kind were washed. */
+  /** Returns the history with one more wash in it. */
   public WearHistory washed(Some some, TextileLife.Wash wash) {
     double share = some.share();
     return new WearHistory(
@@ -51,7 +51,8 @@ public record WearHistory(
   }
 
   /**
-   * Returns it after some of its kind dried, each hour that is told counted for every one of them.
+   * Returns the history with one more drying in it. Each of the dried pieces had all of these
+   * hours.
    *
    * @param sunH hours of strong sun
    * @param tumbleH hours in the dryer
@@ -60,7 +61,7 @@ public record WearHistory(
     return with(some, sunH, tumbleH, 1);
   }
 
-  /** Returns it as it was before some of its kind dried, when that is taken back. */
+  /** Returns the history with a drying taken out again. */
   public WearHistory notDried(Some some, double sunH, double tumbleH) {
     return with(some, sunH, tumbleH, -1);
   }

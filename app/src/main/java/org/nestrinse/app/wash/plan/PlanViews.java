@@ -106,24 +106,7 @@ public final class PlanViews {
       @Nullable List<Integer> temperaturesC) {
     /** Returns it as it stands beside others: reasons come when somebody opens one. */
     Plan withoutReasons() {
-      return PlanViewsPlanBuilder.builder()
-          .school(school)
-          .schoolName(schoolName)
-          .belief(belief)
-          .drying(drying)
-          .askedC(askedC)
-          .steps(steps)
-          .baths(baths)
-          .figures(figures)
-          .bends(bends)
-          .cautions(cautions)
-          .nearestC(nearestC)
-          .whys(Map.of())
-          .imitation(imitation)
-          .machine(machine)
-          .weakest(weakest)
-          .temperaturesC(temperaturesC)
-          .build();
+      return PlanViewsPlanBuilder.builder(this).whys(Map.of()).build();
     }
   }
 

@@ -63,33 +63,11 @@ public record DryingBatch(
 
   /** Returns the same, hung close or with room around it. */
   DryingBatch hung(boolean close) {
-    return DryingBatchBuilder.builder()
-        .key(key)
-        .kind(kind)
-        .count(count)
-        .moisture(moisture)
-        .neededBy(neededBy)
-        .at(at)
-        .hungAt(hungAt)
-        .strongSunH(strongSunH)
-        .crowded(close)
-        .dampSince(dampSince)
-        .build();
+    return DryingBatchBuilder.builder(this).crowded(close).build();
   }
 
   /** Returns a part of it. */
   DryingBatch of(int pieces) {
-    return DryingBatchBuilder.builder()
-        .key(key)
-        .kind(kind)
-        .count(pieces)
-        .moisture(moisture)
-        .neededBy(neededBy)
-        .at(at)
-        .hungAt(hungAt)
-        .strongSunH(strongSunH)
-        .crowded(crowded)
-        .dampSince(dampSince)
-        .build();
+    return DryingBatchBuilder.builder(this).count(pieces).build();
   }
 }

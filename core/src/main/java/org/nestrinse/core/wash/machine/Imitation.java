@@ -75,17 +75,7 @@ public final class Imitation {
       int pauseMinutes) {
     /** Returns the same want with other rinses. */
     public Want rinsing(int otherRinses) {
-      return ImitationWantBuilder.builder()
-          .celsius(celsius)
-          .hottestC(hottestC)
-          .exactly(exactly)
-          .minutes(minutes)
-          .use(use)
-          .rinses(otherRinses)
-          .spinRpm(spinRpm)
-          .whitener(whitener)
-          .pauseMinutes(pauseMinutes)
-          .build();
+      return ImitationWantBuilder.builder(this).rinses(otherRinses).build();
     }
   }
 

@@ -65,34 +65,12 @@ public record Step(
 
   /** Returns the same step at another place in the order. */
   public Step at(int otherNumber) {
-    return StepBuilder.builder()
-        .number(otherNumber)
-        .action(action)
-        .title(title)
-        .detail(detail)
-        .wholeLoad(wholeLoad)
-        .run(run)
-        .doses(doses)
-        .minutes(minutes)
-        .reason(reason)
-        .apart(apart)
-        .build();
+    return StepBuilder.builder(this).number(otherNumber).build();
   }
 
   /** Returns the same step with other doses. */
   public Step with(List<PlannedDose> otherDoses) {
-    return StepBuilder.builder()
-        .number(number)
-        .action(action)
-        .title(title)
-        .detail(detail)
-        .wholeLoad(wholeLoad)
-        .run(run)
-        .doses(otherDoses)
-        .minutes(minutes)
-        .reason(reason)
-        .apart(apart)
-        .build();
+    return StepBuilder.builder(this).doses(otherDoses).build();
   }
 
   /** Returns whether chlorine goes in. */

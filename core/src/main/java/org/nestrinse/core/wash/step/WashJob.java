@@ -110,40 +110,12 @@ public record WashJob(
 
   /** Returns the same job with another temperature asked for, and other wishes. */
   public WashJob asking(@Nullable Integer otherC, Wishes otherWishes) {
-    return WashJobBuilder.builder()
-        .first(first)
-        .bulkers(bulkers)
-        .machine(machine)
-        .water(water)
-        .roomC(roomC)
-        .products(products)
-        .tariff(tariff)
-        .houseGoal(houseGoal)
-        .trim(trim)
-        .now(now)
-        .start(start)
-        .askedC(otherC)
-        .wishes(otherWishes)
-        .build();
+    return WashJobBuilder.builder(this).askedC(otherC).wishes(otherWishes).build();
   }
 
   /** Returns the same job with another learned correction of the dose. */
   public WashJob withTrim(double other) {
-    return WashJobBuilder.builder()
-        .first(first)
-        .bulkers(bulkers)
-        .machine(machine)
-        .water(water)
-        .roomC(roomC)
-        .products(products)
-        .tariff(tariff)
-        .houseGoal(houseGoal)
-        .trim(other)
-        .now(now)
-        .start(start)
-        .askedC(askedC)
-        .wishes(wishes)
-        .build();
+    return WashJobBuilder.builder(this).trim(other).build();
   }
 
   /**
@@ -182,21 +154,7 @@ public record WashJob(
 
   /** Returns the same job in another vessel, with these pieces as its first set and no bulkers. */
   WashJob within(Machine vessel, List<SoiledPieces> pieces) {
-    return WashJobBuilder.builder()
-        .first(pieces)
-        .bulkers(List.of())
-        .machine(vessel)
-        .water(water)
-        .roomC(roomC)
-        .products(products)
-        .tariff(tariff)
-        .houseGoal(houseGoal)
-        .trim(trim)
-        .now(now)
-        .start(start)
-        .askedC(askedC)
-        .wishes(wishes)
-        .build();
+    return WashJobBuilder.builder(this).first(pieces).bulkers(List.of()).machine(vessel).build();
   }
 
   /** Returns everything in the main wash. */
