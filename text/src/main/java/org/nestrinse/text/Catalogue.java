@@ -14,19 +14,41 @@ import java.util.Properties;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
+import org.nestrinse.core.said.Unit;
 
 /** The sentences of one language, as ICU messages by their keys. */
 public final class Catalogue {
+  private static final Pattern DEGREES = Pattern.compile("(Δ)?(\\d+)°(?![A-Za-z])");
+
+  private static final Map<Edition, Catalogue> READ = new ConcurrentHashMap<>();
+
   private final Locale locale;
   private final Map<String, MessageFormat> messages = new TreeMap<>();
 
-  private Catalogue(Locale locale, Properties patterns) {
+  private Catalogue(Locale locale, Measures measures, Properties patterns) {
     this.locale = locale;
     boolean pseudo = locale.equals(Pseudo.LOCALE);
     for (String key : patterns.stringPropertyNames()) {
-      String words = patterns.getProperty(key);
+      String words = degrees(patterns.getProperty(key), measures);
       messages.put(key, new MessageFormat(pseudo ? Pseudo.of(words) : words, locale));
     }
+  }
+
+  /** Writes the temperatures within a sentence in other measures: "60°", or "Δ10°" for a step. */
+  private static String degrees(String words, Measures measures) {
+    return DEGREES
+        .matcher(words)
+        .replaceAll(
+            found -> {
+              double celsius = Double.parseDouble(found.group(2));
+              Unit unit = found.group(1) == null ? Unit.CELSIUS : Unit.KELVIN;
+              Measures.Shown shown = measures.shown(unit);
+              return shown == null
+                  ? found.group(2) + "°"
+                  : Math.round(shown.of(celsius)) + shown.symbol();
+            });
   }
 
   /**
@@ -34,11 +56,25 @@ public final class Catalogue {
    * tests.
    */
   public static Catalogue of(Locale locale) {
+    return of(locale, Measures.METRIC);
+  }
+
+  /**
+   * Returns the catalogue of a language with the temperatures in its sentences in these measures.
+   */
+  static Catalogue of(Locale locale, Measures measures) {
+    return READ.computeIfAbsent(new Edition(locale, measures), Catalogue::read);
+  }
+
+  private record Edition(Locale locale, Measures measures) {}
+
+  private static Catalogue read(Edition edition) {
+    Locale locale = edition.locale;
     String file = locale.getLanguage() + ".properties";
     try (InputStream in = Objects.requireNonNull(Catalogue.class.getResourceAsStream(file), file)) {
       Properties patterns = new Properties();
       patterns.load(new InputStreamReader(in, StandardCharsets.UTF_8));
-      return new Catalogue(locale, patterns);
+      return new Catalogue(locale, edition.measures, patterns);
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }

@@ -1,14 +1,21 @@
 package org.nestrinse.text;
 
+import static com.ibm.icu.math.BigDecimal.ROUND_HALF_UP;
+
+import com.ibm.icu.text.DateTimePatternGenerator;
 import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.text.ListFormatter.Type;
 import com.ibm.icu.text.ListFormatter.Width;
 import com.ibm.icu.text.NumberFormat;
+import com.ibm.icu.util.Currency;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.YearMonth;
 import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeFormatterBuilder;
 import java.time.format.TextStyle;
+import java.time.temporal.ChronoField;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
@@ -20,11 +27,18 @@ import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.units.Allowed;
 
 /** Says what there is to say in one language. */
 public final class Wording {
   private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("H:mm", Locale.ROOT);
-  private static final String DAY_PATTERN = "d MMM";
+  private static final DateTimeFormatter TWELVE_HOURS =
+      new DateTimeFormatterBuilder()
+          .appendPattern("h:mm ")
+          .appendText(ChronoField.AMPM_OF_DAY, Map.of(0L, "am", 1L, "pm"))
+          .toFormatter(Locale.ROOT);
+  private static final String DAY_PATTERN = "dMMM";
+  private static final String MONTH_PATTERN = "MMMMy";
   private static final double PERCENT = 100;
   private static final int QUARTERS = 4;
   private static final long MINUTES_PER_HOUR = 60;
@@ -32,19 +46,40 @@ public final class Wording {
   private static final String[] FRACTIONS = {"", "¼", "½", "¾"};
   private static final String AMOUNT = "amount";
   private static final String COUNT = "count";
+  private static final String FROM = "from";
+  private static final int USUAL_DECIMALS = 2;
   private static final Set<Unit> MEASURES =
       EnumSet.of(Unit.SCOOP, Unit.TEASPOON, Unit.TABLESPOON, Unit.SHEET, Unit.TAB);
   private static final Set<Unit> SHARES = EnumSet.of(Unit.SHARE, Unit.OF_THE_DRUM);
 
+  private final Voice voice;
   private final Catalogue catalogue;
+  private final DateTimeFormatter clock;
+  private final DateTimeFormatter day;
+  private final DateTimeFormatter month;
 
-  private Wording(Catalogue catalogue) {
-    this.catalogue = catalogue;
+  private Wording(Voice voice) {
+    this.voice = voice;
+    catalogue = Catalogue.of(voice.language(), voice.measures());
+    clock = voice.twelveHours() ? TWELVE_HOURS : CLOCK;
+    day = dates(DAY_PATTERN);
+    month = dates(MONTH_PATTERN);
   }
 
-  /** Returns the wording of a language. */
+  private DateTimeFormatter dates(String parts) {
+    return DateTimeFormatter.ofPattern(
+        DateTimePatternGenerator.getInstance(voice.place()).getBestPattern(parts),
+        voice.language());
+  }
+
+  /** Returns the wording of a language, in metric measures. */
   public static Wording of(Locale locale) {
-    return new Wording(Catalogue.of(locale));
+    return of(Voice.of(locale));
+  }
+
+  /** Returns the wording for a person. */
+  public static Wording of(Voice voice) {
+    return new Wording(voice);
   }
 
   /** Returns a sentence, or a few words. */
@@ -55,6 +90,10 @@ public final class Wording {
     assert said.values().keySet().equals(said.saying().valueNames()) : said;
     Map<String, Object> values = new TreeMap<>();
     said.values().forEach((name, value) -> values.put(name, value(value)));
+    if (said.saying() == Allowed.RANGE && said.values().get(FROM) instanceof Quantity from) {
+      // The unit stands once, behind the larger figure.
+      values.put(FROM, bare(from));
+    }
     String key = said.saying().key();
     String words = catalogue.words(key, values);
     return said.saying() == Plain.CAPITAL || beginsWithAValue(key) ? capital(words) : words;
@@ -99,13 +138,16 @@ public final class Wording {
       return words(said);
     }
     if (value instanceof LocalTime time) {
-      return CLOCK.format(time);
+      return clock.format(time);
     }
-    if (value instanceof DayOfWeek day) {
-      return day.getDisplayName(TextStyle.SHORT, catalogue.locale());
+    if (value instanceof DayOfWeek weekday) {
+      return weekday.getDisplayName(TextStyle.SHORT, catalogue.locale()).replace(".", "");
     }
     if (value instanceof LocalDate date) {
-      return date.format(DateTimeFormatter.ofPattern(DAY_PATTERN, catalogue.locale()));
+      return day.format(date);
+    }
+    if (value instanceof YearMonth date) {
+      return month.format(date);
     }
     if (value instanceof List<?> several) {
       return inARow(Plain.ALL, several.stream().map(this::value).toList());
@@ -121,15 +163,56 @@ public final class Wording {
     if (MEASURES.contains(quantity.unit())) {
       return measures(quantity);
     }
-    boolean share = SHARES.contains(quantity.unit());
-    NumberFormat format = NumberFormat.getInstance(catalogue.locale());
-    format.setGroupingUsed(quantity.unit() == Unit.GROUPED);
-    format.setMaximumFractionDigits(quantity.digits());
-    format.setMinimumFractionDigits(quantity.unit() == Unit.MONEY ? quantity.digits() : 0);
-    format.setRoundingMode(com.ibm.icu.math.BigDecimal.ROUND_HALF_UP);
-    String number = format.format(share ? quantity.amount() * PERCENT : quantity.amount());
+    Measures.Shown shown = voice.shown(quantity.unit());
+    if (shown != null) {
+      return number(shown.of(quantity.amount()), digits(quantity, shown), false)
+          + (shown.symbol().startsWith("°F") ? "" : " ")
+          + shown.symbol();
+    }
+    if (quantity.unit() == Unit.MONEY) {
+      return money(quantity);
+    }
+    String number = bare(quantity);
     return catalogue.words(
         unitKey(quantity.unit()), Map.of(AMOUNT, number, COUNT, number.equals("1") ? 1 : 2));
+  }
+
+  /** Returns a figure without its unit. */
+  private String bare(Quantity quantity) {
+    Measures.Shown shown = voice.shown(quantity.unit());
+    if (shown != null) {
+      return number(shown.of(quantity.amount()), digits(quantity, shown), false);
+    }
+    boolean share = SHARES.contains(quantity.unit());
+    return number(
+        share ? quantity.amount() * PERCENT : quantity.amount(),
+        quantity.digits(),
+        quantity.unit() == Unit.GROUPED);
+  }
+
+  private static int digits(Quantity quantity, Measures.Shown shown) {
+    return Math.max(0, quantity.digits() + shown.moreDigits());
+  }
+
+  private String number(double amount, int digits, boolean grouped) {
+    NumberFormat format = NumberFormat.getInstance(voice.place());
+    format.setGroupingUsed(grouped);
+    format.setMaximumFractionDigits(digits);
+    format.setMinimumFractionDigits(0);
+    format.setRoundingMode(ROUND_HALF_UP);
+    return format.format(amount);
+  }
+
+  private String money(Quantity quantity) {
+    Currency currency = Currency.getInstance(voice.currency());
+    NumberFormat format = NumberFormat.getCurrencyInstance(voice.place());
+    format.setCurrency(currency);
+    int digits =
+        Math.max(0, quantity.digits() - USUAL_DECIMALS + currency.getDefaultFractionDigits());
+    format.setMinimumFractionDigits(digits);
+    format.setMaximumFractionDigits(digits);
+    format.setRoundingMode(ROUND_HALF_UP);
+    return format.format(quantity.amount());
   }
 
   private String duration(long minutes) {

@@ -46,9 +46,11 @@ public class ChangeCount {
    * @param slice the minutes in which the answer is true
    */
   record State(String run, House house, long number, Instant slice) {
-    /** Returns it as a weak ETag. */
-    String tag() {
-      return "W/\"%s-%s-%d-%d\"".formatted(run, house, number, slice.getEpochSecond());
+    /** Returns it as a weak ETag of the answer in these words. */
+    String tag(String voice) {
+      return "W/\"%s-%s-%d-%d-%s\""
+          .formatted(
+              run, house, number, slice.getEpochSecond(), Integer.toHexString(voice.hashCode()));
     }
   }
 

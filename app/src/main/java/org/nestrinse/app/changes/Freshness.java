@@ -2,6 +2,7 @@ package org.nestrinse.app.changes;
 
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import org.nestrinse.app.speech.Speech;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpHeaders;
 import org.springframework.web.context.request.ServletWebRequest;
@@ -25,6 +26,9 @@ class Freshness implements HandlerInterceptor {
     }
     response.setHeader(
         HttpHeaders.CACHE_CONTROL, CacheControl.noCache().cachePrivate().getHeaderValue());
-    return !new ServletWebRequest(request, response).checkNotModified(changes.state().tag());
+    response.addHeader(HttpHeaders.VARY, Speech.HEADER);
+    String voice = request.getHeader(Speech.HEADER);
+    String tag = changes.state().tag(voice == null ? "" : voice);
+    return !new ServletWebRequest(request, response).checkNotModified(tag);
   }
 }

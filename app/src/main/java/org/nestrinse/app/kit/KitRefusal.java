@@ -7,6 +7,7 @@ import org.nestrinse.core.said.Saying;
 public enum KitRefusal implements Saying {
   NO_ZONE("zone"),
   A_ZONE,
+  A_CURRENCY,
   HOUSEHOLD_QUESTIONS,
   KIND_NAME_TAKEN("name"),
   NAME_TAKEN("name"),

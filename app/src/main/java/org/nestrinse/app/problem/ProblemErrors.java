@@ -2,7 +2,7 @@ package org.nestrinse.app.problem;
 
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
-import org.nestrinse.text.Wording;
+import org.nestrinse.app.speech.Speech;
 import org.springframework.boot.webmvc.error.ErrorController;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -14,10 +14,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 /** Turns what fails before a controller is reached into a problem document too. */
 @Controller
 class ProblemErrors implements ErrorController {
-  private final Wording wording;
+  private final Speech speech;
 
-  ProblemErrors(Wording wording) {
-    this.wording = wording;
+  ProblemErrors(Speech speech) {
+    this.speech = speech;
   }
 
   @RequestMapping("/error")
@@ -28,7 +28,7 @@ class ProblemErrors implements ErrorController {
     ProblemDetail problem =
         ProblemDetail.forStatusAndDetail(
             status,
-            wording.words(
+            speech.words(
                 status.is5xxServerError() ? ProblemSaying.BROKE : ProblemSaying.NOT_UNDERSTOOD));
     problem.setTitle(status.getReasonPhrase());
     return ResponseEntity.status(status)

@@ -3,9 +3,9 @@ package org.nestrinse.app.problem;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
+import org.nestrinse.app.speech.Speech;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
-import org.nestrinse.text.Wording;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -15,11 +15,11 @@ import tools.jackson.databind.json.JsonMapper;
 /** Makes problem documents, in words. */
 @Component
 public class Problems {
-  private final Wording wording;
+  private final Speech speech;
   private final JsonMapper json;
 
-  Problems(Wording wording, JsonMapper json) {
-    this.wording = wording;
+  Problems(Speech speech, JsonMapper json) {
+    this.speech = speech;
     this.json = json;
   }
 
@@ -46,6 +46,6 @@ public class Problems {
   }
 
   String words(Said said) {
-    return wording.words(said);
+    return speech.words(said);
   }
 }

@@ -25,10 +25,10 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.problem.LineError;
 import org.nestrinse.app.problem.StateConflict;
+import org.nestrinse.app.speech.Speech;
 import org.nestrinse.app.wash.round.RoundFiles;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Allowed;
-import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.core.JsonGenerator;
@@ -51,7 +51,7 @@ class RecordArchive {
   private final Clock clock;
   private final JsonMapper json;
 
-  private final Wording wording;
+  private final Speech speech;
 
   RecordArchive(
       List<ArchivePart> parts,
@@ -60,8 +60,8 @@ class RecordArchive {
       EntityManager entities,
       Clock clock,
       JsonMapper json,
-      Wording wording) {
-    this.wording = wording;
+      Speech speech) {
+    this.speech = speech;
     this.parts = parts.stream().sorted(Comparator.comparing(ArchivePart::order)).toList();
     this.rounds = rounds;
     this.households = households;
@@ -136,7 +136,7 @@ class RecordArchive {
     if (value instanceof Collection<?> list) {
       return list.isEmpty() ? null : json.writeValueAsString(list);
     }
-    Object words = value instanceof Said said ? wording.words(said) : value;
+    Object words = value instanceof Said said ? speech.ofTheHouse().words(said) : value;
     return words instanceof String text ? CsvCells.safe(text) : words;
   }
 

@@ -5,12 +5,10 @@ import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -50,9 +48,6 @@ public class RecordService {
   private static final LocalDate LAST_DAY = LocalDate.of(2100, 1, 1);
 
   private static final int COST_MONTHS = 12;
-  private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
-  private static final DateTimeFormatter MONTH =
-      DateTimeFormatter.ofPattern("MMMM yyyy", Locale.ENGLISH);
 
   private final RoundFiles rounds;
   private final ObservationService observations;
@@ -147,7 +142,7 @@ public class RecordService {
     return RecordViewsStoryRoundBuilder.builder()
         .id(r.id())
         .startedAt(r.startedAt())
-        .day(DAY.format(r.startedAt().atZone(zone)))
+        .day(Said.from(r.startedAt().atZone(zone).toLocalDate()))
         .school(r.school())
         .schoolName(method)
         .figures(r.figures().with(r.estimate().atMost(HygieneEstimate.MOST_CLAIMED)))
@@ -224,10 +219,7 @@ public class RecordService {
     Ledger ledger = Ledger.of(rounds.past(from, clock.instant()), zone);
     List<RecordViews.CostLine> months =
         ledger.months().stream()
-            .map(
-                m ->
-                    new RecordViews.CostLine(
-                        m.month().toString(), Said.from(MONTH.format(m.month())), m.sum()))
+            .map(m -> new RecordViews.CostLine(m.month().toString(), Said.from(m.month()), m.sum()))
             .toList();
     List<RecordViews.CostLine> persons = lines(ledger.persons());
     List<RecordViews.CostLine> kinds = lines(ledger.kinds());

@@ -51,7 +51,7 @@ final class RecordViews {
   record StoryRound(
       long id,
       Instant startedAt,
-      String day,
+      Said day,
       String school,
       Said schoolName,
       RoundFigures figures,

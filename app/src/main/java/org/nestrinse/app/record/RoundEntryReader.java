@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.RequestChecks;
+import org.nestrinse.app.speech.Speech;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
@@ -22,7 +23,6 @@ import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
@@ -55,12 +55,12 @@ class RoundEntryReader {
 
   private final SchoolService schools;
   private final StoredRecords records;
-  private final Wording wording;
+  private final Speech speech;
 
-  RoundEntryReader(SchoolService schools, StoredRecords records, Wording wording) {
+  RoundEntryReader(SchoolService schools, StoredRecords records, Speech speech) {
     this.schools = schools;
     this.records = records;
-    this.wording = wording;
+    this.speech = speech;
   }
 
   /** Returns the round of an entry; what is wrong is noted in the entry. */
@@ -244,7 +244,7 @@ class RoundEntryReader {
 
   private String school(String name) {
     return schools.names().entrySet().stream()
-        .filter(s -> wording.words(s.getValue()).equals(name))
+        .filter(s -> speech.isCalled(s.getValue(), name))
         .map(Map.Entry::getKey)
         .findFirst()
         .orElse(name.length() > SCHOOL ? name.substring(0, SCHOOL) : name);

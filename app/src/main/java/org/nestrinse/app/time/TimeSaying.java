@@ -9,7 +9,8 @@ public enum TimeSaying implements Saying {
   TOMORROW("time"),
   YESTERDAY("time"),
   WEEKDAY("day", "time"),
-  DATE("day", "time");
+  DATE("day", "time"),
+  DAY_AND_DATE("day", "date");
 
   private final Set<String> valueNames;
 

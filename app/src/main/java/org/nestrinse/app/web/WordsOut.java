@@ -1,9 +1,7 @@
 package org.nestrinse.app.web;
 
-import java.util.Locale;
+import org.nestrinse.app.speech.Speech;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.text.Wording;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -16,27 +14,22 @@ import tools.jackson.databind.module.SimpleModule;
 @Configuration
 class WordsOut {
   @Bean
-  Wording wording(@Value("${nest.language:en}") Locale language) {
-    return Wording.of(language);
-  }
-
-  @Bean
-  JsonMapperBuilderCustomizer words(Wording wording) {
+  JsonMapperBuilderCustomizer words(Speech speech) {
     SimpleModule module = new SimpleModule("words");
-    module.addSerializer(Said.class, new InWords(wording));
+    module.addSerializer(Said.class, new InWords(speech));
     return builder -> builder.addModule(module);
   }
 
   private static final class InWords extends ValueSerializer<Said> {
-    private final Wording wording;
+    private final Speech speech;
 
-    InWords(Wording wording) {
-      this.wording = wording;
+    InWords(Speech speech) {
+      this.speech = speech;
     }
 
     @Override
     public void serialize(Said said, JsonGenerator out, SerializationContext context) {
-      out.writeString(wording.words(said));
+      out.writeString(speech.words(said));
     }
   }
 }

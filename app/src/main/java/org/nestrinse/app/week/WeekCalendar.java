@@ -16,8 +16,8 @@ import net.fortuna.ical4j.model.property.ProdId;
 import net.fortuna.ical4j.model.property.Uid;
 import net.fortuna.ical4j.model.property.immutable.ImmutableCalScale;
 import net.fortuna.ical4j.model.property.immutable.ImmutableVersion;
+import org.nestrinse.app.speech.Speech;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Service;
 
 /**
@@ -31,12 +31,12 @@ class WeekCalendar {
 
   private final WeekService week;
   private final Clock clock;
-  private final Wording wording;
+  private final Speech speech;
 
-  WeekCalendar(WeekService week, Clock clock, Wording wording) {
+  WeekCalendar(WeekService week, Clock clock, Speech speech) {
     this.week = week;
     this.clock = clock;
-    this.wording = wording;
+    this.speech = speech;
   }
 
   /** Returns the calendar as text. */
@@ -72,11 +72,11 @@ class WeekCalendar {
   }
 
   private VEvent event(Instant at, Said what, Said about) {
-    String title = wording.words(what.capital());
+    String title = speech.ofTheHouse().words(what.capital());
     VEvent event = new VEvent((Temporal) at, at.plusSeconds(ATTENDED_MINUTES * 60), title);
     event.replace(new DtStamp(clock.instant()));
     event.add(new Uid("%s-%d@nest-rinse".formatted(title.replace(' ', '-'), at.getEpochSecond())));
-    event.add(new Description(wording.words(about)));
+    event.add(new Description(speech.ofTheHouse().words(about)));
     return event;
   }
 }

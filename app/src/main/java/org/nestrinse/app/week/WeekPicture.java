@@ -4,16 +4,15 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.time.ZonedDateTime;
-import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.household.Household;
 import org.nestrinse.app.presence.PresenceViews;
+import org.nestrinse.app.time.TimeSaying;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.household.WeekAhead;
 import org.nestrinse.core.said.Said;
@@ -23,11 +22,6 @@ import org.nestrinse.core.why.Why;
 
 /** A laid week as it is shown. */
 final class WeekPicture {
-  private static final DateTimeFormatter DATE =
-      DateTimeFormatter.ofPattern("EEE d MMM", Locale.ENGLISH);
-  private static final DateTimeFormatter WEEKDAY =
-      DateTimeFormatter.ofPattern("EEE", Locale.ENGLISH);
-
   private final WeekAhead ahead;
   private final Household household;
   private final ZoneId zone;
@@ -92,8 +86,8 @@ final class WeekPicture {
               date,
               date.atStartOfDay(zone).toInstant(),
               date.plusDays(1).atStartOfDay(zone).toInstant(),
-              Said.from(DATE.format(date)),
-              WEEKDAY.format(date)));
+              Said.of(TimeSaying.DAY_AND_DATE).with("day", date.getDayOfWeek()).with("date", date),
+              Said.from(date.getDayOfWeek())));
     }
     return dates;
   }

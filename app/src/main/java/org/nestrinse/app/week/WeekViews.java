@@ -54,7 +54,7 @@ public final class WeekViews {
    * @param words in words
    * @param weekday in short
    */
-  public record Day(LocalDate date, Instant from, Instant to, Said words, String weekday) {}
+  public record Day(LocalDate date, Instant from, Instant to, Said words, Said weekday) {}
 
   /**
    * A stretch of time.

@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.YearMonth;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
@@ -138,6 +139,7 @@ public record Said(Saying saying, Map<String, Object> values) {
             || value instanceof Instant
             || value instanceof LocalDate
             || value instanceof LocalTime
+            || value instanceof YearMonth
             || value instanceof DayOfWeek
             || value instanceof Said
             || value instanceof String;

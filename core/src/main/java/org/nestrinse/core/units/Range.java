@@ -41,7 +41,7 @@ public record Range(double min, double max, Unit unit) {
   /** Returns the range in words, such as "between 0.001 and 50 kg". */
   public Said allowed() {
     return Said.of(Allowed.RANGE)
-        .with("from", new Quantity(min, Unit.NONE, DIGITS))
+        .with("from", new Quantity(min, unit, DIGITS))
         .with("to", new Quantity(max, unit, DIGITS));
   }
 

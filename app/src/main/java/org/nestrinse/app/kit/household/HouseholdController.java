@@ -14,9 +14,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class HouseholdController {
   private final HouseholdService household;
+  private final VoiceService voices;
 
-  HouseholdController(HouseholdService household) {
+  HouseholdController(HouseholdService household, VoiceService voices) {
     this.household = household;
+    this.voices = voices;
   }
 
   @GetMapping("/household")
@@ -30,9 +32,14 @@ class HouseholdController {
     return household.change(change);
   }
 
-  @PutMapping("/household/zone")
-  Household firstZone(@RequestBody HouseholdService.ZoneChange change) {
-    return household.firstZone(change);
+  @PutMapping("/household/first-device")
+  Household firstDevice(@RequestBody VoiceService.FirstDevice first) {
+    return voices.firstDevice(first);
+  }
+
+  @PutMapping("/household/voice")
+  Household changeVoice(@RequestBody VoiceService.VoiceChange change) {
+    return voices.change(change);
   }
 
   @PutMapping("/household/answers/{question}")

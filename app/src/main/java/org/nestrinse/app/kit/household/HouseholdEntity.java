@@ -10,6 +10,7 @@ import jakarta.persistence.GenerationType;
 import jakarta.persistence.Id;
 import jakarta.persistence.Table;
 import jakarta.persistence.Version;
+import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.LocalTime;
 import java.util.List;
@@ -20,6 +21,8 @@ import org.nestrinse.core.dry.DryingWishes;
 import org.nestrinse.core.dry.SunLimit;
 import org.nestrinse.core.gather.NewPieceRule;
 import org.nestrinse.core.wash.school.Standing;
+import org.nestrinse.text.HardnessScale;
+import org.nestrinse.text.Measures;
 
 @Entity
 @DynamicUpdate
@@ -94,6 +97,20 @@ class HouseholdEntity {
   /** What is done otherwise in every routine, parted by commas. */
   @Convert(converter = StandingNames.class)
   List<@Nullable Standing> standing = List.of();
+
+  String language = "en";
+
+  @Enumerated(EnumType.STRING)
+  Measures measures = Measures.METRIC;
+
+  @Enumerated(EnumType.STRING)
+  HardnessScale hardnessScale = HardnessScale.MMOL_PER_L;
+
+  boolean twelveHours;
+  String currency = "EUR";
+
+  @Enumerated(EnumType.STRING)
+  DayOfWeek weekStart = DayOfWeek.MONDAY;
 
   @Nullable Instant trimMovedAt;
   int trimWay;

@@ -2,6 +2,7 @@ package org.nestrinse.app.kit.household;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Clock;
+import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.EnumMap;
@@ -35,6 +36,8 @@ import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.school.Disagreement;
 import org.nestrinse.core.wash.school.Standing;
+import org.nestrinse.text.HardnessScale;
+import org.nestrinse.text.Measures;
 import org.springframework.context.event.ContextRefreshedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -245,24 +248,6 @@ public class HouseholdService implements HouseFounder {
     e.zoneTold = true;
   }
 
-  /** The time zone that a device reports. */
-  public record ZoneChange(@Nullable String zone) {}
-
-  /** Takes the zone of the first device that opens a new house; later ones change nothing. */
-  @Transactional
-  public Household firstZone(ZoneChange change) {
-    String zone = RequestChecks.text("zone", change.zone, LONGEST_NAME);
-    if (!ZoneId.getAvailableZoneIds().contains(zone)) {
-      throw new OutOfRange("zone", zone, KitRefusal.A_ZONE);
-    }
-    HouseholdEntity e = entity();
-    if (!e.zoneTold) {
-      e.zone = zone;
-      e.zoneTold = true;
-    }
-    return view(households.saveAndFlush(e));
-  }
-
   /** Returns whether somebody set the time zone of the household. */
   @Transactional(readOnly = true)
   public boolean zoneTold() {
@@ -386,6 +371,14 @@ public class HouseholdService implements HouseFounder {
         .usualMethod(e.usualMethod)
         .newPieces(Known.or(e.newPieces, NewPieceRule.FIBRE))
         .pailsShut(e.pailsShut)
+        .voice(
+            new HouseVoice(
+                e.language,
+                Known.or(e.measures, Measures.METRIC),
+                Known.or(e.hardnessScale, HardnessScale.MMOL_PER_L),
+                e.twelveHours,
+                e.currency,
+                Known.or(e.weekStart, DayOfWeek.MONDAY)))
         .build();
   }
 }

@@ -13,10 +13,10 @@ import com.lowagie.text.pdf.PdfPTable;
 import com.lowagie.text.pdf.PdfWriter;
 import java.awt.Color;
 import java.io.ByteArrayOutputStream;
+import org.nestrinse.app.speech.Speech;
 import org.nestrinse.app.wash.RoundSaying;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.wash.plan.WallCard;
-import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Component;
 
 /** A wall card as one page of PDF: as large as fits. */
@@ -40,10 +40,10 @@ class CardPage {
     }
   }
 
-  private final Wording wording;
+  private final Speech speech;
 
-  CardPage(Wording wording) {
-    this.wording = wording;
+  CardPage(Speech speech) {
+    this.speech = speech;
   }
 
   /** Returns the card as one page. */
@@ -63,31 +63,37 @@ class CardPage {
     ByteArrayOutputStream out = new ByteArrayOutputStream();
     Document document = new Document(size.paper, MARGIN, MARGIN, MARGIN, MARGIN);
     PdfWriter writer = PdfWriter.getInstance(document, out);
-    document.addTitle(wording.words(Said.of(RoundSaying.CARD_TITLE).with("title", card.title())));
+    document.addTitle(
+        speech.ofTheHouse().words(Said.of(RoundSaying.CARD_TITLE).with("title", card.title())));
     document.open();
-    document.add(new Paragraph(wording.words(card.title()), font(text * 1.5f, true)));
-    document.add(new Paragraph(wording.words(card.summary()), font(text, false)));
+    document.add(new Paragraph(speech.ofTheHouse().words(card.title()), font(text * 1.5f, true)));
+    document.add(new Paragraph(speech.ofTheHouse().words(card.summary()), font(text, false)));
     PdfPTable table = new PdfPTable(new float[] {1, 10, 2.4f});
     table.setWidthPercentage(100);
     table.setSpacingBefore(text / 2);
     for (WallCard.Line line : card.steps()) {
       table.addCell(cell(String.valueOf(line.number()), text * 1.2f, true));
       String title =
-          wording.words(
-              line.yours() ? Said.of(RoundSaying.YOU).with("what", line.what()) : line.what());
+          speech
+              .ofTheHouse()
+              .words(
+                  line.yours() ? Said.of(RoundSaying.YOU).with("what", line.what()) : line.what());
       PdfPCell what = cell(title, text * 1.1f, true);
       what.addElement(new Paragraph(title, font(text * 1.1f, true)));
-      what.addElement(new Paragraph(wording.words(line.how()), font(text, false)));
+      what.addElement(new Paragraph(speech.ofTheHouse().words(line.how()), font(text, false)));
       line.doses()
-          .forEach(d -> what.addElement(new Paragraph(wording.words(d), font(text * 1.1f, true))));
+          .forEach(
+              d ->
+                  what.addElement(
+                      new Paragraph(speech.ofTheHouse().words(d), font(text * 1.1f, true))));
       table.addCell(what);
-      PdfPCell minutes = cell(wording.words(line.minutes()), text, false);
+      PdfPCell minutes = cell(speech.ofTheHouse().words(line.minutes()), text, false);
       minutes.setHorizontalAlignment(Element.ALIGN_RIGHT);
       table.addCell(minutes);
     }
     document.add(table);
     for (Said mind : card.minds()) {
-      document.add(new Paragraph("! " + wording.words(mind), font(text * 0.9f, false)));
+      document.add(new Paragraph("! " + speech.ofTheHouse().words(mind), font(text * 0.9f, false)));
     }
     document.close();
     return new Page(out.toByteArray(), writer.getPageNumber());

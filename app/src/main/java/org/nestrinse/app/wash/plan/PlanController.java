@@ -3,6 +3,7 @@ package org.nestrinse.app.wash.plan;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.changes.CachedAnswer;
+import org.nestrinse.app.speech.Speech;
 import org.nestrinse.app.wash.RoundSaying;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.units.Allowed;
@@ -27,11 +28,13 @@ class PlanController {
   private final PlanService plans;
   private final SchoolService schools;
   private final CardPage cards;
+  private final Speech speech;
 
-  PlanController(PlanService plans, SchoolService schools, CardPage cards) {
+  PlanController(PlanService plans, SchoolService schools, CardPage cards, Speech speech) {
     this.plans = plans;
     this.schools = schools;
     this.cards = cards;
+    this.speech = speech;
   }
 
   @GetMapping("/loads/{id}/plans")
@@ -66,6 +69,7 @@ class PlanController {
 
   @PostMapping("/loads/{id}/card")
   WallCard card(@PathVariable long id, @RequestBody PlanService.Request request) {
+    speech.asTheHouse();
     return plans.card(id, request);
   }
 

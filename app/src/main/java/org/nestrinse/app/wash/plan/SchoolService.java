@@ -10,6 +10,7 @@ import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
+import org.nestrinse.app.speech.Speech;
 import org.nestrinse.app.store.RecordType;
 import org.nestrinse.app.store.StoredRecords;
 import org.nestrinse.app.store.Unreadable;
@@ -21,7 +22,6 @@ import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.school.School;
-import org.nestrinse.text.Wording;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,10 +37,10 @@ public class SchoolService {
   private final OwnSchoolRepository own;
   private final StoredRecords records;
 
-  private final Wording wording;
+  private final Speech speech;
 
-  SchoolService(OwnSchoolRepository own, StoredRecords records, Wording wording) {
-    this.wording = wording;
+  SchoolService(OwnSchoolRepository own, StoredRecords records, Speech speech) {
+    this.speech = speech;
     this.own = own;
     this.records = records;
   }
@@ -198,7 +198,7 @@ public class SchoolService {
   private String freeName(@Nullable String name, @Nullable Long except) {
     String wanted = RequestChecks.text("name", name, LONGEST_NAME);
     boolean taken =
-        School.ALL.stream().anyMatch(s -> wording.words(s.name()).equalsIgnoreCase(wanted))
+        School.ALL.stream().anyMatch(s -> speech.isCalled(s.name(), wanted))
             || own.findByRemovedFalseOrderById().stream()
                 .anyMatch(e -> e.name.equalsIgnoreCase(wanted) && !e.id.equals(except));
     if (taken) {

@@ -1,0 +1,112 @@
+package org.nestrinse.app.kit.household;
+
+import java.time.DayOfWeek;
+import java.time.ZoneId;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.changes.ReadOnce;
+import org.nestrinse.app.kit.KitRefusal;
+import org.nestrinse.app.problem.RequestChecks;
+import org.nestrinse.app.speech.HouseVoices;
+import org.nestrinse.app.store.Known;
+import org.nestrinse.core.units.OutOfRange;
+import org.nestrinse.text.HardnessScale;
+import org.nestrinse.text.Measures;
+import org.nestrinse.text.Voice;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The language, measures, clock, money and time zone of the household. */
+@Service
+class VoiceService implements HouseVoices {
+  private static final int LONGEST_ZONE = 80;
+  private static final int LONGEST_LANGUAGE = 20;
+  private static final int LETTERS = 3;
+
+  private final HouseholdRepository households;
+  private final HouseholdService household;
+
+  VoiceService(HouseholdRepository households, HouseholdService household) {
+    this.households = households;
+    this.household = household;
+  }
+
+  /** What is sent to change how the household is spoken to; what is missing stays. */
+  record VoiceChange(
+      @Nullable String language,
+      @Nullable Measures measures,
+      @Nullable HardnessScale hardness,
+      @Nullable Boolean twelveHours,
+      @Nullable String currency,
+      @Nullable DayOfWeek weekStart) {}
+
+  /** What the first device tells of where it is. */
+  record FirstDevice(@Nullable String zone, @Nullable VoiceChange voice) {}
+
+  @Override
+  @ReadOnce
+  @Transactional(readOnly = true)
+  public Voice ofTheHouse() {
+    return households.findAll().stream()
+        .findFirst()
+        .map(VoiceService::voice)
+        .orElseGet(() -> Voice.of(Voice.LANGUAGES.get(0)));
+  }
+
+  private static Voice voice(HouseholdEntity e) {
+    return new Voice(
+        Voice.language(e.language),
+        Known.or(e.measures, Measures.METRIC),
+        Known.or(e.hardnessScale, HardnessScale.MMOL_PER_L),
+        e.twelveHours,
+        e.currency);
+  }
+
+  /** Changes how the household is spoken to. */
+  @Transactional
+  Household change(VoiceChange change) {
+    HouseholdEntity e = household.entity();
+    apply(e, change);
+    households.saveAndFlush(e);
+    return household.current();
+  }
+
+  /**
+   * Takes time zone, language, measures and money of the first device that opens a new house; later
+   * ones change nothing.
+   */
+  @Transactional
+  Household firstDevice(FirstDevice first) {
+    String zone = RequestChecks.text("zone", first.zone, LONGEST_ZONE);
+    if (!ZoneId.getAvailableZoneIds().contains(zone)) {
+      throw new OutOfRange("zone", zone, KitRefusal.A_ZONE);
+    }
+    HouseholdEntity e = household.entity();
+    if (!e.zoneTold) {
+      e.zone = zone;
+      e.zoneTold = true;
+      if (first.voice != null) {
+        apply(e, first.voice);
+      }
+    }
+    households.saveAndFlush(e);
+    return household.current();
+  }
+
+  private static void apply(HouseholdEntity e, VoiceChange c) {
+    if (c.language != null) {
+      String tag = RequestChecks.text("language", c.language, LONGEST_LANGUAGE);
+      e.language = Voice.language(tag).toLanguageTag();
+    }
+    if (c.currency != null) {
+      String letters = RequestChecks.text("currency", c.currency, LETTERS);
+      if (!Voice.isCurrency(letters)) {
+        throw new OutOfRange("currency", letters, KitRefusal.A_CURRENCY);
+      }
+      e.currency = letters;
+    }
+    e.measures = c.measures == null ? e.measures : c.measures;
+    e.hardnessScale = c.hardness == null ? e.hardnessScale : c.hardness;
+    e.twelveHours = c.twelveHours == null ? e.twelveHours : c.twelveHours;
+    e.weekStart = c.weekStart == null ? e.weekStart : c.weekStart;
+  }
+}

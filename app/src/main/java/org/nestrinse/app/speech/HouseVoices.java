@@ -1,0 +1,9 @@
+package org.nestrinse.app.speech;
+
+import org.nestrinse.text.Voice;
+
+/** Knows how the household wants to be spoken to. */
+public interface HouseVoices {
+  /** Returns the language, measures, clock and currency of the household. */
+  Voice ofTheHouse();
+}

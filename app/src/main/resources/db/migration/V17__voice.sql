@@ -1,0 +1,7 @@
+-- How the household is spoken to, and in which money it pays.
+alter table household add column language varchar(20) default 'en' not null;
+alter table household add column measures varchar(20) default 'METRIC' not null;
+alter table household add column hardness_scale varchar(30) default 'MMOL_PER_L' not null;
+alter table household add column twelve_hours boolean default false not null;
+alter table household add column currency varchar(3) default 'EUR' not null;
+alter table household add column week_start varchar(10) default 'MONDAY' not null;
