@@ -10,5 +10,6 @@ export default defineConfig({
     assetsInlineLimit: 0,
     license: { fileName: 'licences-of-the-interface.md' },
   },
-  server: { proxy: { '/api': 'http://localhost:8080' } },
+  // The table of measures is the server's.
+  server: { proxy: { '/api': 'http://localhost:8080' }, fs: { allow: ['..'] } },
 })

@@ -1,8 +1,6 @@
-import { createPinia } from 'pinia'
-import { createApp } from 'vue'
-import App from './App.vue'
-import { router } from './router'
-import { words } from './words'
+import { fetchWords } from './words'
 import './theme.css'
 
-createApp(App).use(createPinia()).use(router).use(words).mount('#app')
+await fetchWords()
+const { start } = await import('./start')
+start()

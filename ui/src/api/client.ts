@@ -1,6 +1,7 @@
 import { t } from '../words'
 import createClient, { type MaybeOptionalInit } from 'openapi-fetch'
 import type { PathsWithMethod } from 'openapi-typescript-helpers'
+import { VOICE_HEADER, voiceHeader } from '../words/voice'
 import { furnishing, house } from './house'
 import type { components, paths } from './schema'
 
@@ -46,6 +47,7 @@ function wait(ms: number) {
 
 /** Sends a request, and again for as long as the answer is that the house is not ready yet. */
 async function sendWhenReady(request: Request): Promise<Response> {
+  request.headers.set(VOICE_HEADER, voiceHeader())
   for (;;) {
     const response = await fetch(request.clone())
     const seconds = Number(response.headers.get('Retry-After') ?? 0)

@@ -484,7 +484,7 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
-    "/api/v1/household/zone": {
+    "/api/v1/household/first-device": {
         parameters: {
             query?: never;
             header?: never;
@@ -492,7 +492,23 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put: operations["firstZone"];
+        put: operations["firstDevice"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/household/voice": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["changeVoice"];
         post?: never;
         delete?: never;
         options?: never;
@@ -3239,6 +3255,17 @@ export interface components {
             /** Format: double */
             moisture: number;
         };
+        HouseVoice: {
+            currency: string;
+            /** @enum {string} */
+            hardness: "MMOL_PER_L" | "GERMAN_DEGREES" | "FRENCH_DEGREES" | "ENGLISH_DEGREES" | "GRAINS_PER_GALLON" | "PARTS_PER_MILLION";
+            language: string;
+            /** @enum {string} */
+            measures: "METRIC" | "US" | "IMPERIAL";
+            twelveHours: boolean;
+            /** @enum {string} */
+            weekStart: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+        };
         Household: {
             boraxLawful: boolean;
             cleaner?: components["schemas"]["PailCleaningCleaner"];
@@ -3270,6 +3297,7 @@ export interface components {
             usualMethod: string;
             /** Format: int64 */
             version: number;
+            voice: components["schemas"]["HouseVoice"];
             /** Format: double */
             waterPerM3: number;
             /** Format: int32 */
@@ -3334,9 +3362,6 @@ export interface components {
             /** @enum {string} */
             tumbling?: "AS_NEEDED" | "ABSORBENT" | "FINISH_ONLY" | "NEVER";
         };
-        HouseholdZoneChange: {
-            zone?: string;
-        };
         ImitationDifference: {
             met: boolean;
             planned: string;
@@ -3395,6 +3420,7 @@ export interface components {
             bin: "BODY" | "HOUSE" | "KITCHEN" | "BATHROOM" | "GLASS" | "GENERAL" | "POLISH" | "WORKSHOP";
             name: string;
             parts: components["schemas"]["Part"][];
+            plural?: string;
             /** @enum {string} */
             role: "SHELL" | "COVER" | "NIGHT_FITTED" | "ALL_IN_ONE" | "INSERT" | "FLAT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "SANITARY_PAD" | "NURSING_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
             small: boolean;
@@ -3537,8 +3563,10 @@ export interface components {
             product: string;
         };
         Line: {
+            currency: string;
             differences: components["schemas"]["LedgerDifference"][];
             household: string;
+            madeUp: boolean;
             notices: string[];
             /** Format: date-time */
             now: string;
@@ -5213,6 +5241,21 @@ export interface components {
             rows: number;
             where: string;
         };
+        VoiceFirstDevice: {
+            voice?: components["schemas"]["VoiceVoiceChange"];
+            zone?: string;
+        };
+        VoiceVoiceChange: {
+            currency?: string;
+            /** @enum {string} */
+            hardness?: "MMOL_PER_L" | "GERMAN_DEGREES" | "FRENCH_DEGREES" | "ENGLISH_DEGREES" | "GRAINS_PER_GALLON" | "PARTS_PER_MILLION";
+            language?: string;
+            /** @enum {string} */
+            measures?: "METRIC" | "US" | "IMPERIAL";
+            twelveHours?: boolean;
+            /** @enum {string} */
+            weekStart?: "MONDAY" | "TUESDAY" | "WEDNESDAY" | "THURSDAY" | "FRIDAY" | "SATURDAY" | "SUNDAY";
+        };
         Wait: {
             line: components["schemas"]["PieceLine"];
             reason: string;
@@ -6209,7 +6252,7 @@ export interface operations {
             };
         };
     };
-    firstZone: {
+    firstDevice: {
         parameters: {
             query?: never;
             header?: never;
@@ -6218,7 +6261,31 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HouseholdZoneChange"];
+                "application/json": components["schemas"]["VoiceFirstDevice"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Household"];
+                };
+            };
+        };
+    };
+    changeVoice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["VoiceVoiceChange"];
             };
         };
         responses: {

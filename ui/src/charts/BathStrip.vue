@@ -5,7 +5,7 @@ import { area, line } from 'd3-shape'
 import { useElementSize } from '@vueuse/core'
 import { computed, useId, useTemplateRef } from 'vue'
 import type { Api } from '../api/client'
-import { duration, number } from '../use/format'
+import { duration, measure } from '../use/format'
 import ChartTable from './ChartTable.vue'
 import { rowsOf } from './rows'
 import StripDoses from './StripDoses.vue'
@@ -176,10 +176,12 @@ const words = computed(() => {
   if (bath) {
     const point = bath.profile.find((p) => bath.startMinute + p.minute >= minute)
     parts.push(t(`named.${bath.type}`))
-    if (point) parts.push(`${number(point.temperatureC)}°`)
+    if (point) parts.push(measure(point.temperatureC, 'celsius'))
     parts.push(
-      `${number(bath.liquorL)} L`,
-      t('charts.bathStrip.detergentGL', { detergentGL: number(bath.detergentGL, 3) }),
+      measure(bath.liquorL, 'litre'),
+      t('charts.bathStrip.detergentGL', {
+        detergentGL: measure(bath.detergentGL, 'gram-per-l', 3),
+      }),
     )
   }
   return parts.join(', ')
@@ -190,16 +192,16 @@ const rows = computed(() =>
     t(`named.${b.type}`),
     duration(b.startMinute),
     duration(b.minutes),
-    b.profile.length ? number(Math.max(...b.profile.map((p) => p.temperatureC))) : '',
-    number(b.liquorL, 1),
-    number(b.detergentGL, 3),
+    b.profile.length ? measure(Math.max(...b.profile.map((p) => p.temperatureC)), 'celsius') : '',
+    measure(b.liquorL, 'litre', 1),
+    measure(b.detergentGL, 'gram-per-l', 3),
   ]),
 )
 const description = computed(() =>
   t('charts.bathStrip.hottestDegrees', {
     schoolName: props.plan.schoolName,
     join: steps.value.map((s) => `${s.title} ${duration(s.minutes)}`).join(', '),
-    peakC: number(props.plan.figures.peakC),
+    peakC: measure(props.plan.figures.peakC, 'celsius'),
   }),
 )
 </script>
@@ -334,8 +336,8 @@ const description = computed(() =>
           >
             {{
               $t('charts.bathStrip.detergentGLAfterThe', {
-                detergentGL: number(mainBath.detergentGL, 1),
-                detergentGL2: number(lastBath?.detergentGL ?? 0, 3),
+                detergentGL: measure(mainBath.detergentGL, 'gram-per-l', 1),
+                detergentGL2: measure(lastBath?.detergentGL ?? 0, 'gram-per-l', 3),
               })
             }}
           </text>
@@ -357,7 +359,7 @@ const description = computed(() =>
         >
           {{
             $t('charts.bathStrip.for', {
-              setC: number(mainBath.setC),
+              setC: measure(mainBath.setC, 'celsius'),
               holdMinutes: duration(plan.figures.holdMinutes),
             })
           }}

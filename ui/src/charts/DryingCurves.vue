@@ -5,7 +5,7 @@ import { area, curveMonotoneX, line } from 'd3-shape'
 import { useElementSize } from '@vueuse/core'
 import { computed, useId, useTemplateRef } from 'vue'
 import type { Api } from '../api/client'
-import { clock, number } from '../use/format'
+import { clock, measure, number } from '../use/format'
 import { houseHours } from '../use/houseTime'
 import ChartTable from './ChartTable.vue'
 
@@ -195,8 +195,8 @@ const rows = computed(() =>
         <text v-if="!narrow" x="0" y="40" font-size="12">
           {{
             $t('charts.dryingCurves.to', {
-              temperatures: number(Math.min(...temperatures)),
-              temperatures2: number(Math.max(...temperatures)),
+              temperatures: measure(Math.min(...temperatures), 'celsius'),
+              temperatures2: measure(Math.max(...temperatures), 'celsius'),
             })
           }}
         </text>

@@ -4,7 +4,7 @@ import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import { computed, onMounted, ref } from 'vue'
 import type { Api } from '../api/client'
-import { number, percent } from '../use/format'
+import { bare, measure, number, percent } from '../use/format'
 import ChartTable from './ChartTable.vue'
 import SeenMark from './SeenMark.vue'
 import { markOf } from './marks'
@@ -96,6 +96,7 @@ const rows = computed<Row[]>(() =>
     {
       name: t('charts.recordPicture.hardness'),
       value: (r: Round) => r.figures.bath.hardnessMmolL,
+      unit: 'mmol-per-l' as const,
       color: 'ink',
       digits: 1,
     },
@@ -103,7 +104,12 @@ const rows = computed<Row[]>(() =>
     name: row.name,
     top: MARKS + BARS + 34 + i * (ROW + 8),
     value: (r: Round) => (r.school === 'reset' ? null : row.value(r)),
-    text: (v: number) => (row.share ? percent(v) : number(v, row.digits ?? 0)),
+    text: (v: number) =>
+      row.share
+        ? percent(v)
+        : row.unit
+          ? bare(v, row.unit, row.digits)
+          : number(v, row.digits ?? 0),
     color: row.color,
   })),
 )
@@ -182,7 +188,7 @@ const table = computed(() =>
     r.day,
     r.seen.map((s) => s.words).join(', ') || '–',
     r.changes.join(', ') || '–',
-    `${number(r.figures.bath.peakC)}°`,
+    measure(r.figures.bath.peakC, 'celsius'),
     ...rows.value.map((row) => {
       const v = row.value(r)
       return v == null ? '–' : row.text(v)

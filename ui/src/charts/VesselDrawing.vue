@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { t } from '../words'
 import { computed } from 'vue'
-import { number } from '../use/format'
+import { measure } from '../use/format'
 
 /** A vessel from the side with its level, what goes in as spoons beside it, and whether it boils. */
 const props = defineProps<{
@@ -21,7 +21,7 @@ const words = computed(
     (props.waterL === undefined
       ? t('charts.vesselDrawing.anEmptyVessel')
       : t('charts.vesselDrawing.aVesselWithLitresPercent', {
-          waterL: number(props.waterL, 1),
+          waterL: measure(props.waterL, 'litre', 1),
           level: Math.round(props.level * 100),
         })) +
     props.spoons
@@ -76,7 +76,7 @@ const words = computed(
       stroke-dasharray="3 3"
     />
     <text v-if="waterL !== undefined" class="num" x="248" :y="surface + 5" font-size="17">
-      {{ number(waterL, 1) }} L
+      {{ measure(waterL, 'litre', 1) }}
     </text>
     <text x="130" :y="level > 0 ? surface - 8 : 112" text-anchor="middle" font-size="11.5">
       {{

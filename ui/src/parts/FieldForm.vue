@@ -4,7 +4,19 @@ import { computed, ref, shallowRef, useId } from 'vue'
 import { Problem } from '../api/client'
 import { useMessages } from '../stores/messages'
 import { useTyping } from '../stores/typing'
-import { at, withAt, type Field, type Values } from './fields'
+import { measure } from '../use/format'
+import {
+  at,
+  fahrenheitMeant,
+  listRead,
+  listTyped,
+  unitOf,
+  unitWords,
+  withAt,
+  type Field,
+  type Values,
+} from './fields'
+import NumberInput from './NumberInput.vue'
 
 /**
  * A form whose input is kept whatever happens: a refused value is shown at its field, and when someone else changed
@@ -65,6 +77,9 @@ function merged(other: Values) {
 
 function worded(field: Field, value: unknown) {
   if (field.type === 'yes') return value ? t('parts.fieldForm.yes') : t('parts.fieldForm.no')
+  const unit = unitOf(field)
+  if (unit && typeof value === 'number') return measure(value, unit, 1)
+  if (Array.isArray(value)) return listTyped(value as number[], unit)
   return (
     field.options?.find((o) => o.value === value)?.words ?? value ?? t('parts.fieldForm.nothing')
   )
@@ -75,7 +90,9 @@ function input(field: Field, event: Event) {
   touched.value = true
   if (field.type === 'yes') {
     draft.value = withAt(draft.value, field.key, element.checked)
-  } else if (field.type === 'number' || field.type === 'whole') {
+  } else if (field.type === 'numbers') {
+    draft.value = withAt(draft.value, field.key, listRead(element.value, unitOf(field)))
+  } else if (field.type === 'whole') {
     draft.value = withAt(
       draft.value,
       field.key,
@@ -86,9 +103,58 @@ function input(field: Field, event: Event) {
   }
 }
 
+function figure(field: Field) {
+  return at(draft.value, field.key) as number | null | undefined
+}
+function number(field: Field, value: number | null) {
+  touched.value = true
+  draft.value = withAt(draft.value, field.key, value)
+}
+
+/** A temperature that may be meant in another measure: which field, and what it would be. */
+const asked = ref<{ field: Field; celsius: number }>()
+/** Fields of which somebody said that they are meant as they stand. */
+const confirmed = ref<string[]>([])
+
+/** Returns whether every number can be read and none is absurd; says what is wrong at its field otherwise. */
+function readable() {
+  const wrong = props.fields.find((f) => {
+    const value = at(draft.value, f.key)
+    return Array.isArray(value) ? value.some(Number.isNaN) : Number.isNaN(value)
+  })
+  if (wrong) {
+    problem.value = {
+      field: wrong.key,
+      text: t(
+        wrong.type === 'numbers' ? 'parts.fieldForm.notNumbers' : 'parts.fieldForm.notANumber',
+        { label: wrong.label },
+      ),
+    }
+    return false
+  }
+  for (const field of props.fields) {
+    const celsius = fahrenheitMeant(field, at(draft.value, field.key))
+    if (celsius !== undefined && !confirmed.value.includes(field.key)) {
+      asked.value = { field, celsius }
+      return false
+    }
+  }
+  return true
+}
+function answered(celsius?: number) {
+  if (!asked.value) return
+  const { key } = asked.value.field
+  if (celsius === undefined) confirmed.value.push(key)
+  else draft.value = withAt(draft.value, key, celsius)
+  asked.value = undefined
+  void submit()
+}
+
 async function submit() {
-  busy.value = true
   problem.value = undefined
+  asked.value = undefined
+  if (!readable()) return
+  busy.value = true
   try {
     await props.save(toPlain(draft.value))
     theirs.value = undefined
@@ -147,7 +213,7 @@ function keepMine() {
             @change="input(field, $event)"
           />
           <span class="font-semibold">{{ field.label }}</span>
-          <span v-if="field.unit" class="text-soft"> [{{ field.unit }}]</span>
+          <span v-if="field.unit" class="text-soft"> [{{ unitWords(field) }}]</span>
         </label>
         <select
           v-if="field.type === 'choice'"
@@ -158,22 +224,51 @@ function keepMine() {
         >
           <option v-for="o in field.options" :key="o.value" :value="o.value">{{ o.words }}</option>
         </select>
+        <NumberInput
+          v-else-if="field.type === 'number'"
+          :id="`${id}-${field.key}`"
+          :key="taken"
+          class="block w-full"
+          :unit="unitOf(field)"
+          :model-value="figure(field)"
+          :aria-invalid="refused === field.key"
+          :aria-describedby="refused === field.key ? `${id}-problem` : undefined"
+          @update:model-value="number(field, $event)"
+        />
         <input
           v-else-if="field.type !== 'yes'"
           :id="`${id}-${field.key}`"
           :key="taken"
           class="block w-full"
-          :type="field.type === 'text' ? 'text' : field.type === 'time' ? 'time' : 'number'"
-          :step="field.type === 'whole' ? 1 : 'any'"
-          :inputmode="
-            field.type === 'number' ? 'decimal' : field.type === 'whole' ? 'numeric' : undefined
+          :type="field.type === 'whole' ? 'number' : field.type === 'time' ? 'time' : 'text'"
+          :step="field.type === 'whole' ? 1 : undefined"
+          :inputmode="field.type === 'whole' ? 'numeric' : undefined"
+          :value.attr="
+            field.type === 'numbers'
+              ? listTyped((at(shown, field.key) ?? []) as number[], unitOf(field))
+              : at(shown, field.key)
           "
-          :value.attr="at(shown, field.key)"
           :aria-invalid="refused === field.key"
           :aria-describedby="refused === field.key ? `${id}-problem` : undefined"
           @input="input(field, $event)"
         />
         <p v-if="field.hint" class="text-sm text-soft">{{ field.hint }}</p>
+        <p v-if="asked?.field.key === field.key" class="font-semibold" role="alert" data-asked>
+          !
+          {{
+            $t('parts.fieldForm.meantFahrenheit', {
+              label: field.label,
+              celsius: at(draft, field.key),
+              meant: asked.celsius,
+            })
+          }}
+          <button type="button" class="button-plain py-1" @click="answered(asked.celsius)">
+            {{ $t('parts.fieldForm.takeCelsius', { meant: asked.celsius }) }}
+          </button>
+          <button type="button" class="button-quiet" @click="answered()">
+            {{ $t('parts.fieldForm.meantSo') }}
+          </button>
+        </p>
         <p
           v-if="refused === field.key"
           :id="`${id}-problem`"

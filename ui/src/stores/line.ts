@@ -1,8 +1,10 @@
 import { defineStore } from 'pinia'
 import { computed, ref, watch } from 'vue'
 import { answer, api } from '../api/client'
+import { houseCurrency } from '../use/format'
 import { houseZone } from '../use/houseTime'
 import { useLoaded } from '../use/useLoaded'
+import { currencyOf, voice, weekStartOf } from '../words/voice'
 
 /** The minutes on a peg go on by themselves. */
 const REFRESH_MS = 60_000
@@ -22,14 +24,32 @@ export const useLine = defineStore('line', () => {
     if (!now) return
     ahead.value = Date.parse(now.now) - Date.now()
     houseZone.value = now.zone
+    houseCurrency.value = now.currency
     if (!now.zoneTold) void tellZone()
   })
 
-  /** A new house takes the zone of the first device that opens it. */
+  /** A new house takes zone, language, measures and money of the first device that opens it. */
   async function tellZone() {
     const zone = Intl.DateTimeFormat().resolvedOptions().timeZone
-    const house = await answer(api.PUT('/api/v1/household/zone', { body: { zone } }))
+    const tag = navigator.language
+    const { language, measures, hardness, twelveHours } = voice
+    const house = await answer(
+      api.PUT('/api/v1/household/first-device', {
+        body: {
+          zone,
+          voice: {
+            language,
+            measures,
+            hardness,
+            twelveHours,
+            currency: currencyOf(tag),
+            weekStart: weekStartOf(tag),
+          },
+        },
+      }),
+    )
     houseZone.value = house.zone
+    houseCurrency.value = house.voice.currency
   }
 
   return { line, offline, ahead, refresh: reload }

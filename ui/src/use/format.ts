@@ -1,14 +1,58 @@
+import { ref } from 'vue'
 import { t } from '../words'
+import { shownAs, type Unit } from '../words/measures'
+import { place, voice } from '../words/voice'
 import { houseHours } from './houseTime'
 
-/** Writes a number with this many decimals. */
+/** Writes a number with this many decimals, with the decimal sign of the language. */
 export function number(value: number, digits = 0): string {
-  return value.toFixed(digits)
+  return new Intl.NumberFormat(place, {
+    minimumFractionDigits: digits,
+    maximumFractionDigits: digits,
+    useGrouping: false,
+  }).format(value)
 }
 
 /** Writes a share of one as whole percent. */
 export function percent(share: number): string {
   return `${Math.round(share * 100)} %`
+}
+
+/** Writes a figure that the server gives in a metric unit, in the measures of this device: "40°", "104°F". */
+export function measure(amount: number, unit: Unit, digits = 0): string {
+  const sign = unitSign(unit)
+  return `${bare(amount, unit, digits)}${sign.startsWith('°') && !sign.endsWith('H') ? '' : ' '}${sign}`
+}
+
+/** Writes such a figure without its unit. */
+export function bare(amount: number, unit: Unit, digits = 0): string {
+  const shown = shownAs(unit)
+  return shown
+    ? number(amount * shown.factor + shown.shift, Math.max(0, digits + shown.moreDigits))
+    : number(amount, digits)
+}
+
+/** Returns the sign of a unit on this device: "kg", "lb". */
+export function unitSign(unit: Unit): string {
+  return shownAs(unit)?.symbol ?? t(`unit.${unit}`)
+}
+
+/** What the household pays with. */
+export const houseCurrency = ref('EUR')
+
+const USUAL_DECIMALS = 2
+
+/** Writes money in the household's currency: "€1.20". */
+export function money(amount: number, digits = USUAL_DECIMALS): string {
+  const currency = houseCurrency.value
+  const usual = new Intl.NumberFormat(place, { style: 'currency', currency }).resolvedOptions()
+  const shown = Math.max(0, digits - USUAL_DECIMALS + (usual.maximumFractionDigits ?? 0))
+  return new Intl.NumberFormat(place, {
+    style: 'currency',
+    currency,
+    minimumFractionDigits: shown,
+    maximumFractionDigits: shown,
+  }).format(amount)
 }
 
 /** What is counted in these views. */
@@ -19,11 +63,21 @@ export function count(n: number, noun: Counted): string {
   return t(`count.${noun}`, n)
 }
 
-/** Writes a clock time in the house's zone: "9:05". */
+const HALF_DAY = 12
+
+/** Writes a clock time in the house's zone: "9:05", or "9:05 am". */
 export function clock(time: Date): string {
   const hours = houseHours(time)
   const minutes = Math.round((hours % 1) * 60)
-  return `${Math.floor(hours)}:${String(minutes).padStart(2, '0')}`
+  return clockOf(Math.floor(hours), minutes)
+}
+
+/** Writes hours and minutes of a day. */
+export function clockOf(hours: number, minutes: number): string {
+  const rest = String(minutes).padStart(2, '0')
+  return voice.twelveHours
+    ? `${hours % HALF_DAY || HALF_DAY}:${rest} ${hours < HALF_DAY ? 'am' : 'pm'}`
+    : `${hours}:${rest}`
 }
 
 /** Writes minutes as hours and minutes: "2 h 35", "40 min". */

@@ -1,4 +1,5 @@
 import { computed, ref } from 'vue'
+import { place } from '../words/voice'
 
 /**
  * The household's time zone. A device may be set to another, or be on a journey; what is drawn and written follows the
@@ -35,7 +36,9 @@ export function houseDate(time: Date): string {
 
 /** Writes a day in the house in short: "Thu". */
 export function houseWeekday(time: Date): string {
-  return time.toLocaleDateString('en', { weekday: 'short', timeZone: houseZone.value })
+  return time
+    .toLocaleDateString(place, { weekday: 'short', timeZone: houseZone.value })
+    .replace('.', '')
 }
 
 const HOUR_MS = 3.6e6

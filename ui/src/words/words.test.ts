@@ -2,15 +2,17 @@ import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import ts from 'typescript'
 import { describe, expect, it } from 'vitest'
+import de from './de.json'
 import en from './en.json'
 import { pseudo } from './pseudo'
 
 const SOURCES = join(__dirname, '..')
 /** Keys whose last part is a constant of the API: `named.COTTON`. */
-const BY_CONSTANT = /^(named|day|shortDay|phase|count)\./
+const BY_CONSTANT = /^(named|day|shortDay|phase|count|unit)\./
 const PLACE = /\{(\w+)\}/g
 /** Turns that read like a translation. */
 const LONGEST_SENTENCE = 15
+const LONGEST_GERMAN = 18
 const BANNED =
   /\b(is told|is said|so many|bears?|goes over|otherwise than|travel with|Nothing waits\.|bulk|school|residue|trim)\b/i
 
@@ -126,6 +128,47 @@ describe('the words of the interface', () => {
       return new Set(forms).size > 1
     })
     expect(uneven).toEqual([])
+  })
+})
+
+describe('the German words of the interface', () => {
+  const german = new Map(flat(de))
+  const values = (words: string) =>
+    [...new Set([...words.matchAll(PLACE)].map((m) => m[1]))].filter((v) => v !== 'count').sort()
+
+  it('are there for the same keys, with the same values and forms', () => {
+    expect([...german.keys()].sort()).toEqual([...messages.keys()].sort())
+    const uneven = [...messages].filter(([key, words]) => {
+      const other = german.get(key) ?? ''
+      return (
+        values(words).join() !== values(other).join() ||
+        words.split(' | ').length !== other.split(' | ').length
+      )
+    })
+    expect(uneven).toEqual([])
+  })
+
+  it('are not left in English', () => {
+    const english =
+      /\b(the|and|of|with|your|wash|dry|piece|pieces|shelf|pail|rinse|add|save|undo|nothing)\b/i
+    expect(
+      [...german].filter(([, words]) =>
+        english.test(words.replace(PLACE, '').replaceAll('Nest Rinse', '')),
+      ),
+    ).toEqual([])
+  })
+
+  it('say du throughout, and keep sentences short', () => {
+    expect(
+      [...german].filter(([, words]) => /\b(Ihnen|Ihrer|Sie haben|Sie können)\b/.test(words)),
+    ).toEqual([])
+    const long = [...german].filter(([, words]) =>
+      words
+        .replace(PLACE, 'X')
+        .split(/ \| |[.:;?]/)
+        .some((sentence) => sentence.trim().split(/\s+/).length > LONGEST_GERMAN),
+    )
+    expect(long).toEqual([])
   })
 })
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
-import { number } from '../../use/format'
+import { money, number } from '../../use/format'
 
 /** The plan beside other ways of drying the same. */
 defineProps<{ compared: Api['Compared'] }>()
@@ -46,7 +46,7 @@ defineProps<{ compared: Api['Compared'] }>()
               ><template v-else>{{ $t('dry.plansCompared.none') }}</template>
             </td>
             <td class="px-2">{{ number(p.kwh, 2) }}</td>
-            <td class="px-2">{{ number(p.money, 2) }}</td>
+            <td class="px-2">{{ money(p.money) }}</td>
             <td class="px-2">{{ number(p.wear, 1) }}</td>
           </tr>
         </tbody>

@@ -3,7 +3,7 @@ import { ref, shallowRef } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import FileErrors from '../../parts/FileErrors.vue'
 import { useMessages } from '../../stores/messages'
-import { number } from '../../use/format'
+import { measure, number } from '../../use/format'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 
@@ -117,9 +117,9 @@ async function pretend() {
           <p class="text-sm">
             {{
               $t('dry.weatherPanel.firstHourDampMS', {
-                temperatureC: number(preview.weather[0]!.temperatureC),
+                temperatureC: measure(preview.weather[0]!.temperatureC, 'celsius'),
                 relativeHumidity: number(preview.weather[0]!.relativeHumidity),
-                windMs: number(preview.weather[0]!.windMs, 1),
+                windMs: measure(preview.weather[0]!.windMs, 'metre-per-s', 1),
                 length: preview.weather.filter((h) => h.rainMm > 0).length,
                 length2: preview.weather.length,
               })

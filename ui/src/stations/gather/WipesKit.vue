@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measure } from '../../use/format'
 import { t } from '../../words'
 import { ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
@@ -50,7 +51,7 @@ async function fill(number: number) {
             $t('gather.wipesKit.mlOfWater', {
               pieces: kit.pieces,
               kind: kit.kind,
-              waterMl: kit.waterMl,
+              waterMl: measure(kit.waterMl, 'millilitre'),
             })
           }}</strong>
         </Figure>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { t } from '../../words'
 import { computed } from 'vue'
+import VoicePanel from './VoicePanel.vue'
 import { answer, api, type Api } from '../../api/client'
 import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
 import { useLine } from '../../stores/line'
+import { houseCurrency } from '../../use/format'
 import { useAnswer } from '../../use/useLoaded'
 
 const line = useLine()
@@ -22,19 +24,31 @@ const FIELDS = computed<Field[]>(() => [
     unit: 'mmol/L',
     hint: t('kit.housePanel.mmolLIsDhFh'),
   },
-  { key: 'inletC', label: t('kit.housePanel.coldTap'), type: 'number', unit: '°C' },
-  { key: 'roomC', label: t('kit.housePanel.roomWithTheMachine'), type: 'number', unit: '°C' },
+  {
+    key: 'inletC',
+    label: t('kit.housePanel.coldTap'),
+    type: 'number',
+    unit: '°C',
+    usual: [0, 30],
+  },
+  {
+    key: 'roomC',
+    label: t('kit.housePanel.roomWithTheMachine'),
+    type: 'number',
+    unit: '°C',
+    usual: [0, 35],
+  },
   {
     key: 'dayPerKwh',
     label: t('kit.housePanel.electricityByDay'),
     type: 'number',
-    unit: t('kit.housePanel.perKwh'),
+    unit: t('kit.housePanel.perKwh', { currency: houseCurrency.value }),
   },
   {
     key: 'nightPerKwh',
     label: t('kit.housePanel.electricityByNight'),
     type: 'number',
-    unit: t('kit.housePanel.perKwh'),
+    unit: t('kit.housePanel.perKwh', { currency: houseCurrency.value }),
   },
   { key: 'nightFrom', label: t('kit.housePanel.nightPriceFrom'), type: 'time' },
   { key: 'nightTo', label: t('kit.housePanel.nightPriceTo'), type: 'time' },
@@ -42,7 +56,7 @@ const FIELDS = computed<Field[]>(() => [
     key: 'waterPerM3',
     label: t('kit.housePanel.waterAndDrain'),
     type: 'number',
-    unit: t('kit.housePanel.perM'),
+    unit: t('kit.housePanel.perM', { currency: houseCurrency.value }),
   },
   {
     key: 'goal',
@@ -145,6 +159,7 @@ function initial(h: Api['Household']): Values {
 
 async function save(v: Values) {
   const { hasCleaner, cleaner, ...rest } = v
+  delete rest.voice
   const body = { ...rest, cleaner: hasCleaner ? cleaner : undefined }
   delete (body as Values).trim
   await answer(api.PUT('/api/v1/household', { body: body as Api['HouseholdChange'] }))
@@ -154,6 +169,7 @@ async function save(v: Values) {
 
 <template>
   <LoadState :error="error" :loading="loading && !house" @again="reload" />
+  <VoicePanel v-if="house" :house="house" @changed="reload" />
   <FieldForm
     v-if="house && methods"
     :key="house.version"

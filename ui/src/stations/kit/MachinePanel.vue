@@ -6,8 +6,8 @@ import ChoiceRow from '../../parts/ChoiceRow.vue'
 import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
-import { choices, numbers, type Field, type Values } from '../../parts/fields'
-import { number } from '../../use/format'
+import { choices, type Field, type Values } from '../../parts/fields'
+import { measure, number } from '../../use/format'
 import RemoveThing from './RemoveThing.vue'
 import { useLoaded } from '../../use/useLoaded'
 import MachineLogs from './MachineLogs.vue'
@@ -97,13 +97,15 @@ const MACHINE: Field[] = [
     label: t('kit.machinePanel.hotWaterThatItIs'),
     type: 'number',
     unit: '°C',
+    usual: [20, 75],
     optional: true,
     hint: t('kit.machinePanel.emptyWhenItFillsCold'),
   },
   {
     key: 'levels',
     label: t('kit.machinePanel.waterLevels'),
-    type: 'text',
+    type: 'numbers',
+    unit: 'L',
     hint: t('kit.machinePanel.litresCommasBetweenEmptyWhen'),
   },
   { key: 'whitenerDrawer', label: t('kit.machinePanel.hasADrawerForWhitener'), type: 'yes' },
@@ -120,14 +122,15 @@ const PROGRAMME: Field[] = [
   {
     key: 'temperatures',
     label: t('kit.machinePanel.temperatures'),
-    type: 'text',
+    type: 'numbers',
+    unit: '°C',
     hint: t('kit.machinePanel.inCCommasBetweenIs'),
   },
   {
     key: 'shortfallC',
     label: t('kit.machinePanel.runsBelowTheSetTemperature'),
     type: 'number',
-    unit: '°C',
+    unit: 'K',
   },
   {
     key: 'washMinutes',
@@ -193,14 +196,14 @@ const PROGRAMME: Field[] = [
 ]
 
 function editable(p: Programme): Values {
-  return { ...p, version: view.value?.version, temperatures: p.temperaturesC.join(', ') }
+  return { ...p, version: view.value?.version, temperatures: p.temperaturesC }
 }
 function read(v: Values): Programme {
-  const p = v as unknown as Programme & { temperatures: string }
+  const p = v as unknown as Programme & { temperatures: number[] }
   return {
     name: p.name,
     use: p.use,
-    temperaturesC: numbers(p.temperatures, 'temperatures'),
+    temperaturesC: p.temperatures,
     shortfallC: p.shortfallC,
     measuredPeakC: p.measuredPeakC,
     washMinutes: p.washMinutes,
@@ -225,7 +228,7 @@ async function put(machine: Partial<Api['Machine']>, version: unknown) {
   await reload()
 }
 function machineOf(v: Values): Partial<Api['Machine']> {
-  const m = v as unknown as Api['Machine'] & { levels: string }
+  const m = v as unknown as Api['Machine'] & { levels: number[] }
   return {
     name: m.name,
     type: m.type,
@@ -234,7 +237,7 @@ function machineOf(v: Values): Partial<Api['Machine']> {
     drumRadiusM: m.drumRadiusM,
     heaterW: m.heaterW,
     hotFillC: m.hotFillC,
-    levelsL: numbers(m.levels, 'levels'),
+    levelsL: m.levels,
     whitenerDrawer: m.whitenerDrawer,
     pauses: m.pauses,
   }
@@ -256,21 +259,27 @@ const NEW: Values = {
   drumRadiusM: 0.15,
   heaterW: 0,
   hotFillC: 50,
-  levels: '',
+  levels: [],
   whitenerDrawer: false,
   pauses: true,
 }
 function measuredWords(p: Programme) {
   const m = p.measured
   if (!m) return ''
-  const peak = m.peakC == null ? '' : t('kit.machinePanel.reaches', { peakC: number(m.peakC) })
+  const peak =
+    m.peakC == null ? '' : t('kit.machinePanel.reaches', { peakC: measure(m.peakC, 'celsius') })
   const hold =
     m.holdMinutes == null
       ? ''
       : ' ' + t('kit.machinePanel.forMin', { holdMinutes: number(m.holdMinutes) })
   const heater =
     m.heaterW == null ? '' : t('kit.machinePanel.heaterW', { heaterW: number(m.heaterW) })
-  return t('kit.machinePanel.measuredAt', { chosenC: m.chosenC, peak, hold, heater })
+  return t('kit.machinePanel.measuredAt', {
+    chosenC: measure(m.chosenC, 'celsius'),
+    peak,
+    hold,
+    heater,
+  })
 }
 function saveProgramme(index: number, v: Values) {
   const all = [...programmes.value]
@@ -296,7 +305,7 @@ function saveProgramme(index: number, v: Values) {
       :initial="
         {
           ...view.machine,
-          levels: view.machine.levelsL.join(', '),
+          levels: view.machine.levelsL,
           version: view.version,
         } as unknown as Values
       "
@@ -313,11 +322,11 @@ function saveProgramme(index: number, v: Values) {
             'kit.machinePanel.minRinses',
             {
               use: $t(`named.${p.use}`),
-              join: p.temperaturesC.join(', '),
+              join: p.temperaturesC.map((c) => measure(c, 'celsius')).join(', '),
               washMinutes: p.washMinutes,
               rinses: p.rinses,
               shortfallC: p.shortfallC
-                ? $t('kit.machinePanel.runsBelow', { shortfallC: p.shortfallC })
+                ? $t('kit.machinePanel.runsBelow', { shortfallC: measure(p.shortfallC, 'kelvin') })
                 : '',
               p: measuredWords(p),
             },

@@ -7,7 +7,7 @@ import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
 import { useLine } from '../../stores/line'
-import { number } from '../../use/format'
+import { measure } from '../../use/format'
 import RemoveThing from './RemoveThing.vue'
 import { useAnswer } from '../../use/useLoaded'
 
@@ -80,6 +80,7 @@ const PLACE: Field[] = [
     label: t('kit.placesPanel.warmthOfTheRoom'),
     type: 'number',
     unit: '°C',
+    usual: [0, 45],
     hint: t('kit.placesPanel.indoors'),
   },
   {
@@ -262,7 +263,7 @@ async function changePail(id: number, v: Values) {
       :about="
         $t('kit.placesPanel.kg', {
           type: $t(`named.${d.dryer.type}`),
-          capacityKg: number(d.dryer.capacityKg),
+          capacityKg: measure(d.dryer.capacityKg, 'kilogram'),
         })
       "
     >
@@ -291,7 +292,7 @@ async function changePail(id: number, v: Values) {
       v-for="p in gathering?.pails ?? []"
       :key="`${p.id}.${p.version}`"
       :name="p.name"
-      :about="`${p.styleWords}, ${number(p.capacityL)} L${p.person ? `, ${p.person}` : ''}`"
+      :about="`${p.styleWords}, ${measure(p.capacityL, 'litre')}${p.person ? `, ${p.person}` : ''}`"
     >
       <FieldForm
         :fields="pailFields"

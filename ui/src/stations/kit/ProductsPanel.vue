@@ -6,7 +6,7 @@ import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
-import { number } from '../../use/format'
+import { measure, number } from '../../use/format'
 import RemoveThing from './RemoveThing.vue'
 import { useLoaded } from '../../use/useLoaded'
 
@@ -26,8 +26,11 @@ function lasts(id: number) {
   if (!found) return ''
   const days = found.daysLeft
   return days == null
-    ? t('kit.productsPanel.gLeft', { leftG: number(found.leftG) })
-    : t('kit.productsPanel.gLeftForDays', { leftG: number(found.leftG), days: number(days) })
+    ? t('kit.productsPanel.gLeft', { leftG: measure(found.leftG, 'gram') })
+    : t('kit.productsPanel.gLeftForDays', {
+        leftG: measure(found.leftG, 'gram'),
+        days: number(days),
+      })
 }
 
 const FIELDS: Field[] = [
@@ -251,7 +254,9 @@ function initial(p: Api['ProductView']): Values {
 function about(view: Api['ProductView']) {
   const p = view.product
   const scoop =
-    p.scoopMl != null ? t('kit.productsPanel.scoopOfMl', { scoopMl: number(p.scoopMl) }) : ''
+    p.scoopMl != null
+      ? t('kit.productsPanel.scoopOfMl', { scoopMl: measure(p.scoopMl, 'millilitre') })
+      : ''
   return t('kit.productsPanel.countsAs', {
     form: t(`named.${p.form}`),
     enzymes: p.enzymes ? t('kit.productsPanel.withEnzymes') : '',

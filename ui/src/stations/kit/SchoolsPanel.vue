@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measure } from '../../use/format'
 import { t } from '../../words'
 import { computed } from 'vue'
 import { answer, api, type Api } from '../../api/client'
@@ -124,7 +125,7 @@ async function putAway(view: Api['SchoolView']) {
       :about="
         $t('kit.schoolsPanel.fromMin', {
           basedOn: s.basedOn,
-          celsius: s.school.main.celsius,
+          celsius: measure(s.school.main.celsius, 'celsius'),
           minutes: s.school.main.minutes,
         })
       "

@@ -6,7 +6,8 @@ import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
-import { number } from '../../use/format'
+import { measure, number, unitSign } from '../../use/format'
+import NumberInput from '../../parts/NumberInput.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
 import RemoveThing from './RemoveThing.vue'
@@ -193,9 +194,9 @@ const fresh = computed<Values>(() =>
 )
 const { act, busy } = useAct()
 const messages = useMessages()
-const scale = ref<Record<number, { pieces: number; grams: string }>>({})
+const scale = ref<Record<number, { pieces: number; grams: number | null }>>({})
 function onScale(id: number) {
-  return (scale.value[id] ??= { pieces: 1, grams: '' })
+  return (scale.value[id] ??= { pieces: 1, grams: null })
 }
 async function weigh(k: Api['KindView']) {
   const { pieces, grams } = onScale(k.id)
@@ -203,13 +204,16 @@ async function weigh(k: Api['KindView']) {
     answer(
       api.POST('/api/v1/kinds/{id}/weigh', {
         params: { path: { id: k.id } },
-        body: { version: k.version, pieces, grams: grams === '' ? undefined : Number(grams) },
+        body: { version: k.version, pieces, grams: grams ?? undefined },
       }),
     ),
   )
   if (now) {
     messages.done(
-      t('kit.textilesPanel.oneWeighsG', { name: now.name, massKg: number(now.massKg * 1000) }),
+      t('kit.textilesPanel.oneWeighsG', {
+        name: now.name,
+        massKg: measure(now.massKg * 1000, 'gram'),
+      }),
     )
     await reload()
   }
@@ -266,7 +270,7 @@ async function add(v: Values) {
       :about="
         $t('kit.textilesPanel.ofG', {
           owned: k.stock.owned,
-          massKg: number(k.massKg * 1000),
+          massKg: measure(k.massKg * 1000, 'gram'),
           limits: k.limits,
         })
       "
@@ -290,15 +294,14 @@ async function add(v: Values) {
         </label>
         {{ $t('kit.textilesPanel.dryPiecesWeigh') }}
         <label>
-          <input
+          <NumberInput
             v-model="onScale(k.id).grams"
-            type="number"
-            min="1"
+            unit="gram"
             class="w-20 py-1"
             :aria-label="$t('kit.textilesPanel.gramsOnTheScale')"
             data-field="grams"
           />
-          g
+          {{ unitSign('gram') }}
         </label>
         <button type="submit" class="button-plain py-1" :disabled="busy">
           {{ $t('kit.textilesPanel.weighed') }}

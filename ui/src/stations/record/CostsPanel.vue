@@ -4,7 +4,7 @@ import { answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
 import { useAct } from '../../use/useAct'
-import { number } from '../../use/format'
+import { measure, money, number } from '../../use/format'
 import { useAnswer } from '../../use/useLoaded'
 
 /** What it all takes: by month, by person, for a use; what is left of products; the machine itself. */
@@ -31,11 +31,11 @@ function cells(line: Api['CostLine']) {
   return [
     number(s.rounds, 1),
     number(s.uses),
-    number(s.litres),
+    measure(s.litres, 'litre'),
     number(s.kwh, 1),
-    number(s.detergentG),
+    measure(s.detergentG, 'gram'),
     number(s.hours, 1),
-    number(line.moneyPerUse, 3),
+    money(line.moneyPerUse, 3),
   ]
 }
 </script>
@@ -92,9 +92,7 @@ function cells(line: Api['CostLine']) {
               >
                 <th scope="row" class="py-1 text-left font-normal">{{ l.name }}</th>
                 <td class="px-2">
-                  <Figure :why="costs.whys[`${part.key}.${l.id}`]">{{
-                    number(l.sum.money, 2)
-                  }}</Figure>
+                  <Figure :why="costs.whys[`${part.key}.${l.id}`]">{{ money(l.sum.money) }}</Figure>
                 </td>
                 <td v-for="(c, i) in cells(l)" :key="i" class="px-2">{{ c }}</td>
               </tr>
@@ -113,8 +111,8 @@ function cells(line: Api['CostLine']) {
           <span
             >{{
               $t('record.costsPanel.gUsedGLeft', {
-                usedG: number(p.usedG),
-                leftG: number(p.leftG),
+                usedG: measure(p.usedG, 'gram'),
+                leftG: measure(p.leftG, 'gram'),
               })
             }}<template v-if="p.daysLeft != null">
               {{ $t('record.costsPanel.forDays', { daysLeft: number(p.daysLeft) }) }}</template

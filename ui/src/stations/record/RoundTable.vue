@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import LoadState from '../../parts/LoadState.vue'
-import { number, percent } from '../../use/format'
+import { measure, money, number, percent } from '../../use/format'
 import { useAnswer } from '../../use/useLoaded'
 
 /** Every round as a line; each opens to its numbers and their reasons. */
@@ -80,9 +80,9 @@ const {
               }}</span>
             </td>
             <td class="py-1.5 pr-3 text-right">{{ number(r.figures.estimate.residueMgKg) }}</td>
-            <td class="py-1.5 pr-3 text-right">{{ number(r.figures.spent.litres) }}</td>
+            <td class="py-1.5 pr-3 text-right">{{ measure(r.figures.spent.litres, 'litre') }}</td>
             <td class="py-1.5 pr-3 text-right">{{ number(r.figures.spent.kwh, 1) }}</td>
-            <td class="py-1.5 text-right">{{ number(r.figures.spent.money, 2) }}</td>
+            <td class="py-1.5 text-right">{{ money(r.figures.spent.money) }}</td>
           </tr>
         </tbody>
       </table>

@@ -13,7 +13,7 @@ import RunHappened from '../wash/RunHappened.vue'
 import { useMessages } from '../../stores/messages'
 import { useTyping } from '../../stores/typing'
 import { useWhy } from '../../stores/why'
-import { number, percent } from '../../use/format'
+import { measure, money, number, percent } from '../../use/format'
 import { useLoaded } from '../../use/useLoaded'
 
 const props = defineProps<{ id: string }>()
@@ -95,12 +95,12 @@ async function saveNote(version: number | undefined) {
 
 const LINES: { name: string; text: (s: Api['Summary']) => string }[] = [
   { name: t('record.roundView.wentIn'), text: (s) => s.figures.dose.words || '–' },
-  { name: t('record.roundView.reached'), text: (s) => `${number(s.figures.bath.peakC)}°` },
+  { name: t('record.roundView.reached'), text: (s) => measure(s.figures.bath.peakC, 'celsius') },
   { name: t('record.roundView.rinses'), text: (s) => number(s.figures.bath.rinses) },
   { name: t('record.roundView.pieces'), text: (s) => number(s.figures.pieces) },
-  { name: t('record.roundView.water'), text: (s) => `${number(s.figures.spent.litres)} L` },
+  { name: t('record.roundView.water'), text: (s) => measure(s.figures.spent.litres, 'litre') },
   { name: t('record.roundView.electricity'), text: (s) => `${number(s.figures.spent.kwh, 2)} kWh` },
-  { name: t('record.roundView.cost'), text: (s) => number(s.figures.spent.money, 2) },
+  { name: t('record.roundView.cost'), text: (s) => money(s.figures.spent.money) },
 ]
 const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string }[] = [
   {
@@ -113,9 +113,9 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
     key: 'fill',
     text: (f) => t('record.roundView.full', { fill: percent(f.fill) }),
   },
-  { name: t('record.roundView.water'), key: 'litres', text: (f) => `${number(f.litres)} L` },
+  { name: t('record.roundView.water'), key: 'litres', text: (f) => measure(f.litres, 'litre') },
   { name: t('record.roundView.electricity'), key: 'kwh', text: (f) => `${number(f.kwh, 2)} kWh` },
-  { name: t('record.roundView.cost'), key: 'cost', text: (f) => number(f.cost, 2) },
+  { name: t('record.roundView.cost'), key: 'cost', text: (f) => money(f.cost) },
   { name: t('record.roundView.time'), key: 'minutes', text: (f) => f.durationWords },
 ]
 </script>
@@ -138,7 +138,7 @@ const FIGURES: { name: string; key: string; text: (f: Api['Figures']) => string 
     >
       {{
         $t('record.roundView.belowIsWhatWasPlanned', {
-          peakC: number(summary.figures.bath.peakC),
+          peakC: measure(summary.figures.bath.peakC, 'celsius'),
           holdMinutes: number(summary.figures.bath.holdMinutes),
         })
       }}

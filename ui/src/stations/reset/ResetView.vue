@@ -10,7 +10,8 @@ import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
-import { count, duration, number } from '../../use/format'
+import { count, duration, measure, money, unitSign } from '../../use/format'
+import NumberInput from '../../parts/NumberInput.vue'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 import { useCarer } from '../wash/useCarer'
@@ -27,11 +28,11 @@ const { data: now, reload: reloadNow } = useAnswer('/api/v1/resets/running')
 
 type Recipe = Api['ResetRecipeLine']['recipe']
 const recipe = ref<Recipe>('MINERAL_SOAK')
-const vesselL = ref(POT_L)
+const vesselL = ref<number | null>(POT_L)
 const vessel = ref(t('reset.resetView.thePot'))
 const hotTap = ref(false)
 const burnerW = ref<number>()
-const percentChlorine = ref<number>()
+const percentChlorine = ref<number | null>(null)
 const counts = reactive<Record<number, number>>({})
 const planned = shallowRef<Api['ResetPlanned']>()
 const refused = ref('')
@@ -50,7 +51,7 @@ const rest = computed(() => look.value?.kinds.filter((k) => !asks(k)) ?? [])
 const request = computed(() => ({
   recipe: recipe.value,
   vessel: vessel.value,
-  vesselL: vesselL.value,
+  vesselL: vesselL.value ?? undefined,
   pieces: pieces.value,
   burnerW: burnerW.value || undefined,
   hotTap: hotTap.value || undefined,
@@ -166,15 +167,10 @@ async function changed() {
               </select>
             </label>
             <label>
-              <span class="block text-sm font-semibold">{{ $t('reset.resetView.vesselL') }}</span>
-              <input
-                v-model.number="vesselL"
-                type="number"
-                step="any"
-                inputmode="decimal"
-                class="w-20"
-                data-vessel
-              />
+              <span class="block text-sm font-semibold"
+                >{{ $t('reset.resetView.vesselL') }} [{{ unitSign('litre') }}]</span
+              >
+              <NumberInput v-model="vesselL" unit="litre" class="w-20" data-vessel />
             </label>
             <button
               v-for="v in look.vessels"
@@ -202,13 +198,7 @@ async function changed() {
               <span class="block text-sm font-semibold">{{
                 $t('reset.resetView.strengthOfTheBleach')
               }}</span>
-              <input
-                v-model.number="percentChlorine"
-                type="number"
-                step="any"
-                class="w-20"
-                data-chlorine
-              />
+              <NumberInput v-model="percentChlorine" class="w-20" data-chlorine />
             </label>
           </div>
           <p v-if="chosen" class="mt-1 text-sm text-soft">
@@ -292,8 +282,8 @@ async function changed() {
                   attendedWords: plan.attendedWords,
                   length: $t('reset.resetView.batches', plan.batches.length),
                   join: plan.batches.join('; '),
-                  litres: number(plan.litres),
-                  cost: number(plan.cost, 2),
+                  litres: measure(plan.litres, 'litre'),
+                  cost: money(plan.cost),
                   rinses: count(plan.rinses, 'rinse'),
                 })
               }}
@@ -301,8 +291,8 @@ async function changed() {
             <ul class="mt-1">
               <li v-for="a in plan.amounts" :key="a.product" data-amount>
                 {{ $t('reset.resetView.eachFilling') }} <strong>{{ a.spoons }}</strong>
-                {{ a.product }}, {{ number(a.amount) }} {{ a.unit
-                }}<template v-if="a.unit !== 'g'">, {{ number(a.grams) }} g</template>
+                {{ a.product }}, {{ measure(a.amount, a.unit === 'g' ? 'gram' : 'millilitre')
+                }}<template v-if="a.unit !== 'g'">, {{ measure(a.grams, 'gram') }}</template>
               </li>
             </ul>
             <ol class="mt-2 grid grid-cols-1 gap-x-6 text-sm sm:grid-cols-2">

@@ -3,7 +3,7 @@ import { t } from '../../words'
 import { computed } from 'vue'
 import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
-import { number } from '../../use/format'
+import { measure, money, number } from '../../use/format'
 import { useAnswer } from '../../use/useLoaded'
 
 /** How many, how often: each need at each rhythm, from two hundred simulated years. */
@@ -107,11 +107,11 @@ function days(n: number) {
                     })
                   }}
                 </td>
-                <td class="px-2">{{ number(l.yearly.money) }}</td>
+                <td class="px-2">{{ money(l.yearly.money, 0) }}</td>
                 <td class="px-2">
                   {{
                     $t('shelf.rhythmTable.mKwh', {
-                      litres: number(l.yearly.litres / 1000, 1),
+                      litres: measure(l.yearly.litres / 1000, 'cubic-metre', 1),
                       kwh: number(l.yearly.kwh),
                     })
                   }}

@@ -7,7 +7,7 @@ import Figure from '../../parts/Figure.vue'
 import OpenRow from '../../parts/OpenRow.vue'
 import type { Field, Values } from '../../parts/fields'
 import { useMessages } from '../../stores/messages'
-import { number, percent } from '../../use/format'
+import { money, number, percent } from '../../use/format'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 
@@ -81,7 +81,7 @@ async function retire(b: Api['WearPieceBatch'], replace: boolean) {
         <Figure :why="b.why">{{
           $t('shelf.wearTable.usedForAUse', {
             share: percent(b.share),
-            costPerUse: number(b.costPerUse, 3),
+            costPerUse: money(b.costPerUse, 3),
           })
         }}</Figure>{{
           $t('shelf.wearTable.since', {

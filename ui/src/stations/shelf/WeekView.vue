@@ -12,7 +12,7 @@ import ViewHead from '../../parts/ViewHead.vue'
 import type { Field, Values } from '../../parts/fields'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
-import { count, number } from '../../use/format'
+import { count, money } from '../../use/format'
 import { houseDate, houseHours } from '../../use/houseTime'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
@@ -145,14 +145,14 @@ const calendarAddress = `${window.location.origin}${house}/api/v1/week/rounds.ic
       :title="$t('shelf.weekView.theWeek')"
       :state="
         week.rounds.length
-          ? `${count(week.rounds.length, 'round')}, ${number(week.money, 2)}`
+          ? `${count(week.rounds.length, 'round')}, ${money(week.money)}`
           : $t('shelf.weekView.nothingPlanned')
       "
       :why="round && week.whys[round.start]"
     >
       {{ $t('shelf.weekView.laidOutSoThatNothing') }}
       <strong v-if="week.moveCost > 0" data-move-cost>
-        {{ $t('shelf.weekView.whatWasMovedByHand', { moveCost: number(week.moveCost, 2) }) }}
+        {{ $t('shelf.weekView.whatWasMovedByHand', { moveCost: money(week.moveCost) }) }}
       </strong>
       <template #side>
         <a

@@ -4,7 +4,7 @@ import type { Api } from '../../api/client'
 import DrumFront from '../../charts/DrumFront.vue'
 import FillWords from './FillWords.vue'
 import Figure from '../../parts/Figure.vue'
-import { number } from '../../use/format'
+import { measure } from '../../use/format'
 import PieceChip from './PieceChip.vue'
 
 /** A load as it is proposed: the drum, what is in it, and why. */
@@ -43,7 +43,7 @@ const over = ref(false)
         </Figure>
         ,
         <Figure :why="drum.whys.mass">{{
-          $t('sort.proposedLoad.kg', { massKg: number(drum.fill.massKg, 1) })
+          $t('sort.proposedLoad.kg', { massKg: measure(drum.fill.massKg, 'kilogram', 1) })
         }}</Figure>
       </p>
     </div>
@@ -54,8 +54,8 @@ const over = ref(false)
         <span class="ml-auto text-sm">
           {{
             drum.leastC >= 60
-              ? $t('sort.proposedLoad.needs', { leastC: drum.leastC })
-              : $t('sort.proposedLoad.upTo', { commonC: drum.commonC })
+              ? $t('sort.proposedLoad.needs', { leastC: measure(drum.leastC, 'celsius') })
+              : $t('sort.proposedLoad.upTo', { commonC: measure(drum.commonC, 'celsius') })
           }}
         </span>
       </div>

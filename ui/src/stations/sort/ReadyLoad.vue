@@ -6,7 +6,7 @@ import DrumFront from '../../charts/DrumFront.vue'
 import FillWords from './FillWords.vue'
 import Figure from '../../parts/Figure.vue'
 import { useMessages } from '../../stores/messages'
-import { number } from '../../use/format'
+import { measure } from '../../use/format'
 import { useAct } from '../../use/useAct'
 
 /** An accepted load: small changes by hand, what a look into the drum shows, and on to the wash. */
@@ -97,7 +97,7 @@ async function look() {
         </Figure>
         ,
         <Figure :why="load.whys.mass">{{
-          $t('sort.readyLoad.kg', { massKg: number(load.fill.massKg, 1) })
+          $t('sort.readyLoad.kg', { massKg: measure(load.fill.massKg, 'kilogram', 1) })
         }}</Figure>
       </p>
     </div>

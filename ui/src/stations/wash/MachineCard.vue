@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import type { Api } from '../../api/client'
 import CautionNote from '../../parts/CautionNote.vue'
 import Figure from '../../parts/Figure.vue'
-import { duration, number } from '../../use/format'
+import { duration, measure } from '../../use/format'
 
 /** What to set on the machine, what goes into the drawer, and what to mind at each step. */
 const props = defineProps<{ plan: Api['Plan'] }>()
@@ -51,9 +51,8 @@ function cautionsAt(step: number) {
             </Figure>
             {{ dose.product }}
             <span class="text-soft"
-              >({{ number(dose.grams, dose.grams < 10 ? 1 : 0) }} g{{
-                dose.lastRinse ? $t('wash.machineCard.softenerDrawer') : ''
-              }})</span
+              >({{ measure(dose.grams, 'gram', dose.grams < 10 ? 1 : 0)
+              }}{{ dose.lastRinse ? $t('wash.machineCard.softenerDrawer') : '' }})</span
             >
           </template>
         </p>

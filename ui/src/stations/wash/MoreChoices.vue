@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { measure, unitSign } from '../../use/format'
+import NumberInput from '../../parts/NumberInput.vue'
 import { t } from '../../words'
 import { computed, ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
@@ -22,19 +24,22 @@ const WHERE: { value: Besides['where']; words: string }[] = [
   { value: 'MAIN_WASH', words: t('wash.moreChoices.theMainWash') },
   { value: 'LAST_RINSE', words: t('wash.moreChoices.theLastRinse') },
 ]
-const besides = ref<{ productId?: number; where: Besides['where']; ml: string }>({
+const besides = ref<{ productId?: number; where: Besides['where']; ml: number | null }>({
   where: 'MAIN_WASH',
-  ml: '30',
+  ml: 30,
 })
 const problem = ref('')
 function put() {
-  const ml = Number(besides.value.ml)
+  const ml = besides.value.ml ?? Number.NaN
   if (!besides.value.productId) {
     problem.value = t('wash.moreChoices.chooseAProductFirst')
     return
   }
   if (!(ml >= 1 && ml <= 1000)) {
-    problem.value = t('wash.moreChoices.toMl')
+    problem.value = t('wash.moreChoices.toMl', {
+      least: measure(1, 'millilitre'),
+      most: measure(1000, 'millilitre'),
+    })
     return
   }
   problem.value = ''
@@ -165,7 +170,8 @@ async function keep() {
     >
       <ul v-if="wishes.besides.value.length" class="mb-2 text-sm">
         <li v-for="(b, i) in wishes.besides.value" :key="i" class="flex items-center gap-2 py-0.5">
-          {{ $t('wash.moreChoices.mlOf', { ml: b.ml }) }} <strong>{{ name(b.productId) }}</strong>
+          {{ $t('wash.moreChoices.mlOf', { ml: measure(b.ml, 'millilitre') }) }}
+          <strong>{{ name(b.productId) }}</strong>
           {{
             $t('wash.moreChoices.into', { words: WHERE.find((w) => w.value === b.where)?.words })
           }}
@@ -190,15 +196,8 @@ async function keep() {
           </select>
         </label>
         <label>
-          <span class="block text-sm font-semibold">{{ $t('wash.moreChoices.ml') }}</span>
-          <input
-            v-model="besides.ml"
-            class="w-24"
-            type="number"
-            step="any"
-            inputmode="decimal"
-            data-besides-ml
-          />
+          <span class="block text-sm font-semibold">{{ unitSign('millilitre') }}</span>
+          <NumberInput v-model="besides.ml" unit="millilitre" class="w-24" data-besides-ml />
         </label>
         <button type="submit" class="button-plain" data-besides-add>
           {{ $t('wash.moreChoices.addIt') }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { measure, money, number } from '../../use/format'
 import { t } from '../../words'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -267,7 +268,7 @@ useKeys({ ' ': start, Enter: start })
       data-nearest
       @click="temperature = plan.nearestC"
     >
-      {{ $t('wash.planView.planInstead', { nearestC: plan.nearestC }) }}
+      {{ $t('wash.planView.planInstead', { nearestC: measure(plan.nearestC, 'celsius') }) }}
     </button>
     <p v-if="plan.school === comparison.offered" class="mt-1 text-sm" data-offered>
       {{ comparison.offeredWords }}
@@ -291,9 +292,9 @@ useKeys({ ' ': start, Enter: start })
       >
         {{ r.words
         }}<span class="text-soft"
-          >, +{{ r.moreCost.toFixed(2)
+          >, +{{ money(r.moreCost)
           }}{{
-            r.moreMinutes >= 1 ? $t('wash.planView.min', { toFixed: r.moreMinutes.toFixed(0) }) : ''
+            r.moreMinutes >= 1 ? $t('wash.planView.min', { toFixed: number(r.moreMinutes) }) : ''
           }}</span
         >
       </button>

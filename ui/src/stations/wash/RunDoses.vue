@@ -3,7 +3,7 @@ import { t } from '../../words'
 import { watch } from 'vue'
 import type { Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
-import { number } from '../../use/format'
+import { measure } from '../../use/format'
 
 /** What goes in at this step, very large, and how much of it really went in. */
 const props = defineProps<{ step: Api['PlanStep']; whys: Record<string, Api['Why']> }>()
@@ -38,9 +38,8 @@ function set(index: number, share: number) {
         </Figure>
         {{ dose.product }}
         <span class="text-base text-soft"
-          >({{ number(dose.grams, dose.grams < 10 ? 1 : 0) }} g{{
-            dose.lastRinse ? $t('wash.runDoses.softenerDrawer') : ''
-          }})</span
+          >({{ measure(dose.grams, 'gram', dose.grams < 10 ? 1 : 0)
+          }}{{ dose.lastRinse ? $t('wash.runDoses.softenerDrawer') : '' }})</span
         >
       </span>
       <span

@@ -2,7 +2,7 @@
 import { t } from '../../words'
 import { computed } from 'vue'
 import type { Api } from '../../api/client'
-import { duration } from '../../use/format'
+import { duration, number } from '../../use/format'
 
 /** What was planned and what happened, side by side, and everything in its order. */
 const props = defineProps<{ round: Api['Round'] }>()
@@ -14,8 +14,8 @@ const otherwise = computed(() => {
   return t('wash.runHappened.plannedNowResidueNowMg', {
     durationWords: before.durationWords,
     durationWords2: now.durationWords,
-    toFixed: before.residueMgKg.toFixed(0),
-    toFixed2: now.residueMgKg.toFixed(0),
+    toFixed: number(before.residueMgKg),
+    toFixed2: number(now.residueMgKg),
   })
 })
 </script>

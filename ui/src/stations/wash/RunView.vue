@@ -12,7 +12,7 @@ import SawTaps from '../../parts/SawTaps.vue'
 import { useLine } from '../../stores/line'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
-import { duration, number } from '../../use/format'
+import { duration, measure } from '../../use/format'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 import { useKeys } from '../../use/useKeys'
@@ -284,7 +284,8 @@ useKeys({ ' ': space, Enter: tick, h: () => hold(t('wash.runView.heldForAWhile')
     <p v-if="working" class="mt-1 text-lg" data-washer>
       {{ $t('wash.runView.pretendWasher', { phase: working.phase })
       }}<template v-if="!working.waits"
-        >, {{ number(working.temperatureC) }}°, {{ number(working.waterL) }} L</template
+        >, {{ measure(working.temperatureC, 'celsius') }},
+        {{ measure(working.waterL, 'litre') }}</template
       >
     </p>
     <p

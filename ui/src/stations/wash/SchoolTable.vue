@@ -4,7 +4,7 @@ import { computed } from 'vue'
 import type { Api } from '../../api/client'
 import SmallStrip from '../../charts/SmallStrip.vue'
 import Figure from '../../parts/Figure.vue'
-import { number } from '../../use/format'
+import { measure, money, number } from '../../use/format'
 
 /** All schools on this load, one a row; a plan that a person asked for stands in its school's row. */
 const props = defineProps<{
@@ -61,14 +61,14 @@ const COLUMNS: Column[] = [
     id: 'uses',
     head: t('wash.schoolTable.uses'),
     cells: ({ figures: f }) => [
-      { key: 'litres', text: `${number(f.litres)} L` },
+      { key: 'litres', text: measure(f.litres, 'litre') },
       { key: 'kwh', text: `${number(f.kwh, 1)} kWh` },
     ],
   },
   {
     id: 'costs',
     head: t('wash.schoolTable.costs'),
-    cells: ({ figures: f }) => [{ key: 'cost', text: number(f.cost, 2) }],
+    cells: ({ figures: f }) => [{ key: 'cost', text: money(f.cost) }],
   },
   {
     id: 'takes',
@@ -92,7 +92,9 @@ const COLUMNS: Column[] = [
         key: 'care',
         text:
           (f.careMarginK ?? 0) > 0
-            ? t('wash.schoolTable.belowItsLimit', { careMarginK: f.careMarginK })
+            ? t('wash.schoolTable.belowItsLimit', {
+                careMarginK: measure(f.careMarginK ?? 0, 'kelvin'),
+              })
             : t('wash.schoolTable.atItsLimit'),
       },
     ],

@@ -76,6 +76,7 @@ final class Browser implements AutoCloseable {
       }, texts)
       """;
 
+  private static final String LANGUAGE = System.getProperty("nest.browser.language", "en-GB");
   private static final int WIDTH = 1280;
   private static final int HEIGHT = 800;
 
@@ -111,6 +112,9 @@ final class Browser implements AutoCloseable {
         "--disable-component-update",
         "--disable-sync",
         "--hide-scrollbars",
+        // Where nothing else is said: metric measures and 24 hours.
+        "--accept-lang=" + LANGUAGE,
+        "--lang=" + LANGUAGE,
         "--window-size=" + WIDTH + "," + HEIGHT);
     options.addArguments(more);
     ChromeDriverService service =

@@ -82,6 +82,11 @@ public final class Wording {
     return new Wording(voice);
   }
 
+  /** Returns the language in which it speaks. */
+  public Locale language() {
+    return voice.language();
+  }
+
   /** Returns a sentence, or a few words. */
   public String words(Said said) {
     if (said.saying() instanceof Plain plain && said.values().get("values") instanceof List<?> l) {

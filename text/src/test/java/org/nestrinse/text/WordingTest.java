@@ -25,7 +25,7 @@ class WordingTest {
     "60, CELSIUS, 0, 60°",
     "1.2, TIMES, 1, × 1.2",
     "2, TIMES, 1, × 2",
-    "0.9, MONEY, 2, 0.90",
+    "0.9, MONEY, 2, €0.90",
     "2.25, KILOWATT_HOUR, 1, 2.3 kWh",
     "0.04, LOG, 1, 0 log",
     "5, DURATION, 0, 5 min",

@@ -8,17 +8,20 @@ import java.time.ZoneId;
 import java.time.ZonedDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import org.nestrinse.app.dry.DryCheckService;
 import org.nestrinse.app.dry.DryingReader;
 import org.nestrinse.app.gather.pail.AssumedPieces;
 import org.nestrinse.app.gather.pail.GatherService;
 import org.nestrinse.app.house.Furnisher;
+import org.nestrinse.app.house.House;
 import org.nestrinse.app.kit.kind.StockService;
 import org.nestrinse.app.kit.person.PersonService;
 import org.nestrinse.app.sort.ProposalService;
 import org.nestrinse.app.sort.SortService;
 import org.nestrinse.app.sort.SortViews;
+import org.nestrinse.app.speech.HouseVoices;
 import org.nestrinse.app.wash.plan.PlanService;
 import org.nestrinse.app.wash.plan.PlanViews;
 import org.nestrinse.app.wash.round.RoundService;
@@ -85,6 +88,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
   private final boolean here;
 
   private final PackedPast packed;
+  private final HouseVoices voices;
   private final ConfigurableApplicationContext application;
 
   /** Whether the past is worked out and packed, and nothing else. */
@@ -111,12 +115,14 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
       TravellingClock clock,
       PlatformTransactionManager transactions,
       PackedPast packed,
+      HouseVoices voices,
       ConfigurableApplicationContext application,
       @Value("${nest.demo}") boolean here,
       @Value("${nest.pack}") boolean packing) {
     this.here = here;
     this.packing = packing;
     this.packed = packed;
+    this.voices = voices;
     this.application = application;
     this.house = house;
     this.people = people;
@@ -152,7 +158,13 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
     if (!people.all().isEmpty() && packed.label().isEmpty()) {
       return;
     }
-    new TransactionTemplate(transactions).executeWithoutResult(status -> live());
+    Locale language = House.OWN.get(voices::ofTheHouse).language();
+    new TransactionTemplate(transactions)
+        .executeWithoutResult(
+            status -> {
+              live();
+              voices.speak(language);
+            });
     LOG.info("Tern House is ready");
   }
 

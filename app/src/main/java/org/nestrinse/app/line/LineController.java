@@ -5,6 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.house.House;
 import org.nestrinse.app.kit.household.Household;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.ledger.LedgerCheck;
@@ -17,6 +18,7 @@ import org.nestrinse.app.wash.round.RoundViews;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -31,6 +33,7 @@ class LineController {
   private final HouseholdService households;
   private final LedgerCheck ledger;
   private final Clock clock;
+  private final boolean ownIsMadeUp;
 
   LineController(
       SlowPegs slow,
@@ -38,7 +41,9 @@ class LineController {
       ResetService resets,
       HouseholdService households,
       LedgerCheck ledger,
-      Clock clock) {
+      Clock clock,
+      @Value("${nest.demo}") boolean ownIsMadeUp) {
+    this.ownIsMadeUp = ownIsMadeUp;
     this.slow = slow;
     this.rounds = rounds;
     this.resets = resets;
@@ -53,6 +58,8 @@ class LineController {
    * @param household name of the household
    * @param zone its time zone
    * @param zoneTold whether somebody set it; a new house only guesses
+   * @param currency three letters of what the household pays with
+   * @param madeUp whether it is a made-up house
    * @param now the moment of these states, so that countdowns follow the household's clock
    * @param pegs one for each station in working order
    * @param reset what is on in the reset that goes on, or null
@@ -63,6 +70,8 @@ class LineController {
       String household,
       String zone,
       boolean zoneTold,
+      String currency,
+      boolean madeUp,
       Instant now,
       List<Peg> pegs,
       @Nullable Said reset,
@@ -86,6 +95,8 @@ class LineController {
         house.name(),
         house.zone(),
         households.zoneTold(),
+        house.voice().currency(),
+        ownIsMadeUp || House.current() == House.MADE_UP,
         clock.instant(),
         List.of(pegs.gather(), pegs.sort(), wash(), pegs.dry(), pegs.shelf()),
         resets.step(),

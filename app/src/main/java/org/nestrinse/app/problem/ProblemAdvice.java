@@ -4,6 +4,7 @@ import java.time.DateTimeException;
 import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.apache.catalina.connector.ClientAbortException;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
@@ -97,6 +98,12 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
   @ExceptionHandler(DateTimeException.class)
   ProblemDetail noSuchTime(DateTimeException e) {
     return field("time", ProblemSaying.OUT_OF_REACH, ProblemSaying.FROM_2000_TO_2100.said());
+  }
+
+  /** Whoever asked is gone; nobody reads an answer. */
+  @ExceptionHandler(ClientAbortException.class)
+  void gone(ClientAbortException e) {
+    LOG.debug("the asking side is gone: {}", e.getMessage());
   }
 
   @ExceptionHandler(Exception.class)

@@ -50,6 +50,11 @@ public class Speech {
     return wording().words(saying);
   }
 
+  /** Returns the language of the device that asks. */
+  public Locale language() {
+    return wording().language();
+  }
+
   /** Returns the wording for what outlives a request: files, the calendar, the wall card. */
   public Wording ofTheHouse() {
     return of(houseVoice());

@@ -2,16 +2,19 @@ package org.nestrinse.app.kit.household;
 
 import java.time.DayOfWeek;
 import java.time.ZoneId;
+import java.util.Locale;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.changes.ReadOnce;
 import org.nestrinse.app.kit.KitRefusal;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.speech.HouseVoices;
+import org.nestrinse.app.speech.LanguageChanged;
 import org.nestrinse.app.store.Known;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.text.HardnessScale;
 import org.nestrinse.text.Measures;
 import org.nestrinse.text.Voice;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -24,8 +27,13 @@ class VoiceService implements HouseVoices {
 
   private final HouseholdRepository households;
   private final HouseholdService household;
+  private final ApplicationEventPublisher events;
 
-  VoiceService(HouseholdRepository households, HouseholdService household) {
+  VoiceService(
+      HouseholdRepository households,
+      HouseholdService household,
+      ApplicationEventPublisher events) {
+    this.events = events;
     this.households = households;
     this.household = household;
   }
@@ -64,9 +72,7 @@ class VoiceService implements HouseVoices {
   /** Changes how the household is spoken to. */
   @Transactional
   Household change(VoiceChange change) {
-    HouseholdEntity e = household.entity();
-    apply(e, change);
-    households.saveAndFlush(e);
+    apply(household.entity(), change);
     return household.current();
   }
 
@@ -84,18 +90,34 @@ class VoiceService implements HouseVoices {
     if (!e.zoneTold) {
       e.zone = zone;
       e.zoneTold = true;
+      households.saveAndFlush(e);
       if (first.voice != null) {
         apply(e, first.voice);
       }
     }
-    households.saveAndFlush(e);
     return household.current();
   }
 
-  private static void apply(HouseholdEntity e, VoiceChange c) {
+  @Override
+  @Transactional
+  public void speak(Locale language) {
+    speak(household.entity(), language.toLanguageTag());
+  }
+
+  private void speak(HouseholdEntity e, String tag) {
+    Locale before = Voice.language(e.language);
+    Locale now = Voice.language(tag);
+    e.language = now.toLanguageTag();
+    if (!now.equals(before)) {
+      households.saveAndFlush(e);
+      events.publishEvent(new LanguageChanged(before, now));
+    }
+  }
+
+  private void apply(HouseholdEntity e, VoiceChange c) {
+    String language = e.language;
     if (c.language != null) {
-      String tag = RequestChecks.text("language", c.language, LONGEST_LANGUAGE);
-      e.language = Voice.language(tag).toLanguageTag();
+      language = RequestChecks.text("language", c.language, LONGEST_LANGUAGE);
     }
     if (c.currency != null) {
       String letters = RequestChecks.text("currency", c.currency, LETTERS);
@@ -108,5 +130,7 @@ class VoiceService implements HouseVoices {
     e.hardnessScale = c.hardness == null ? e.hardnessScale : c.hardness;
     e.twelveHours = c.twelveHours == null ? e.twelveHours : c.twelveHours;
     e.weekStart = c.weekStart == null ? e.weekStart : c.weekStart;
+    households.saveAndFlush(e);
+    speak(e, language);
   }
 }

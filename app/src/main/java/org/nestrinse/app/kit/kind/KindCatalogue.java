@@ -4,8 +4,11 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.textile.Part;
+import org.nestrinse.text.Names;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
@@ -42,6 +45,7 @@ public class KindCatalogue {
    * The facts of a kind.
    *
    * @param name its name
+   * @param plural what several are called; null when the English name gives it
    * @param role what it is for
    * @param bin what it touches
    * @param parts what it is made of
@@ -50,14 +54,29 @@ public class KindCatalogue {
    */
   public record Sample(
       String name,
+      @Nullable String plural,
       org.nestrinse.core.textile.Role role,
       org.nestrinse.core.textile.Bin bin,
       List<Part> parts,
       double areaM2,
       boolean small) {}
 
-  /** Returns everything there is to start from, by group. */
-  public List<Preset> presets() {
-    return presets;
+  /** Returns everything there is to start from, by group, under the names of a language. */
+  public List<Preset> presets(Locale language) {
+    Names names = Names.of(language);
+    return names.all().isEmpty() ? presets : presets.stream().map(p -> named(p, names)).toList();
+  }
+
+  private static Preset named(Preset p, Names names) {
+    Sample k = p.kind;
+    List<Part> parts =
+        k.parts.stream()
+            .map(t -> new Part(names.of(t.name()), t.material(), t.massKg(), t.elastic()))
+            .toList();
+    return new Preset(
+        names.of(p.group),
+        new Sample(
+            names.of(k.name), names.several(k.name), k.role, k.bin, parts, k.areaM2, k.small),
+        names.of(p.source));
   }
 }

@@ -2,6 +2,7 @@ package org.nestrinse.app.kit.kind;
 
 import java.util.List;
 import org.nestrinse.app.changes.CachedAnswer;
+import org.nestrinse.app.speech.Speech;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -19,9 +20,11 @@ import org.springframework.web.bind.annotation.RestController;
 class KindController {
   private final KindService kinds;
   private final KindCatalogue catalogue;
+  private final Speech speech;
 
-  KindController(KindService kinds, KindCatalogue catalogue) {
+  KindController(KindService kinds, KindCatalogue catalogue, Speech speech) {
     this.kinds = kinds;
+    this.speech = speech;
     this.catalogue = catalogue;
   }
 
@@ -54,6 +57,6 @@ class KindController {
 
   @GetMapping("/catalogue")
   List<KindCatalogue.Preset> catalogue() {
-    return catalogue.presets();
+    return catalogue.presets(speech.language());
   }
 }

@@ -2,6 +2,7 @@ package org.nestrinse.app.kit.kind;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -16,6 +17,7 @@ import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
+import org.nestrinse.app.speech.Speech;
 import org.nestrinse.core.household.Stock;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -48,8 +50,10 @@ public class KindService implements Removable {
 
   private final KindRepository kinds;
   private final StockService stock;
+  private final Speech speech;
 
-  KindService(KindRepository kinds, StockService stock) {
+  KindService(KindRepository kinds, StockService stock, Speech speech) {
+    this.speech = speech;
     this.kinds = kinds;
     this.stock = stock;
   }
@@ -186,9 +190,9 @@ public class KindService implements Removable {
     stock.buy(id, pieces);
   }
 
-  private static void apply(KindEntity e, Change c) {
+  private void apply(KindEntity e, Change c) {
     String name = RequestChecks.text("name", c.name, LONGEST_NAME);
-    e.plural = ownPlural(c.plural, e.name, name);
+    e.plural = ownPlural(c.plural, e.name, name, speech.language());
     e.name = name;
     e.role = RequestChecks.choice("role", c.role, Role.class);
     e.bin = RequestChecks.choice("bin", c.bin, Bin.class);
@@ -221,9 +225,11 @@ public class KindService implements Removable {
 
   /** Returns the plural that was entered, or null when the name gives it anyway. */
   private static @Nullable String ownPlural(
-      @Nullable String plural, @Nullable String before, String name) {
+      @Nullable String plural, @Nullable String before, String name, Locale language) {
+    boolean english = language.getLanguage().equals(Locale.ENGLISH.getLanguage());
     if (plural == null || plural.isBlank()) {
-      return null;
+      // Only for English there is a rule.
+      return english ? null : name;
     }
     String words = RequestChecks.text("plural", plural, LONGEST_NAME);
     boolean regular =

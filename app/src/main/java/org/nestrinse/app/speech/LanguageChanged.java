@@ -1,0 +1,11 @@
+package org.nestrinse.app.speech;
+
+import java.util.Locale;
+
+/**
+ * The household is spoken to in another language.
+ *
+ * @param before the language until now
+ * @param now the language from now on
+ */
+public record LanguageChanged(Locale before, Locale now) {}
