@@ -507,7 +507,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        get: operations["voice"];
         put: operations["changeVoice"];
         post?: never;
         delete?: never;
@@ -3257,6 +3257,7 @@ export interface components {
         };
         HouseVoice: {
             currency: string;
+            dialInWords: boolean;
             /** @enum {string} */
             hardness: "MMOL_PER_L" | "GERMAN_DEGREES" | "FRENCH_DEGREES" | "ENGLISH_DEGREES" | "GRAINS_PER_GALLON" | "PARTS_PER_MILLION";
             language: string;
@@ -3297,7 +3298,6 @@ export interface components {
             usualMethod: string;
             /** Format: int64 */
             version: number;
-            voice: components["schemas"]["HouseVoice"];
             /** Format: double */
             waterPerM3: number;
             /** Format: int32 */
@@ -5247,6 +5247,7 @@ export interface components {
         };
         VoiceVoiceChange: {
             currency?: string;
+            dialInWords?: boolean;
             /** @enum {string} */
             hardness?: "MMOL_PER_L" | "GERMAN_DEGREES" | "FRENCH_DEGREES" | "ENGLISH_DEGREES" | "GRAINS_PER_GALLON" | "PARTS_PER_MILLION";
             language?: string;
@@ -6276,6 +6277,26 @@ export interface operations {
             };
         };
     };
+    voice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["HouseVoice"];
+                };
+            };
+        };
+    };
     changeVoice: {
         parameters: {
             query?: never;
@@ -6295,7 +6316,7 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": components["schemas"]["Household"];
+                    "application/json": components["schemas"]["HouseVoice"];
                 };
             };
         };

@@ -17,6 +17,7 @@ import {
   type Values,
 } from './fields'
 import NumberInput from './NumberInput.vue'
+import { asTyped } from './typedNumber'
 
 /**
  * A form whose input is kept whatever happens: a refused value is shown at its field, and when someone else changed
@@ -259,11 +260,11 @@ function keepMine() {
             $t('parts.fieldForm.meantFahrenheit', {
               label: field.label,
               celsius: at(draft, field.key),
-              meant: asked.celsius,
+              meant: asTyped(asked.celsius),
             })
           }}
           <button type="button" class="button-plain py-1" @click="answered(asked.celsius)">
-            {{ $t('parts.fieldForm.takeCelsius', { meant: asked.celsius }) }}
+            {{ $t('parts.fieldForm.takeCelsius', { meant: asTyped(asked.celsius) }) }}
           </button>
           <button type="button" class="button-quiet" @click="answered()">
             {{ $t('parts.fieldForm.meantSo') }}

@@ -49,7 +49,7 @@ export const useLine = defineStore('line', () => {
       }),
     )
     houseZone.value = house.zone
-    houseCurrency.value = house.voice.currency
+    houseCurrency.value = currencyOf(tag)
   }
 
   return { line, offline, ahead, refresh: reload }

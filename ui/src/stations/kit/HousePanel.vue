@@ -159,7 +159,6 @@ function initial(h: Api['Household']): Values {
 
 async function save(v: Values) {
   const { hasCleaner, cleaner, ...rest } = v
-  delete rest.voice
   const body = { ...rest, cleaner: hasCleaner ? cleaner : undefined }
   delete (body as Values).trim
   await answer(api.PUT('/api/v1/household', { body: body as Api['HouseholdChange'] }))
@@ -169,7 +168,7 @@ async function save(v: Values) {
 
 <template>
   <LoadState :error="error" :loading="loading && !house" @again="reload" />
-  <VoicePanel v-if="house" :house="house" @changed="reload" />
+  <VoicePanel />
   <FieldForm
     v-if="house && methods"
     :key="house.version"

@@ -1,20 +1,22 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { useLine } from '../../stores/line'
 import { useMessages } from '../../stores/messages'
 import { houseCurrency } from '../../use/format'
+import { useAnswer } from '../../use/useLoaded'
 import { t } from '../../words'
 import { speak, voice, type Voice } from '../../words/voice'
 
 /** How this device speaks, and what the household shares: its money, its week, the words of its files. */
-const props = defineProps<{ house: Api['Household'] }>()
-const emit = defineEmits<{ changed: [] }>()
+const { data: house, reload } = useAnswer('/api/v1/household/voice')
 const messages = useMessages()
 const line = useLine()
-const currency = ref(props.house.voice.currency)
+const currency = ref('')
 const problem = ref<string>()
+
+watch(house, (now) => (currency.value = now?.currency ?? ''), { immediate: true })
 
 const LANGUAGE_NAMES = [
   { value: 'en', words: 'English' },
@@ -53,10 +55,9 @@ async function share(change: Partial<Api['HouseVoice']>) {
   problem.value = undefined
   try {
     const now = await answer(api.PUT('/api/v1/household/voice', { body: change }))
-    houseCurrency.value = now.voice.currency
-    currency.value = now.voice.currency
+    houseCurrency.value = now.currency
     messages.done(t('parts.fieldForm.kept'))
-    emit('changed')
+    await reload()
   } catch (error) {
     problem.value = error instanceof Error ? error.message : String(error)
   }
@@ -64,7 +65,7 @@ async function share(change: Partial<Api['HouseVoice']>) {
 </script>
 
 <template>
-  <section class="mb-5 max-w-2xl border-b border-ink pb-4" data-voice>
+  <section v-if="house" class="mb-5 max-w-2xl border-b border-ink pb-4" data-voice>
     <h2 class="text-lg">{{ $t('kit.voicePanel.onThisDevice') }}</h2>
     <div class="mt-2 grid grid-cols-1 gap-3 sm:grid-cols-2">
       <ChoiceRow
@@ -96,23 +97,32 @@ async function share(change: Partial<Api['HouseVoice']>) {
     <p class="text-sm text-soft">{{ $t('kit.voicePanel.filesFollow') }}</p>
     <div class="mt-2 grid grid-cols-1 gap-3 sm:grid-cols-2">
       <ChoiceRow
-        :model-value="house.voice.language"
+        :model-value="house.language"
         :label="$t('kit.voicePanel.languageOfFiles')"
         :options="LANGUAGE_NAMES"
         @update:model-value="(language: string) => share({ language })"
       />
       <ChoiceRow
-        :model-value="house.voice.measures"
+        :model-value="house.measures"
         :label="$t('kit.voicePanel.measuresOfFiles')"
         :options="MEASURES"
         @update:model-value="(measures: Voice['measures']) => share({ measures })"
       />
       <ChoiceRow
-        :model-value="house.voice.weekStart"
+        :model-value="house.weekStart"
         :label="$t('kit.voicePanel.weekStart')"
         :options="WEEK_STARTS"
         @update:model-value="(weekStart: WeekStart) => share({ weekStart })"
       />
+      <label class="inline-flex items-center gap-2 sm:col-span-2">
+        <input
+          type="checkbox"
+          :checked="house.dialInWords"
+          data-dial
+          @change="share({ dialInWords: !house?.dialInWords })"
+        />
+        {{ $t('kit.voicePanel.dialInWords') }}
+      </label>
       <form
         class="flex items-end gap-2"
         @submit.prevent="share({ currency: currency.toUpperCase() })"

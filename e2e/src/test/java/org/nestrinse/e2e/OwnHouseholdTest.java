@@ -68,7 +68,7 @@ class OwnHouseholdTest {
     browser.see("[data-row=Cottons] [role=alert]", "must be");
     browser.type("[data-row=Cottons] [data-field=temperatures] input", "40, 60");
     browser.click("[data-row=Cottons] button[type=submit]");
-    browser.see("[data-row=Cottons]", "40, 60°, 95 min");
+    browser.see("[data-row=Cottons]", "40°, 60°, 95 min");
 
     tab("Places and pails");
     fill("Add a place to hang", "name", "balcony");

@@ -3,7 +3,6 @@ package org.nestrinse.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Rectangle;
 import org.openqa.selenium.WebElement;
 
@@ -21,7 +20,6 @@ class PhoneTest extends Journey {
     browser.viewport(WIDTH, HEIGHT);
     pegsAtTheLowerEdge();
     whyIsASheet();
-    nothingSticksOut();
     aStepAtATime();
   }
 
@@ -40,18 +38,6 @@ class PhoneTest extends Journey {
     browser.see("[role=dialog] [data-why], [role=dialog][data-why], [data-why]", "wanted ready");
     browser.click("[data-why] button", "Close");
     browser.gone("[data-why]");
-  }
-
-  private void nothingSticksOut() {
-    for (String view : new String[] {"/gather", "/sort", "/dry", "/shelf", "/week", "/kit"}) {
-      browser.open(view);
-      browser.settled();
-      Long wide =
-          (Long)
-              ((JavascriptExecutor) browser.driver())
-                  .executeScript("return document.documentElement.scrollWidth");
-      assertThat(wide).as(view).isLessThanOrEqualTo(WIDTH);
-    }
   }
 
   private void aStepAtATime() {

@@ -53,6 +53,18 @@ class ScreenshotMaker extends Journey {
     browser.see("[data-judgement]");
     shot("/wash", "run");
     phone("/wash", "run-phone");
+    german();
+  }
+
+  /** The house as a family that speaks German would have it. */
+  private void german() throws IOException {
+    app.send("PUT", "/api/v1/household/voice", "{\"language\":\"de\"}");
+    browser
+        .driver()
+        .executeScript(
+            "localStorage.setItem('nest-rinse-voice',"
+                + " JSON.stringify({language: 'de', hardness: 'GERMAN_DEGREES'}))");
+    phone("/gather", "gather-german");
   }
 
   private void shot(String path, String name) throws IOException {

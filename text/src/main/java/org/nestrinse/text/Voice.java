@@ -16,13 +16,15 @@ import org.nestrinse.core.said.Unit;
  * @param hardness the scale for the hardness of water
  * @param twelveHours whether the clock ends at twelve: "1:05 pm" instead of "13:05"
  * @param currency three letters by ISO 4217, such as EUR
+ * @param dialInWords whether the machine's dial says cold, warm and hot
  */
 public record Voice(
     Locale language,
     Measures measures,
     HardnessScale hardness,
     boolean twelveHours,
-    String currency) {
+    String currency,
+    boolean dialInWords) {
   /** The languages that there are, the first for everybody else. */
   public static final List<Locale> LANGUAGES = List.of(Locale.ENGLISH, Locale.GERMAN);
 
@@ -35,12 +37,8 @@ public record Voice(
         Measures.METRIC,
         language.equals(Locale.GERMAN) ? HardnessScale.GERMAN_DEGREES : HardnessScale.MMOL_PER_L,
         false,
-        EURO);
-  }
-
-  /** Returns the same with another currency. */
-  public Voice withCurrency(String other) {
-    return new Voice(language, measures, hardness, twelveHours, other);
+        EURO,
+        false);
   }
 
   /** Returns the nearest language that there is for a tag such as {@code de-AT}. */

@@ -48,8 +48,13 @@ public final class Wording {
   private static final String COUNT = "count";
   private static final String FROM = "from";
   private static final int USUAL_DECIMALS = 2;
+
+  /** The warmest that a dial in words calls cold, and warm [°C]: house figures. */
+  private static final double COLD_UP_TO = 25;
+
+  private static final double WARM_UP_TO = 45;
   private static final Set<Unit> MEASURES =
-      EnumSet.of(Unit.SCOOP, Unit.TEASPOON, Unit.TABLESPOON, Unit.SHEET, Unit.TAB);
+      EnumSet.of(Unit.SCOOP, Unit.CAP, Unit.TEASPOON, Unit.TABLESPOON, Unit.SHEET, Unit.TAB);
   private static final Set<Unit> SHARES = EnumSet.of(Unit.SHARE, Unit.OF_THE_DRUM);
 
   private final Voice voice;
@@ -165,6 +170,9 @@ public final class Wording {
     if (quantity.unit() == Unit.DURATION) {
       return duration(Math.round(quantity.amount()));
     }
+    if (quantity.unit() == Unit.DIAL) {
+      return dial(quantity);
+    }
     if (MEASURES.contains(quantity.unit())) {
       return measures(quantity);
     }
@@ -218,6 +226,20 @@ public final class Wording {
     format.setMaximumFractionDigits(digits);
     format.setRoundingMode(ROUND_HALF_UP);
     return format.format(quantity.amount());
+  }
+
+  /**
+   * A temperature as it is set: by its figure, or by the word on the dial with the figure behind.
+   */
+  private String dial(Quantity quantity) {
+    String warmth =
+        !voice.dialInWords()
+            ? "none"
+            : quantity.amount() <= COLD_UP_TO
+                ? "cold"
+                : quantity.amount() <= WARM_UP_TO ? "warm" : "hot";
+    String amount = words(Quantity.celsius(quantity.amount()));
+    return catalogue.words(unitKey(Unit.DIAL), Map.of(AMOUNT, amount, "warmth", warmth));
   }
 
   private String duration(long minutes) {

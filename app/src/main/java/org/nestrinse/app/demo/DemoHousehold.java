@@ -55,16 +55,6 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
   private static final int LATELY = 12;
   private static final int DAYS_BETWEEN_ROUNDS = 2;
   private static final Duration LONGEST_DRYING = Duration.ofHours(40);
-  private static final String[] NOTES = {
-    "Blew dry by noon.",
-    "",
-    "Trifolds still damp in the evening.",
-    "",
-    "",
-    "Oskar did the second half.",
-    "",
-    ""
-  };
 
   private final TernHouse house;
   private final PersonService people;
@@ -205,7 +195,7 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
       twoDays(set, washDay);
       RoundViews.Round round = wash(set, washDay, i);
       dryAll(rounds.one(round.id()).finishedAt());
-      note(round, NOTES[i % NOTES.length]);
+      note(round, TernStory.note(i));
       Instant reset = story.reset(i, washDay);
       if (reset != null) {
         dryAll(reset);

@@ -50,7 +50,20 @@ class DemoNames {
   void changed(LanguageChanged change) {
     if (ownIsMadeUp || House.current() == House.MADE_UP) {
       rename(names(change.before(), change.now()));
+      plurals(Names.of(change.now()));
     }
+  }
+
+  /** Only English has a rule for several; in other languages each kind keeps its own word. */
+  private void plurals(Names names) {
+    sql.update("update kind set plural = null");
+    for (String english : names.all().keySet()) {
+      String several = names.several(english);
+      if (several != null) {
+        sql.update("update kind set plural = ? where name = ?", several, names.of(english));
+      }
+    }
+    checksums.renewAll();
   }
 
   private static Map<String, String> names(Locale before, Locale now) {
@@ -90,7 +103,6 @@ class DemoNames {
               .toList();
       sql.batchUpdate(update, changed);
     }
-    checksums.renewAll();
   }
 
   private List<Column> texts() {

@@ -30,6 +30,16 @@ import org.springframework.stereotype.Component;
  */
 @Component
 class TernStory {
+  private static final String[] NOTES = {
+    "Blew dry by noon.",
+    "",
+    "Trifolds still damp in the evening.",
+    "",
+    "",
+    "Oskar did the second half.",
+    "",
+    ""
+  };
   private static final String SUNNIVA = "Sunniva";
   private static final String OSKAR = "Oskar";
 
@@ -182,5 +192,10 @@ class TernStory {
     clock.at(
         now.minus(Duration.ofHours(30)),
         () -> wipes.fill(1, new WipesService.Filling(WipesKit.Addition.PLAIN, null)));
+  }
+
+  /** Returns what somebody wrote about a round, or nothing. */
+  static String note(int round) {
+    return NOTES[round % NOTES.length];
   }
 }

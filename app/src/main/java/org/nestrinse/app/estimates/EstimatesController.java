@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -12,7 +13,9 @@ import java.util.Objects;
 import org.commonmark.ext.gfm.tables.TablesExtension;
 import org.commonmark.parser.Parser;
 import org.commonmark.renderer.html.HtmlRenderer;
+import org.nestrinse.app.speech.Speech;
 import org.nestrinse.core.why.Model;
+import org.nestrinse.text.Voice;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -24,11 +27,17 @@ import org.springframework.web.bind.annotation.RestController;
 class EstimatesController {
   private static final String TITLE = "# ";
 
-  private final Map<Model, Page> pages = new EnumMap<>(Model.class);
+  private final Map<Locale, Map<Model, Page>> pages = new HashMap<>();
+  private final Speech speech;
 
-  EstimatesController() {
-    for (Model model : Model.values()) {
-      pages.put(model, page(model));
+  EstimatesController(Speech speech) {
+    this.speech = speech;
+    for (Locale language : Voice.LANGUAGES) {
+      Map<Model, Page> own = new EnumMap<>(Model.class);
+      for (Model model : Model.values()) {
+        own.put(model, page(model, language));
+      }
+      pages.put(language, own);
     }
   }
 
@@ -40,14 +49,16 @@ class EstimatesController {
    */
   record Page(String title, String html) {}
 
-  /** Returns the page about a model. */
+  /** Returns the page about a model, in the language of the device. */
   @GetMapping("/{model}")
   Page about(@PathVariable Model model) {
-    return Objects.requireNonNull(pages.get(model));
+    Map<Model, Page> english = Objects.requireNonNull(pages.get(Locale.ENGLISH));
+    return Objects.requireNonNull(pages.getOrDefault(speech.language(), english).get(model));
   }
 
-  private static Page page(Model model) {
-    String file = model.name().toLowerCase(Locale.ROOT).replace('_', '-') + ".md";
+  private static Page page(Model model, Locale language) {
+    String folder = language.equals(Locale.ENGLISH) ? "" : language.getLanguage() + "/";
+    String file = folder + model.name().toLowerCase(Locale.ROOT).replace('_', '-') + ".md";
     try (InputStream in =
         Objects.requireNonNull(EstimatesController.class.getResourceAsStream(file), file)) {
       String text = new String(in.readAllBytes(), StandardCharsets.UTF_8);

@@ -12,6 +12,7 @@ import org.nestrinse.app.ledger.LedgerCheck;
 import org.nestrinse.app.ledger.LedgerService;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.reset.ResetService;
+import org.nestrinse.app.speech.HouseVoices;
 import org.nestrinse.app.wash.plan.PlanViews;
 import org.nestrinse.app.wash.round.RoundService;
 import org.nestrinse.app.wash.round.RoundViews;
@@ -33,6 +34,7 @@ class LineController {
   private final HouseholdService households;
   private final LedgerCheck ledger;
   private final Clock clock;
+  private final HouseVoices voices;
   private final boolean ownIsMadeUp;
 
   LineController(
@@ -42,7 +44,9 @@ class LineController {
       HouseholdService households,
       LedgerCheck ledger,
       Clock clock,
+      HouseVoices voices,
       @Value("${nest.demo}") boolean ownIsMadeUp) {
+    this.voices = voices;
     this.ownIsMadeUp = ownIsMadeUp;
     this.slow = slow;
     this.rounds = rounds;
@@ -95,7 +99,7 @@ class LineController {
         house.name(),
         house.zone(),
         households.zoneTold(),
-        house.voice().currency(),
+        voices.ofTheHouse().currency(),
         ownIsMadeUp || House.current() == House.MADE_UP,
         clock.instant(),
         List.of(pegs.gather(), pegs.sort(), wash(), pegs.dry(), pegs.shelf()),

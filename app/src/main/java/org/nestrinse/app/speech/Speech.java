@@ -104,7 +104,10 @@ public class Speech {
         : null;
   }
 
-  /** Returns the voice that a header names, with the household's money; null when it names none. */
+  /**
+   * Returns the voice that a header names, with the household's money and machine; null when it
+   * names none.
+   */
   private @Nullable Voice voice(@Nullable String header) {
     List<String> parts = header == null ? List.of() : List.of(header.split(";"));
     if (parts.size() != PARTS) {
@@ -112,14 +115,17 @@ public class Speech {
     }
     Measures measures = constant(Measures.class, parts.get(1));
     HardnessScale hardness = constant(HardnessScale.class, parts.get(2));
-    return measures == null || hardness == null
-        ? null
-        : new Voice(
-            Voice.language(parts.get(0)),
-            measures,
-            hardness,
-            parts.get(3).equals(TWELVE),
-            houseVoice().currency());
+    if (measures == null || hardness == null) {
+      return null;
+    }
+    Voice house = houseVoice();
+    return new Voice(
+        Voice.language(parts.get(0)),
+        measures,
+        hardness,
+        parts.get(3).equals(TWELVE),
+        house.currency(),
+        house.dialInWords());
   }
 
   private static <E extends Enum<E>> @Nullable E constant(Class<E> type, String name) {

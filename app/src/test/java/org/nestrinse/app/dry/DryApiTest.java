@@ -84,7 +84,7 @@ class DryApiTest {
     long id = before.get("id").asLong();
     JsonNode offer = before.get("dryers").get(0);
     assertThat(offer.get("words").asString())
-        .matches("(\\d+ h )?\\d+ min.*, [\\d.]+ kWh, [\\d.]+|\\d+ h.*");
+        .matches("(\\d+ h )?\\d+ min.*, [\\d.]+ kWh, €[\\d.]+|\\d+ h.*");
     String into = "{\"dryerId\":%d}".formatted(offer.get("dryerId").asLong());
     assertThat(app.post("/api/v1/drying/" + id + "/tumble", into).status()).isEqualTo(200);
     JsonNode in = group("bamboo trifold");

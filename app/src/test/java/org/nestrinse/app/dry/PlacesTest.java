@@ -8,7 +8,6 @@ import static org.mockito.Mockito.verify;
 import static org.mockito.Mockito.when;
 
 import java.time.Clock;
-import java.time.DayOfWeek;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -22,7 +21,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.mockito.ArgumentCaptor;
 import org.mockito.Mock;
 import org.mockito.junit.jupiter.MockitoExtension;
-import org.nestrinse.app.kit.household.HouseVoice;
 import org.nestrinse.app.kit.household.HouseholdBuilder;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.kit.kind.KindService;
@@ -48,8 +46,6 @@ import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
-import org.nestrinse.text.HardnessScale;
-import org.nestrinse.text.Measures;
 
 /**
  * What comes out of the machine hangs where it dries first: the line in the sun, the airer when it
@@ -106,14 +102,6 @@ class PlacesTest {
                 .usualMethod(null)
                 .newPieces(NewPieceRule.FIBRE)
                 .pailsShut(false)
-                .voice(
-                    new HouseVoice(
-                        "en",
-                        Measures.METRIC,
-                        HardnessScale.MMOL_PER_L,
-                        false,
-                        "EUR",
-                        DayOfWeek.MONDAY))
                 .build());
     when(shelf.stock())
         .thenReturn(

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.RunningApp;
 import org.nestrinse.core.why.Model;
@@ -28,9 +29,25 @@ class EstimatesApiTest {
   }
 
   @Test
-  void noPageIsWithoutItsModel() throws Exception {
-    try (Stream<Path> files = Files.list(Path.of("../docs/estimates"))) {
-      assertThat(files.map(f -> f.getFileName().toString().replace(".md", "")))
+  void aGermanHouseReadsThemInGerman() {
+    try (RunningApp house = RunningApp.empty(DemoApp.MOMENT)) {
+      house.send("PUT", "/api/v1/household/voice", "{\"language\":\"de\"}");
+      for (Model model : Model.values()) {
+        JsonNode page = house.get("/api/v1/estimates/" + model).json();
+        assertThat(page.get("title").asString()).startsWith("W").doesNotStartWith("What");
+        assertThat(page.get("html").asString()).doesNotContain(" the ", " and ", "**");
+      }
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(strings = {"", "de"})
+  void noPageIsWithoutItsModel(String language) throws Exception {
+    try (Stream<Path> files = Files.list(Path.of("../docs/estimates", language))) {
+      assertThat(
+              files
+                  .filter(Files::isRegularFile)
+                  .map(f -> f.getFileName().toString().replace(".md", "")))
           .containsExactlyInAnyOrderElementsOf(
               Stream.of(Model.values())
                   .map(m -> m.name().toLowerCase(Locale.ROOT).replace('_', '-'))

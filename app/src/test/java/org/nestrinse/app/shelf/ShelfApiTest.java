@@ -182,7 +182,7 @@ class ShelfApiTest {
     JsonNode covered = app.get("/api/v1/cover").json();
     JsonNode days = Lives.named(covered.get("lines"), "need", "DAYS");
     assertThat(days.get("shortSoon").asBoolean()).as(days.toString()).isTrue();
-    assertThat(days.get("remedy").asString()).matches(".+: \\d+ more by .+, costs [\\d.]+");
+    assertThat(days.get("remedy").asString()).matches(".+: \\d+ more by .+, costs €[\\d.]+");
   }
 
   @Test

@@ -3,6 +3,7 @@ package org.nestrinse.app.time;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Instant;
+import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Locale;
 import org.junit.jupiter.api.Test;
@@ -46,5 +47,25 @@ class TimeWordsTest {
   void ages(String moment, String words) {
     TimeWords here = new TimeWords(ZoneId.of("UTC"), NOW);
     assertThat(ENGLISH.words(here.ago(Instant.parse(moment)))).isEqualTo(words);
+  }
+
+  /**
+   * The morning after a night with 23 or 25 hours is tomorrow at its own hour, in every language.
+   */
+  @ParameterizedTest
+  @CsvSource({
+    "Europe/Berlin, 2026-03-28T20:00, 2026-03-29T07:00",
+    "Europe/Berlin, 2026-10-24T20:00, 2026-10-25T07:00",
+    "America/New_York, 2026-03-07T20:00, 2026-03-08T07:00",
+    "America/New_York, 2026-10-31T20:00, 2026-11-01T07:00",
+    "Australia/Sydney, 2026-10-03T20:00, 2026-10-04T07:00",
+    "Australia/Sydney, 2026-04-04T20:00, 2026-04-05T07:00"
+  })
+  void overTheChangesOfTheClock(String zone, LocalDateTime evening, LocalDateTime morning) {
+    ZoneId home = ZoneId.of(zone);
+    TimeWords words = new TimeWords(home, evening.atZone(home).toInstant());
+    Said at = words.at(morning.atZone(home).toInstant());
+    assertThat(ENGLISH.words(at)).isEqualTo("tomorrow 7:00");
+    assertThat(Wording.of(Locale.GERMAN).words(at)).isEqualTo("morgen 7:00");
   }
 }

@@ -50,6 +50,17 @@ class GoldenWordsTest {
     compare("reset.txt", demo.get("/api/v1/resets").json());
   }
 
+  @Test
+  void aPlanInGerman() throws IOException {
+    try (RunningApp app = RunningApp.demo(DemoApp.MOMENT)) {
+      app.send("PUT", "/api/v1/household/voice", "{\"language\":\"de\"}");
+      long pail = Lives.pail(app, "Windeleimer").get("id").asLong();
+      JsonNode load = app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(pail)).json();
+      String plan = "/api/v1/loads/%d/plan".formatted(load.get("id").asLong());
+      compare("wash-de.txt", app.post(plan, "{\"school\":\"hot-and-full\"}").json());
+    }
+  }
+
   private static void compare(String name, JsonNode answer) throws IOException {
     Set<String> lines = new LinkedHashSet<>();
     read(answer, lines);

@@ -19,6 +19,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.nestrinse.core.said.Saying;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.text.Catalogue;
+import org.nestrinse.text.Voice;
 import org.nestrinse.text.Wording;
 
 /** Every sentence has its words, with the values that it is given, and none is left over. */
@@ -26,7 +27,7 @@ class WordsTest {
   private static final List<Saying> SAYINGS = sayings();
 
   static Stream<Locale> languages() {
-    return Stream.of(Locale.ENGLISH);
+    return Voice.LANGUAGES.stream();
   }
 
   private static List<JavaClass> lists() {
@@ -107,6 +108,29 @@ class WordsTest {
           Pattern.CASE_INSENSITIVE);
 
   private static final int LONGEST_SENTENCE = 15;
+
+  /** German says in more words what English says in few; still no more than one idea. */
+  private static final int LONGEST_GERMAN = 20;
+
+  private static final Pattern ENGLISH_OR_FORMAL =
+      Pattern.compile(
+          "\\b(the|and|with|your|pieces?|wash|shelf|pail|rinse|nothing|Ihnen|Ihrem|Sie (haben|k"
+              + "önnen|sollten))\\b");
+
+  @Test
+  void theGermanIsGermanAndSaysDu() {
+    Catalogue german = Catalogue.of(Locale.GERMAN);
+    for (String key : german.keys()) {
+      String words = german.pattern(key).replaceAll("\\{\\w+", "{X").replace("Nest Rinse", "");
+      assertThat(ENGLISH_OR_FORMAL.matcher(words).find()).as(key + ": " + words).isFalse();
+      for (String sentence :
+          words.replaceAll("\\{[^{}]*(\\{[^{}]*}[^{}]*)*}", "X").split("[.:;]")) {
+        assertThat(sentence.trim().split("\\s+").length)
+            .as(key + ": " + sentence)
+            .isLessThanOrEqualTo(LONGEST_GERMAN);
+      }
+    }
+  }
 
   @Test
   void theWordsAreThoseOfTheKitchenTable() {

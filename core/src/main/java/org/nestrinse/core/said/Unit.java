@@ -13,6 +13,8 @@ public enum Unit {
   LITRE,
   MILLILITRE,
   CELSIUS,
+  /** A temperature as it is set on a machine [°C]; some dials say cold, warm and hot instead. */
+  DIAL,
   MINUTE,
   /** Minutes, written as hours and minutes. */
   DURATION,
@@ -68,6 +70,8 @@ public enum Unit {
   OF_THE_DOSE,
   /** Measures are written in quarters. */
   SCOOP,
+  /** The cap of a bottle. */
+  CAP,
   TEASPOON,
   TABLESPOON,
   SHEET,

@@ -41,7 +41,7 @@ class RangeTest {
               assertThat(e.allowed())
                   .isEqualTo(
                       Said.of(Allowed.RANGE)
-                          .with("from", new Quantity(0.25, Unit.NONE, 6))
+                          .with("from", new Quantity(0.25, Unit.KILOGRAM, 6))
                           .with("to", new Quantity(1.5, Unit.KILOGRAM, 6)));
             });
   }

@@ -14,6 +14,7 @@ import org.nestrinse.text.Measures;
  * @param twelveHours whether the clock ends at twelve
  * @param currency three letters by ISO 4217
  * @param weekStart the day with which a week begins
+ * @param dialInWords whether the machine's dial says cold, warm and hot
  */
 public record HouseVoice(
     String language,
@@ -21,4 +22,5 @@ public record HouseVoice(
     HardnessScale hardness,
     boolean twelveHours,
     String currency,
-    DayOfWeek weekStart) {}
+    DayOfWeek weekStart,
+    boolean dialInWords) {}

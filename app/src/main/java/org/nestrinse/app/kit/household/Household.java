@@ -36,7 +36,6 @@ import org.nestrinse.core.kit.Water;
  * @param usualMethod short name of the method that it chose
  * @param newPieces what makes new pieces ready here
  * @param pailsShut whether pails stand shut
- * @param voice how it is spoken to
  */
 @RecordBuilder
 public record Household(
@@ -61,8 +60,7 @@ public record Household(
     DryingWishes drying,
     String usualMethod,
     NewPieceRule newPieces,
-    boolean pailsShut,
-    HouseVoice voice) {
+    boolean pailsShut) {
   private static final double LITRES_PER_M3 = 1000;
 
   /** Returns its time zone. */

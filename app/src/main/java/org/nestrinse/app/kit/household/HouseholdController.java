@@ -37,8 +37,14 @@ class HouseholdController {
     return voices.firstDevice(first);
   }
 
+  @GetMapping("/household/voice")
+  @CachedAnswer
+  HouseVoice voice() {
+    return voices.current();
+  }
+
   @PutMapping("/household/voice")
-  Household changeVoice(@RequestBody VoiceService.VoiceChange change) {
+  HouseVoice changeVoice(@RequestBody VoiceService.VoiceChange change) {
     return voices.change(change);
   }
 

@@ -112,6 +112,9 @@ class HouseholdEntity {
   @Enumerated(EnumType.STRING)
   DayOfWeek weekStart = DayOfWeek.MONDAY;
 
+  /** Whether the machine's dial says cold, warm and hot. */
+  boolean dialInWords;
+
   @Nullable Instant trimMovedAt;
   int trimWay;
 }

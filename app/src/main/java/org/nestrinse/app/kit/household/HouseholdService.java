@@ -2,7 +2,6 @@ package org.nestrinse.app.kit.household;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Clock;
-import java.time.DayOfWeek;
 import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.EnumMap;
@@ -36,8 +35,6 @@ import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.core.wash.school.Disagreement;
 import org.nestrinse.core.wash.school.Standing;
-import org.nestrinse.text.HardnessScale;
-import org.nestrinse.text.Measures;
 import org.springframework.context.event.ContextRefreshedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Service;
@@ -371,14 +368,6 @@ public class HouseholdService implements HouseFounder {
         .usualMethod(e.usualMethod)
         .newPieces(Known.or(e.newPieces, NewPieceRule.FIBRE))
         .pailsShut(e.pailsShut)
-        .voice(
-            new HouseVoice(
-                e.language,
-                Known.or(e.measures, Measures.METRIC),
-                Known.or(e.hardnessScale, HardnessScale.MMOL_PER_L),
-                e.twelveHours,
-                e.currency,
-                Known.or(e.weekStart, DayOfWeek.MONDAY)))
         .build();
   }
 }

@@ -45,7 +45,8 @@ class VoiceService implements HouseVoices {
       @Nullable HardnessScale hardness,
       @Nullable Boolean twelveHours,
       @Nullable String currency,
-      @Nullable DayOfWeek weekStart) {}
+      @Nullable DayOfWeek weekStart,
+      @Nullable Boolean dialInWords) {}
 
   /** What the first device tells of where it is. */
   record FirstDevice(@Nullable String zone, @Nullable VoiceChange voice) {}
@@ -60,20 +61,36 @@ class VoiceService implements HouseVoices {
         .orElseGet(() -> Voice.of(Voice.LANGUAGES.get(0)));
   }
 
+  /** Returns how the household is spoken to. */
+  @Transactional(readOnly = true)
+  HouseVoice current() {
+    HouseholdEntity e = household.entity();
+    Voice voice = voice(e);
+    return new HouseVoice(
+        voice.language().toLanguageTag(),
+        voice.measures(),
+        voice.hardness(),
+        voice.twelveHours(),
+        voice.currency(),
+        Known.or(e.weekStart, DayOfWeek.MONDAY),
+        voice.dialInWords());
+  }
+
   private static Voice voice(HouseholdEntity e) {
     return new Voice(
         Voice.language(e.language),
         Known.or(e.measures, Measures.METRIC),
         Known.or(e.hardnessScale, HardnessScale.MMOL_PER_L),
         e.twelveHours,
-        e.currency);
+        e.currency,
+        e.dialInWords);
   }
 
   /** Changes how the household is spoken to. */
   @Transactional
-  Household change(VoiceChange change) {
+  HouseVoice change(VoiceChange change) {
     apply(household.entity(), change);
-    return household.current();
+    return current();
   }
 
   /**
@@ -130,6 +147,7 @@ class VoiceService implements HouseVoices {
     e.hardnessScale = c.hardness == null ? e.hardnessScale : c.hardness;
     e.twelveHours = c.twelveHours == null ? e.twelveHours : c.twelveHours;
     e.weekStart = c.weekStart == null ? e.weekStart : c.weekStart;
+    e.dialInWords = c.dialInWords == null ? e.dialInWords : c.dialInWords;
     households.saveAndFlush(e);
     speak(e, language);
   }

@@ -89,7 +89,7 @@ public record WallCard(Said title, Said summary, List<Line> steps, List<Said> mi
       presses.add(
           run.temperatureC() == 0
               ? SettingSaying.COLD.said()
-              : Said.from(Quantity.celsius(run.temperatureC())));
+              : Said.from(Quantity.of(run.temperatureC(), Unit.DIAL)));
     }
     if (run.extraRinses() > 0) {
       presses.add(Said.of(SettingSaying.EXTRA_RINSE_ON).with("times", run.extraRinses()));

@@ -69,6 +69,6 @@ public record MachineRun(
   private Said heat() {
     return temperatureC == 0
         ? SettingSaying.COLD.said()
-        : Said.of(SettingSaying.AT).with("celsius", Quantity.celsius(temperatureC));
+        : Said.of(SettingSaying.AT).with("celsius", Quantity.of(temperatureC, Unit.DIAL));
   }
 }

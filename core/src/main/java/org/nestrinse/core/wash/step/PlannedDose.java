@@ -124,7 +124,7 @@ public record PlannedDose(
       return weighed();
     }
     return switch (dose.unit()) {
-      case SCOOP -> Said.from(new Quantity(measured, Unit.SCOOP, QUARTERS));
+      case SCOOP -> Said.from(new Quantity(measured, ownMeasure(), QUARTERS));
       case TEASPOON -> Said.from(Spoons.of(measured));
       case PIECE ->
           Said.from(
@@ -132,6 +132,14 @@ public record PlannedDose(
                   measured,
                   product.form() == Product.Form.SHEET ? Unit.SHEET : Unit.TAB,
                   QUARTERS));
+    };
+  }
+
+  /** What comes in a bottle is measured by its cap. */
+  private Unit ownMeasure() {
+    return switch (product.form()) {
+      case LIQUID, CONCENTRATE -> Unit.CAP;
+      case POWDER, SHEET, TAB -> Unit.SCOOP;
     };
   }
 
