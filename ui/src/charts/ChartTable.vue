@@ -10,7 +10,7 @@ defineProps<{ caption: string; head: string[]; rows: (string | number)[][] }>()
     >
       {{ $t('charts.chartTable.asATable') }}
     </summary>
-    <div class="overflow-x-auto">
+    <div class="overflow-x-auto" tabindex="0">
       <table class="mt-1">
         <caption class="sr-only">
           {{

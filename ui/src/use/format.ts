@@ -80,6 +80,12 @@ export function clockOf(hours: number, minutes: number): string {
     : `${hours}:${rest}`
 }
 
+/** Writes a time of day as the server gives it, "07:30:00". */
+export function clockText(time: string): string {
+  const [hours = '0', minutes = '0'] = time.split(':')
+  return clockOf(Number(hours), Number(minutes))
+}
+
 /** Writes minutes as hours and minutes: "2 h 35", "40 min". */
 export function duration(minutes: number): string {
   const whole = Math.round(minutes)

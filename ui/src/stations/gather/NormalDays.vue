@@ -136,7 +136,7 @@ function removeSpell(id: number) {
         {{ $t('gather.normalDays.thePailsFillByThemselves') }}
       </p>
     </div>
-    <div class="overflow-x-auto">
+    <div class="overflow-x-auto" tabindex="0">
       <table v-if="rows.length" class="mt-2 text-left">
         <thead>
           <tr>

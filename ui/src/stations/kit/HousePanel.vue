@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { t } from '../../words'
 import { computed } from 'vue'
-import VoicePanel from './VoicePanel.vue'
 import { answer, api, type Api } from '../../api/client'
 import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
@@ -168,7 +167,6 @@ async function save(v: Values) {
 
 <template>
   <LoadState :error="error" :loading="loading && !house" @again="reload" />
-  <VoicePanel />
   <FieldForm
     v-if="house && methods"
     :key="house.version"

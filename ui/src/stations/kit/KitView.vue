@@ -10,6 +10,7 @@ import ProductsPanel from './ProductsPanel.vue'
 import RemovedPanel from './RemovedPanel.vue'
 import SchoolsPanel from './SchoolsPanel.vue'
 import TextilesPanel from './TextilesPanel.vue'
+import VoicePanel from './VoicePanel.vue'
 
 const PANELS = [
   { name: t('kit.kitView.houseAndWater'), panel: HousePanel },
@@ -19,6 +20,7 @@ const PANELS = [
   { name: t('kit.kitView.machine'), panel: MachinePanel },
   { name: t('kit.kitView.schools'), panel: SchoolsPanel },
   { name: t('kit.kitView.placesAndPails'), panel: PlacesPanel },
+  { name: t('kit.kitView.language'), panel: VoicePanel },
   { name: t('kit.kitView.removed'), panel: RemovedPanel },
 ]
 </script>

@@ -18,7 +18,7 @@ const {
 <template>
   <LoadState :error="error" :loading="loading && !record" @again="reload" />
   <template v-if="record">
-    <div class="overflow-x-auto">
+    <div class="overflow-x-auto" tabindex="0">
       <table class="mt-2 w-full">
         <caption class="sr-only">
           {{

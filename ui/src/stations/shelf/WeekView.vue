@@ -12,7 +12,7 @@ import ViewHead from '../../parts/ViewHead.vue'
 import type { Field, Values } from '../../parts/fields'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
-import { count, money } from '../../use/format'
+import { count, money, clockText } from '../../use/format'
 import { houseDate, houseHours } from '../../use/houseTime'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
@@ -95,16 +95,22 @@ async function change(v: Values) {
 }
 
 type Day = NonNullable<Api['WeekSettingsTimeChange']['days']>[number]
-const DAYS: Day[] = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY']
-const TIMES: Field[] = [
-  ...DAYS.map((d): Field => ({ key: d, label: t(`day.${d}`), type: 'yes' })),
+const WEEK: Day[] = ['MONDAY', 'TUESDAY', 'WEDNESDAY', 'THURSDAY', 'FRIDAY', 'SATURDAY', 'SUNDAY']
+const { data: voice } = useAnswer('/api/v1/household/voice')
+/** The days, from the one with which the household's week begins. */
+const weekdays = computed(() => {
+  const first = WEEK.indexOf(voice.value?.weekStart ?? 'MONDAY')
+  return [...WEEK.slice(first), ...WEEK.slice(0, first)]
+})
+const times = computed<Field[]>(() => [
+  ...weekdays.value.map((d): Field => ({ key: d, label: t(`day.${d}`), type: 'yes' })),
   { key: 'from', label: t('shelf.weekView.from'), type: 'time' },
   { key: 'to', label: t('shelf.weekView.until'), type: 'time' },
-]
+])
 function timesOf(personId: number): Values {
   const time = week.value?.settings.times.find((x) => x.personId === personId)
   return {
-    ...Object.fromEntries(DAYS.map((d) => [d, time?.days.includes(d) ?? false])),
+    ...Object.fromEntries(weekdays.value.map((d) => [d, time?.days.includes(d) ?? false])),
     from: time?.from ?? '08:00',
     to: time?.to ?? '20:00',
   }
@@ -116,8 +122,8 @@ function timeWords(personId: number) {
         .map((x) =>
           t('shelf.weekView.to', {
             join: x.days.map((d) => t(`shortDay.${d}`)).join(' '),
-            slice: x.from.slice(0, 5),
-            slice2: x.to.slice(0, 5),
+            slice: clockText(x.from),
+            slice2: clockText(x.to),
           }),
         )
         .join('; ')
@@ -128,7 +134,7 @@ async function there(id: number, v: Values) {
     api.PUT('/api/v1/week/people/{id}', {
       params: { path: { id } },
       body: {
-        days: DAYS.filter((d) => v[d]),
+        days: weekdays.value.filter((d) => v[d]),
         from: v.from as string,
         to: v.to as string,
       },
@@ -247,7 +253,7 @@ const calendarAddress = `${window.location.origin}${house}/api/v1/week/rounds.ic
     <OpenRow
       :key="`s${week.settings.version}`"
       :name="$t('shelf.weekView.quietHoursAndHouseholdLoads')"
-      :about="`${week.settings.quietFrom ? $t('shelf.weekView.quietTo', { slice: week.settings.quietFrom.slice(0, 5), slice2: week.settings.quietTo?.slice(0, 5) }) : $t('shelf.weekView.noQuietHours')}, ${week.settings.householdEveryDays ? $t('shelf.weekView.aHouseholdLoadEvery2', { householdEveryDays: count(week.settings.householdEveryDays, 'day') }) : $t('shelf.weekView.noHouseholdLoads')}`"
+      :about="`${week.settings.quietFrom ? $t('shelf.weekView.quietTo', { slice: clockText(week.settings.quietFrom), slice2: clockText(week.settings.quietTo ?? '') }) : $t('shelf.weekView.noQuietHours')}, ${week.settings.householdEveryDays ? $t('shelf.weekView.aHouseholdLoadEvery2', { householdEveryDays: count(week.settings.householdEveryDays, 'day') }) : $t('shelf.weekView.noHouseholdLoads')}`"
     >
       <FieldForm
         :fields="SETTINGS"
@@ -261,7 +267,7 @@ const calendarAddress = `${window.location.origin}${house}/api/v1/week/rounds.ic
       :name="p.name"
       :about="timeWords(p.id)"
     >
-      <FieldForm :fields="TIMES" :initial="timesOf(p.id)" :save="(v: Values) => there(p.id, v)" />
+      <FieldForm :fields="times" :initial="timesOf(p.id)" :save="(v: Values) => there(p.id, v)" />
     </OpenRow>
     <p class="mt-3 text-sm">
       {{ $t('shelf.weekView.toSubscribeGiveYourCalendar') }}

@@ -76,7 +76,7 @@ final class Browser implements AutoCloseable {
       }, texts)
       """;
 
-  private static final String LANGUAGE = System.getProperty("nest.browser.language", "en-GB");
+  private static final String LANGUAGE = System.getProperty("nest.browser.language", "en");
   private static final int WIDTH = 1280;
   private static final int HEIGHT = 800;
 
@@ -112,7 +112,7 @@ final class Browser implements AutoCloseable {
         "--disable-component-update",
         "--disable-sync",
         "--hide-scrollbars",
-        // Where nothing else is said: metric measures and 24 hours.
+        // English of no land: metric measures and 24 hours.
         "--accept-lang=" + LANGUAGE,
         "--lang=" + LANGUAGE,
         "--window-size=" + WIDTH + "," + HEIGHT);

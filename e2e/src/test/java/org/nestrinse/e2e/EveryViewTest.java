@@ -150,6 +150,9 @@ class EveryViewTest extends Journey {
           "method",
           "please");
 
+  /** In a short run axe-core, which takes seconds, looks at each third state. */
+  private static final int EVERY = 3;
+
   private static final List<String> NAMES =
       List.of(
           "household.name",
@@ -215,6 +218,7 @@ class EveryViewTest extends Journey {
   private final Set<String> data = new TreeSet<>();
   private Way way = WAYS.get(0);
   private int looked;
+  private int checked;
 
   @Override
   @BeforeEach
@@ -370,8 +374,8 @@ class EveryViewTest extends Journey {
 
   private void check(String view) {
     String where = view + " (" + way + ")";
-    // The pages about the models are documents in one language.
-    if (!view.startsWith("/how")) {
+    // The wall card follows the household; the pages about the models are no catalogue's.
+    if (!view.equals("/card") && !(view.startsWith("/how") && way.language.equals("en-XA"))) {
       speaksItsLanguage(where);
     }
     Object wide =
@@ -382,6 +386,9 @@ class EveryViewTest extends Journey {
                     + " document.documentElement.clientWidth");
     if (((Number) wide).intValue() > 0) {
       found.add(where + ": scrolls sideways by " + wide);
+    }
+    if (!Boolean.getBoolean("nest.endure") && checked++ % EVERY != 0) {
+      return;
     }
     for (Rule rule : new AxeBuilder().analyze(browser.driver()).getViolations()) {
       rule.getNodes().stream()

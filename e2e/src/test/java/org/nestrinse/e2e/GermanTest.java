@@ -45,22 +45,22 @@ class GermanTest extends Journey {
     browser.open("/kit");
     browser.see("[data-field=hardnessMmolL]", "[°dH]");
     browser.type("[data-field=hardnessMmolL] input", "17,4");
-    browser.click("form[novalidate] button[type=submit]");
+    browser.click("form button[type=submit]");
     browser.see("[data-message]", "Gespeichert.");
     assertThat(app.get("/api/v1/household").json().get("hardnessMmolL").asDouble())
         .isBetween(3.102, 3.104);
     browser.type("[data-field=hardnessMmolL] input", "170");
-    browser.click("form[novalidate] button[type=submit]");
+    browser.click("form button[type=submit]");
     browser.see("[data-field=hardnessMmolL] [role=alert]", "erlaubt ist zwischen 0 und 56,077 °dH");
     browser.type("[data-field=hardnessMmolL] input", "siebzehn");
-    browser.click("form[novalidate] button[type=submit]");
+    browser.click("form button[type=submit]");
     browser.see("[data-field=hardnessMmolL] [role=alert]", "muss eine Zahl sein");
     browser.type("[data-field=hardnessMmolL] input", "17,4");
   }
 
   private void coldTap() {
     browser.type("[data-field=inletC] input", "54");
-    browser.click("form[novalidate] button[type=submit]");
+    browser.click("form button[type=submit]");
     browser.see("[data-asked]", "Meinst du 54 °F, also 12,2 °C?");
     browser.click("[data-asked] button", "Ja");
     browser.see("[data-message]", "Gespeichert.");
@@ -84,15 +84,23 @@ class GermanTest extends Journey {
 
   /** Another device of the same house may speak English; this one changes by one tap and back. */
   private void english() {
-    browser.open("/kit");
+    tab("Sprache");
     browser.click("[data-voice] [data-choice=en]");
     browser.see("h1", "Kit");
     browser.text("header", t -> t.contains("nothing waiting"));
     browser.see("[data-field=hardnessMmolL]", "[°dH]");
+    tab("Language");
     browser.click("[data-voice] [data-choice=US]");
     browser.see("[data-field=inletC]", "[°F]");
     assertThat(browser.see("[data-field=inletC] input").getDomProperty("value")).isEqualTo("53.96");
+    tab("Language");
     browser.click("[data-voice] [data-choice=de]");
     browser.see("h1", "Ausstattung");
+  }
+
+  private void tab(String name) {
+    browser.open("/kit");
+    browser.click("[role=tab]", name);
+    browser.see("[data-voice]");
   }
 }

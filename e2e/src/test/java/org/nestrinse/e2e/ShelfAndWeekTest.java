@@ -31,7 +31,7 @@ class ShelfAndWeekTest extends Journey {
     browser.see("[data-why]", "when a run is full");
 
     browser.click("[data-batch='nappy cover'] button");
-    browser.type("[data-batch='nappy cover'] input[type=text]", "leg elastic tired");
+    browser.type("[data-batch='nappy cover'] [data-field=note] input", "leg elastic tired");
     browser.click("[data-batch='nappy cover'] button[type=submit]");
     browser.see("[data-batch='nappy cover']", "“leg elastic tired”");
     browser.see("[data-prep]", "bamboo boosters");

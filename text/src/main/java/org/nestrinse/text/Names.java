@@ -28,8 +28,17 @@ public final class Names {
 
   /** Returns the names of a language; none for English, in which they were given. */
   public static Names of(Locale language) {
+    return read("names_", language);
+  }
+
+  /** Returns what a person calls the fields of requests in a language. */
+  public static Names ofFields(Locale language) {
+    return read("fields_", language);
+  }
+
+  private static Names read(String list, Locale language) {
     Names names = new Names();
-    String file = "names_" + language.getLanguage() + ".txt";
+    String file = list + language.getLanguage() + ".txt";
     try (InputStream in = Names.class.getResourceAsStream(file)) {
       if (in != null) {
         new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))

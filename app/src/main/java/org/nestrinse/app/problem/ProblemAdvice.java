@@ -209,11 +209,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     ProblemDetail problem =
         problems.of(
             HttpStatus.BAD_REQUEST,
-            Said.of(ProblemSaying.CHECK_TITLE).with("field", FieldName.of(field)),
+            Said.of(ProblemSaying.CHECK_TITLE).with("field", problems.name(field)),
             Said.from(value).equals(Allowed.MISSING.said())
                 ? missing(field, allowed)
                 : Said.of(ProblemSaying.FIELD)
-                    .with("field", FieldName.of(field))
+                    .with("field", problems.name(field))
                     .with("value", shown)
                     .with("allowed", allowed));
     problem.setProperty("field", field);
@@ -222,11 +222,11 @@ class ProblemAdvice extends ResponseEntityExceptionHandler {
     return problem;
   }
 
-  private static Said missing(String field, Said allowed) {
+  private Said missing(String field, Said allowed) {
     return allowed.equals(Allowed.A_VALUE.said())
-        ? Said.of(ProblemSaying.FIELD_MISSING).with("field", FieldName.of(field))
+        ? Said.of(ProblemSaying.FIELD_MISSING).with("field", problems.name(field))
         : Said.of(ProblemSaying.FIELD_MISSING_MUST_BE)
-            .with("field", FieldName.of(field))
+            .with("field", problems.name(field))
             .with("allowed", allowed);
   }
 

@@ -3,9 +3,13 @@ package org.nestrinse.app.problem;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import org.nestrinse.app.speech.Speech;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
+import org.nestrinse.text.Names;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
@@ -16,6 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class Problems {
   private final Speech speech;
+  private final Map<Locale, Names> fields = new ConcurrentHashMap<>();
   private final JsonMapper json;
 
   Problems(Speech speech, JsonMapper json) {
@@ -43,6 +48,12 @@ public class Problems {
     response.setStatus(status.value());
     response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
     response.getOutputStream().write(json.writeValueAsBytes(of(status, title, sentence)));
+  }
+
+  /** Returns what a person calls a field, in the language of the device. */
+  String name(String field) {
+    Names names = fields.computeIfAbsent(speech.language(), language -> Names.ofFields(language));
+    return names.of(FieldName.of(field));
   }
 
   String words(Said said) {
