@@ -4,7 +4,6 @@ import { computed, ref, shallowRef, useId } from 'vue'
 import { Problem } from '../api/client'
 import { useMessages } from '../stores/messages'
 import { useTyping } from '../stores/typing'
-import { measure } from '../use/format'
 import {
   at,
   fahrenheitMeant,
@@ -17,7 +16,7 @@ import {
   type Values,
 } from './fields'
 import NumberInput from './NumberInput.vue'
-import { asTyped } from './typedNumber'
+import { asTyped, fromServer } from './typedNumber'
 
 /**
  * A form whose input is kept whatever happens: a refused value is shown at its field, and when someone else changed
@@ -79,7 +78,8 @@ function merged(other: Values) {
 function worded(field: Field, value: unknown) {
   if (field.type === 'yes') return value ? t('parts.fieldForm.yes') : t('parts.fieldForm.no')
   const unit = unitOf(field)
-  if (unit && typeof value === 'number') return measure(value, unit, 1)
+  if (typeof value === 'number' && field.type === 'number')
+    return `${fromServer(value, unit)} ${unitWords(field) ?? ''}`.trim()
   if (Array.isArray(value)) return listTyped(value as number[], unit)
   return (
     field.options?.find((o) => o.value === value)?.words ?? value ?? t('parts.fieldForm.nothing')

@@ -16,6 +16,11 @@ export type HardnessScale =
 
 /** The languages that there are, the first for everybody else. */
 export const LANGUAGES = ['en', 'de'] as const
+/** Each by its own name, so that whoever lands in the wrong one finds the way out. */
+export const LANGUAGE_NAMES = [
+  { value: 'en', words: 'English' },
+  { value: 'de', words: 'Deutsch' },
+]
 /** A language that nobody speaks, for tests. */
 export const PSEUDO = 'en-XA'
 

@@ -5,6 +5,7 @@ import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { madeUp, otherHouse } from '../../api/house'
 import PailColumn from '../../charts/PailColumn.vue'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
 import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
 import SawTaps from '../../parts/SawTaps.vue'
@@ -14,6 +15,7 @@ import { useWhy } from '../../stores/why'
 import { count } from '../../use/format'
 import { useKeys } from '../../use/useKeys'
 import { useAnswer } from '../../use/useLoaded'
+import { LANGUAGE_NAMES, speak, voice } from '../../words/voice'
 import AddPieces from './AddPieces.vue'
 import EmptyPail from './EmptyPail.vue'
 import NewPieces from './NewPieces.vue'
@@ -136,6 +138,14 @@ useKeys({
     </ViewHead>
 
     <ol v-if="unready" class="mt-4 max-w-xl space-y-3" data-first-steps>
+      <li>
+        <ChoiceRow
+          :model-value="voice.language"
+          :label="$t('kit.kitView.language')"
+          :options="LANGUAGE_NAMES"
+          @update:model-value="(language: string) => speak({ language })"
+        />
+      </li>
       <li v-for="(step, i) in firstSteps" :key="step.words" class="flex gap-3">
         <span class="font-head text-2xl" aria-hidden="true">{{ step.done ? '✓' : i + 1 }}</span>
         <span>

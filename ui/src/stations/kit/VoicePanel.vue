@@ -7,7 +7,7 @@ import { useMessages } from '../../stores/messages'
 import { houseCurrency } from '../../use/format'
 import { useAnswer } from '../../use/useLoaded'
 import { t } from '../../words'
-import { speak, voice, type Voice } from '../../words/voice'
+import { LANGUAGE_NAMES, speak, voice, type Voice } from '../../words/voice'
 
 /** How this device speaks, and what the household shares: its money, its week, the words of its files. */
 const { data: house, reload } = useAnswer('/api/v1/household/voice')
@@ -18,10 +18,6 @@ const problem = ref<string>()
 
 watch(house, (now) => (currency.value = now?.currency ?? ''), { immediate: true })
 
-const LANGUAGE_NAMES = [
-  { value: 'en', words: 'English' },
-  { value: 'de', words: 'Deutsch' },
-]
 const MEASURES = [
   { value: 'METRIC' as const, words: t('kit.voicePanel.metric') },
   { value: 'US' as const, words: t('kit.voicePanel.us') },

@@ -56,7 +56,7 @@ class BadInputTest extends Journey {
     other.put("roomC", 17);
     assertThat(app.send("PUT", "/api/v1/household", other.toString()).status()).isEqualTo(200);
     browser.click("form button[type=submit]");
-    browser.see("form", "yours 22, theirs 17");
+    browser.see("form", "yours 22 °C, theirs 17 °C");
     browser.click("form button", "Keep mine");
     browser.see("[data-message]", "Saved");
     assertThat(app.get("/api/v1/household").json().get("roomC").asDouble()).isEqualTo(22);

@@ -240,8 +240,18 @@ public final class RunningApp implements AutoCloseable {
     return sendKeyed(method, path, json, null);
   }
 
+  /** Returns what a request of a device answers that speaks otherwise than the house. */
+  public Answer sendIn(String voice, String method, String path, String json) {
+    return send(method, path, json, "Nest-Voice", voice);
+  }
+
   /** Returns what a request answers that names itself, so that it counts once. */
   public Answer sendKeyed(String method, String path, String json, @Nullable String key) {
+    return send(method, path, json, "Idempotency-Key", key);
+  }
+
+  private Answer send(
+      String method, String path, String json, String header, @Nullable String value) {
     HttpRequest.BodyPublisher body =
         json == null
             ? HttpRequest.BodyPublishers.noBody()
@@ -250,8 +260,8 @@ public final class RunningApp implements AutoCloseable {
         HttpRequest.newBuilder(URI.create(address() + path))
             .header("Content-Type", "application/json")
             .method(method, body);
-    if (key != null) {
-      named.header("Idempotency-Key", key);
+    if (value != null) {
+      named.header(header, value);
     }
     HttpRequest request = named.build();
     try {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -206,9 +207,18 @@ class BadInputTableTest {
     if (!field.isEmpty()) {
       assertThat(no.json().get("field").asString()).endsWith(field);
     }
-    assertThat(no.json().get("detail").asString()).isNotBlank();
+    String english = no.json().get("detail").asString();
+    assertThat(english).isNotBlank();
+    RunningApp.Answer german = app.sendIn("de;metric;german-degrees;24", method, path, body);
+    assertThat(german.status()).isEqualTo(400);
+    assertThat(german.json().get("detail").asString())
+        .isNotEqualTo(english)
+        .doesNotContainPattern(ENGLISH);
     assertThat(everything()).isEqualTo(before);
   }
+
+  private static final Pattern ENGLISH =
+      Pattern.compile("\\b(must|between|and|or|the|is|not|missing|at least|of|number|text)\\b");
 
   private static String everything() {
     return app.get("/api/v1/people").body()
