@@ -4,7 +4,7 @@ import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import { computed, onMounted, ref } from 'vue'
 import type { Api } from '../api/client'
-import { bare, measure, number, percent } from '../use/format'
+import { bare, measure, number, percent, unitSign } from '../use/format'
 import ChartTable from './ChartTable.vue'
 import SeenMark from './SeenMark.vue'
 import { markOf } from './marks'
@@ -94,7 +94,7 @@ const rows = computed<Row[]>(() =>
       share: true,
     },
     {
-      name: t('charts.recordPicture.hardness'),
+      name: `${t('charts.recordPicture.hardness')}, ${unitSign('mmol-per-l')}`,
       value: (r: Round) => r.figures.bath.hardnessMmolL,
       unit: 'mmol-per-l' as const,
       color: 'ink',

@@ -180,7 +180,9 @@ useKeys({
           @click="choose(pail.id)"
         >
           <PailColumn :pail="pail" />
-          <span class="block font-head font-semibold">{{ pail.name }}</span>
+          <span class="block font-head font-semibold wrap-anywhere hyphens-auto">{{
+            pail.name
+          }}</span>
           <span class="block text-sm text-soft">
             {{ count(pail.pieces, 'piece') }}, {{ pail.styleWords }}
           </span>

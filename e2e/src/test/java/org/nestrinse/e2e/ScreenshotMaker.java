@@ -32,7 +32,6 @@ class ScreenshotMaker extends Journey {
     browser.see("[data-plan]");
     browser.settled();
     browser.picture(folder.resolve("reset.png"));
-    phone("/reset", "reset-phone");
     shot("/sort", "sort");
     phone("/sort", "sort-phone");
     sortOneLoad();
