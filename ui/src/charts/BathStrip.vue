@@ -252,7 +252,9 @@ const description = computed(() =>
             stroke="var(--c-line)"
             :stroke-dasharray="tick === 0 ? undefined : '1 5'"
           />
-          <text x="30" :y="y(tick) + 4" text-anchor="end" font-size="11.5">{{ tick }}°</text>
+          <text x="30" :y="y(tick) + 4" text-anchor="end" font-size="11.5">
+            {{ measure(tick, 'celsius') }}
+          </text>
         </g>
 
         <rect

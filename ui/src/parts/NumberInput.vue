@@ -47,7 +47,7 @@ const meant = computed(() => {
       : undefined
   return small ?? `${words} ${sign}`.trim()
 })
-/** Only what was typed with another sign than the language has, or is easily misread, is said again. */
+/** The note appears for a comma where a point is usual, or the other way round, and for every weight in kg. */
 const saysIt = computed(
   () =>
     meant.value !== undefined &&

@@ -18,10 +18,13 @@ export function percent(share: number): string {
   return `${Math.round(share * 100)} %`
 }
 
+/** Signs that stand close behind their figure. */
+const CLOSE_BEHIND = ['°', '°F']
+
 /** Writes a figure that the server gives in a metric unit, in the measures of this device: "40°", "104°F". */
 export function measure(amount: number, unit: Unit, digits = 0): string {
   const sign = unitSign(unit)
-  return `${bare(amount, unit, digits)}${sign.startsWith('°') && !sign.endsWith('H') ? '' : ' '}${sign}`
+  return `${bare(amount, unit, digits)}${CLOSE_BEHIND.includes(sign) ? '' : ' '}${sign}`
 }
 
 /** Writes such a figure without its unit. */

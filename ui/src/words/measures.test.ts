@@ -38,6 +38,8 @@ describe('the measures of a device', () => {
     expect(measure(7, 'kilogram')).toBe('15 lb')
     expect(measure(12, 'litre')).toBe('3.2 gal')
     expect(measure(3.1, 'mmol-per-l', 1)).toBe('18.1 gpg')
+    Object.assign(voice, { hardness: 'ENGLISH_DEGREES' })
+    expect(measure(3.1, 'mmol-per-l', 1)).toBe('21.8 °e')
     for (const unit of ['kilogram', 'litre', 'celsius', 'mmol-per-l', 'millilitre'] as const) {
       for (const typed of [0.5, 1, 3.7, 54, 140]) {
         expect(fromServer(toServer(typed, unit), unit)).toBe(asTyped(typed))

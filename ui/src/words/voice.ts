@@ -1,4 +1,4 @@
-/** How the person at this device wants to be spoken to. Each device keeps its own. */
+/** The language, measures and clock of a device. Each device keeps its own. */
 export interface Voice {
   language: string
   measures: 'METRIC' | 'US' | 'IMPERIAL'
@@ -105,7 +105,7 @@ export function speak(other: Partial<Voice>) {
   window.location.reload()
 }
 
-/** The header in which the server is told. */
+/** The header that tells the server. */
 export const VOICE_HEADER = 'Nest-Voice'
 
 /** Returns what it says, such as "de;metric;german-degrees;24". */

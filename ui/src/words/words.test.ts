@@ -131,6 +131,14 @@ describe('the words of the interface', () => {
   })
 })
 
+describe('the figures of the interface', () => {
+  it('get their degrees from the measures of the device', () => {
+    const beside = texts.flatMap((text) => text.match(/\}°.*/g) ?? [])
+    expect(beside).toEqual([])
+    expect([...messages].filter(([, words]) => words.includes('}°'))).toEqual([])
+  })
+})
+
 describe('the German words of the interface', () => {
   const german = new Map(flat(de))
   const values = (words: string) =>

@@ -4,7 +4,7 @@ import { answer, api, type Api } from '../../api/client'
 import LogCourse from '../../charts/LogCourse.vue'
 import FileErrors from '../../parts/FileErrors.vue'
 import { useMessages } from '../../stores/messages'
-import { duration } from '../../use/format'
+import { duration, measure } from '../../use/format'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 
@@ -101,7 +101,10 @@ async function pretend(shortByK: number) {
     </p>
     <p v-for="p in measured" :key="p.name" class="mt-1 text-sm">
       {{
-        $t('kit.machineLogs.isPlannedWithItsLog', { name: p.name, chosenC: p.measured?.chosenC })
+        $t('kit.machineLogs.isPlannedWithItsLog', {
+          name: p.name,
+          chosenC: measure(p.measured?.chosenC ?? 0, 'celsius'),
+        })
       }}
       <button type="button" class="button-quiet" @click="forget(p.name)">
         {{ $t('kit.machineLogs.forgetIt') }}
@@ -127,7 +130,7 @@ async function pretend(shortByK: number) {
           :value="chosenC"
           @change="setting = Number(($event.target as HTMLSelectElement).value)"
         >
-          <option v-for="t in settings" :key="t" :value="t">{{ t }}°</option>
+          <option v-for="t in settings" :key="t" :value="t">{{ measure(t, 'celsius') }}</option>
         </select>
       </label>
     </div>

@@ -56,7 +56,8 @@ const {
             <td class="py-1.5 pr-3">
               {{ r.summary }}
               <span class="block text-sm text-soft">
-                {{ r.school }}, {{ r.programme }} {{ r.figures.bath.temperatureC }}°;
+                {{ r.school }}, {{ r.programme }}
+                {{ measure(r.figures.bath.temperatureC, 'celsius') }};
                 {{ r.figures.dose.words }}
               </span>
               <span v-if="r.figures.estimate.notRun" class="block text-sm" data-not-run>

@@ -68,7 +68,7 @@ const temperature = computed({
 const temperatures = computed(() =>
   (plan.value?.temperaturesC ?? comparison.value?.temperaturesC ?? []).map((t) => ({
     value: t,
-    words: `${t}°`,
+    words: measure(t, 'celsius'),
   })),
 )
 const machineChoice = computed({

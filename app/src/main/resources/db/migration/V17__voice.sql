@@ -1,4 +1,4 @@
--- How the household is spoken to, and in which money it pays.
+-- The language, measures, clock and money of the household.
 alter table household add column language varchar(20) default 'en' not null;
 alter table household add column measures varchar(20) default 'METRIC' not null;
 alter table household add column hardness_scale varchar(30) default 'MMOL_PER_L' not null;

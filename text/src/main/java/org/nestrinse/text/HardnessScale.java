@@ -3,7 +3,7 @@ package org.nestrinse.text;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.said.Unit;
 
-/** The scales by which the hardness of water is told on packs and by water works. */
+/** The scales for water hardness that packs and water works use. */
 public enum HardnessScale {
   MMOL_PER_L,
   /** °dH: 1 mmol/L is 5.6. */

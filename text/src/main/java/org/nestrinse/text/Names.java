@@ -10,6 +10,7 @@ import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
 
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
 public final class Names {
   private static final Pattern BETWEEN = Pattern.compile(" \\| ");
   private static final int WITH_PLURAL = 3;
+  private static final Map<String, Names> READ = new ConcurrentHashMap<>();
 
   private final Map<String, String> one = new LinkedHashMap<>();
   private final Map<String, String> several = new LinkedHashMap<>();
@@ -37,8 +39,11 @@ public final class Names {
   }
 
   private static Names read(String list, Locale language) {
+    return READ.computeIfAbsent(list + language.getLanguage() + ".txt", Names::read);
+  }
+
+  private static Names read(String file) {
     Names names = new Names();
-    String file = list + language.getLanguage() + ".txt";
     try (InputStream in = Names.class.getResourceAsStream(file)) {
       if (in != null) {
         new BufferedReader(new InputStreamReader(in, StandardCharsets.UTF_8))

@@ -9,7 +9,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.said.Unit;
 
 /**
- * How a person wants to be spoken to.
+ * A person's language, measures, clock and money.
  *
  * @param language English, German, or {@code en-XA} for tests
  * @param measures in which figures are shown

@@ -8,6 +8,9 @@ import com.ibm.icu.text.ListFormatter.Type;
 import com.ibm.icu.text.ListFormatter.Width;
 import com.ibm.icu.text.NumberFormat;
 import com.ibm.icu.util.Currency;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.math.RoundingMode;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -47,6 +50,8 @@ public final class Wording {
   private static final String AMOUNT = "amount";
   private static final String COUNT = "count";
   private static final String FROM = "from";
+  private static final String TO = "to";
+  private static final int SHOWN_DIGITS = 3;
   private static final int USUAL_DECIMALS = 2;
 
   /** The warmest that a dial in words calls cold, and warm [°C]: house figures. */
@@ -100,9 +105,12 @@ public final class Wording {
     assert said.values().keySet().equals(said.saying().valueNames()) : said;
     Map<String, Object> values = new TreeMap<>();
     said.values().forEach((name, value) -> values.put(name, value(value)));
-    if (said.saying() == Allowed.RANGE && said.values().get(FROM) instanceof Quantity from) {
+    if (said.saying() == Allowed.RANGE
+        && said.values().get(FROM) instanceof Quantity from
+        && said.values().get(TO) instanceof Quantity to) {
       // The unit stands once, behind the larger figure.
-      values.put(FROM, bare(from));
+      values.put(FROM, bare(within(from, RoundingMode.CEILING)));
+      values.put(TO, words(within(to, RoundingMode.FLOOR)));
     }
     String key = said.saying().key();
     String words = catalogue.words(key, values);
@@ -188,6 +196,17 @@ public final class Wording {
     String number = bare(quantity);
     return catalogue.words(
         unitKey(quantity.unit()), Map.of(AMOUNT, number, COUNT, number.equals("1") ? 1 : 2));
+  }
+
+  /** An end of a range in other measures, rounded so that what is shown is allowed. */
+  private Quantity within(Quantity end, RoundingMode inward) {
+    Measures.Shown shown = voice.shown(end.unit());
+    if (shown == null) {
+      return end;
+    }
+    BigDecimal exact = BigDecimal.valueOf(shown.of(end.amount()));
+    double rounded = exact.round(new MathContext(SHOWN_DIGITS, inward)).doubleValue();
+    return new Quantity(shown.back(rounded), end.unit(), end.digits());
   }
 
   /** Returns a figure without its unit. */

@@ -139,7 +139,7 @@ class WordingTest {
     Range hardness = new Range(0, 10, Unit.MMOL_PER_L);
     assertThat(Wording.of(Locale.ENGLISH).words(hardness.allowed()))
         .isEqualTo("between 0 and 10 mmol/L");
-    assertThat(Wording.of(us()).words(hardness.allowed())).isEqualTo("between 0 and 58.468 gpg");
+    assertThat(Wording.of(us()).words(hardness.allowed())).isEqualTo("between 0 and 58.4 gpg");
     assertThat(Wording.of(us()).words(new Range(1, 65, Unit.CELSIUS).allowed()))
         .isEqualTo("between 33.8 and 149°F");
   }

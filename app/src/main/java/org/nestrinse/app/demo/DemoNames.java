@@ -6,13 +6,13 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.house.House;
+import org.nestrinse.app.house.MadeUpHouse;
 import org.nestrinse.app.speech.LanguageChanged;
 import org.nestrinse.app.store.ChecksumRenewal;
 import org.nestrinse.text.EnglishPlural;
 import org.nestrinse.text.Names;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.event.EventListener;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.stereotype.Component;
@@ -32,24 +32,20 @@ class DemoNames {
   private final JdbcTemplate sql;
   private final ChecksumRenewal checksums;
   private final JsonMapper json;
-  private final boolean ownIsMadeUp;
+  private final MadeUpHouse madeUp;
 
-  DemoNames(
-      JdbcTemplate sql,
-      ChecksumRenewal checksums,
-      JsonMapper json,
-      @Value("${nest.demo}") boolean ownIsMadeUp) {
+  DemoNames(JdbcTemplate sql, ChecksumRenewal checksums, JsonMapper json, MadeUpHouse madeUp) {
     this.sql = sql;
     this.checksums = checksums;
     this.json = json;
-    this.ownIsMadeUp = ownIsMadeUp;
+    this.madeUp = madeUp;
   }
 
   /** Follows the language of a made-up house; what a real one named stays. */
   @EventListener
   void changed(LanguageChanged change) {
-    if (ownIsMadeUp || House.current() == House.MADE_UP) {
-      rename(names(change.before(), change.now()));
+    if (madeUp.isHere()) {
+      rename(new Renaming(change.before(), change.now()));
       plurals(Names.of(change.now()));
     }
   }
@@ -66,27 +62,40 @@ class DemoNames {
     checksums.renewAll();
   }
 
-  private static Map<String, String> names(Locale before, Locale now) {
-    Map<String, String> renamed = new HashMap<>();
-    Names old = Names.of(before);
-    Names fresh = Names.of(now);
-    Map<String, String> known = new HashMap<>(Names.of(now).all());
-    known.putAll(old.all());
-    for (String english : known.keySet()) {
-      renamed.put(several(old, english), several(fresh, english));
-      renamed.put(old.of(english), fresh.of(english));
-    }
-    return renamed;
-  }
+  /** New names by old ones; in some languages one and several have the same name. */
+  private static final class Renaming {
+    private static final Set<String> SEVERAL = Set.of("several", "plural");
 
-  private static String several(Names names, String english) {
-    String several = names.several(english);
-    return several == null ? EnglishPlural.of(names.of(english)) : several;
+    private final Map<String, String> one = new HashMap<>();
+    private final Map<String, String> several = new HashMap<>();
+
+    Renaming(Locale before, Locale now) {
+      Names old = Names.of(before);
+      Names fresh = Names.of(now);
+      Map<String, String> known = new HashMap<>(fresh.all());
+      known.putAll(old.all());
+      for (String english : known.keySet()) {
+        one.put(old.of(english), fresh.of(english));
+        several.put(several(old, english), several(fresh, english));
+      }
+    }
+
+    private static String several(Names names, String english) {
+      String several = names.several(english);
+      return several == null ? EnglishPlural.of(names.of(english)) : several;
+    }
+
+    /** Returns what stands under a key, renamed. */
+    String of(String key, String name) {
+      Map<String, String> first = SEVERAL.contains(key) ? several : one;
+      Map<String, String> then = SEVERAL.contains(key) ? one : several;
+      return first.getOrDefault(name, then.getOrDefault(name, name));
+    }
   }
 
   private record Column(String table, String name) {}
 
-  private void rename(Map<String, String> names) {
+  private void rename(Renaming names) {
     for (Column column : texts()) {
       String select =
           "select _rowid_, \"%s\" from \"%s\" where \"%s\" is not null"
@@ -97,7 +106,10 @@ class DemoNames {
           sql
               .query(
                   select,
-                  (row, i) -> new Object[] {renamed(text(row.getObject(2)), names), row.getLong(1)})
+                  (row, i) ->
+                      new Object[] {
+                        renamed(column.name, text(row.getObject(2)), names), row.getLong(1)
+                      })
               .stream()
               .filter(row -> row[0] != null)
               .toList();
@@ -126,28 +138,30 @@ class DemoNames {
   }
 
   /** Returns a text with its names changed, or null when there is none in it. */
-  private @Nullable String renamed(String text, Map<String, String> names) {
+  private @Nullable String renamed(String column, String text, Renaming names) {
     if (!text.startsWith("{") && !text.startsWith("[")) {
-      String name = names.get(text);
-      return name == null || name.equals(text) ? null : name;
+      String name = names.of(column, text);
+      return name.equals(text) ? null : name;
     }
     JsonNode before = json.readTree(text);
-    JsonNode after = renamed(before, names);
+    JsonNode after = renamed(column, before, names);
     return after.equals(before) ? null : json.writeValueAsString(after);
   }
 
-  private static JsonNode renamed(JsonNode node, Map<String, String> names) {
+  private static JsonNode renamed(String key, JsonNode node, Renaming names) {
     if (node instanceof StringNode text) {
-      return StringNode.valueOf(names.getOrDefault(text.asString(), text.asString()));
+      return StringNode.valueOf(names.of(key, text.asString()));
     }
     if (node instanceof ArrayNode list) {
       ArrayNode changed = list.arrayNode();
-      list.forEach(each -> changed.add(renamed(each, names)));
+      list.forEach(each -> changed.add(renamed(key, each, names)));
       return changed;
     }
     if (node instanceof ObjectNode object) {
       ObjectNode changed = object.objectNode();
-      object.properties().forEach(e -> changed.set(e.getKey(), renamed(e.getValue(), names)));
+      object
+          .properties()
+          .forEach(e -> changed.set(e.getKey(), renamed(e.getKey(), e.getValue(), names)));
       return changed;
     }
     return node;

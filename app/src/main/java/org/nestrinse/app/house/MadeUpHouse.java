@@ -25,6 +25,7 @@ public class MadeUpHouse {
   private final ObjectProvider<Furnisher> furnishers;
   private final ApplicationEventPublisher events;
   private final PackedHouse packed;
+  private final boolean ownIsMadeUp;
   private final Path folder;
   private final AtomicReference<State> state = new AtomicReference<>(State.SHUT);
   private final ExecutorService builder =
@@ -42,7 +43,9 @@ public class MadeUpHouse {
       ObjectProvider<Furnisher> furnishers,
       ApplicationEventPublisher events,
       PackedHouse packed,
+      @Value("${nest.demo}") boolean ownIsMadeUp,
       @Value("${nest.data}") Path folder) {
+    this.ownIsMadeUp = ownIsMadeUp;
     this.databases = databases;
     this.migration = migration;
     this.founders = founders;
@@ -69,6 +72,11 @@ public class MadeUpHouse {
       builder.execute(() -> House.MADE_UP.run(this::open));
     }
     return state.get();
+  }
+
+  /** Returns whether this thread works for a made-up house, beside a family's own or alone. */
+  public boolean isHere() {
+    return ownIsMadeUp || House.current() == House.MADE_UP;
   }
 
   /** Returns whether nobody has looked at it since the start. */

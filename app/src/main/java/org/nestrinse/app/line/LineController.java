@@ -5,7 +5,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
-import org.nestrinse.app.house.House;
+import org.nestrinse.app.house.MadeUpHouse;
 import org.nestrinse.app.kit.household.Household;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.ledger.LedgerCheck;
@@ -19,7 +19,6 @@ import org.nestrinse.app.wash.round.RoundViews;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -35,7 +34,7 @@ class LineController {
   private final LedgerCheck ledger;
   private final Clock clock;
   private final HouseVoices voices;
-  private final boolean ownIsMadeUp;
+  private final MadeUpHouse madeUp;
 
   LineController(
       SlowPegs slow,
@@ -45,9 +44,9 @@ class LineController {
       LedgerCheck ledger,
       Clock clock,
       HouseVoices voices,
-      @Value("${nest.demo}") boolean ownIsMadeUp) {
+      MadeUpHouse madeUp) {
     this.voices = voices;
-    this.ownIsMadeUp = ownIsMadeUp;
+    this.madeUp = madeUp;
     this.slow = slow;
     this.rounds = rounds;
     this.resets = resets;
@@ -100,7 +99,7 @@ class LineController {
         house.zone(),
         households.zoneTold(),
         voices.ofTheHouse().currency(),
-        ownIsMadeUp || House.current() == House.MADE_UP,
+        madeUp.isHere(),
         clock.instant(),
         List.of(pegs.gather(), pegs.sort(), wash(), pegs.dry(), pegs.shelf()),
         resets.step(),

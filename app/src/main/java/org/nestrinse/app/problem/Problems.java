@@ -3,9 +3,6 @@ package org.nestrinse.app.problem;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
-import java.util.Locale;
-import java.util.Map;
-import java.util.concurrent.ConcurrentHashMap;
 import org.nestrinse.app.speech.Speech;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
@@ -20,7 +17,6 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 public class Problems {
   private final Speech speech;
-  private final Map<Locale, Names> fields = new ConcurrentHashMap<>();
   private final JsonMapper json;
 
   Problems(Speech speech, JsonMapper json) {
@@ -52,8 +48,7 @@ public class Problems {
 
   /** Returns what a person calls a field, in the language of the device. */
   String name(String field) {
-    Names names = fields.computeIfAbsent(speech.language(), language -> Names.ofFields(language));
-    return names.of(FieldName.of(field));
+    return Names.ofFields(speech.language()).of(FieldName.of(field));
   }
 
   String words(Said said) {

@@ -3,7 +3,7 @@ package org.nestrinse.app.speech;
 import java.util.Locale;
 
 /**
- * The household is spoken to in another language.
+ * The household has changed its language.
  *
  * @param before the language until now
  * @param now the language from now on

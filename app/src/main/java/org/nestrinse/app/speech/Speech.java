@@ -20,11 +20,11 @@ import org.springframework.web.context.request.ServletRequestAttributes;
 
 /**
  * Says things in the words of the device that asks. A device names its voice in a header, such as
- * {@code de;metric;german-degrees;24}; whoever names none is spoken to as the household is.
+ * {@code de;metric;german-degrees;24}; whoever names none gets the household's.
  */
 @Component
 public class Speech {
-  /** The header in which a device says how it wants to be spoken to. */
+  /** The header that names the language and measures of a device. */
   public static final String HEADER = "Nest-Voice";
 
   private static final String KNOWN = Speech.class.getName();

@@ -240,7 +240,9 @@ public final class RunningApp implements AutoCloseable {
     return sendKeyed(method, path, json, null);
   }
 
-  /** Returns what a request of a device answers that speaks otherwise than the house. */
+  /**
+   * Sends a request as a device with its own language and measures does, and returns the answer.
+   */
   public Answer sendIn(String voice, String method, String path, String json) {
     return send(method, path, json, "Nest-Voice", voice);
   }

@@ -5,8 +5,8 @@ import org.nestrinse.text.HardnessScale;
 import org.nestrinse.text.Measures;
 
 /**
- * How the household is spoken to. A device may have a language, measures and a clock of its own;
- * files, the calendar and the wall card follow these.
+ * The language, measures, clock and money of the household. A device may have a language, measures
+ * and a clock of its own; files, the calendar and the wall card follow these.
  *
  * @param language such as {@code en} or {@code de}
  * @param measures in which figures are shown

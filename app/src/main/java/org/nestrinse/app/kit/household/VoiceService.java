@@ -38,7 +38,7 @@ class VoiceService implements HouseVoices {
     this.household = household;
   }
 
-  /** What is sent to change how the household is spoken to; what is missing stays. */
+  /** What is sent to change the household's language and measures; what is missing stays. */
   record VoiceChange(
       @Nullable String language,
       @Nullable Measures measures,
@@ -61,7 +61,7 @@ class VoiceService implements HouseVoices {
         .orElseGet(() -> Voice.of(Voice.LANGUAGES.get(0)));
   }
 
-  /** Returns how the household is spoken to. */
+  /** Returns the household's language, measures and money. */
   @Transactional(readOnly = true)
   HouseVoice current() {
     HouseholdEntity e = household.entity();
@@ -86,7 +86,7 @@ class VoiceService implements HouseVoices {
         e.dialInWords);
   }
 
-  /** Changes how the household is spoken to. */
+  /** Changes the household's language, measures or money. */
   @Transactional
   HouseVoice change(VoiceChange change) {
     apply(household.entity(), change);

@@ -2,7 +2,6 @@ package org.nestrinse.app.kit.household;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -12,7 +11,6 @@ import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Each device in its own language and measures; files as the household speaks. */
@@ -28,29 +26,24 @@ class VoiceApiTest {
     app.close();
   }
 
-  private HttpResponse<String> ask(String method, String path, String voice, String body) {
-    HttpRequest request =
-        HttpRequest.newBuilder(URI.create(app.address() + path))
-            .header("Nest-Voice", voice)
-            .header("Content-Type", "application/json")
-            .method(
-                method,
-                body == null
-                    ? HttpRequest.BodyPublishers.noBody()
-                    : HttpRequest.BodyPublishers.ofString(body))
-            .build();
-    try {
-      return http.send(request, HttpResponse.BodyHandlers.ofString());
-    } catch (IOException e) {
-      throw new java.io.UncheckedIOException(e);
-    } catch (InterruptedException e) {
-      Thread.currentThread().interrupt();
-      throw new IllegalStateException(e);
-    }
+  private JsonNode json(String method, String path, String voice, String body) {
+    return app.sendIn(voice, method, path, body).json();
   }
 
-  private JsonNode json(String method, String path, String voice, String body) {
-    return JsonMapper.shared().readTree(ask(method, path, voice, body).body());
+  private String tag(String voice) throws Exception {
+    HttpRequest request =
+        HttpRequest.newBuilder(URI.create(app.address() + "/api/v1/pails"))
+            .header("Nest-Voice", voice)
+            .build();
+    return http.send(request, HttpResponse.BodyHandlers.discarding())
+        .headers()
+        .firstValue("ETag")
+        .orElseThrow();
+  }
+
+  /** A round of the past, without how often its row was written. */
+  private String past() {
+    return app.get("/api/v1/rounds/5").body().replaceAll("\"version\":\\d+", "");
   }
 
   private String peg(JsonNode line, int number) {
@@ -58,18 +51,14 @@ class VoiceApiTest {
   }
 
   @Test
-  void twoDevicesAreAnsweredFromOneHouseEachInItsOwnWay() {
+  void twoDevicesAreAnsweredFromOneHouseEachInItsOwnWay() throws Exception {
     JsonNode english = app.get("/api/v1/line").json();
     JsonNode german = json("GET", "/api/v1/line", GERMAN, null);
     JsonNode american = json("GET", "/api/v1/line", AMERICAN, null);
     assertThat(peg(english, 4)).isEqualTo("enough until 18:55");
     assertThat(peg(german, 4)).isEqualTo("genug bis 18:55");
     assertThat(peg(american, 4)).isEqualTo("enough until 6:55 pm");
-    String etag = ask("GET", "/api/v1/pails", GERMAN, null).headers().firstValue("ETag").get();
-    assertThat(ask("GET", "/api/v1/pails", AMERICAN, null).headers().firstValue("ETag"))
-        .isPresent()
-        .get()
-        .isNotEqualTo(etag);
+    assertThat(tag(GERMAN)).isEqualTo(tag(GERMAN)).isNotEqualTo(tag(AMERICAN));
   }
 
   @Test
@@ -88,9 +77,9 @@ class VoiceApiTest {
     house.put("hardnessMmolL", 31);
     JsonNode german = json("PUT", "/api/v1/household", GERMAN, house.toString());
     assertThat(german.get("field").asString()).isEqualTo("hardnessMmolL");
-    assertThat(german.get("allowed").asString()).isEqualTo("zwischen 0 und 56,077 °dH");
+    assertThat(german.get("allowed").asString()).isEqualTo("zwischen 0 und 56 °dH");
     JsonNode american = json("PUT", "/api/v1/household", AMERICAN, house.toString());
-    assertThat(american.get("allowed").asString()).isEqualTo("between 0 and 58.468 gpg");
+    assertThat(american.get("allowed").asString()).isEqualTo("between 0 and 58.4 gpg");
   }
 
   @Test
@@ -105,10 +94,10 @@ class VoiceApiTest {
     JsonNode voice = app.get("/api/v1/household/voice").json();
     assertThat(voice.get("currency").asString()).isEqualTo("GBP");
     assertThat(voice.get("weekStart").asString()).isEqualTo("SUNDAY");
-    assertThat(ask("GET", "/api/v1/week", AMERICAN, null).body()).contains("£");
+    assertThat(app.sendIn(AMERICAN, "GET", "/api/v1/week", null).body()).contains("£");
     // A browser that saves a file says its own language, not the house's.
     assertThat(app.get("/api/v1/week/rounds.ics").body()).contains("SUMMARY:Waschen");
-    assertThat(ask("GET", "/api/v1/week/rounds.ics", AMERICAN, null).body())
+    assertThat(app.sendIn(AMERICAN, "GET", "/api/v1/week/rounds.ics", null).body())
         .contains("SUMMARY:Waschen");
   }
 
@@ -126,6 +115,7 @@ class VoiceApiTest {
 
   @Test
   void aMadeUpHouseCallsItsThingsInItsLanguageInItsPastToo() {
+    String english = past();
     String pieces = app.get("/api/v1/kinds").json().toString().replaceAll("[^0-9.,]", "");
     assertThat(app.send("PUT", "/api/v1/household/voice", "{\"language\":\"de\"}").status())
         .isEqualTo(200);
@@ -138,6 +128,7 @@ class VoiceApiTest {
     assertThat(app.get("/api/v1/line").json().get("notices")).isEmpty();
     assertThat(app.get("/api/v1/line").json().get("differences")).isEmpty();
     app.send("PUT", "/api/v1/household/voice", "{\"language\":\"en\"}");
+    assertThat(past()).isEqualTo(english);
     assertThat(app.get("/api/v1/kinds").json().toString())
         .contains("\"hand towel\"", "\"hand towels\"")
         .doesNotContain("Handt");
@@ -169,7 +160,7 @@ class VoiceApiTest {
 
   @Test
   void theCatalogueIsOfferedInTheLanguageOfTheDevice() {
-    assertThat(ask("GET", "/api/v1/catalogue", GERMAN, null).body())
+    assertThat(app.sendIn(GERMAN, "GET", "/api/v1/catalogue", null).body())
         .contains("Mullwindel", "Mullwindeln", "Bett und Bad")
         .doesNotContain("hand towel", "Kitchen and cleaning", " of ");
     assertThat(app.get("/api/v1/catalogue").body()).contains("muslin flat nappy");
