@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { t } from '../words'
-import { scaleLinear, scaleLog } from 'd3-scale'
+import { scaleLinear } from 'd3-scale'
 import { area, line } from 'd3-shape'
 import { useElementSize } from '@vueuse/core'
 import { computed, useId, useTemplateRef } from 'vue'
@@ -11,6 +11,7 @@ import { rowsOf } from './rows'
 import StripDoses from './StripDoses.vue'
 import StripLabels from './StripLabels.vue'
 import StripPauses from './StripPauses.vue'
+import StripResidue from './StripResidue.vue'
 import { useReading } from './useReading'
 
 /**
@@ -25,8 +26,6 @@ const { width: measured } = useElementSize(holder)
 const id = useId()
 const width = computed(() => Math.max(330, measured.value || 760))
 const PLOT = { left: 38, top: 34, bottom: 232 }
-/** Below so little nothing is drawn of the detergent [g/L]. */
-const LEAST_GL = 0.002
 /** A soak-pause begins so long after its run [min]. */
 const PAUSE_AFTER = 12
 const NARROW = 520
@@ -75,39 +74,11 @@ const baths = computed(() =>
     }),
 )
 
-const strongest = computed(() => Math.max(0.01, ...props.plan.baths.map((b) => b.detergentGL)))
-const stairY = computed(() =>
-  scaleLog()
-    .domain([LEAST_GL, strongest.value])
-    .range([PLOT.bottom - 3, PLOT.top + 8])
-    .clamp(true),
-)
-const stair = computed(() => {
-  let before = -1
-  const path = baths.value
-    .filter((b) => b.detergentGL > 0)
-    .map((b) => {
-      const at = stairY.value(b.detergentGL)
-      const joined = before >= 0 && b.startMinute - before < 1
-      before = b.startMinute + b.minutes
-      return `${joined ? 'L' : 'M'}${x.value(b.startMinute)} ${at} L${x.value(before)} ${at}`
-    })
-  return path.join(' ')
-})
-/** Covers by hand come last, in water of their own that holds no detergent. */
-const lastBath = computed(() => baths.value.filter((b) => b.detergentGL > 0).at(-1))
 const mainBath = computed(() =>
   baths.value
     .filter((b) => b.type === 'WASH')
     .reduce((a, b) => (b.minutes > (a?.minutes ?? 0) ? b : a), baths.value[0]),
 )
-const target = computed(() => {
-  const gl = props.plan.figures.targetGL
-  return gl && gl > LEAST_GL && mainBath.value
-    ? { gl, y: stairY.value(gl), from: x.value(mainBath.value.startMinute) }
-    : undefined
-})
-
 const pauses = computed(() =>
   steps.value
     .filter((s) => s.pauseMinutes)
@@ -301,56 +272,15 @@ const description = computed(() =>
 
         <StripPauses :pauses="pauses" :x="x" :top="PLOT.top" />
 
-        <path
-          :d="stair"
-          fill="none"
-          stroke="var(--c-ink)"
-          stroke-width="1.6"
-          stroke-dasharray="2 3"
+        <StripResidue
+          :baths="baths"
+          :main-bath="mainBath"
+          :target-gl="plan.figures.targetGL"
+          :x="x"
+          :top="PLOT.top"
+          :bottom="PLOT.bottom"
+          :right="right"
         />
-        <g v-if="target" data-target>
-          <line
-            :x1="target.from"
-            :x2="right"
-            :y1="target.y"
-            :y2="target.y"
-            stroke="var(--c-good)"
-            stroke-width="1.6"
-            stroke-dasharray="7 4"
-          />
-          <text
-            :x="target.from + 4"
-            :y="target.y - 4"
-            font-size="11"
-            paint-order="stroke"
-            stroke="var(--c-paper)"
-            stroke-width="3"
-          >
-            {{ $t('charts.bathStrip.leftoverGoal') }}
-          </text>
-        </g>
-        <g v-if="mainBath && mainBath.detergentGL > 0">
-          <text
-            :x="(x(mainBath.startMinute) + x(mainBath.startMinute + mainBath.minutes)) / 2"
-            :y="PLOT.top - 21"
-            text-anchor="middle"
-            font-size="12"
-          >
-            {{
-              $t('charts.bathStrip.detergentGLAfterThe', {
-                detergentGL: measure(mainBath.detergentGL, 'gram-per-l', 1),
-                detergentGL2: measure(lastBath?.detergentGL ?? 0, 'gram-per-l', 3),
-              })
-            }}
-          </text>
-          <circle
-            v-if="lastBath"
-            :cx="x(lastBath.startMinute + lastBath.minutes)"
-            :cy="stairY(lastBath.detergentGL || LEAST_GL)"
-            r="3.4"
-            fill="var(--c-ink)"
-          />
-        </g>
         <text
           v-if="mainBath && mainBath.setC > 0"
           :x="(x(mainBath.startMinute) + x(mainBath.startMinute + mainBath.minutes)) / 2"
