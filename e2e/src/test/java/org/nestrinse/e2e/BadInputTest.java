@@ -2,12 +2,14 @@ package org.nestrinse.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.Lives;
 import org.openqa.selenium.WebElement;
 import tools.jackson.databind.JsonNode;
 
 /** Wrong input is told at its field, and nothing that was typed is lost. */
+@Tag("long")
 class BadInputTest extends Journey {
 
   @Test

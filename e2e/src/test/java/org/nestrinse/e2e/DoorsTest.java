@@ -10,9 +10,11 @@ import java.net.URI;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** What a page from a second origin can do here: nothing. */
+@Tag("long")
 class DoorsTest extends Journey {
   private HttpServer elsewhere;
 

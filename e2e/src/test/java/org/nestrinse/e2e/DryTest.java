@@ -6,11 +6,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.support.ui.Select;
 
 /** A washing day on the line: rain, fetched in, a damp seam, finished in the dryer. */
+@Tag("long")
 class DryTest extends Journey {
   private static final String HEAD =
       "time,temperature_c,humidity_percent,wind_ms,irradiance_wm2,rain_mm\n";

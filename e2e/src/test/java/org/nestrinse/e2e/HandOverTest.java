@@ -2,9 +2,11 @@ package org.nestrinse.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Two carers, two devices: the second takes the wash over where the first left it. */
+@Tag("long")
 class HandOverTest extends Journey {
 
   @Test

@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.nestrinse.app.running.Lives;
 import tools.jackson.databind.json.JsonMapper;
 
 /** From what was seen to a cause, a check, a change and its verdict; and the record as a file. */
+@Tag("long")
 class JudgeTest extends Journey {
 
   @Test

@@ -2,11 +2,13 @@ package org.nestrinse.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.Lives;
 import tools.jackson.databind.JsonNode;
 
 /** Nothing a person did is lost by a reload, a second tab or a wrong tap. */
+@Tag("long")
 class LastingTest extends Journey {
 
   @Test

@@ -3,6 +3,7 @@ package org.nestrinse.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.RunningApp;
@@ -11,6 +12,7 @@ import org.openqa.selenium.support.ui.ExpectedConditions;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** A newcomer looks around in the made-up house, tries something there, and goes home again. */
+@Tag("long")
 class MadeUpHouseTest {
   private static final Duration FURNISHED_WITHIN = Duration.ofMinutes(5);
 

@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.nestrinse.app.running.RunningApp;
@@ -22,6 +23,7 @@ import org.openqa.selenium.WebElement;
  * Mornings of core's tests lived in the browser: a household is set up from the data, its pails are
  * emptied into the loads that should come of them.
  */
+@Tag("long")
 class MorningsTest {
   private static final Path FOLDER = Path.of("../core/src/test/resources/mornings");
   private static final Instant NOW = Instant.parse("2026-05-20T09:00:00Z");

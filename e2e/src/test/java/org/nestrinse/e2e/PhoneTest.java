@@ -2,6 +2,7 @@ package org.nestrinse.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Rectangle;
 import org.openqa.selenium.WebElement;
@@ -10,6 +11,7 @@ import org.openqa.selenium.WebElement;
  * On a phone, one thumb: the pegs at the lower edge, Why as a sheet, a running step that fills the
  * screen.
  */
+@Tag("long")
 class PhoneTest extends Journey {
   private static final int WIDTH = 390;
   private static final int HEIGHT = 844;

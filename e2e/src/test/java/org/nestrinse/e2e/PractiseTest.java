@@ -3,9 +3,11 @@ package org.nestrinse.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A whole round is practised beside the pretend washer, and nothing of it is kept. */
+@Tag("long")
 class PractiseTest extends Journey {
   private static final Duration LONGEST = Duration.ofMinutes(2);
 

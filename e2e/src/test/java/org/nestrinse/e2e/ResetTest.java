@@ -3,11 +3,13 @@ package org.nestrinse.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.Lives;
 import org.openqa.selenium.support.ui.Select;
 
 /** The rare deep treatment: needed, refused, planned, and run with its timer. */
+@Tag("long")
 class ResetTest extends Journey {
 
   private void saw(String sign, String value, String kind) {

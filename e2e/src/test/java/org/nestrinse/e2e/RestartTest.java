@@ -2,12 +2,14 @@ package org.nestrinse.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /**
  * The application stops in the middle of a wash and is started again; the carer goes on where they
  * were.
  */
+@Tag("long")
 class RestartTest extends Journey {
 
   @Test

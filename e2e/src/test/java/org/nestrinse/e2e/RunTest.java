@@ -2,11 +2,13 @@ package org.nestrinse.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import tools.jackson.databind.JsonNode;
 
 /** The person beside the machine: what they see changes what is done. */
+@Tag("long")
 class RunTest extends Journey {
 
   /** Puts blood-soiled pieces into the nursery pail, and makes a load of it. */

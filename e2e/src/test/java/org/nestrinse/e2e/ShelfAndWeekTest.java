@@ -2,11 +2,13 @@ package org.nestrinse.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.support.ui.Select;
 
 /** Bundles until a part runs short, how often to wash, and a round that is moved. */
+@Tag("long")
 class ShelfAndWeekTest extends Journey {
 
   @Test

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.UUID;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
@@ -14,6 +15,7 @@ import org.nestrinse.app.running.RunningApp;
 import org.nestrinse.app.running.Volley;
 
 /** A request that is sent again with its key counts once, and is answered as it was. */
+@Tag("long")
 class RepeatedRequestsTest {
   private static RunningApp app;
   private static String entries;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -15,6 +16,7 @@ import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** The demo is made of one seed and dated relative to the moment at which it is made. */
+@Tag("long")
 class DemoHouseholdTest {
 
   private static String withoutMoments(String json) {

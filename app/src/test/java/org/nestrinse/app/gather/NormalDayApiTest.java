@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -12,6 +13,7 @@ import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** Pails that fill by themselves, and what a person corrects in them. */
+@Tag("long")
 class NormalDayApiTest {
   private static final String KIND =
       """

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.nestrinse.app.running.DemoApp;
@@ -17,6 +18,7 @@ import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** The family's own household and the made-up one beside it: neither sees the other's rows. */
+@Tag("long")
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class TwoHousesTest {
   private static final String MADE_UP = House.MADE_UP.prefix();

@@ -6,6 +6,7 @@ import java.time.Duration;
 import java.util.Locale;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
@@ -16,6 +17,7 @@ import org.nestrinse.text.Wording;
 import tools.jackson.databind.JsonNode;
 
 /** Observations, causes, one change at a time, and the trim, over the demo's record. */
+@Tag("long")
 class JudgeApiTest {
   private RunningApp app;
 

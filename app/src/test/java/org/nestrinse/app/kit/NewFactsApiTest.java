@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -17,6 +18,7 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * Facts of a house that starts from nothing: wishes, rooms, pads and labels as they are printed.
  */
+@Tag("long")
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class NewFactsApiTest {
   private RunningApp app;

@@ -2,6 +2,7 @@ package org.nestrinse.app.ledger;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
@@ -9,6 +10,7 @@ import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** If the places do not add up to the count, the next start says so, and a carer can mend it. */
+@Tag("long")
 class LedgerApiTest {
 
   @Test

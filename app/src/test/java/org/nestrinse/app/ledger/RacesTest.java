@@ -6,6 +6,7 @@ import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
@@ -15,6 +16,7 @@ import org.nestrinse.app.running.Volley;
 import tools.jackson.databind.JsonNode;
 
 /** Two who do the same at the same moment: every piece is in one place afterwards. */
+@Tag("long")
 class RacesTest {
   private static RunningApp app;
   private static OwnPieces own;

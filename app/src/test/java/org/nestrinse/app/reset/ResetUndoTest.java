@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
@@ -13,6 +14,7 @@ import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** What a reset leaves behind: in the week, in a renamed kind, in the record when it is undone. */
+@Tag("long")
 class ResetUndoTest {
   private RunningApp app;
 

@@ -2,6 +2,7 @@ package org.nestrinse.app.rhythm;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.nestrinse.app.running.DemoApp;
@@ -9,6 +10,7 @@ import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** Rhythms of the demo household, and of a household that has nothing yet. */
+@Tag("long")
 @ExtendWith(DemoApp.class)
 class RhythmApiTest {
 

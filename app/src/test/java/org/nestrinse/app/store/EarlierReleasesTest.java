@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.zip.ZipInputStream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.nestrinse.app.running.DemoApp;
@@ -18,6 +19,7 @@ import tools.jackson.databind.JsonNode;
  * first two rounds of the household that is shown: each opens, is brought up to date, and shows its
  * rounds with their plans.
  */
+@Tag("long")
 class EarlierReleasesTest {
 
   private static Path house(int version) throws IOException {

@@ -7,6 +7,7 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,6 +17,7 @@ import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** A stored value that this release does not know spoils its own row, and no page. */
+@Tag("long")
 @TestMethodOrder(org.junit.jupiter.api.MethodOrderer.MethodName.class)
 class KeptForYearsTest {
   private static final List<String> PAGES =

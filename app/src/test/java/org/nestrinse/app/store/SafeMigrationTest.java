@@ -15,10 +15,12 @@ import java.util.List;
 import java.util.stream.Stream;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.RunningApp;
 
 /** A new release changes the database of an older one only with a checked copy beside it. */
+@Tag("long")
 class SafeMigrationTest {
   private static final String OLD = "8";
   private Path data;

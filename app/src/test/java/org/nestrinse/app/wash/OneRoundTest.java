@@ -12,6 +12,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.MethodOrderer;
 import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.nestrinse.app.running.RunningApp;
@@ -21,6 +22,7 @@ import tools.jackson.databind.JsonNode;
  * One household from nothing to its first round on the shelf, through the API alone, with a restart
  * on the way.
  */
+@Tag("long")
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class OneRoundTest {
   private static RunningApp app;

@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** A wash that was stopped, an answer that was corrected, and a wash that cannot have run. */
+@Tag("long")
 class StoppedAndCorrectedTest {
   private RunningApp app;
   private NursingLoad load;

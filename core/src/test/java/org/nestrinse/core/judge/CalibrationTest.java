@@ -10,9 +10,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Simulated households whose people misread now and then: what is stated must come true. */
+@Tag("long")
 class CalibrationTest {
   private static final int HOUSES = 1500;
   private static final double MISREAD = 0.08;

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -15,6 +16,7 @@ import tools.jackson.databind.JsonNode;
 /**
  * What is in Kit can be removed and brought back; what is still needed cannot; no two are alike.
  */
+@Tag("long")
 class RemovalApiTest {
   private static RunningApp app;
 
