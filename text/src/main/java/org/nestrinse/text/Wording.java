@@ -44,6 +44,11 @@ public final class Wording {
   private static final String MONTH_PATTERN = "MMMMy";
   private static final double PERCENT = 100;
   private static final int QUARTERS = 4;
+
+  /** A cup holds sixteen tablespoons of 15 mL, as labels of food have it. */
+  private static final double TABLESPOON_ML = 15;
+
+  private static final int TABLESPOONS_OF_A_QUARTER_CUP = 4;
   private static final long MINUTES_PER_HOUR = 60;
   private static final long TWO_DIGITS = 10;
   private static final String[] FRACTIONS = {"", "¼", "½", "¾"};
@@ -181,8 +186,11 @@ public final class Wording {
     if (quantity.unit() == Unit.DIAL) {
       return dial(quantity);
     }
+    if (quantity.unit() == Unit.POURED && voice.measures() == Measures.US) {
+      return cups((int) Math.round(quantity.amount() / TABLESPOON_ML));
+    }
     if (MEASURES.contains(quantity.unit())) {
-      return measures(quantity);
+      return measures(unitKey(quantity.unit()), quantity.amount());
     }
     Measures.Shown shown = voice.shown(quantity.unit());
     if (shown != null) {
@@ -277,13 +285,24 @@ public final class Wording {
   }
 
   /** Spoons, scoops, sheets and tabs as a person says them: "1½ scoops". */
-  private String measures(Quantity quantity) {
-    int quarters = (int) Math.round(quantity.amount() * QUARTERS);
+  private String measures(String unitKey, double amount) {
+    int quarters = (int) Math.round(amount * QUARTERS);
     String whole = quarters < QUARTERS ? "" : String.valueOf(quarters / QUARTERS);
     int count = quarters == 0 ? 0 : quarters <= QUARTERS ? 1 : 2;
     return catalogue.words(
-        unitKey(quantity.unit()),
-        Map.of(AMOUNT, whole + FRACTIONS[quarters % QUARTERS], COUNT, count));
+        unitKey, Map.of(AMOUNT, whole + FRACTIONS[quarters % QUARTERS], COUNT, count));
+  }
+
+  /** The same amount in quarters of a cup and what is left of it in tablespoons. */
+  private String cups(int tablespoons) {
+    int quarters = tablespoons / TABLESPOONS_OF_A_QUARTER_CUP;
+    int rest = tablespoons % TABLESPOONS_OF_A_QUARTER_CUP;
+    String cups = measures("unit.cup", quarters / (double) QUARTERS);
+    return rest == 0
+        ? cups
+        : catalogue.words(
+            "unit.cup-and-spoons",
+            Map.of("cups", cups, "spoons", measures(unitKey(Unit.TABLESPOON), rest)));
   }
 
   /** Returns the key under which the catalogue writes a unit. */

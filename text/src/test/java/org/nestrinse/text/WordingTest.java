@@ -50,6 +50,20 @@ class WordingTest {
     assertThat(ENGLISH.words(new Quantity(amount, unit, digits))).isEqualTo(words);
   }
 
+  @ParameterizedTest
+  @CsvSource({
+    "METRIC, 450, 450 mL",
+    "US, 240, 1 cup",
+    "US, 450, 1¾ cups and 2 tablespoons",
+    "US, 195, ¾ cup and 1 tablespoon",
+    "IMPERIAL, 450, 15.8 fl oz"
+  })
+  void whatIsPouredIsToldAsPeoplePourIt(Measures measures, double ml, String words) {
+    Voice voice =
+        new Voice(Locale.ENGLISH, measures, HardnessScale.GRAINS_PER_GALLON, true, "USD", false);
+    assertThat(Wording.of(voice).words(Quantity.of(ml, Unit.POURED))).isEqualTo(words);
+  }
+
   @Test
   void wordsWithoutValues() {
     assertThat(ENGLISH.words(Stretch.Measured.SLOW_TO_SOAK)).isEqualTo("slow to soak up");

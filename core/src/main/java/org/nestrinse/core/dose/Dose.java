@@ -186,7 +186,8 @@ public record Dose(
     double wanted = gramsPerL * litres * hardness * strength;
     double grams = Math.min(wanted, mostG);
     double spoonG = TEASPOON_ML * density;
-    double spoons = measured(grams, spoonG, QUARTERS, mostG);
+    double step = Spoons.step(grams / spoonG);
+    double spoons = step * measured(grams, spoonG * step, 1, mostG);
     return new Dose(
         grams,
         grams / density,

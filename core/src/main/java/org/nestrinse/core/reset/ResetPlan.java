@@ -4,6 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiFunction;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.BathWater;
 import org.nestrinse.core.dose.Dilution;
@@ -133,22 +134,31 @@ public record ResetPlan(
   }
 
   /**
-   * Returns what a filling gets.
+   * Returns what a filling gets, as the recipe has it.
    *
    * @param chlorinePercent strength of the bleach [%], or null when there is none
    * @throws OutOfRange when a chlorine soak has no bleach
    */
   public static List<ResetRecipe.Amount> perBatch(
       ResetRecipe recipe, double waterL, double hardnessMmolL, @Nullable Double chlorinePercent) {
+    return goesIn(recipe, waterL, hardnessMmolL, chlorinePercent, ResetRecipe.Salt::amount);
+  }
+
+  private static List<ResetRecipe.Amount> goesIn(
+      ResetRecipe recipe,
+      double waterL,
+      double hardnessMmolL,
+      @Nullable Double chlorinePercent,
+      BiFunction<ResetRecipe.Salt, Double, ResetRecipe.Amount> as) {
     Limits.HARDNESS_MMOL_L.check("hardnessMmolL", hardnessMmolL);
     if (recipe == ResetRecipe.CHLORINE_SOAK) {
       if (chlorinePercent == null) {
         throw new OutOfRange("recipe", recipe, PotSaying.NEEDS_CHLORINE_IN_KIT);
       }
       double ml = Dilution.of(chlorinePercent, ResetRecipe.CHLORINE_MG_L, waterL).productMl();
-      return List.of(new ResetRecipe.Salt(ResetSalt.CHLORINE_BLEACH, 0, 0, "mL", 1.1).amount(ml));
+      return List.of(as.apply(ResetRecipe.Salt.chlorine(), ml));
     }
-    return recipe.salts().stream().map(s -> s.in(waterL, hardnessMmolL)).toList();
+    return recipe.salts().stream().map(s -> as.apply(s, s.in(waterL, hardnessMmolL))).toList();
   }
 
   /** Returns what to know about a recipe, a sentence each. */
@@ -212,7 +222,8 @@ public record ResetPlan(
   private static ResetPlan inTheVessel(Question q, RinseOut rinseOut) {
     double water = waterL(q.vesselL);
     List<ResetBatch> batches = ResetBatch.divide(q.pieces, water * ResetRecipe.ROOM_KG_L);
-    List<ResetRecipe.Amount> goesIn = perBatch(q.recipe, water, q.hardnessMmolL, q.chlorinePercent);
+    List<ResetRecipe.Amount> goesIn =
+        goesIn(q.recipe, water, q.hardnessMmolL, q.chlorinePercent, ResetRecipe.Salt::measured);
     List<ResetStep> steps = new ArrayList<>();
     double heating = 0;
     double kwh = 0;
@@ -360,6 +371,7 @@ public record ResetPlan(
                 Said.of(ResetSaying.TITLE).with("time", duration(minutes())).with("recipe", recipe),
                 Said.of(ResetSaying.VESSEL).with("takesOut", recipe.takesOut()))
             .line(ResetSaying.FILLING, new Quantity(waterL, Unit.LITRE, 1))
+            .line(ResetSaying.ROOM, Quantity.of(ResetRecipe.ROOM_G_L, Unit.GRAM_PER_L))
             .line(ResetSaying.BATCHES, batches.size());
     for (ResetRecipe.Amount a : perBatch) {
       why.line(

@@ -1,10 +1,9 @@
 package org.nestrinse.core.reset;
 
 import java.util.List;
-import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.dose.Spoons;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Saying;
-import org.nestrinse.core.said.Unit;
 
 /**
  * A way to take residue out, by the litre.
@@ -28,8 +27,11 @@ public enum ResetRecipe implements Saying {
   /** A vessel is filled so far at most. */
   public static final double FILLED = 2.0 / 3;
 
-  /** Dry textile that can still be stirred in a litre [kg/L]. */
-  public static final double ROOM_KG_L = 0.070;
+  /** Dry textile that can still be stirred in a litre [g/L]. */
+  static final double ROOM_G_L = 70;
+
+  /** The same [kg/L]. */
+  public static final double ROOM_KG_L = ROOM_G_L / 1000;
 
   /** Active chlorine in a soak [mg/L]. */
   public static final double CHLORINE_MG_L = 200;
@@ -80,35 +82,44 @@ public enum ResetRecipe implements Saying {
    */
   public record Salt(
       ResetSalt product, double perL, double perLAndMmol, String unit, double densityGMl) {
-    private static final double TABLESPOON_ML = 15;
-    private static final double TEASPOON_ML = 5;
+    private static final String ML = "mL";
 
     static Salt ml(ResetSalt product, double mlPerL, double densityGMl) {
-      return new Salt(product, mlPerL, 0, "mL", densityGMl);
+      return new Salt(product, mlPerL, 0, ML, densityGMl);
+    }
+
+    static Salt chlorine() {
+      return new Salt(ResetSalt.CHLORINE_BLEACH, 0, 0, ML, 1.1);
     }
 
     static Salt citrate() {
       return new Salt(ResetSalt.SODIUM_CITRATE, 5, 1, "g", 0.9);
     }
 
-    /** Returns how much goes into this much water of this hardness. */
-    Amount in(double waterL, double hardnessMmolL) {
+    /** Returns how much goes into this much water of this hardness, in its unit. */
+    double in(double waterL, double hardnessMmolL) {
       double above = Math.max(0, hardnessMmolL - SOFT_ENOUGH_MMOL_L);
-      return amount(waterL * (perL + perLAndMmol * above));
+      return waterL * (perL + perLAndMmol * above);
     }
 
     /** Returns this much of it, in its unit, in spoons and in grams. */
     Amount amount(double amount) {
-      double ml = unit.equals("mL") ? amount : amount / densityGMl;
-      double grams = unit.equals("g") ? amount : amount * densityGMl;
-      return new Amount(product.said(), amount, unit, spoons(ml), grams);
+      return new Amount(
+          product.said(), amount, unit, Said.from(Spoons.ofMl(ml(amount))), grams(amount));
     }
 
-    private static Said spoons(double ml) {
-      return Said.from(
-          ml >= TABLESPOON_ML
-              ? Quantity.of(ml / TABLESPOON_ML, Unit.TABLESPOON)
-              : Quantity.of(ml / TEASPOON_ML, Unit.TEASPOON));
+    /** Returns the nearest amount to this that spoons can measure. */
+    Amount measured(double amount) {
+      double ml = Spoons.nearestMl(ml(amount));
+      return amount(unit.equals(ML) ? ml : ml * densityGMl);
+    }
+
+    private double ml(double amount) {
+      return unit.equals(ML) ? amount : amount / densityGMl;
+    }
+
+    private double grams(double amount) {
+      return unit.equals(ML) ? amount * densityGMl : amount;
     }
   }
 

@@ -7,6 +7,7 @@ import org.nestrinse.core.said.Saying;
 public enum ResetSaying implements Saying {
   TITLE("time", "recipe"),
   VESSEL("takesOut"),
+  ROOM,
   FILLING,
   BATCHES,
   EACH("product"),

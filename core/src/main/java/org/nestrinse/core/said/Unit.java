@@ -74,6 +74,8 @@ public enum Unit {
   CAP,
   TEASPOON,
   TABLESPOON,
+  /** What is poured from a jug [mL]; in US measures cups and tablespoons. */
+  POURED,
   SHEET,
   TAB
 }

@@ -149,10 +149,10 @@ class ResetBatchTest {
   void smallAmountsAreTeaspoons() {
     ResetRecipe.Amount little =
         ResetPlan.perBatch(ResetRecipe.OVERNIGHT_DETERGENT, 1, 2, null).get(0);
-    assertThat(little.spoons()).isEqualTo(Said.from(Quantity.of(8 / 5.0, Unit.TEASPOON)));
+    assertThat(little.spoons()).isEqualTo(Said.from(new Quantity(8 / 5.0, Unit.TEASPOON, 2)));
     ResetRecipe.Amount more =
         ResetPlan.perBatch(ResetRecipe.OVERNIGHT_DETERGENT, 8, 2, null).get(0);
-    assertThat(more.spoons()).isEqualTo(Said.from(Quantity.of(64 / 15.0, Unit.TABLESPOON)));
+    assertThat(more.spoons()).isEqualTo(Said.from(new Quantity(64 / 15.0, Unit.TABLESPOON, 2)));
     assertThat(more.grams()).isCloseTo(65.28, org.assertj.core.api.Assertions.within(1e-9));
   }
 }
