@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { useDark } from '@vueuse/core'
-import { ref } from 'vue'
-import { useRouter } from 'vue-router'
+import { computed, ref } from 'vue'
+import { useRoute, useRouter } from 'vue-router'
 import KeyList from './parts/KeyList.vue'
 import LineOfPegs from './parts/LineOfPegs.vue'
 import { furnishing, madeUp, otherHouse } from './api/house'
 import CountsDiffer from './parts/CountsDiffer.vue'
 import MessageBar from './parts/MessageBar.vue'
+import NextBar from './parts/NextBar.vue'
 import WhyColumn from './parts/WhyColumn.vue'
 import { useChanges } from './stores/changes'
 import { useMessages } from './stores/messages'
@@ -14,10 +15,13 @@ import { useWhy } from './stores/why'
 import { useKeys, useWalking } from './use/useKeys'
 
 const router = useRouter()
+const route = useRoute()
 const why = useWhy()
 useChanges()
 const messages = useMessages()
 const keysShown = ref(false)
+/** The set-up has a line of its own. */
+const bare = computed(() => route.meta.bare === true)
 const night = useDark({ valueDark: 'night', valueLight: '', storageKey: 'nest-rinse-theme' })
 
 useWalking()
@@ -27,9 +31,12 @@ useKeys({
   '3': () => router.push('/wash'),
   '4': () => router.push('/dry'),
   '5': () => router.push('/shelf'),
+  '6': () => router.push('/week'),
+  '7': () => router.push('/shelf/stock'),
   '8': () => router.push('/reset'),
   '9': () => router.push('/record'),
   '0': () => router.push('/kit'),
+  m: () => document.querySelector<HTMLElement>('#work [data-main]')?.focus(),
   u: () => messages.undo(),
   '?': () => (keysShown.value = true),
   Escape: () => {
@@ -47,7 +54,10 @@ useKeys({
   >
     {{ $t('app.toTheWork') }}
   </a>
-  <LineOfPegs :night="night" @toggle-night="night = !night" @show-keys="keysShown = true" />
+  <template v-if="!bare">
+    <LineOfPegs :night="night" @toggle-night="night = !night" @show-keys="keysShown = true" />
+    <NextBar />
+  </template>
   <div class="mx-auto flex max-w-[1500px] gap-0 pb-28 lg:pb-0">
     <main
       id="work"
@@ -66,7 +76,7 @@ useKeys({
       </p>
       <RouterView v-else />
     </main>
-    <WhyColumn />
+    <WhyColumn v-if="!bare" />
   </div>
   <MessageBar />
   <KeyList :open="keysShown" @close="keysShown = false" />

@@ -1,12 +1,28 @@
 import { t } from './words'
 import { createRouter, createWebHistory } from 'vue-router'
+import { api } from './api/client'
 import { house } from './api/house'
+import NowhereView from './parts/NowhereView.vue'
 import GatherView from './stations/gather/GatherView.vue'
 
 export const router = createRouter({
   history: createWebHistory(house || '/'),
   routes: [
-    { path: '/', redirect: '/gather' },
+    {
+      path: '/',
+      component: NowhereView,
+      // A house that is not set up opens on its set-up.
+      beforeEnter: async () => {
+        const { data } = await api.GET('/api/v1/line')
+        return data?.next.station === 'set-up' ? '/set-up' : '/gather'
+      },
+    },
+    {
+      path: '/set-up/:step?',
+      component: () => import('./stations/setup/SetUpView.vue'),
+      meta: { title: t('router.setUp'), bare: true },
+      props: true,
+    },
     { path: '/gather', component: GatherView, meta: { title: t('router.gather') } },
     {
       path: '/sort',
@@ -34,6 +50,16 @@ export const router = createRouter({
       meta: { title: t('router.shelf') },
     },
     {
+      path: '/shelf/stock',
+      component: () => import('./stations/shelf/StockView.vue'),
+      meta: { title: t('router.stock') },
+    },
+    {
+      path: '/shelf/wear',
+      component: () => import('./stations/shelf/WearView.vue'),
+      meta: { title: t('router.wear') },
+    },
+    {
       path: '/week',
       component: () => import('./stations/shelf/WeekView.vue'),
       meta: { title: t('router.theWeek') },
@@ -49,6 +75,31 @@ export const router = createRouter({
       meta: { title: t('router.record') },
     },
     {
+      path: '/record/causes',
+      component: () => import('./stations/record/CausesView.vue'),
+      meta: { title: t('record.recordView.possibleCauses') },
+    },
+    {
+      path: '/record/rounds',
+      component: () => import('./stations/record/RoundsView.vue'),
+      meta: { title: t('record.recordView.everyRound') },
+    },
+    {
+      path: '/record/compare',
+      component: () => import('./stations/record/CompareView.vue'),
+      meta: { title: t('record.recordView.comparePeriods') },
+    },
+    {
+      path: '/record/costs',
+      component: () => import('./stations/record/CostsView.vue'),
+      meta: { title: t('record.recordView.costsAndUse') },
+    },
+    {
+      path: '/record/files',
+      component: () => import('./stations/record/FilesView.vue'),
+      meta: { title: t('record.recordView.files') },
+    },
+    {
       path: '/record/:id',
       component: () => import('./stations/record/RoundView.vue'),
       meta: { title: t('router.aRound') },
@@ -61,13 +112,14 @@ export const router = createRouter({
       props: true,
     },
     {
-      path: '/kit',
+      path: '/kit/:tab?',
       component: () => import('./stations/kit/KitView.vue'),
       meta: { title: t('router.kit') },
+      props: true,
     },
     {
       path: '/:rest(.*)*',
-      component: () => import('./parts/NowhereView.vue'),
+      component: NowhereView,
       meta: { title: t('router.noSuchPage') },
     },
   ],

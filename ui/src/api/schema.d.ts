@@ -1348,6 +1348,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/products/from-label": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post: operations["addFromLabel"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/products/left": {
         parameters: {
             query?: never;
@@ -1966,6 +1982,70 @@ export interface paths {
         get?: never;
         put?: never;
         post: operations["takeSchoolOut"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/set-up": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["setUp"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/set-up/done": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["done"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/set-up/pieces": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["pieces"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/api/v1/set-up/water": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put: operations["water"];
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -2909,6 +2989,7 @@ export interface components {
             /** Format: date-time */
             to: string;
             todo: components["schemas"]["Todo"][];
+            trips: components["schemas"]["TripView"][];
             weather: components["schemas"]["WeatherHour"][];
             whys: {
                 [key: string]: components["schemas"]["Why"];
@@ -3509,6 +3590,19 @@ export interface components {
             /** Format: int32 */
             version?: number;
         };
+        LabelReaderPrinted: {
+            /** Format: double */
+            dose?: number;
+            /** @enum {string} */
+            form?: "POWDER" | "LIQUID" | "CONCENTRATE" | "SHEET" | "TAB";
+            name?: string;
+            /** Format: double */
+            scoopMl?: number;
+            /** Format: double */
+            strongDose?: number;
+            /** @enum {string} */
+            unit?: "GRAM" | "MILLILITRE" | "SCOOP" | "CAP" | "PIECE";
+        };
         LabelRow: {
             /** Format: double */
             hardG: number;
@@ -3567,6 +3661,7 @@ export interface components {
             differences: components["schemas"]["LedgerDifference"][];
             household: string;
             madeUp: boolean;
+            next: components["schemas"]["Next"];
             notices: string[];
             /** Format: date-time */
             now: string;
@@ -3783,6 +3878,12 @@ export interface components {
             carriedIn?: boolean;
             /** Format: int64 */
             placeId?: number;
+        };
+        Next: {
+            button: string;
+            now: boolean;
+            station: string;
+            words: string;
         };
         NextDue: {
             /** Format: date-time */
@@ -4983,6 +5084,73 @@ export interface components {
             /** Format: int64 */
             version: number;
         };
+        SetUpCataloguePieces: {
+            /** Format: int32 */
+            count: number;
+            kind: string;
+        };
+        SetUpCatalogueSize: {
+            /** Format: double */
+            capacityKg: number;
+            /** Format: double */
+            drumL: number;
+            /** Format: double */
+            drumRadiusM: number;
+        };
+        SetUpCatalogueSorts: {
+            dryer: components["schemas"]["DryerChange"];
+            people: components["schemas"]["PersonChange"][];
+            places: components["schemas"]["PlaceChange"][];
+            products: components["schemas"]["ProductChange"][];
+            sets: components["schemas"]["SetUpCatalogueStarterSet"][];
+            washers: components["schemas"]["SetUpCatalogueWasher"][];
+        };
+        SetUpCatalogueStarterSet: {
+            id: string;
+            name: string;
+            pieces: components["schemas"]["SetUpCataloguePieces"][];
+        };
+        SetUpCatalogueWasher: {
+            machine: components["schemas"]["MachineChange"];
+            sizes: components["schemas"]["SetUpCatalogueSize"][];
+        };
+        SetUpCounted: {
+            counts?: {
+                [key: string]: number;
+            };
+        };
+        SetUpSetUp: {
+            hardness: components["schemas"]["SetUpSign"][];
+            open: boolean;
+            owned: {
+                [key: string]: number;
+            };
+            pails: string[];
+            sorts: components["schemas"]["SetUpCatalogueSorts"];
+            steps: components["schemas"]["SetUpStep"][];
+        };
+        SetUpSign: {
+            /** Format: double */
+            mmolL: number;
+            /** @enum {string} */
+            sign: "STRIP_NO_FIELD" | "STRIP_ONE_FIELD" | "STRIP_TWO_FIELDS" | "STRIP_THREE_FIELDS" | "STRIP_FOUR_FIELDS" | "KETTLE_STAYS_CLEAN" | "KETTLE_FILM_AFTER_WEEKS" | "KETTLE_CRUST_WITHIN_DAYS";
+            strip: boolean;
+            words: string;
+        };
+        SetUpStep: {
+            done: boolean;
+            /** @enum {string} */
+            step: "WHO" | "OWN" | "WASHES" | "PUT_IN" | "WATER";
+            words: string;
+        };
+        SetUpWater: {
+            /** Format: double */
+            hardnessMmolL?: number;
+            /** Format: double */
+            inletC?: number;
+            /** @enum {string} */
+            sign?: "STRIP_NO_FIELD" | "STRIP_ONE_FIELD" | "STRIP_TWO_FIELDS" | "STRIP_THREE_FIELDS" | "STRIP_FOUR_FIELDS" | "KETTLE_STAYS_CLEAN" | "KETTLE_FILM_AFTER_WEEKS" | "KETTLE_CRUST_WITHIN_DAYS";
+        };
         Setting: {
             name: string;
             /** Format: int64 */
@@ -5227,6 +5395,17 @@ export interface components {
             /** Format: double */
             trim: number;
             why: components["schemas"]["Why"];
+        };
+        TripView: {
+            /** Format: date-time */
+            at: string;
+            atWords: string;
+            due: boolean;
+            errands: string[];
+            /** Format: int32 */
+            pieces: number;
+            takeIn: number[];
+            title: string;
         };
         Tumble: {
             dryer: string;
@@ -7923,6 +8102,30 @@ export interface operations {
             };
         };
     };
+    addFromLabel: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LabelReaderPrinted"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ProductView"];
+                };
+            };
+        };
+    };
     lasts: {
         parameters: {
             query?: never;
@@ -8957,6 +9160,94 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["SchoolView"];
+                };
+            };
+        };
+    };
+    setUp: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUpSetUp"];
+                };
+            };
+        };
+    };
+    done: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUpSetUp"];
+                };
+            };
+        };
+    };
+    pieces: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetUpCounted"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUpSetUp"];
+                };
+            };
+        };
+    };
+    water: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SetUpWater"];
+            };
+        };
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SetUpSetUp"];
                 };
             };
         };

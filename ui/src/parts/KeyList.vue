@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { t } from '../words'
+import { shortcuts } from '../use/useKeys'
 import { Dialog, DialogPanel, DialogTitle } from '@headlessui/vue'
 
 defineProps<{ open: boolean }>()
@@ -7,13 +8,15 @@ defineEmits<{ close: [] }>()
 
 const KEYS = [
   [t('parts.keyList.to'), t('parts.keyList.stations')],
+  ['6', t('parts.keyList.week')],
+  ['7', t('parts.keyList.stock')],
   ['8', t('parts.keyList.reset')],
   ['9', t('parts.keyList.record')],
   ['0', t('parts.keyList.kit')],
   ['n', t('parts.keyList.addSomethingOnThisPage')],
   [t('parts.keyList.arrows'), t('parts.keyList.moveBetweenButtons')],
-  [t('parts.keyList.enter'), t('parts.keyList.openOrDoTheMain')],
-  [t('parts.keyList.space'), t('parts.keyList.startTheWashTickThe')],
+  [t('parts.keyList.enter'), t('parts.keyList.pressIt')],
+  ['m', t('parts.keyList.mainButton')],
   ['h', t('parts.keyList.holdTheRunningStep')],
   ['u', t('parts.keyList.undoTheLastThing')],
   [t('parts.keyList.esc'), t('parts.keyList.close2')],
@@ -41,7 +44,11 @@ const KEYS = [
             <dd>{{ what }}</dd>
           </div>
         </dl>
-        <button type="button" class="button-plain mt-4" @click="$emit('close')">
+        <label class="mt-3 flex min-h-9 items-center gap-2">
+          <input v-model="shortcuts" type="checkbox" data-shortcuts />
+          {{ $t('parts.keyList.singleKeysWork') }}
+        </label>
+        <button type="button" class="button-plain mt-3" @click="$emit('close')">
           {{ $t('parts.keyList.close') }}
         </button>
       </DialogPanel>

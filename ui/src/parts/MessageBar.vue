@@ -7,13 +7,10 @@ import { useMessages } from '../stores/messages'
 const store = useMessages()
 const { message } = storeToRefs(store)
 
-/** How long a message stays: longest what went wrong, longer what can be undone. */
+/** How long a message stays: longest what went wrong. What can be undone waits in a list after that. */
 const PROBLEM_MS = 30_000
-const UNDO_MS = 15_000
-const DONE_MS = 7_000
-const stays = computed(() =>
-  message.value?.kind === 'problem' ? PROBLEM_MS : message.value?.undo ? UNDO_MS : DONE_MS,
-)
+const DONE_MS = 8_000
+const stays = computed(() => (message.value?.kind === 'problem' ? PROBLEM_MS : DONE_MS))
 const { start, stop } = useTimeoutFn(() => store.clear(), stays, { immediate: false })
 watch(message, (now) => (now ? start() : stop()))
 </script>
@@ -39,9 +36,22 @@ watch(message, (now) => (now ? start() : stop()))
         </strong>
         {{ message.text }}
       </p>
-      <button v-if="message.undo" type="button" class="button-plain shrink-0" @click="store.undo()">
+      <button
+        v-if="message.undo"
+        type="button"
+        class="button-plain shrink-0"
+        @click="store.undo(message)"
+      >
         {{ $t('parts.messageBar.undo') }} <span class="keycap">u</span>
       </button>
+      <RouterLink
+        v-if="message.next"
+        :to="message.next.to"
+        class="button-quiet shrink-0"
+        data-message-next
+        @click="store.clear()"
+        >{{ message.next.words }}</RouterLink
+      >
       <button type="button" class="button-quiet shrink-0" @click="store.clear()">
         {{ $t('parts.messageBar.close') }}
       </button>

@@ -1,26 +1,27 @@
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useLocalStorage } from '@vueuse/core'
 
 const TYPING =
   'input:not([type=checkbox]), select, textarea, [role=listbox], [role=option], [role=tab]'
-const PRESSABLE = 'button, a, summary, input[type=checkbox]'
 
 function typing(event: KeyboardEvent) {
   return (event.target as HTMLElement).matches?.(TYPING)
 }
 
+/** Whether single keys do something on this device; Escape and the arrows always do. */
+export const shortcuts = useLocalStorage('nest-rinse-keys', true)
+const ALWAYS = ['Escape', '?']
+
 /**
- * Listens for single keys while nothing is being typed. Enter and Space are left to a button that has the focus.
+ * Listens for single keys while nothing is being typed. Enter and Space are never among them: they act on what has
+ * the focus.
  *
  * @example useKeys({ n: () => openEntry() })
  */
 export function useKeys(keys: Record<string, () => void>) {
   useEventListener(document, 'keydown', (event: KeyboardEvent) => {
     const action = keys[event.key]
+    if (!shortcuts.value && !ALWAYS.includes(event.key)) return
     if (!action || typing(event) || event.ctrlKey || event.metaKey || event.altKey) {
-      return
-    }
-    const pressed = event.key === 'Enter' || event.key === ' '
-    if (pressed && (event.target as HTMLElement).matches?.(PRESSABLE)) {
       return
     }
     // An open dialog has its own keys; Escape closes it there.

@@ -1,14 +1,14 @@
 <script setup lang="ts">
-import type { Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
 import { money, number } from '../../use/format'
+import { useAnswer } from '../../use/useLoaded'
 
 /** The plan beside other ways of drying the same. */
-defineProps<{ compared: Api['Compared'] }>()
+const { data: compared } = useAnswer('/api/v1/drying/plans')
 </script>
 
 <template>
-  <section :aria-label="$t('dry.plansCompared.plansCompared')" data-plans>
+  <section v-if="compared" :aria-label="$t('dry.plansCompared.plansCompared')" data-plans>
     <h2 class="text-lg">{{ $t('dry.plansCompared.otherWaysToDryThis') }}</h2>
     <div
       class="overflow-x-auto"

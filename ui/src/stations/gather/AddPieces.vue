@@ -13,6 +13,15 @@ const props = defineProps<{ pail: Api['Pail']; kinds: Api['KindView'][] }>()
 const emit = defineEmits<{ changed: [] }>()
 
 const SHOWN = 8
+/** What an empty pail is usually for. */
+const BINS_OF: Partial<Record<Api['Pail']['style'], string[]>> = {
+  DRY_PAIL: ['BODY'],
+  OPEN_BAG: ['BODY'],
+  MESH_BUCKET: ['BODY'],
+  OUT_BAG: ['BODY'],
+  BASKET: ['HOUSE'],
+  SORTED_BIN: ['KITCHEN', 'BATHROOM', 'GENERAL'],
+}
 const { act, busy } = useAct()
 const messages = useMessages()
 const soil = ref<Soil>('WET')
@@ -23,10 +32,11 @@ const search = ref('')
 const list = useTemplateRef<HTMLElement>('list')
 
 /** Kinds that are in this pail already come first, then their like, then those that are used most. */
-const usual = computed(() => {
+function inOrder() {
   const inPail = new Map<number, number>()
   props.pail.entries.forEach((e) => inPail.set(e.kindId, (inPail.get(e.kindId) ?? 0) + e.count))
-  const bins = new Set(props.kinds.filter((k) => inPail.has(k.id)).map((k) => k.bin))
+  const inIt = props.kinds.filter((k) => inPail.has(k.id)).map((k) => k.bin)
+  const bins = new Set(inIt.length ? inIt : BINS_OF[props.pail.style])
   return [...props.kinds]
     .sort(
       (a, b) =>
@@ -35,8 +45,19 @@ const usual = computed(() => {
         b.stock.waiting + b.stock.drying - a.stock.waiting - a.stock.drying ||
         a.name.localeCompare(b.name),
     )
-    .slice(0, SHOWN)
-})
+    .map((k) => k.id)
+}
+/** The order stays as it was when the pail was opened: nothing moves under the finger. */
+const order = ref(inOrder())
+watch(
+  () => [props.pail.id, props.kinds.length],
+  () => (order.value = inOrder()),
+)
+const usual = computed(() =>
+  order.value
+    .flatMap((id) => props.kinds.filter((k) => k.id === id && k.stock.owned > 0))
+    .slice(0, SHOWN),
+)
 const found = computed(() =>
   props.kinds.filter((k) => k.name.toLowerCase().includes(search.value.toLowerCase())).slice(0, 12),
 )

@@ -2,20 +2,17 @@
 import { t } from '../../words'
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue'
-import { useRouter } from 'vue-router'
 import { madeUp, otherHouse } from '../../api/house'
 import PailColumn from '../../charts/PailColumn.vue'
-import ChoiceRow from '../../parts/ChoiceRow.vue'
 import Figure from '../../parts/Figure.vue'
 import LoadState from '../../parts/LoadState.vue'
-import SawTaps from '../../parts/SawTaps.vue'
+import NoticedTaps from '../../parts/NoticedTaps.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import WashNow from '../../parts/WashNow.vue'
 import { useWhy } from '../../stores/why'
 import { count } from '../../use/format'
 import { useKeys } from '../../use/useKeys'
 import { useAnswer } from '../../use/useLoaded'
-import { LANGUAGE_NAMES, speak, voice } from '../../words/voice'
 import AddPieces from './AddPieces.vue'
 import EmptyPail from './EmptyPail.vue'
 import NewPieces from './NewPieces.vue'
@@ -23,7 +20,6 @@ import NormalDays from './NormalDays.vue'
 import WaitingEntries from './WaitingEntries.vue'
 import WipesKit from './WipesKit.vue'
 
-const router = useRouter()
 const why = useWhy()
 const { data: gathering, error, loading, reload } = useAnswer('/api/v1/pails')
 const { data: kinds, reload: reloadKinds } = useAnswer('/api/v1/kinds')
@@ -52,20 +48,11 @@ watch(chosenId, async () => {
     ?.scrollIntoView({ inline: 'center', block: 'nearest' })
 })
 
-/** What must be there before a piece can come in. */
-const firstSteps = computed(() => [
-  {
-    done: kinds.value?.some((k) => k.stock.owned > 0) ?? false,
-    words: t('gather.gatherView.whatYouWash'),
-    about: t('gather.gatherView.textilesPickKindsFromThe'),
-  },
-  {
-    done: (gathering.value?.pails.length ?? 0) > 0,
-    words: t('gather.gatherView.whereItWaits'),
-    about: t('gather.gatherView.placesAndPailsAPail'),
-  },
-])
-const unready = computed(() => kinds.value && firstSteps.value.some((s) => !s.done))
+/** Without pieces and a pail nothing can come in. */
+const unready = computed(
+  () =>
+    kinds.value && (!kinds.value.some((k) => k.stock.owned > 0) || !gathering.value?.pails.length),
+)
 
 function choose(id: number) {
   chosenId.value = id
@@ -94,7 +81,6 @@ async function addFirst() {
 
 useKeys({
   n: addFirst,
-  Enter: () => router.push('/sort'),
 })
 </script>
 
@@ -132,36 +118,19 @@ useKeys({
       <template v-else>{{ $t('gather.gatherView.nothingToWashYetAdd') }}</template>
       <template v-if="!unready" #side>
         <RouterLink to="/sort" class="button-main inline-block" data-main>
-          {{ $t('gather.gatherView.sortThesePieces') }} <span class="keycap ml-2">2</span>
+          {{ $t('gather.gatherView.sortThesePieces') }}
         </RouterLink>
       </template>
     </ViewHead>
 
-    <ol v-if="unready" class="mt-4 max-w-xl space-y-3" data-first-steps>
-      <li>
-        <ChoiceRow
-          :model-value="voice.language"
-          :label="$t('kit.kitView.language')"
-          :options="LANGUAGE_NAMES"
-          @update:model-value="(language: string) => speak({ language })"
-        />
-      </li>
-      <li v-for="(step, i) in firstSteps" :key="step.words" class="flex gap-3">
-        <span class="font-head text-2xl" aria-hidden="true">{{ step.done ? '✓' : i + 1 }}</span>
-        <span>
-          <strong>{{ step.words }}{{ step.done ? $t('gather.gatherView.done') : '' }}</strong>
-          <span class="block text-sm text-soft">{{ step.about }}</span>
-        </span>
-      </li>
-      <li>
-        <RouterLink to="/kit" class="button-main inline-block" data-main>{{
-          $t('gather.gatherView.goToKit')
-        }}</RouterLink>
-        <a v-if="!madeUp" :href="otherHouse" class="button-quiet ml-3" data-other-house>{{
-          $t('gather.gatherView.lookAroundInAMade')
-        }}</a>
-      </li>
-    </ol>
+    <p v-if="unready" class="mt-4 flex flex-wrap items-center gap-4" data-first-steps>
+      <RouterLink to="/set-up" class="button-main inline-block" data-main>{{
+        $t('gather.gatherView.setUpTheHouse')
+      }}</RouterLink>
+      <a v-if="!madeUp" :href="otherHouse" class="button-quiet" data-other-house>{{
+        $t('gather.gatherView.lookAroundInAMade')
+      }}</a>
+    </p>
     <ul
       v-if="gathering.pails.length"
       class="mt-3 flex gap-x-2 overflow-x-auto border-b border-ink p-1 pb-2 sm:flex-wrap sm:gap-x-3"
@@ -232,7 +201,7 @@ useKeys({
         </TabPanel>
         <TabPanel tabindex="-1"><NewPieces :kinds="kinds" @changed="changedKinds" /></TabPanel>
         <TabPanel tabindex="-1"><WipesKit /></TabPanel>
-        <TabPanel tabindex="-1"><SawTaps where="USE" /></TabPanel>
+        <TabPanel tabindex="-1"><NoticedTaps where="USE" /></TabPanel>
       </TabPanels>
     </TabGroup>
   </template>

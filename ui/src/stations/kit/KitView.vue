@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { t } from '../../words'
-import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/vue'
+import { computed } from 'vue'
+import PageTabs from '../../parts/PageTabs.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import HousePanel from './HousePanel.vue'
 import MachinePanel from './MachinePanel.vue'
@@ -12,39 +13,35 @@ import SchoolsPanel from './SchoolsPanel.vue'
 import TextilesPanel from './TextilesPanel.vue'
 import VoicePanel from './VoicePanel.vue'
 
+/** The facts of the household, a page for each sort of them. */
+const props = defineProps<{ tab?: string }>()
+
 const PANELS = [
-  { name: t('kit.kitView.houseAndWater'), panel: HousePanel },
-  { name: t('kit.kitView.people'), panel: PeoplePanel },
-  { name: t('kit.kitView.textiles'), panel: TextilesPanel },
-  { name: t('kit.kitView.products'), panel: ProductsPanel },
-  { name: t('kit.kitView.machine'), panel: MachinePanel },
-  { name: t('kit.kitView.schools'), panel: SchoolsPanel },
-  { name: t('kit.kitView.placesAndPails'), panel: PlacesPanel },
-  { name: t('kit.kitView.language'), panel: VoicePanel },
-  { name: t('kit.kitView.removed'), panel: RemovedPanel },
+  { name: 'house', words: t('kit.kitView.houseAndWater'), panel: HousePanel },
+  { name: 'people', words: t('kit.kitView.people'), panel: PeoplePanel },
+  { name: 'textiles', words: t('kit.kitView.textiles'), panel: TextilesPanel },
+  { name: 'products', words: t('kit.kitView.products'), panel: ProductsPanel },
+  { name: 'machine', words: t('kit.kitView.machine'), panel: MachinePanel },
+  { name: 'methods', words: t('kit.kitView.schools'), panel: SchoolsPanel },
+  { name: 'places', words: t('kit.kitView.placesAndPails'), panel: PlacesPanel },
+  { name: 'language', words: t('kit.kitView.language'), panel: VoicePanel },
+  { name: 'removed', words: t('kit.kitView.removed'), panel: RemovedPanel },
 ]
+const PAGES = PANELS.map((p) => ({
+  to: p.name === 'house' ? '/kit' : `/kit/${p.name}`,
+  name: p.name,
+  words: p.words,
+}))
+const here = computed(() => PANELS.find((p) => p.name === props.tab) ?? PANELS[0])
 </script>
 
 <template>
   <ViewHead :title="$t('kit.kitView.kit')" :state="$t('kit.kitView.aboutYourHousehold')">
     {{ $t('kit.kitView.plansAreWorkedOutFrom') }}
+    <RouterLink to="/set-up/who" class="button-quiet px-0">{{
+      $t('kit.kitView.setUpAgain')
+    }}</RouterLink>
   </ViewHead>
-  <TabGroup class="mt-3" as="div">
-    <TabList class="flex flex-wrap gap-1.5 border-b border-ink pb-2">
-      <Tab v-for="p in PANELS" :key="p.name" v-slot="{ selected }" as="template">
-        <button
-          type="button"
-          class="chip"
-          :class="selected ? 'bg-ink font-semibold text-paper' : ''"
-        >
-          {{ p.name }}
-        </button>
-      </Tab>
-    </TabList>
-    <TabPanels class="mt-4">
-      <TabPanel v-for="p in PANELS" :key="p.name" tabindex="-1"
-        ><component :is="p.panel"
-      /></TabPanel>
-    </TabPanels>
-  </TabGroup>
+  <PageTabs :label="$t('kit.kitView.kit')" :pages="PAGES" />
+  <div class="mt-4"><component :is="here?.panel" :key="here?.name" /></div>
 </template>

@@ -4,24 +4,11 @@ import { computed, ref } from 'vue'
 import RecordPicture from '../../charts/RecordPicture.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import LoadState from '../../parts/LoadState.vue'
-import SawTaps from '../../parts/SawTaps.vue'
 import ViewHead from '../../parts/ViewHead.vue'
 import { count } from '../../use/format'
 import { useAnswer } from '../../use/useLoaded'
-import BesidePanel from './BesidePanel.vue'
-import CostsPanel from './CostsPanel.vue'
-import FilesPanel from './FilesPanel.vue'
-import JudgePanel from './JudgePanel.vue'
-import RoundTable from './RoundTable.vue'
+import RecordPages from './RecordPages.vue'
 
-const SECTIONS = [
-  { value: 'judge', words: t('record.recordView.possibleCauses') },
-  { value: 'saw', words: t('record.recordView.whatISaw') },
-  { value: 'rounds', words: t('record.recordView.everyRound') },
-  { value: 'beside', words: t('record.recordView.comparePeriods') },
-  { value: 'costs', words: t('record.recordView.costsAndUse') },
-  { value: 'files', words: t('record.recordView.files') },
-]
 const SPANS = [
   { value: 30, words: t('record.recordView.days') },
   { value: 70, words: t('record.recordView.days2') },
@@ -30,19 +17,15 @@ const SPANS = [
 /** A moment is judged at the end of its day. */
 const DAY = 86_400_000
 
-const section = ref('judge')
 const days = ref(70)
 const selected = ref<number>()
-const then = ref<{ at: string; words: string }>()
-const judge = ref<InstanceType<typeof JudgePanel>>()
-const changed = ref(0)
 const {
   data: story,
   error,
   loading,
   reload,
 } = useAnswer('/api/v1/record/story', () => ({ params: { query: { days: days.value } } }))
-const { data: changes, reload: reloadChanges } = useAnswer('/api/v1/judge/changes', () => ({
+const { data: changes } = useAnswer('/api/v1/judge/changes', () => ({
   params: { query: { days: days.value } },
 }))
 const round = computed(() => story.value?.rounds.find((r) => r.id === selected.value))
@@ -54,25 +37,12 @@ const events = computed(
     })) ?? [],
 )
 
-async function again() {
-  await Promise.all([reload(), reloadChanges()])
-}
-async function wiped() {
-  selected.value = undefined
-  then.value = undefined
-  changed.value++
-  await again()
-}
-async function told() {
-  await again()
-  await judge.value?.reload()
-}
-function judgeThen() {
-  if (!round.value) return
-  const at = new Date(Date.parse(round.value.startedAt) + 2 * DAY)
-  then.value = { at: at.toISOString(), words: round.value.day }
-  section.value = 'judge'
-}
+/** Where the likely causes of that time are looked at. */
+const causesThen = computed(() => {
+  if (!round.value) return '/record/causes'
+  const at = new Date(Date.parse(round.value.startedAt) + 2 * DAY).toISOString()
+  return { path: '/record/causes', query: { at, words: round.value.day } }
+})
 function span(next: number) {
   days.value = next
 }
@@ -93,6 +63,7 @@ function span(next: number) {
         />
       </template>
     </ViewHead>
+    <RecordPages />
     <p v-if="story.rounds.length === 0" class="mt-4" data-empty>
       {{ $t('record.recordView.yourFirstWashWillAppear') }}
     </p>
@@ -129,43 +100,10 @@ function span(next: number) {
             {{ $t('record.recordView.nothingNoted') }}
           </li>
         </ul>
-        <button type="button" class="button-plain mt-1" data-judge-then @click="judgeThen">
+        <RouterLink :to="causesThen" class="button-plain mt-1 inline-block" data-judge-then>
           {{ $t('record.recordView.possibleCausesAtThatTime') }}
-        </button>
+        </RouterLink>
       </div>
     </template>
-    <ChoiceRow
-      v-model="section"
-      class="mt-5"
-      :label="$t('record.recordView.below')"
-      hide-label
-      :options="SECTIONS"
-    />
-    <div class="mt-3">
-      <JudgePanel
-        v-if="section === 'judge'"
-        ref="judge"
-        :at="then?.at"
-        :at-words="then?.words"
-        @changed="again"
-        @now="then = undefined"
-      />
-      <section v-else-if="section === 'saw'" :aria-label="$t('record.recordView.whatISaw')">
-        <h2 class="text-lg">{{ $t('record.recordView.inUse') }}</h2>
-        <SawTaps class="mt-1" where="USE" @told="told" />
-        <h2 class="mt-4 text-lg">{{ $t('record.recordView.atTheShelf') }}</h2>
-        <SawTaps class="mt-1" where="SHELF" @told="told" />
-        <h2 class="mt-4 text-lg">{{ $t('record.recordView.atTheWash') }}</h2>
-        <SawTaps class="mt-1" where="WASH" @told="told" />
-      </section>
-      <RoundTable v-else-if="section === 'rounds'" :key="changed" />
-      <BesidePanel v-else-if="section === 'beside'" :to="story.to" />
-      <CostsPanel
-        v-else-if="section === 'costs'"
-        :maintenance="story.maintenance"
-        @changed="again"
-      />
-      <FilesPanel v-else @changed="wiped" />
-    </div>
   </template>
 </template>

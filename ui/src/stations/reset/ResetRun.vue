@@ -11,7 +11,6 @@ import { useLine } from '../../stores/line'
 import { useMessages } from '../../stores/messages'
 import { duration } from '../../use/format'
 import { useAct } from '../../use/useAct'
-import { useKeys } from '../../use/useKeys'
 import { useBell } from '../wash/useBell'
 
 /** A reset, one step at a time and very large, with its timer and the moments to stir. */
@@ -101,7 +100,6 @@ async function stop() {
     emit('changed')
   }
 }
-useKeys({ ' ': () => tick(), Enter: () => tick() })
 </script>
 
 <template>
@@ -193,7 +191,6 @@ useKeys({ ' ': () => tick(), Enter: () => tick() })
       @click="tick()"
     >
       {{ next ? $t('reset.resetRun.doneNext') : $t('reset.resetRun.doneTheyHang') }}
-      <span class="keycap ml-2">{{ $t('reset.resetRun.space') }}</span>
     </button>
     <button
       type="button"

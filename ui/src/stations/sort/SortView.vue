@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { t } from '../../words'
 import { computed, shallowRef, watch } from 'vue'
-import { useRouter } from 'vue-router'
 import type { Api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
@@ -15,7 +14,6 @@ import ProposedLoad from './ProposedLoad.vue'
 import ReadyLoad from './ReadyLoad.vue'
 import { STAYS, useSorting, type Picked } from './useSorting'
 
-const router = useRouter()
 const why = useWhy()
 const {
   sorting,
@@ -68,13 +66,8 @@ function moveFirst(to: number) {
   const what = picked.value[0]
   if (what) void move(what, to)
 }
-function toWash() {
-  const first = loads.value[0]
-  if (first) void router.push({ path: '/wash', query: { load: first.id } })
-}
 
 useKeys({
-  Enter: () => (drums.value.length ? accept() : toWash()),
   n: () => drums.value.length && accept(),
 })
 const state = computed(() =>
@@ -219,7 +212,6 @@ const state = computed(() =>
             ? $t('sort.sortView.acceptThisLoad')
             : $t('sort.sortView.acceptAllLoads', { length: drums.length })
         }}
-        <span class="keycap ml-2">{{ $t('sort.sortView.enter') }}</span>
       </button>
       <RouterLink
         v-else
@@ -228,7 +220,6 @@ const state = computed(() =>
         data-main
       >
         {{ $t('sort.sortView.planThisWash') }}
-        <span class="keycap ml-2">{{ $t('sort.sortView.enter') }}</span>
       </RouterLink>
     </div>
   </template>

@@ -1,25 +1,25 @@
 <script setup lang="ts">
+import { Droplet } from '@lucide/vue'
 import { computed } from 'vue'
 import type { Api } from '../../api/client'
 import CautionNote from '../../parts/CautionNote.vue'
 import Figure from '../../parts/Figure.vue'
 import { duration, measure } from '../../use/format'
 
-/** What to set on the machine, what goes into the drawer, and what to mind at each step. */
+/** What to do, step by step: the dial, what goes in, and what to mind. */
 const props = defineProps<{ plan: Api['Plan'] }>()
-const read = defineModel<Record<string, boolean>>('read', { required: true })
 
 const byHand = computed(() => props.plan.steps.some((s) => s.action === 'BY_HAND'))
 const missing = computed(() => props.plan.imitation?.filter((d) => !d.met) ?? [])
 function cautionsAt(step: number) {
-  return props.plan.cautions.filter((c) => c.step === step && c.strength !== 'STOP')
+  return props.plan.cautions.filter((c) => c.step === step && c.strength === 'NOTE')
 }
 </script>
 
 <template>
   <section :aria-label="$t('wash.machineCard.setTheMachine')">
     <h2 class="text-lg">
-      {{ byHand ? $t('wash.machineCard.byHand') : $t('wash.machineCard.setTheMachine') }}
+      {{ byHand ? $t('wash.machineCard.byHand') : $t('wash.machineCard.whatToDo') }}
     </h2>
     <ol class="mt-1">
       <li
@@ -29,42 +29,39 @@ function cautionsAt(step: number) {
         :class="step.attended ? 'hatch pl-2' : ''"
         :data-step="step.number"
       >
-        <p class="flex justify-between gap-3">
-          <span>
-            <strong
-              >{{ step.number }}. {{ step.attended ? $t('wash.machineCard.you') + ' ' : ''
-              }}{{ step.programme ?? step.title }}</strong
-            >{{ step.settings ? `, ${step.settings}` : '' }}
+        <div class="flex flex-wrap items-baseline gap-x-3">
+          <span class="w-5 font-head text-lg font-bold">{{ step.number }}</span>
+          <span class="min-w-48 flex-1">
+            <strong>{{ step.programme ?? step.title }}</strong>{{
+              step.settings ? `, ${step.settings}` : ''
+            }}
+          </span>
+          <span v-if="step.doses.length" class="pl-8 sm:pl-0">
+            <span v-for="(dose, i) in step.doses" :key="dose.product + i" class="block">
+              <Droplet
+                :size="15"
+                class="mb-0.5 inline fill-current"
+                :class="i ? 'text-plum' : 'text-water'"
+                aria-hidden="true"
+              />
+              <Figure :why="plan.whys[dose.why]">
+                <strong>{{ dose.measure }}</strong>
+              </Figure>
+              {{ dose.product }}
+              <span class="text-soft"
+                >({{ measure(dose.grams, 'gram', dose.grams < 10 ? 1 : 0)
+                }}{{ dose.lastRinse ? $t('wash.machineCard.softenerDrawer') : '' }})</span
+              >
+            </span>
           </span>
           <span class="shrink-0 text-soft">{{ duration(step.minutes) }}</span>
-        </p>
-        <p v-if="step.doses.length" class="mt-0.5">
-          {{
-            step.action === 'BY_HAND'
-              ? $t('wash.machineCard.putIn')
-              : $t('wash.machineCard.drawer')
-          }}:
-          <template v-for="(dose, i) in step.doses" :key="dose.product + i">
-            {{ i ? ', ' : '' }}
-            <Figure :why="plan.whys[dose.why]">
-              <strong>{{ dose.measure }}</strong>
-            </Figure>
-            {{ dose.product }}
-            <span class="text-soft"
-              >({{ measure(dose.grams, 'gram', dose.grams < 10 ? 1 : 0)
-              }}{{ dose.lastRinse ? $t('wash.machineCard.softenerDrawer') : '' }})</span
-            >
-          </template>
-        </p>
-        <p v-if="step.attended" class="text-sm">{{ step.detail }}</p>
+        </div>
+        <p v-if="step.attended" class="pl-8 text-sm">{{ step.detail }}</p>
         <CautionNote
           v-for="c in cautionsAt(step.number)"
           :key="c.key"
           class="mt-1 text-sm"
           :caution="c"
-          :confirmable="c.strength === 'CHECK'"
-          :read="read[c.key] ?? false"
-          @update:read="(now: boolean) => (read = { ...read, [c.key]: now })"
         />
       </li>
     </ol>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { measure, money, number } from '../../use/format'
+import { duration, measure, money, number } from '../../use/format'
 import { t } from '../../words'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -9,15 +9,14 @@ import HygieneBars from '../../charts/HygieneBars.vue'
 import CautionNote from '../../parts/CautionNote.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import LoadState from '../../parts/LoadState.vue'
-import ViewHead from '../../parts/ViewHead.vue'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
 import { useAct } from '../../use/useAct'
-import { useKeys } from '../../use/useKeys'
 import { useAnswer } from '../../use/useLoaded'
 import MachineCard from './MachineCard.vue'
 import MoreChoices from './MoreChoices.vue'
 import SchoolTable from './SchoolTable.vue'
+import WashVerdicts from './WashVerdicts.vue'
 import { useCarer } from './useCarer'
 import { useWishes, type Boost, type Goal } from './useWishes'
 
@@ -210,47 +209,74 @@ function card() {
   })
 }
 
-useKeys({ ' ': start, Enter: start })
+type Fold = 'methods' | 'change' | 'more'
+/** What is opened of what stands behind the plan. */
+const fold = ref<Fold>()
+const FOLDS = computed<{ id: Fold; words: string }[]>(() => [
+  {
+    id: 'methods',
+    words: t('wash.planView.otherMethods', Math.max(0, (comparison.value?.plans.length ?? 1) - 1)),
+  },
+  { id: 'change', words: t('wash.planView.changeThisLoad') },
+  { id: 'more', words: t('wash.planView.questions', mattering.value) },
+])
+/** Questions of which another answer would change something here. */
+const mattering = computed(() => options.value?.questions.length ?? 0)
 </script>
 
 <template>
   <LoadState :error="error" :loading="loading && !comparison" @again="reload" />
   <template v-if="comparison && plan">
-    <ViewHead :title="$t('wash.planView.thisLoad')" :state="comparison.title">
-      {{
-        $t(
-          'wash.planView.pieces',
-          {
-            pieces: comparison.pieces,
-            bulkers: comparison.bulkers
-              ? $t('wash.planView.ofThemJoinForThe', { bulkers: comparison.bulkers })
-              : '',
-            belief: plan.belief,
-            drying: plan.drying,
-          },
-          comparison.pieces,
-        )
-      }}
-    </ViewHead>
-    <div class="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
-      <ChoiceRow
-        v-model="school"
-        :label="$t('wash.planView.school')"
-        hide-label
-        :options="schools"
-      />
-      <ChoiceRow
-        v-model="temperature"
-        :label="$t('wash.planView.mainWash')"
-        :options="temperatures"
-      />
-      <ChoiceRow v-model="goalChoice" :label="$t('wash.planView.goal')" :options="GOALS" />
-      <ChoiceRow
-        v-if="machines && machines.length > 1"
-        v-model="machineChoice"
-        :label="$t('wash.planView.in')"
-        :options="machines.map((m) => ({ value: m.id, words: m.machine.name }))"
-      />
+    <div class="flex flex-col gap-x-6 gap-y-2 lg:flex-row lg:justify-between">
+      <div class="min-w-0">
+        <h1 class="text-[1.7rem]">{{ comparison.title }}</h1>
+        <p class="mt-1">
+          {{ plan.schoolName
+          }}<template v-if="plan.school === comparison.offered"
+            >. <span data-offered>{{ comparison.offeredWords }}</span></template
+          >
+        </p>
+        <p class="mt-1 flex flex-wrap gap-x-3">
+          <button
+            v-for="f in FOLDS"
+            :key="f.id"
+            type="button"
+            class="button-quiet min-h-9 px-0"
+            :class="fold === f.id ? 'font-semibold' : ''"
+            :aria-expanded="fold === f.id"
+            :aria-controls="`fold-${f.id}`"
+            :data-fold="f.id"
+            @click="fold = fold === f.id ? undefined : f.id"
+          >
+            {{ f.words }}
+          </button>
+        </p>
+      </div>
+      <div
+        class="fixed inset-x-0 bottom-14 z-20 border-t border-line bg-paper px-4 py-2 lg:static lg:w-72 lg:shrink-0 lg:border-0 lg:p-0 print:hidden"
+      >
+        <button
+          type="button"
+          class="button-main w-full"
+          :disabled="busy || !ready"
+          data-main
+          @click="start"
+        >
+          {{ $t('wash.planView.startThisWash') }}
+        </button>
+        <p class="mt-1 text-sm lg:text-right">
+          {{
+            stops.length
+              ? $t('wash.planView.aStopStandsChangeThe2')
+              : ready
+                ? $t('wash.planView.readyAtIfStartedNow', {
+                    readyWords: plan.figures.readyWords,
+                    yours: duration(plan.figures.attendedMinutes),
+                  })
+                : $t('wash.planView.firstConfirmTheCheckIn2')
+          }}
+        </p>
+      </div>
     </div>
 
     <div
@@ -270,10 +296,25 @@ useKeys({ ' ': start, Enter: start })
     >
       {{ $t('wash.planView.planInstead', { nearestC: measure(plan.nearestC, 'celsius') }) }}
     </button>
-    <p v-if="plan.school === comparison.offered" class="mt-1 text-sm" data-offered>
-      {{ comparison.offeredWords }}
-    </p>
-    <p v-for="bend in plan.bends" :key="bend" class="mt-1 text-sm" data-bend>↷ {{ bend }}</p>
+    <div
+      v-if="checks.length"
+      class="mt-2 border-l-4 border-sun pl-3 text-sm"
+      data-checks
+      :aria-label="$t('wash.planView.readFirst')"
+      role="group"
+    >
+      <CautionNote
+        v-for="c in checks"
+        :key="c.key"
+        class="py-0.5"
+        :caution="c"
+        confirmable
+        :read="read[c.key] ?? false"
+        @update:read="(now: boolean) => (read = { ...read, [c.key]: now })"
+      />
+    </div>
+
+    <WashVerdicts :plan="plan" />
     <div
       v-if="!plan.figures.goalMet && options?.remedies.length"
       class="mt-1.5 flex flex-wrap items-center gap-1.5 text-sm"
@@ -300,17 +341,40 @@ useKeys({ ' ': start, Enter: start })
       </button>
     </div>
 
-    <div
-      class="mt-2 grid grid-cols-1 gap-x-5 gap-y-3 border-b border-ink pb-2 lg:grid-cols-[minmax(0,1fr)_190px]"
-    >
-      <BathStrip :plan="plan" />
-      <HygieneBars :plan="plan" />
+    <SchoolTable
+      v-if="fold === 'methods'"
+      id="fold-methods"
+      class="mt-4 border-y border-ink py-3"
+      :comparison="comparison"
+      :current="plan"
+      :reason="reason"
+      @choose="(id: string) => (school = id)"
+    />
+    <div v-if="fold === 'change'" id="fold-change" class="mt-4 space-y-2 border-y border-ink py-3">
+      <p class="text-sm">{{ plan.belief }} {{ plan.drying }}</p>
+      <ChoiceRow
+        v-model="school"
+        :label="$t('wash.planView.school')"
+        hide-label
+        :options="schools"
+      />
+      <ChoiceRow
+        v-model="temperature"
+        :label="$t('wash.planView.mainWash')"
+        :options="temperatures"
+      />
+      <ChoiceRow v-model="goalChoice" :label="$t('wash.planView.goal')" :options="GOALS" />
+      <ChoiceRow
+        v-if="machines && machines.length > 1"
+        v-model="machineChoice"
+        :label="$t('wash.planView.in')"
+        :options="machines.map((m) => ({ value: m.id, words: m.machine.name }))"
+      />
     </div>
-
-    <MachineCard v-model:read="read" class="mt-3" :plan="plan" />
     <MoreChoices
-      v-if="options"
-      class="mt-5"
+      v-if="fold === 'more' && options"
+      id="fold-more"
+      class="mt-4 border-y border-ink py-3"
       :options="options"
       :wishes="wishes"
       :plan="plan"
@@ -321,21 +385,15 @@ useKeys({ ' ': start, Enter: start })
         }
       "
     />
-    <SchoolTable
-      class="mt-5"
-      :comparison="comparison"
-      :current="plan"
-      :reason="reason"
-      @choose="(id: string) => (school = id)"
-    />
 
-    <div
-      class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-x-4 gap-y-2 border-t border-line bg-paper py-3 lg:bottom-0 print:hidden"
-    >
-      <button type="button" class="button-main" :disabled="busy || !ready" data-main @click="start">
-        {{ $t('wash.planView.startThisWash') }}
-        <span class="keycap ml-2">{{ $t('wash.planView.space') }}</span>
-      </button>
+    <MachineCard class="mt-4" :plan="plan" />
+    <p v-for="bend in plan.bends" :key="bend" class="mt-1 text-sm" data-bend>↷ {{ bend }}</p>
+    <BathStrip class="mt-3" :plan="plan" />
+    <details class="mt-2" data-germs>
+      <summary class="button-quiet px-0">{{ $t('wash.planView.whatLowersTheGerms') }}</summary>
+      <HygieneBars class="mt-2" :plan="plan" />
+    </details>
+    <p class="mt-3 flex flex-wrap gap-2 pb-24 lg:pb-0 print:hidden">
       <button
         type="button"
         class="button-plain"
@@ -348,15 +406,6 @@ useKeys({ ' ': start, Enter: start })
       <button type="button" class="button-plain" data-card @click="card">
         {{ $t('wash.planView.wallCard') }}
       </button>
-      <p class="text-sm text-soft" :class="ready ? 'hidden sm:block' : ''">
-        {{
-          stops.length
-            ? $t('wash.planView.aStopStandsChangeThe2')
-            : ready
-              ? $t('wash.planView.readyAtIfStartedNow', { readyWords: plan.figures.readyWords })
-              : $t('wash.planView.firstConfirmTheCheckIn2')
-        }}
-      </p>
-    </div>
+    </p>
   </template>
 </template>

@@ -8,7 +8,7 @@ import { useRouter } from 'vue-router'
 import { answer, api, type Api } from '../../api/client'
 import BathStrip from '../../charts/BathStrip.vue'
 import CautionNote from '../../parts/CautionNote.vue'
-import SawTaps from '../../parts/SawTaps.vue'
+import NoticedTaps from '../../parts/NoticedTaps.vue'
 import { useLine } from '../../stores/line'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
@@ -224,12 +224,8 @@ async function stopPractice() {
   await act(() => answer(api.DELETE('/api/v1/rounds/practice')))
   emit('practised')
 }
-/** Space starts what stands still, and else ticks the step off. */
-function space() {
-  return props.round.heldSince ? resume() : tick()
-}
 
-useKeys({ ' ': space, Enter: tick, h: () => hold(t('wash.runView.heldForAWhile')) })
+useKeys({ h: () => hold(t('wash.runView.heldForAWhile')) })
 </script>
 
 <template>
@@ -317,7 +313,6 @@ useKeys({ ' ': space, Enter: tick, h: () => hold(t('wash.runView.heldForAWhile')
             ? $t('wash.runView.done')
             : $t('wash.runView.doneHangIt')
       }}
-      <span class="keycap ml-2">{{ $t('wash.runView.space') }}</span>
     </button>
     <button
       type="button"
@@ -361,7 +356,7 @@ useKeys({ ' ': space, Enter: tick, h: () => hold(t('wash.runView.heldForAWhile')
     <summary class="cursor-pointer underline decoration-line underline-offset-4">
       {{ $t('wash.runView.whatISeeAtThe') }}
     </summary>
-    <SawTaps class="mt-2" where="WASH" :round-id="round.id" />
+    <NoticedTaps class="mt-2" where="WASH" :round-id="round.id" />
   </details>
   <RunHappened class="mt-3" :round="round" />
   <div

@@ -6,12 +6,14 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.WebElement;
 
 /**
  * Sorting by hand: why two stay apart, moving by menu and by drag, setting a rule aside, a look.
  */
+@Tag("long")
 class SortTest extends Journey {
 
   @Test

@@ -297,12 +297,10 @@ public final class Wording {
   private String cups(int tablespoons) {
     int quarters = tablespoons / TABLESPOONS_OF_A_QUARTER_CUP;
     int rest = tablespoons % TABLESPOONS_OF_A_QUARTER_CUP;
-    String cups = measures("unit.cup", quarters / (double) QUARTERS);
+    String cups = measures(unitKey(Unit.CUP), quarters / (double) QUARTERS);
     return rest == 0
         ? cups
-        : catalogue.words(
-            "unit.cup-and-spoons",
-            Map.of("cups", cups, "spoons", measures(unitKey(Unit.TABLESPOON), rest)));
+        : inARow(Plain.ALL, List.of(cups, measures(unitKey(Unit.TABLESPOON), rest)));
   }
 
   /** Returns the key under which the catalogue writes a unit. */

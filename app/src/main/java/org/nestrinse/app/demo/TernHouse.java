@@ -17,6 +17,7 @@ import org.nestrinse.app.gather.normal.NormalDayService;
 import org.nestrinse.app.gather.pail.GatherService;
 import org.nestrinse.app.gather.pail.GatherViews;
 import org.nestrinse.app.gather.pail.PailService;
+import org.nestrinse.app.kit.household.FirstFacts;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.kit.kind.KindService;
 import org.nestrinse.app.kit.kind.KindView;
@@ -45,6 +46,7 @@ class TernHouse {
   private static final String FACTS = "tern-house.json";
 
   private final HouseholdService household;
+  private final FirstFacts first;
   private final PersonService people;
   private final KindService kinds;
   private final ProductService products;
@@ -60,6 +62,7 @@ class TernHouse {
 
   TernHouse(
       HouseholdService household,
+      FirstFacts first,
       PersonService people,
       KindService kinds,
       ProductService products,
@@ -73,6 +76,7 @@ class TernHouse {
       ShelfService shelf,
       JsonMapper json) {
     this.household = household;
+    this.first = first;
     this.people = people;
     this.kinds = kinds;
     this.products = products;
@@ -146,6 +150,7 @@ class TernHouse {
   Set setUp() {
     Facts facts = facts();
     household.change(facts.household);
+    first.setUp();
     household.moveTo(ZoneId.systemDefault().getId());
     Map<String, Long> personByName = new HashMap<>();
     facts.people.forEach(

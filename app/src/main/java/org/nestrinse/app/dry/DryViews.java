@@ -29,6 +29,7 @@ public final class DryViews {
    * @param allDryWords by when all are dry as planned, in words; null when nothing hangs or some
    *     never dry here
    * @param todo what is to be done, in order
+   * @param trips the same walk by walk, with what is to be taken in
    * @param rain what a shower would change, or null when none was asked for
    * @param learnt what dry checks have taught
    * @param whys reasons by key: {@code group.ID}, {@code plan}
@@ -44,6 +45,7 @@ public final class DryViews {
       int pieces,
       @Nullable Said allDryWords,
       List<Todo> todo,
+      List<TripView> trips,
       @Nullable Rain rain,
       List<Learnt> learnt,
       Map<String, Why> whys) {}
@@ -69,6 +71,26 @@ public final class DryViews {
       Course.Event sort,
       Said what,
       Said words) {}
+
+  /**
+   * A walk to what hangs.
+   *
+   * @param at when
+   * @param atWords in words
+   * @param due whether now
+   * @param pieces how many pieces are carried
+   * @param title what is done, in a few words
+   * @param errands each thing that is done, in a sentence
+   * @param takeIn groups that are to be felt and taken in
+   */
+  public record TripView(
+      Instant at,
+      Said atWords,
+      boolean due,
+      int pieces,
+      Said title,
+      List<Said> errands,
+      List<Long> takeIn) {}
 
   /**
    * The plan beside other ways.
@@ -209,6 +231,8 @@ public final class DryViews {
    * @param ready how many of them may be dry
    * @param next how many are dry next
    * @param nextWords when, or null
+   * @param trip what is to be carried now, in a sentence, or null
    */
-  public record Short(int pieces, int ready, int next, @Nullable Said nextWords) {}
+  public record Short(
+      int pieces, int ready, int next, @Nullable Said nextWords, @Nullable Said trip) {}
 }

@@ -25,6 +25,7 @@ import org.nestrinse.core.dry.plan.Course;
 import org.nestrinse.core.dry.plan.DryingPolicy;
 import org.nestrinse.core.dry.plan.DryingQuestion;
 import org.nestrinse.core.dry.plan.HangingPlan;
+import org.nestrinse.core.dry.plan.Trip;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -102,6 +103,7 @@ final class DryingPicture {
         .pieces(shown.stream().mapToInt(Group::pieces).sum())
         .allDryWords(allDry ? words.at(last) : null)
         .todo(todo(best))
+        .trips(trips(best))
         .rain(rainAt == null ? null : rain(best))
         .learnt(learnt)
         .whys(whys)
@@ -120,6 +122,7 @@ final class DryingPicture {
         .pieces(0)
         .allDryWords(null)
         .todo(List.of())
+        .trips(List.of())
         .rain(null)
         .learnt(learnt)
         .whys(whys)
@@ -242,6 +245,56 @@ final class DryingPicture {
         .total(DryingSaying.COSTS, new Quantity(plan.cost().money(), Unit.MONEY, 2))
         .line(DryingSaying.WEAR, new Quantity(plan.cost().wear(), Unit.NONE, 1))
         .by(Model.HANGING_PLAN);
+  }
+
+  private List<DryViews.TripView> trips(HangingPlan plan) {
+    return Trip.of(plan.courses()).stream()
+        .map(
+            t ->
+                new DryViews.TripView(
+                    t.at(),
+                    words.at(t.at()),
+                    !t.at().isAfter(now),
+                    t.pieces(),
+                    title(t),
+                    t.errands().stream().map(DryingPicture::errand).toList(),
+                    t.errands().stream()
+                        .filter(e -> e.event() == Course.Event.DRY)
+                        .flatMap(e -> e.courses().stream())
+                        .map(c -> c.batch().key())
+                        .distinct()
+                        .toList()))
+        .toList();
+  }
+
+  /** Returns what is to be carried now, in a few words, or null. */
+  @Nullable Said tripNow() {
+    return facts.places().isEmpty()
+        ? null
+        : Trip.of(plan().courses()).stream()
+            .filter(t -> !t.at().isAfter(now))
+            .filter(t -> t.errands().stream().anyMatch(e -> e.event() != Course.Event.DRY))
+            .findFirst()
+            .map(DryingPicture::title)
+            .map(words -> Said.of(DryingSaying.TRIP_NOW).with("what", words))
+            .orElse(null);
+  }
+
+  private static Said title(Trip trip) {
+    Trip.Errand first = trip.errands().get(0);
+    return trip.errands().size() == 1 && first.courses().size() == 1
+        ? errand(first)
+        : Said.of(
+                trip.errands().stream().allMatch(e -> e.event() == Course.Event.DRY)
+                    ? DryingSaying.TAKE_IN_PIECES
+                    : DryingSaying.CARRY_PIECES)
+            .with("pieces", trip.pieces());
+  }
+
+  private static Said errand(Trip.Errand errand) {
+    return errand.event() == Course.Event.DRY
+        ? Said.of(DryingSaying.TAKE_IN).with("what", errand.pieces())
+        : Said.of(DryingSaying.CARRY).with("what", errand.pieces()).with("words", errand.words());
   }
 
   private List<Todo> todo(HangingPlan plan) {

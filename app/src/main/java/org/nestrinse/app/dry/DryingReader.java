@@ -108,7 +108,12 @@ public class DryingReader {
         next = e.pieces;
       }
     }
-    return new DryViews.Short(pieces, ready, next, next == 0 ? null : words.at(nextAt));
+    return new DryViews.Short(
+        pieces,
+        ready,
+        next,
+        next == 0 ? null : words.at(nextAt),
+        pieces == 0 ? null : new DryingPicture(now, null).tripNow());
   }
 
   /** Returns what hangs, if it stays where it is. */

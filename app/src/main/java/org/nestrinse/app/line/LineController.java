@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.house.MadeUpHouse;
+import org.nestrinse.app.kit.household.FirstFacts;
 import org.nestrinse.app.kit.household.Household;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.ledger.LedgerCheck;
@@ -16,6 +17,7 @@ import org.nestrinse.app.speech.HouseVoices;
 import org.nestrinse.app.wash.plan.PlanViews;
 import org.nestrinse.app.wash.round.RoundService;
 import org.nestrinse.app.wash.round.RoundViews;
+import org.nestrinse.core.household.NextTask;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -27,6 +29,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/v1/line")
 class LineController {
+  private static final String WASH = "wash";
+
   private final SlowPegs slow;
   private final RoundService rounds;
   private final ResetService resets;
@@ -35,6 +39,7 @@ class LineController {
   private final Clock clock;
   private final HouseVoices voices;
   private final MadeUpHouse madeUp;
+  private final FirstFacts first;
 
   LineController(
       SlowPegs slow,
@@ -44,7 +49,9 @@ class LineController {
       LedgerCheck ledger,
       Clock clock,
       HouseVoices voices,
-      MadeUpHouse madeUp) {
+      MadeUpHouse madeUp,
+      FirstFacts first) {
+    this.first = first;
     this.voices = voices;
     this.madeUp = madeUp;
     this.slow = slow;
@@ -65,6 +72,7 @@ class LineController {
    * @param madeUp whether it is a made-up house
    * @param now the moment of these states, so that countdowns follow the household's clock
    * @param pegs one for each station in working order
+   * @param next the one thing to do next
    * @param reset what is on in the reset that goes on, or null
    * @param notices rows that are damaged or not readable
    * @param differences kinds whose counts differ from their places, by the last look
@@ -77,6 +85,7 @@ class LineController {
       boolean madeUp,
       Instant now,
       List<Peg> pegs,
+      Next next,
       @Nullable Said reset,
       List<LedgerService.Difference> differences,
       List<Said> notices) {}
@@ -90,9 +99,20 @@ class LineController {
    */
   record Peg(String station, Said state, boolean urgent) {}
 
+  /**
+   * What to do next.
+   *
+   * @param station short name of the station where it is done
+   * @param words in a sentence
+   * @param button what leads there
+   * @param now whether it can be done now
+   */
+  record Next(String station, Said words, Said button, boolean now) {}
+
   @GetMapping
   Line line() {
     SlowPegs.Pegs pegs = slow.pegs();
+    Wash wash = wash();
     Household house = households.current();
     return new Line(
         house.name(),
@@ -101,34 +121,63 @@ class LineController {
         voices.ofTheHouse().currency(),
         madeUp.isHere(),
         clock.instant(),
-        List.of(pegs.gather(), pegs.sort(), wash(), pegs.dry(), pegs.shelf()),
+        List.of(pegs.gather(), pegs.sort(), wash.peg, pegs.dry(), pegs.shelf()),
+        next(pegs, wash),
         resets.step(),
         ledger.found(),
         ledger.notices());
   }
 
-  private Peg wash() {
+  private Next next(SlowPegs.Pegs pegs, Wash wash) {
+    NextTask next =
+        NextTask.of(
+            new NextTask.Stand(
+                first.setUpDone(),
+                wash.step,
+                wash.running,
+                pegs.drying(),
+                pegs.loadsReady(),
+                pegs.loadsToMake(),
+                pegs.due()));
+    return new Next(next.task().station(), next.words(), next.task().said(), next.task().now());
+  }
+
+  /**
+   * How the wash stands.
+   *
+   * @param peg its peg
+   * @param step the step that waits for a person, or null
+   * @param running how long the machine still works, in a sentence, or null
+   */
+  private record Wash(Peg peg, @Nullable Said step, @Nullable Said running) {}
+
+  private Wash wash() {
     RoundViews.Round round;
     try {
       round = rounds.running();
     } catch (StateConflict unreadable) {
-      return new Peg("wash", LineSaying.NOT_READABLE.said(), true);
+      return new Wash(new Peg(WASH, LineSaying.NOT_READABLE.said(), true), null, null);
     }
     if (round == null || round.currentStep() == null || round.currentEnds() == null) {
-      return new Peg("wash", LineSaying.NOTHING_RUNNING.said(), false);
+      return new Wash(new Peg(WASH, LineSaying.NOTHING_RUNNING.said(), false), null, null);
     }
     PlanViews.PlanStep step = round.plan().steps().get(round.currentStep() - 1);
     long left = Math.max(0, Duration.between(clock.instant(), round.currentEnds()).toMinutes());
     if (step.attended()) {
-      return new Peg("wash", Said.of(LineSaying.YOU).with("step", step.title()), true);
+      Said you = Said.of(LineSaying.YOU).with("step", step.title());
+      return new Wash(new Peg(WASH, you, true), step.title(), null);
     }
-    return left == 0
-        ? new Peg("wash", Said.of(LineSaying.DONE).with("step", step.title()), true)
-        : new Peg(
-            "wash",
-            Said.of(LineSaying.LEFT)
-                .with("step", step.title())
-                .with("minutes", Quantity.of(left, Unit.MINUTE)),
-            false);
+    if (left == 0) {
+      Said done = Said.of(LineSaying.DONE).with("step", step.title());
+      return new Wash(new Peg(WASH, done, true), done, null);
+    }
+    Quantity minutes = Quantity.of(left, Unit.MINUTE);
+    return new Wash(
+        new Peg(
+            WASH,
+            Said.of(LineSaying.LEFT).with("step", step.title()).with("minutes", minutes),
+            false),
+        null,
+        Said.of(NextTask.Words.WASH_RUNS).with("step", step.title()).with("left", minutes));
   }
 }

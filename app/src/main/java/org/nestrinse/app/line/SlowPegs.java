@@ -1,5 +1,8 @@
 package org.nestrinse.app.line;
 
+import java.time.Clock;
+import java.time.Duration;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.changes.CachedAnswer;
 import org.nestrinse.app.dry.DryViews;
 import org.nestrinse.app.dry.DryingReader;
@@ -11,6 +14,7 @@ import org.nestrinse.app.shelf.ShelfService;
 import org.nestrinse.app.sort.LoadReader;
 import org.nestrinse.app.sort.ProposalService;
 import org.nestrinse.app.time.TimeWords;
+import org.nestrinse.core.household.NextTask;
 import org.nestrinse.core.household.Supplies;
 import org.nestrinse.core.said.Said;
 import org.springframework.stereotype.Component;
@@ -18,12 +22,16 @@ import org.springframework.stereotype.Component;
 /** The pegs that only move when something is changed or hours go by. */
 @Component
 class SlowPegs {
+  /** What is due within so long is worth sorting now: a house figure. */
+  private static final Duration SOON = Duration.ofHours(12);
+
   private final GatherService gather;
   private final LoadReader loads;
   private final ProposalService proposals;
   private final DryingReader dry;
   private final ShelfService shelf;
   private final HouseholdService households;
+  private final Clock clock;
 
   SlowPegs(
       GatherService gather,
@@ -31,7 +39,9 @@ class SlowPegs {
       ProposalService proposals,
       DryingReader dry,
       ShelfService shelf,
-      HouseholdService households) {
+      HouseholdService households,
+      Clock clock) {
+    this.clock = clock;
     this.gather = gather;
     this.loads = loads;
     this.proposals = proposals;
@@ -40,17 +50,43 @@ class SlowPegs {
     this.households = households;
   }
 
-  /** All of them. */
-  record Pegs(Peg gather, Peg sort, Peg dry, Peg shelf) {}
+  /** All of them, and what they say of the next thing to do. */
+  record Pegs(
+      Peg gather,
+      Peg sort,
+      Peg dry,
+      Peg shelf,
+      NextTask.Drying drying,
+      int loadsReady,
+      int loadsToMake,
+      NextTask.@Nullable Due due) {}
 
   /** Returns them as they are now. */
   @CachedAnswer
   Pegs pegs() {
-    return new Pegs(gather(), sort(), dry(), shelf());
+    DryViews.Short hanging = dry.inShort();
+    int ready = loads.openCount();
+    int toMake = ready > 0 ? 0 : proposals.proposed();
+    GatherViews.Gathering waiting = gather.gathering();
+    return new Pegs(
+        gather(waiting),
+        sort(ready, toMake),
+        dry(hanging),
+        shelf(),
+        new NextTask.Drying(hanging.ready(), hanging.trip(), hanging.next(), hanging.nextWords()),
+        ready,
+        toMake,
+        due(waiting.nextDue()));
   }
 
-  private Peg gather() {
-    GatherViews.Gathering g = gather.gathering();
+  private NextTask.@Nullable Due due(GatherViews.@Nullable NextDue due) {
+    return due == null
+        ? null
+        : new NextTask.Due(
+            due.over(), due.at().isBefore(clock.instant().plus(SOON)), due.words(), due.oldest());
+  }
+
+  private static Peg gather(GatherViews.Gathering g) {
     GatherViews.NextDue due = g.nextDue();
     if (due == null) {
       return new Peg("gather", LineSaying.NOTHING_WAITING.said(), false);
@@ -62,12 +98,10 @@ class SlowPegs {
     return new Peg("gather", due.over() ? waiting : waiting.with("when", due.words()), due.over());
   }
 
-  private Peg sort() {
-    int ready = loads.openCount();
+  private static Peg sort(int ready, int proposed) {
     if (ready > 0) {
       return new Peg("sort", Said.of(LineSaying.LOADS_READY).with("loads", ready), false);
     }
-    int proposed = proposals.proposed();
     return new Peg(
         "sort",
         proposed == 0
@@ -76,8 +110,7 @@ class SlowPegs {
         false);
   }
 
-  private Peg dry() {
-    DryViews.Short d = dry.inShort();
+  private static Peg dry(DryViews.Short d) {
     if (d.pieces() == 0) {
       return new Peg("dry", LineSaying.NOTHING_HANGING.said(), false);
     }

@@ -3,7 +3,6 @@ package org.nestrinse.app.running;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.net.ConnectException;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -113,7 +112,7 @@ class KilledProcessTest {
         if (http.send(health, HttpResponse.BodyHandlers.ofString()).statusCode() == 200) {
           return;
         }
-      } catch (ConnectException e) {
+      } catch (IOException notYet) {
         process.waitFor(200, TimeUnit.MILLISECONDS);
       }
     }

@@ -130,6 +130,11 @@ public record Product(
       return typical;
     }
 
+    /** Returns its usual density as it lies in a scoop or pours [g/mL]. */
+    public double usualDensityGMl() {
+      return densityGMl;
+    }
+
     /** Returns whether it is counted in pieces. */
     public boolean pieces() {
       return this == SHEET || this == TAB;

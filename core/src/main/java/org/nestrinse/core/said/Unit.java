@@ -76,6 +76,8 @@ public enum Unit {
   TABLESPOON,
   /** What is poured from a jug [mL]; in US measures cups and tablespoons. */
   POURED,
+  /** Sixteen tablespoons. */
+  CUP,
   SHEET,
   TAB
 }

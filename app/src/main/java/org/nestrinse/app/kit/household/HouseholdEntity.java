@@ -115,6 +115,12 @@ class HouseholdEntity {
   /** Whether the machine's dial says cold, warm and hot. */
   boolean dialInWords;
 
+  /** Whether the set-up is over. */
+  boolean setUpDone;
+
+  /** Whether somebody told of the water; a new house only guesses. */
+  boolean waterTold;
+
   @Nullable Instant trimMovedAt;
   int trimWay;
 }

@@ -46,6 +46,7 @@ public class HouseholdService implements HouseFounder {
   private static final int LONGEST_METHOD = 40;
   private static final int LONGEST_NAME = 80;
   private static final Range PRICE = new Range(0, 100);
+  static final Range INLET_C = new Range(1, 65, Unit.CELSIUS);
 
   private static final int HOURS_PER_DAY = 24;
   private static final String LID = "lid";
@@ -131,7 +132,7 @@ public class HouseholdService implements HouseFounder {
     String name = RequestChecks.text("name", change.name, LONGEST_NAME);
     double hardness =
         RequestChecks.number("hardnessMmolL", change.hardnessMmolL, Limits.HARDNESS_MMOL_L);
-    double inlet = RequestChecks.number("inletC", change.inletC, new Range(1, 65, Unit.CELSIUS));
+    double inlet = RequestChecks.number("inletC", change.inletC, INLET_C);
     double room = RequestChecks.number("roomC", change.roomC, new Range(0, 40, Unit.CELSIUS));
     double day = RequestChecks.number("dayPerKwh", change.dayPerKwh, PRICE);
     double night = RequestChecks.number("nightPerKwh", change.nightPerKwh, PRICE);

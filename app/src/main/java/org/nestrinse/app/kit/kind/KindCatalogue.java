@@ -59,7 +59,30 @@ public class KindCatalogue {
       org.nestrinse.core.textile.Bin bin,
       List<Part> parts,
       double areaM2,
-      boolean small) {}
+      boolean small) {
+    /** Returns what is sent to add so many of it. */
+    public KindService.Change owned(int count) {
+      return KindServiceChangeBuilder.builder()
+          .version(null)
+          .name(name)
+          .plural(plural)
+          .role(role)
+          .bin(bin)
+          .parts(
+              parts.stream()
+                  .map(
+                      p ->
+                          new KindService.PartChange(
+                              p.name(), p.material(), p.massKg(), p.elastic()))
+                  .toList())
+          .areaM2(areaM2)
+          .small(small)
+          .label(null)
+          .colour(null)
+          .owned(count)
+          .build();
+    }
+  }
 
   /** Returns everything there is to start from, by group, under the names of a language. */
   public List<Preset> presets(Locale language) {

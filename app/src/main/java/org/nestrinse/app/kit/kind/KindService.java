@@ -184,6 +184,12 @@ public class KindService implements Removable {
     return view(kinds.saveAndFlush(e), stock.held(id));
   }
 
+  /** Sets how many of a kind are owned. */
+  @Transactional
+  public void own(long id, int count) {
+    stock.own(id, count);
+  }
+
   /** Adds newly bought pieces to what is owned, or takes them away again. */
   @Transactional
   public void buy(long id, int pieces) {

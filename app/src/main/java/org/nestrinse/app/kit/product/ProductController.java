@@ -17,9 +17,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/v1")
 class ProductController {
   private final ProductService products;
+  private final LabelReader labels;
 
-  ProductController(ProductService products) {
+  ProductController(ProductService products, LabelReader labels) {
     this.products = products;
+    this.labels = labels;
   }
 
   @GetMapping("/products")
@@ -32,6 +34,12 @@ class ProductController {
   @ResponseStatus(HttpStatus.CREATED)
   ProductService.View addProduct(@RequestBody ProductService.Change change) {
     return products.add(change);
+  }
+
+  @PostMapping("/products/from-label")
+  @ResponseStatus(HttpStatus.CREATED)
+  ProductService.View addFromLabel(@RequestBody LabelReader.Printed label) {
+    return labels.add(label);
   }
 
   @PutMapping("/products/{id}")

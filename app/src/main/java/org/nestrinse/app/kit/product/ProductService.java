@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.KitEntity;
 import org.nestrinse.app.kit.KitRefusal;
@@ -142,8 +143,14 @@ public class ProductService implements Removable {
   /** Adds a product. */
   @Transactional
   public View add(Change change) {
+    return add(change, List.of());
+  }
+
+  /** Adds a product of which more than its label was filled in. */
+  View add(Change change, List<String> alsoFilledIn) {
     ProductEntity e = new ProductEntity();
     apply(e, change);
+    e.filledIn = Stream.concat(e.filledIn.stream(), alsoFilledIn.stream()).toList();
     e.refuseTwins(products.findByRemovedAtIsNull(Sort.unsorted()));
     return view(products.save(e));
   }
