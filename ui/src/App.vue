@@ -78,6 +78,7 @@ useKeys({
     </main>
     <WhyColumn v-if="!bare" />
   </div>
+  <p class="sr-only" aria-live="polite" data-page-said>{{ route.meta.title }}</p>
   <MessageBar />
   <KeyList :open="keysShown" @close="keysShown = false" />
 </template>

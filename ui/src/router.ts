@@ -6,6 +6,8 @@ import NowhereView from './parts/NowhereView.vue'
 import GatherView from './stations/gather/GatherView.vue'
 
 export const router = createRouter({
+  // Whoever goes back finds the place where they were; a new page begins at its top.
+  scrollBehavior: (to, from, before) => before ?? (to.path === from.path ? false : { top: 0 }),
   history: createWebHistory(house || '/'),
   routes: [
     {
@@ -37,7 +39,7 @@ export const router = createRouter({
     {
       path: '/card',
       component: () => import('./stations/wash/CardView.vue'),
-      meta: { title: t('router.wallCard') },
+      meta: { plain: true, title: t('router.wallCard') },
     },
     {
       path: '/dry',
@@ -52,12 +54,12 @@ export const router = createRouter({
     {
       path: '/shelf/stock',
       component: () => import('./stations/shelf/StockView.vue'),
-      meta: { title: t('router.stock') },
+      meta: { plain: true, title: t('router.stock') },
     },
     {
       path: '/shelf/wear',
       component: () => import('./stations/shelf/WearView.vue'),
-      meta: { title: t('router.wear') },
+      meta: { plain: true, title: t('router.wear') },
     },
     {
       path: '/week',
@@ -82,22 +84,22 @@ export const router = createRouter({
     {
       path: '/record/rounds',
       component: () => import('./stations/record/RoundsView.vue'),
-      meta: { title: t('record.recordView.everyRound') },
+      meta: { plain: true, title: t('record.recordView.everyRound') },
     },
     {
       path: '/record/compare',
       component: () => import('./stations/record/CompareView.vue'),
-      meta: { title: t('record.recordView.comparePeriods') },
+      meta: { plain: true, title: t('record.recordView.comparePeriods') },
     },
     {
       path: '/record/costs',
       component: () => import('./stations/record/CostsView.vue'),
-      meta: { title: t('record.recordView.costsAndUse') },
+      meta: { plain: true, title: t('record.recordView.costsAndUse') },
     },
     {
       path: '/record/files',
       component: () => import('./stations/record/FilesView.vue'),
-      meta: { title: t('record.recordView.files') },
+      meta: { plain: true, title: t('record.recordView.files') },
     },
     {
       path: '/record/:id',
@@ -108,13 +110,13 @@ export const router = createRouter({
     {
       path: '/how/:model',
       component: () => import('./stations/how/HowView.vue'),
-      meta: { title: t('router.how') },
+      meta: { plain: true, title: t('router.how') },
       props: true,
     },
     {
       path: '/kit/:tab?',
       component: () => import('./stations/kit/KitView.vue'),
-      meta: { title: t('router.kit') },
+      meta: { plain: true, title: t('router.kit') },
       props: true,
     },
     {
@@ -125,6 +127,8 @@ export const router = createRouter({
   ],
 })
 
-router.afterEach((to) => {
+router.afterEach((to, from) => {
+  // Readers begin at the top of what is new, too.
+  if (from.matched.length && to.path !== from.path) document.getElementById('work')?.focus()
   document.title = t('router.nestRinse', { title: String(to.meta.title ?? '') })
 })

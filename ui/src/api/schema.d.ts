@@ -4344,6 +4344,7 @@ export interface components {
             steps: components["schemas"]["Moment"][];
         };
         PositionEffect: {
+            changes: boolean;
             chosen: boolean;
             effect: string;
             id: string;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { t } from '../words'
-import { computed, useId } from 'vue'
+import { useElementSize } from '@vueuse/core'
+import { computed, useId, useTemplateRef } from 'vue'
 import type { Api } from '../api/client'
 import { percent } from '../use/format'
 
@@ -11,6 +12,20 @@ import { percent } from '../use/format'
 const props = defineProps<{ pail: Api['Pail'] }>()
 
 const id = useId()
+const holder = useTemplateRef<SVGSVGElement>('holder')
+const { width: measured } = useElementSize(holder)
+/** Text is to be so tall as it is seen [px], however small the pail is drawn. */
+const SEEN = 11.2
+const fontSize = computed(() => (SEEN * WIDTH) / Math.max(60, measured.value || WIDTH))
+/** Width of a letter, by its height. */
+const LETTER = 0.52
+/** What fits into a layer: its day part and count, or the count alone. */
+function words(layer: { label: string; pieces: number }) {
+  const all = `${layer.label} ${layer.pieces}`
+  return all.length * LETTER * fontSize.value <= inner.right - inner.left - 8
+    ? all
+    : String(layer.pieces)
+}
 const WIDTH = 150
 const TOP = 34
 const BOTTOM = 214
@@ -54,7 +69,7 @@ const layers = computed(() => {
       rightAt(top) -
       2 -
       ((rightAt(top) - leftAt(top) - 4) * layer.assumed) / Math.max(1, layer.pieces)
-    const text = { y: (top + floor) / 2 + 3.5, small: height < 15, over }
+    const text = { y: (top + floor) / 2 + fontSize.value * 0.35, over }
     floor = top - 1.5
     return { ...layer, shape, fill, text, assumedFrom }
   })
@@ -87,7 +102,13 @@ const description = computed(() =>
 </script>
 
 <template>
-  <svg :viewBox="`0 0 ${WIDTH} 222`" role="img" class="block w-full" :aria-label="description">
+  <svg
+    ref="holder"
+    :viewBox="`0 0 ${WIDTH} 222`"
+    role="img"
+    class="block w-full"
+    :aria-label="description"
+  >
     <defs>
       <pattern
         :id="`${id}-hatch`"
@@ -148,7 +169,7 @@ const description = computed(() =>
         x="86"
         :y="layer.text.y"
         text-anchor="middle"
-        :font-size="layer.text.small ? 9 : 11.5"
+        :font-size="fontSize"
         :style="{
           fill: layer.text.over ? 'var(--c-on-deep)' : 'var(--c-ink)',
           stroke: layer.assumed ? 'var(--c-sheet)' : 'none',
@@ -156,7 +177,7 @@ const description = computed(() =>
         stroke-width="3"
         paint-order="stroke"
       >
-        {{ layer.label }} {{ layer.pieces }}
+        {{ words(layer) }}
       </text>
     </g>
     <g v-if="layers.length" stroke="var(--c-ink)">

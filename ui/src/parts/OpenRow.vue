@@ -2,11 +2,17 @@
 import { Disclosure, DisclosureButton, DisclosurePanel } from '@headlessui/vue'
 
 /** A line that opens to its form. */
-defineProps<{ name: string; about: string }>()
+defineProps<{ name: string; about: string; opened?: boolean }>()
 </script>
 
 <template>
-  <Disclosure v-slot="{ open }" as="div" class="border-t border-line" :data-row="name">
+  <Disclosure
+    v-slot="{ open }"
+    as="div"
+    :default-open="opened"
+    class="border-t border-line"
+    :data-row="name"
+  >
     <DisclosureButton class="flex w-full items-baseline gap-3 py-2 text-left">
       <span aria-hidden="true" class="w-3">{{ open ? '▾' : '▸' }}</span>
       <span class="min-w-44 font-head font-semibold">{{ name }}</span>

@@ -21,15 +21,18 @@ watch(
 
 <template>
   <aside
+    v-if="why || !route.meta.plain"
     :aria-label="$t('parts.whyColumn.why')"
-    class="hidden w-[284px] shrink-0 border-l border-ink bg-sheet px-5 py-4 lg:block"
+    class="hidden w-[284px] shrink-0 border-l border-ink bg-sheet lg:block print:hidden"
     data-why
   >
-    <h2 class="mb-3 text-base">{{ $t('parts.whyColumn.why') }}</h2>
-    <WhyText v-if="why" :why="why" />
-    <p v-else class="text-soft">
-      {{ $t('parts.whyColumn.tapADottedNumberTo') }}
-    </p>
+    <div class="sticky top-0 max-h-screen overflow-y-auto px-5 py-4">
+      <h2 class="mb-3 text-base">{{ $t('parts.whyColumn.why') }}</h2>
+      <WhyText v-if="why" :why="why" />
+      <p v-else class="text-soft">
+        {{ $t('parts.whyColumn.tapADottedNumberTo') }}
+      </p>
+    </div>
   </aside>
   <Dialog :open="asSheet" class="relative z-40" @close="store.close()">
     <div class="fixed inset-0 bg-ink/40" aria-hidden="true" />

@@ -108,7 +108,7 @@ const places = computed(() => {
     groups,
     pieces: groups.reduce((sum, g) => sum + g.pieces, 0),
     words: groups
-      .map((g) => t('dry.dryView.kindDry', { pieces: g.pieces, kind: g.kind, when: g.dryWords }))
+      .map((g) => t('dry.dryView.kindDry', { words: g.words, when: g.dryWords }))
       .join(' · '),
   }))
 })
@@ -155,7 +155,9 @@ const HOURS = Array.from({ length: 15 }, (_, i) => i + 7)
           {{
             due.takeIn.length === 0
               ? $t('dry.dryView.carried', { pieces: count(due.pieces, 'piece') })
-              : $t('dry.dryView.takenInButton', { pieces: count(due.pieces, 'piece') })
+              : due.errands.length > 1
+                ? $t('dry.dryView.takenInButton', { pieces: count(due.pieces, 'piece') })
+                : $t('dry.dryView.takenIn2', { pieces: count(due.pieces, 'piece') })
           }}
         </button>
       </template>

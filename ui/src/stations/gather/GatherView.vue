@@ -103,14 +103,14 @@ useKeys({
           <strong :class="gathering.nextDue.over ? 'text-heat-word' : 'text-ink'">
             {{ gathering.nextDue.over ? '! ' : '' }}{{ gathering.nextDue.words }}
           </strong></Figure
-        >{{
+        >{{ $t('gather.gatherView.because', { reason: gathering.nextDue.reason }) }}
+        <span class="hidden sm:inline">{{
           $t('gather.gatherView.theMarkBesideEachPail', {
-            reason: gathering.nextDue.reason,
             assumed: gathering.assumed
               ? $t('gather.gatherView.piecesAreAssumedAndHatched', gathering.assumed)
               : '',
           })
-        }}
+        }}</span>
       </template>
       <template v-else-if="unready">{{
         $t('gather.gatherView.twoThingsAreNeededBefore')
@@ -138,7 +138,7 @@ useKeys({
       <li
         v-for="pail in gathering.pails"
         :key="pail.id"
-        class="w-28 shrink-0 sm:max-w-44 sm:flex-1 sm:basis-[108px]"
+        class="w-24 shrink-0 sm:max-w-44 sm:flex-1 sm:basis-[108px]"
       >
         <button
           type="button"
@@ -179,11 +179,11 @@ useKeys({
       :selected-index="panel"
       @change="(i: number) => (panel = i)"
     >
-      <TabList class="flex flex-wrap gap-1.5">
+      <TabList class="flex gap-1.5 overflow-x-auto p-1 sm:flex-wrap">
         <Tab v-for="p in PANELS" :key="p" v-slot="{ selected }" as="template">
           <button
             type="button"
-            class="chip px-2 py-1"
+            class="chip shrink-0 px-2 py-1"
             :class="selected ? 'bg-ink font-semibold text-paper' : ''"
           >
             {{ p }}

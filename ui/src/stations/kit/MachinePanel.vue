@@ -351,7 +351,10 @@ function saveProgramme(index: number, v: Values) {
           :save-label="$t('kit.machinePanel.add')"
         />
       </OpenRow>
-      <MachineLogs v-if="view.id" :key="view.id" :view="view" @kept="reload" />
+      <details v-if="view.id" class="mt-3" data-logs>
+        <summary class="button-quiet px-0">{{ $t('kit.machinePanel.logs') }}</summary>
+        <MachineLogs :key="view.id" :view="view" @kept="reload" />
+      </details>
     </template>
     <RemoveThing
       v-if="view.id"

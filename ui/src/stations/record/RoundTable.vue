@@ -1,11 +1,14 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core'
 import { ref } from 'vue'
 import LoadState from '../../parts/LoadState.vue'
 import { measure, money, number, percent } from '../../use/format'
 import { useAnswer } from '../../use/useLoaded'
 
 /** Every round as a line; each opens to its numbers and their reasons. */
-const SIZE = 20
+const wide = useMediaQuery('(min-width: 40rem)')
+/** As many as can be looked at without losing the top of the page. */
+const SIZE = wide.value ? 12 : 4
 const page = ref(0)
 const {
   data: record,

@@ -141,7 +141,9 @@ async function finish() {
           >
             <span class="block font-head font-semibold"
               >{{ s.done ? '✓' : i + 1
-              }}<span class="hidden sm:inline"> {{ PAGES[STEPS[i] ?? 'who'].name }}</span></span
+              }}<span class="ml-1.5 hidden sm:inline">{{
+                PAGES[STEPS[i] ?? 'who'].name
+              }}</span></span
             >
             <span class="line-clamp-1 hidden text-[0.82rem] sm:block">{{ s.words }}</span>
           </button>

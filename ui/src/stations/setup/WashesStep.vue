@@ -96,7 +96,7 @@ defineExpose({ keep })
           />
           <span
             >{{ p.name
-            }}<span v-if="p.washMinutes" class="text-sm text-soft">
+            }}<span v-if="p.washMinutes" class="ml-1.5 text-sm text-soft">
               {{ p.temperaturesC?.map((c) => measure(c ?? 0, 'celsius')).join(', ') }}
             </span></span
           >

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { answer, api, type Api } from '../../api/client'
+import BundlePicture from '../../charts/BundlePicture.vue'
 import Figure from '../../parts/Figure.vue'
 import { useAct } from '../../use/useAct'
 
@@ -47,21 +48,9 @@ function quiet(line: Api['BundleLine']) {
           </Figure>
           <span class="ml-2 font-head text-lg">× {{ line.name }}</span>
         </p>
-        <p class="text-sm">
-          <label class="inline-flex items-center gap-1">
-            {{ $t('shelf.bundleBoard.wanted') }}
-            <input
-              type="number"
-              min="0"
-              max="60"
-              class="w-14"
-              :value="line.wanted"
-              :disabled="busy"
-              data-wanted
-              @change="wish(line, $event)"
-            />
-          </label>
-          <strong v-if="line.count < line.wanted" class="ml-2 text-heat-word">
+        <BundlePicture :ready="line.count" :wanted="line.wanted" />
+        <p v-if="line.count < line.wanted || line.without" class="text-sm">
+          <strong v-if="line.count < line.wanted" class="text-heat-word">
             {{ $t('shelf.bundleBoard.short', { count: line.wanted - line.count }) }}
           </strong>
           <span v-if="line.without" class="ml-2">{{
@@ -76,27 +65,29 @@ function quiet(line: Api['BundleLine']) {
         </p>
       </li>
     </ul>
-    <p class="mt-3 flex flex-wrap items-center gap-x-5 gap-y-2 text-sm">
-      <span
-        v-for="line in shelf.bundles.filter(quiet)"
-        :key="line.recipe"
-        :data-bundle="line.recipe"
-      >
-        <label class="inline-flex items-center gap-1">
-          {{ $t('shelf.bundleBoard.sWanted', { name: line.name }) }}
+    <details class="mt-2 print:hidden" data-wishes>
+      <summary class="button-quiet px-0">{{ $t('shelf.bundleBoard.howManyWanted') }}</summary>
+      <p class="mt-1 flex flex-wrap items-center gap-x-5 gap-y-2 text-sm">
+        <label
+          v-for="line in shelf.bundles"
+          :key="line.recipe"
+          class="inline-flex items-center gap-1"
+          :data-wish="line.recipe"
+        >
+          {{ line.name }}
           <input
             type="number"
             min="0"
             max="60"
             class="w-14"
-            value="0"
+            :value="line.wanted"
             :disabled="busy"
             data-wanted
             @change="wish(line, $event)"
           />
         </label>
-      </span>
-    </p>
+      </p>
+    </details>
     <p v-if="props.shelf.people.length" class="mt-2 text-sm" data-settings>
       <template v-for="(p, i) in props.shelf.people" :key="p.personId"
         >{{ i ? '; ' : '' }}<strong>{{ p.name }}</strong

@@ -17,15 +17,17 @@ const { data: shelf, error, loading, reload } = useAnswer('/api/v1/shelf')
     <ShelfPages />
     <RhythmTable />
     <template v-if="shelf.compartments.length">
-      <h2 class="mt-6 text-lg">{{ $t('shelf.shelfView.cleanParts') }}</h2>
-      <div class="mt-1 grid grid-cols-1 gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
-        <ShelfBoard
-          v-for="c in shelf.compartments"
-          :key="c.role"
-          :compartment="c"
-          :why="shelf.whys[`part.${c.role}`]"
-        />
-      </div>
+      <details class="mt-4" data-clean-parts>
+        <summary class="button-quiet px-0">{{ $t('shelf.shelfView.cleanParts') }}</summary>
+        <div class="mt-1 grid grid-cols-1 gap-x-8 sm:grid-cols-2 xl:grid-cols-3">
+          <ShelfBoard
+            v-for="c in shelf.compartments"
+            :key="c.role"
+            :compartment="c"
+            :why="shelf.whys[`part.${c.role}`]"
+          />
+        </div>
+      </details>
     </template>
   </template>
 </template>

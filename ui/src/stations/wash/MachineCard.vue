@@ -26,7 +26,7 @@ function cautionsAt(step: number) {
         v-for="step in plan.steps"
         :key="step.number"
         class="border-t border-line py-1.5"
-        :class="step.attended ? 'hatch pl-2' : ''"
+        :class="step.attended ? 'hatch' : ''"
         :data-step="step.number"
       >
         <div class="flex flex-wrap items-baseline gap-x-3">
@@ -60,7 +60,7 @@ function cautionsAt(step: number) {
         <CautionNote
           v-for="c in cautionsAt(step.number)"
           :key="c.key"
-          class="mt-1 text-sm"
+          class="mt-1 pl-8 text-sm"
           :caution="c"
         />
       </li>

@@ -18,6 +18,13 @@ const messages = useMessages()
 const { act, busy } = useAct()
 const { data: products } = useAnswer('/api/v1/products')
 
+/** What matters on this load comes first. */
+const questions = computed(() =>
+  [...props.options.questions].sort((a, b) => Number(matters(b)) - Number(matters(a))),
+)
+function matters(q: Question) {
+  return q.positions.some((p) => p.changes)
+}
 const chosen = computed(() => Object.keys(props.wishes.positions.value).length)
 const WHERE: { value: Besides['where']; words: string }[] = [
   { value: 'FIRST_WASH', words: t('wash.moreChoices.theFirstWash') },
@@ -94,6 +101,7 @@ async function keep() {
 <template>
   <section :aria-label="$t('wash.moreChoices.otherwise')" class="print:hidden">
     <OpenRow
+      opened
       :name="$t('wash.moreChoices.wherePeopleDisagree')"
       :about="
         chosen
@@ -102,7 +110,7 @@ async function keep() {
       "
     >
       <div
-        v-for="q in options.questions"
+        v-for="q in questions"
         :key="q.id"
         class="border-t border-line py-2"
         :data-question="q.id"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { duration, measure, money, number } from '../../use/format'
+import { duration, measure } from '../../use/format'
 import { t } from '../../words'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
@@ -15,6 +15,7 @@ import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 import MachineCard from './MachineCard.vue'
 import MoreChoices from './MoreChoices.vue'
+import RemedyRow from './RemedyRow.vue'
 import SchoolTable from './SchoolTable.vue'
 import WashVerdicts from './WashVerdicts.vue'
 import { useCarer } from './useCarer'
@@ -221,7 +222,9 @@ const FOLDS = computed<{ id: Fold; words: string }[]>(() => [
   { id: 'more', words: t('wash.planView.questions', mattering.value) },
 ])
 /** Questions of which another answer would change something here. */
-const mattering = computed(() => options.value?.questions.length ?? 0)
+const mattering = computed(
+  () => options.value?.questions.filter((q) => q.positions.some((p) => p.changes)).length ?? 0,
+)
 </script>
 
 <template>
@@ -315,31 +318,12 @@ const mattering = computed(() => options.value?.questions.length ?? 0)
     </div>
 
     <WashVerdicts :plan="plan" />
-    <div
+    <RemedyRow
       v-if="!plan.figures.goalMet && options?.remedies.length"
-      class="mt-1.5 flex flex-wrap items-center gap-1.5 text-sm"
-      data-remedies
-    >
-      <span>{{
-        $t('wash.planView.whatWouldReachIt', { goalVerdict: plan.figures.goalVerdict })
-      }}</span>
-      <button
-        v-for="r in options.remedies"
-        :key="r.words"
-        type="button"
-        class="chip min-h-9 px-2"
-        data-remedy
-        @click="remedy(r)"
-      >
-        {{ r.words
-        }}<span class="text-soft"
-          >, +{{ money(r.moreCost)
-          }}{{
-            r.moreMinutes >= 1 ? $t('wash.planView.min', { toFixed: number(r.moreMinutes) }) : ''
-          }}</span
-        >
-      </button>
-    </div>
+      :verdict="plan.figures.goalVerdict"
+      :remedies="options.remedies"
+      @take="remedy"
+    />
 
     <SchoolTable
       v-if="fold === 'methods'"

@@ -116,7 +116,7 @@ class BadInputTest extends Journey {
 
   private void absurdPlacesAndDryers() {
     browser.open("/kit");
-    browser.click("[role=tab]", "Places and pails");
+    browser.click("[data-page]", "Places and pails");
     browser.click("[data-row='sun line'] button");
     browser.type("[data-row='sun line'] [data-field=metres] input", "9999");
     browser.click("[data-row='sun line'] button[type=submit]");

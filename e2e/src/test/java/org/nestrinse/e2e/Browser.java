@@ -220,6 +220,14 @@ final class Browser implements AutoCloseable {
     }
   }
 
+  /** Opens what stands behind the plan of a wash: other methods, changes, questions. */
+  void fold(String which) {
+    if (!"true".equals(see("[data-fold=" + which + "]").getAttribute("aria-expanded"))) {
+      click("[data-fold=" + which + "]");
+    }
+    see("#fold-" + which);
+  }
+
   /** Ticks every box that matches and is not ticked yet. */
   void tick(String css) {
     for (WebElement box : visible(css)) {

@@ -22,12 +22,12 @@ class DryTest extends Journey {
   @Test
   void rainIsSeenComingThingsAreFetchedInAndTheDryerFinishesThem() throws IOException {
     browser.open("/dry");
-    browser.see("[data-chart=drying] svg");
+    browser.see("[data-chart=weather] svg");
     new Select(browser.see("[data-rain-at]")).selectByVisibleText("11:00");
     browser.see("[data-rain]", "Rain from 11:00");
-    browser.see("[data-mark=BRING_IN]");
-    browser.see("[data-later=BRING_IN], [data-due]", "bring in");
+    browser.see("[data-trips]", "bring in");
 
+    browser.click("[data-weather] > summary");
     browser.click("[data-read-weather]");
     file(HEAD + "2026-05-20T09:00,14,60,4,300,0\n2026-05-20T10:00,14,wet,4,100,0\n");
     browser.see(
@@ -38,13 +38,14 @@ class DryTest extends Journey {
     browser.see("[data-source]", "forecast read 0 min ago");
     new Select(browser.see("[data-rain-at]")).selectByIndex(0);
 
-    browser.see("[data-later=BRING_IN]", "before the rain");
+    browser.see("[data-trips]", "before the rain");
     app.forward(Duration.ofMinutes(85));
     browser.reload();
-    browser.see("[data-due]", "bring in");
-    browser.click("[data-follow]");
-    browser.see("[data-message]", "Everything hangs as planned");
-    browser.gone("[data-due]");
+    browser.see("[data-trip='1']", "bring in");
+    browser.click("button[data-main]");
+    browser.see("[data-message]");
+    browser.text("[data-trips]", t -> !t.contains("now: carry"));
+    openPlaceOf("bamboo trifold");
 
     String trifold = "[data-group='bamboo trifold'] ";
     String before = browser.see(trifold).getText();
@@ -56,6 +57,7 @@ class DryTest extends Journey {
     browser.click(trifold + "[data-elsewhere]");
     browser.click(trifold + "[data-dryer]:not([disabled])");
     browser.see(trifold + "[data-dryer][aria-pressed=true]", "in it");
+    browser.click("[data-compare]");
     browser.click("[data-plan=BEST] button");
     browser.see("[data-why]", "pieces too late for the shelf");
   }

@@ -70,7 +70,7 @@ class GermanTest extends Journey {
   }
 
   private void decimals() {
-    browser.click("[role=tab]", "Textilien");
+    browser.click("[data-page]", "Textilien");
     String form = "[data-row='Art hinzufügen']";
     browser.click(form + " button");
     new Select(browser.see("[data-field=preset]")).selectByVisibleText("Waschlappen");
@@ -102,7 +102,7 @@ class GermanTest extends Journey {
 
   private void tab(String name) {
     browser.open("/kit");
-    browser.click("[role=tab]", name);
+    browser.click("[data-page]", name);
     browser.see("[data-voice]");
   }
 }

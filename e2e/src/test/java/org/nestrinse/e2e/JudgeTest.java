@@ -19,10 +19,11 @@ class JudgeTest extends Journey {
   void fromAnAmmoniaMorningToADoseThatIsKept() {
     browser.open("/gather");
     browser.click("[role=tab]", "What I noticed");
-    browser.click("[data-tap='SMELL_WET.ammonia']");
-    browser.see("[data-message]", "smells of ammonia");
+    browser.click("[data-first=smells]");
+    browser.click("[data-kind='SMELL_WET.ammonia']");
+    browser.see("[data-message]", "stings the nose");
 
-    browser.open("/record");
+    browser.click("[data-message-next]");
     browser.see("[data-says]", "Not enough seen");
     browser.see("[data-cause=UNDER_DOSED]");
     String before = browser.see("[data-cause=UNDER_DOSED] button").getText();
@@ -31,7 +32,7 @@ class JudgeTest extends Journey {
     browser.see("[data-change=DOSE_UP]", "two rounds in a row");
 
     washOnce("ammonia");
-    browser.open("/record");
+    browser.open("/record/causes");
     browser.see("[data-says]", "too little detergent");
     browser.click("[data-cause=UNDER_DOSED] button");
     browser.see("[data-why]", "probability");
@@ -42,18 +43,18 @@ class JudgeTest extends Journey {
 
     for (int i = 1; i <= 2; i++) {
       washOnce("fresh");
-      browser.open("/record");
+      browser.open("/record/causes");
       browser.see("[data-experiment]", i + " of 3 rounds looked at");
     }
     washOnce("fresh");
-    browser.open("/record");
+    browser.open("/record/causes");
     browser.see("[data-past-change][data-state=KEPT]", "Gone in all 3 rounds");
     browser.gone("[data-experiment]");
     browser.see("[data-says]", "No problems reported");
 
     sortOneLoad();
     toTheWash();
-    browser.open("/record");
+    browser.open("/record/causes");
     browser.click("[data-reset-trim]");
     browser.text("[data-trim]", t -> t.contains("× 1.0"));
     assertThat(trim()).isEqualTo(1);
@@ -110,16 +111,17 @@ class JudgeTest extends Journey {
     browser.see("[data-says]", "a film from hard water");
     browser.click("[data-now]");
     browser.see("[data-says]", "No problems reported");
-    browser.click("[data-choice=beside]");
+    browser.click("[data-page=beside]");
     browser.see("[data-measure=smell]", "better");
-    browser.click("[data-choice=costs]");
+    browser.click("[data-page=costs]");
     browser.click("[data-cost='person.Bo'] button");
     browser.see("[data-why]", "one use");
     browser.see("[data-maintenance]", "cool rounds in a row");
-    browser.click("[data-choice=saw]");
+    browser.click("[data-page=judge]");
+    browser.click("[data-noticed] > summary");
+    browser.click("[data-everything]");
     browser.click("[data-tap='SKIN.redness']");
     browser.see("[data-message]", "Ask a doctor");
-    browser.click("[data-choice=judge]");
     browser.see("[data-says]", "doctor");
     assertThat(browser.visible("[data-cause]")).isEmpty();
   }
@@ -129,24 +131,27 @@ class JudgeTest extends Journey {
     browser.open("/record");
     String all = app.get("/api/v1/record/record.json").body();
     Path file = Files.writeString(folder.resolve("record.json"), all);
-    browser.click("[data-choice=files]");
+    browser.click("[data-page=files]");
     browser.see("[data-record-file]").sendKeys(file.toString());
     browser.see("[data-record-preview]", "nothing changes");
     browser.click("[data-sure]");
     browser.click("[data-wipe]");
     browser.see("[data-message]", "The past is deleted");
+    browser.click("[data-page=story]");
     browser.text("h1", t -> t.contains("1 round"));
+    browser.click("[data-page=files]");
     browser.see("[data-record-file]").sendKeys(file.toString());
     browser.see("[data-record-preview]", "will be added");
     browser.click("[data-record-keep]");
+    browser.click("[data-page=story]");
     browser.text("h1", t -> t.contains("31 rounds"));
-    browser.click("[data-choice=rounds]");
+    browser.click("[data-page=rounds]");
     browser.see("[data-round]", "bamboo trifolds");
     assertThat(app.get("/api/v1/record/record.json").json().get("observations"))
         .isEqualTo(JsonMapper.shared().readTree(all).get("observations"));
 
     Path bad = Files.writeString(folder.resolve("bad.csv"), "uid,sign\nx,SUDS\n");
-    browser.click("[data-choice=files]");
+    browser.click("[data-page=files]");
     browser.see("[data-record-file]").sendKeys(bad.toString());
     browser.see("[data-file-error]", "line 2");
   }

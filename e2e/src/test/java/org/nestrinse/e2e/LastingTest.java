@@ -44,17 +44,17 @@ class LastingTest extends Journey {
   @Test
   void whatIsRemovedInKitComesBack() {
     browser.open("/kit");
-    browser.click("button[role=tab]", "Products");
+    browser.click("[data-page]", "Products");
     JsonNode product = app.get("/api/v1/products").json().get(0).get("product");
     String name = product.get("name").asString();
     browser.click("[data-row='" + name + "'] button");
     browser.click("[data-remove='" + name + "']");
     browser.see("[data-message]", name + " is removed");
     browser.gone("[data-row='" + name + "']");
-    browser.click("button[role=tab]", "Removed");
+    browser.click("[data-page]", "Removed");
     browser.click("[data-removed='" + name + "'] button", "Bring back");
     browser.see("[data-message]", name + " is back");
-    browser.click("button[role=tab]", "Products");
+    browser.click("[data-page]", "Products");
     browser.see("[data-row='" + name + "']");
   }
 

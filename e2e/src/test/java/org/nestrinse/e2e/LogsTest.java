@@ -16,7 +16,7 @@ class LogsTest extends Journey {
   @Test
   void aBrokenLogIsToldLineByLineAndAGoodOneIsPlannedWith() throws IOException {
     browser.open("/kit");
-    browser.click("[role=tab]", "Machine");
+    browser.click("[data-page]", "Machine");
     browser.see("[data-logs]");
     choose("[data-log-programme]", "Cottons long");
 

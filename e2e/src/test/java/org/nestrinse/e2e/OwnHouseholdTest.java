@@ -30,7 +30,7 @@ class OwnHouseholdTest {
 
   private void tab(String name) {
     browser.open("/kit");
-    browser.click("[role=tab]", name);
+    browser.click("[data-page]", name);
   }
 
   /** Opens a row, fills fields by their key, and sends the form. */

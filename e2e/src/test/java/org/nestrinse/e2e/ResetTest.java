@@ -56,7 +56,7 @@ class ResetTest extends Journey {
     browser.see("[data-past-reset]", "clear water");
     assertThat(Lives.stock(app, "tea towel").get("drying").asInt()).isGreaterThanOrEqualTo(10);
     browser.open("/record");
-    browser.click("[data-choice=rounds]");
+    browser.click("[data-page=rounds]");
     browser.see("[data-round]", "Reset: 10 tea towels");
     browser.click("[data-round] a");
     browser.see("[data-figures-only]", "washing soda");

@@ -55,11 +55,13 @@ class SafetyTest {
     Long person =
         newborn ? Long.valueOf(own.person("Wren " + System.nanoTime(), false, true)) : null;
     browser.open("/wash?load=" + own.load(of, 20, soil, person));
+    browser.fold("change");
     browser.click("[data-choice='%s']".formatted(method));
     browser.see("[data-choice='%s'][aria-checked=true]".formatted(method));
   }
 
   private void putIn(String product, String where, int ml) {
+    browser.fold("more");
     browser.click("[data-row='Add something else'] button");
     new Select(browser.see("[data-besides-product]")).selectByVisibleText(product);
     new Select(browser.see("[data-besides-where]")).selectByValue(where);
@@ -153,7 +155,7 @@ class SafetyTest {
     browser.gone("[data-caution=too-hot]");
     String planned =
         browser
-            .see("[data-choice][aria-checked=true][data-choice$='0']")
+            .see("#fold-change [data-choice][aria-checked=true][data-choice$='0']")
             .getText()
             .replaceAll("\\D", "");
     assertThat(button).contains(planned);

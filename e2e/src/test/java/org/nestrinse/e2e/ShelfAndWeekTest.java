@@ -16,6 +16,7 @@ class ShelfAndWeekTest extends Journey {
     browser.open("/shelf");
     browser.see("[data-missing]", "Short of");
     int days = count("day");
+    browser.click("[data-wishes] summary");
     wish("nap", "2");
     browser.see("[data-bundle=nap] [data-count]", "2");
     assertThat(count("day")).isLessThan(days);
@@ -27,11 +28,13 @@ class ShelfAndWeekTest extends Journey {
 
     browser.click("[data-cover='DAYS'] button");
     browser.see("[data-why]", "comes back");
+    browser.click("[data-page=stock]");
     browser.click("[data-rhythm-row='DAYS.1'] button");
     browser.see("[data-why]", "water a year");
     browser.click("[data-rhythm-row='DAYS.0'] button");
     browser.see("[data-why]", "when a run is full");
 
+    browser.click("[data-page=wear]");
     browser.click("[data-batch='nappy cover'] button");
     browser.type("[data-batch='nappy cover'] [data-field=note] input", "leg elastic tired");
     browser.click("[data-batch='nappy cover'] button[type=submit]");
@@ -45,7 +48,7 @@ class ShelfAndWeekTest extends Journey {
   }
 
   private void wish(String recipe, String wanted) {
-    String field = "[data-bundle=" + recipe + "] [data-wanted]";
+    String field = "[data-wish=" + recipe + "] [data-wanted]";
     browser.type(field, wanted);
     browser.see(field).sendKeys(Keys.TAB);
   }
@@ -53,7 +56,7 @@ class ShelfAndWeekTest extends Journey {
   @Test
   void aRoundIsMovedTheCostIsSaidAndItGoesBack() {
     browser.open("/shelf");
-    browser.click("[data-to-week]");
+    browser.click("[data-page=week]");
     browser.see("h1", "The week");
     int rounds = browser.visible("[data-round]").size();
     assertThat(rounds).isBetween(3, 7);

@@ -63,6 +63,7 @@ class WholeRoundTest extends Journey {
   private void compareAndStop() {
     browser.click("a[data-wash]");
     browser.see("[data-chart='bath-strip'] svg");
+    browser.fold("methods");
     String hot = browser.see("[data-row=germs][data-school=hot-and-full]").getText();
     String cool = browser.see("[data-row=germs][data-school=cool-and-sun]").getText();
     assertThat(hot).contains("✓").isNotEqualTo(cool);
@@ -71,16 +72,19 @@ class WholeRoundTest extends Journey {
     browser.click("[data-step='2'] button");
     browser.see("[data-why]", "label at this hardness");
 
+    browser.fold("change");
     browser.click("[data-choice='90']");
     browser.see("[role=alert] [data-strength=STOP]", "tolerate 60° at most");
     assertThat(browser.see("button[data-main]").isEnabled()).isFalse();
     browser.click("[data-nearest]");
     browser.gone("[role=alert] [data-strength=STOP]");
 
+    browser.fold("methods");
     browser.see("[data-cannot='hygiene-steam']", "cotton and linen only");
     browser.click("[data-school-row='gentle-skin'] th button");
     browser.see("[data-step='1']", "Load everything");
     browser.see("[data-row=residue][data-school=gentle-skin]", "goal 150");
+    browser.fold("change");
     browser.click("[data-choice='sixty-with-sanitiser']");
     browser.see("[data-step]", "sanitising rinse");
     browser.click("[data-choice='cool-and-sun']");
@@ -103,6 +107,7 @@ class WholeRoundTest extends Journey {
   }
 
   private void dry() {
+    openPlaceOf("bamboo trifold");
     browser.see("[data-chart=drying] svg");
     String trifold = "[data-group='bamboo trifold'] ";
     browser.click(trifold + "[data-elsewhere]");
@@ -110,25 +115,23 @@ class WholeRoundTest extends Journey {
     assertThat(trifolds.getText()).contains("sun line").contains("airer indoors");
     browser.click(trifold + "[data-place='airing cupboard']:not([disabled])");
     browser.see(trifold + "[data-place='airing cupboard'][aria-pressed=true]");
+    openPlaceOf("pocket shell");
     browser.click("[data-group='pocket shell'] [data-elsewhere]");
     assertThat(
             browser
                 .see("[data-group='pocket shell'] [data-dryer='the heat-pump dryer']")
                 .isEnabled())
         .isFalse();
+    openPlaceOf("bamboo trifold");
+    browser.click(trifold + "[data-elsewhere]");
     browser.click(trifold + "[data-dryer]:not([disabled])");
     browser.see(trifold + "[data-dryer][aria-pressed=true]", "in it");
     browser.see("[data-message]", "lint filter");
-    int groups = browser.visible("[data-group]").size();
-    for (int left = groups; left > 0; left--) {
-      int expected = left - 1;
-      browser.click("[data-group] button[data-dry]");
-      browser.text("main", t -> browser.visible("[data-group]").size() == expected);
-    }
+    takeEverythingIn();
     browser.see("h1", "Nothing is drying");
     browser.click("[data-message] button", "Undo");
-    browser.see("h1", "Drying");
-    browser.click("[data-group] button[data-dry]");
+    browser.see("h1", "drying");
+    takeEverythingIn();
     browser.see("h1", "Nothing is drying");
   }
 
@@ -136,18 +139,20 @@ class WholeRoundTest extends Journey {
     browser.click("[data-peg=shelf]");
     int days = Integer.parseInt(browser.text("[data-days]", t -> t.matches("\\d+")));
     assertThat(days).isGreaterThan(10);
+    browser.click("[data-days]");
+    browser.see("[data-why]", "wanted ready");
+    browser.click("[data-page=stock]");
     browser.see("[data-rhythm-row='DAYS.3']", "days");
     browser.click("[data-rhythm-row='DAYS.3'] button");
     browser.see("[data-why]", "with five more");
-    browser.click("[data-days]");
-    browser.see("[data-why]", "wanted ready");
+    browser.click("[data-clean-parts] summary");
     browser.see("[data-compartment=INSERT]", "bamboo trifold");
   }
 
   private void record() {
     browser.press("9");
     browser.see("h1", "32 rounds");
-    browser.click("[data-choice=rounds]");
+    browser.click("[data-page=rounds]");
     browser.click("[data-round] a");
     browser.see("h2", "Doses");
     browser.click("dl button");
@@ -156,7 +161,7 @@ class WholeRoundTest extends Journey {
     browser.click("button", "Save the note");
     browser.see("[data-message]", "The note is saved");
     browser.click("a", "Back to the record");
-    browser.click("[data-choice=rounds]");
+    browser.click("[data-page=rounds]");
     browser.see("[data-round]", "Done by the journey");
     assertThat(app.get("/api/v1/record/rounds.csv").body()).contains("Done by the journey");
   }

@@ -248,7 +248,7 @@ final class DryingPicture {
   }
 
   private List<DryViews.TripView> trips(HangingPlan plan) {
-    return Trip.of(plan.courses()).stream()
+    return Trip.of(plan.courses(), now).stream()
         .map(
             t ->
                 new DryViews.TripView(
@@ -271,7 +271,7 @@ final class DryingPicture {
   @Nullable Said tripNow() {
     return facts.places().isEmpty()
         ? null
-        : Trip.of(plan().courses()).stream()
+        : Trip.of(plan().courses(), now).stream()
             .filter(t -> !t.at().isAfter(now))
             .filter(t -> t.errands().stream().anyMatch(e -> e.event() != Course.Event.DRY))
             .findFirst()

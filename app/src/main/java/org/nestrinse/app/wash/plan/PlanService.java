@@ -259,7 +259,7 @@ public class PlanService {
       q.positions()
           .add(
               new PlanViews.PositionEffect(
-                  e.position().id(), e.position().words(), e.chosen(), e.words()));
+                  e.position().id(), e.position().words(), e.chosen(), e.words(), e.changes()));
     }
     List<PlanViews.RemedyView> remedies =
         Remedies.of(p.job, school, p.routine).stream()

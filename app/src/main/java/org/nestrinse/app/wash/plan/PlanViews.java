@@ -144,8 +144,10 @@ public final class PlanViews {
    * @param words as shown
    * @param chosen whether it is chosen
    * @param effect what it would change on this load
+   * @param changes whether it would change something of this load
    */
-  public record PositionEffect(String id, Said words, boolean chosen, Said effect) {}
+  public record PositionEffect(
+      String id, Said words, boolean chosen, Said effect, boolean changes) {}
 
   /**
    * A way to the hygiene goal.

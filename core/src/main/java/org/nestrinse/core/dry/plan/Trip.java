@@ -62,8 +62,14 @@ public record Trip(Instant at, List<Errand> errands) {
         .sum();
   }
 
-  /** Returns the trips that these courses ask for, the first one first. */
-  public static List<Trip> of(List<Course> courses) {
+  /**
+   * Returns the trips that these courses ask for, the first one first. What is due by now is one
+   * trip; nothing is taken in before it counts as dry.
+   *
+   * @param courses the ways of what hangs
+   * @param now the present moment
+   */
+  public static List<Trip> of(List<Course> courses, Instant now) {
     List<Mark> marks =
         courses.stream()
             .flatMap(c -> c.marks().stream().map(m -> new Mark(c, m)))
@@ -71,20 +77,32 @@ public record Trip(Instant at, List<Errand> errands) {
             .toList();
     List<Trip> trips = new ArrayList<>();
     for (int from = 0; from < marks.size(); ) {
+      Instant end = lastOf(marks.subList(from, marks.size()), now);
       int to = from;
-      Instant end = marks.get(from).at().plus(TOGETHER);
       while (to < marks.size() && !marks.get(to).at().isAfter(end)) {
         to++;
       }
-      trips.add(of(marks.subList(from, to), marks.get(from).at()));
+      trips.add(of(marks.subList(from, to)));
       from = to;
     }
     return trips;
   }
 
-  /** What only gets dry can wait for the last of it; what must be carried cannot. */
-  private static Trip of(List<Mark> together, Instant first) {
-    boolean waits = together.stream().allMatch(Mark::dry);
+  /** What must be carried in, or out of the sun, cannot wait for what gets dry soon. */
+  private static Instant lastOf(List<Mark> ahead, Instant now) {
+    Instant first = ahead.get(0).at();
+    if (!first.isAfter(now)) {
+      return now;
+    }
+    return ahead.stream()
+        .filter(m -> m.mark.sort() == Course.Event.BRING_IN || m.mark.sort() == Course.Event.SHADE)
+        .map(Mark::at)
+        .filter(t -> t.isBefore(first.plus(TOGETHER)))
+        .findFirst()
+        .orElse(first.plus(TOGETHER));
+  }
+
+  private static Trip of(List<Mark> together) {
     Map<List<Object>, List<Course>> errands = new LinkedHashMap<>();
     for (Mark m : together) {
       errands
@@ -94,7 +112,7 @@ public record Trip(Instant at, List<Errand> errands) {
           .add(m.course);
     }
     return new Trip(
-        waits ? together.get(together.size() - 1).at() : first,
+        together.get(together.size() - 1).at(),
         errands.entrySet().stream()
             .map(
                 e ->

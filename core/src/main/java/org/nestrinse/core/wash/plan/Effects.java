@@ -42,9 +42,14 @@ public final class Effects {
    * @param position the position
    * @param chosen whether it stands now
    * @param words the change in figures, or in words where it is decided elsewhere
+   * @param changes whether it would change something of this load
    */
   public record Effect(
-      Disagreement question, Disagreement.Position position, boolean chosen, Said words) {}
+      Disagreement question,
+      Disagreement.Position position,
+      boolean chosen,
+      Said words,
+      boolean changes) {}
 
   /** Returns the effects of every position of every question, planned one by one. */
   public static List<Effect> of(WashJob job, School school, Routine now) {
@@ -57,10 +62,18 @@ public final class Effects {
             question.bendsRoutine()
                 ? effects.onRoutine(question, position)
                 : effects.elsewhere(question, position);
-        all.add(new Effect(question, position, chosen, words));
+        boolean changes = question.bendsRoutine() && !chosen && !nothing(words);
+        all.add(new Effect(question, position, chosen, words, changes));
       }
     }
     return all;
+  }
+
+  private static boolean nothing(Said words) {
+    Said none = WashPhrase.EFFECT_NONE.said();
+    return words.equals(none)
+        || words.values().get("values") instanceof List<?> parts
+            && parts.stream().allMatch(p -> p.equals(none) || p.equals(Said.NOTHING));
   }
 
   private Said onRoutine(Disagreement question, Disagreement.Position position) {
