@@ -23,6 +23,10 @@ class ScreenshotMaker extends Journey {
     shot("/week", "week");
     shot("/record", "record");
     shot("/record/5", "round");
+    browser.open("/set-up/own");
+    browser.click("[data-set=pockets]");
+    browser.settled();
+    browser.picture(folder.resolve("set-up.png"));
     shot("/kit", "kit");
     app.post(
         "/api/v1/record/observations",
