@@ -16,8 +16,9 @@ const elsewhere = computed(() => next.value && route.path !== `/${next.value.sta
 </script>
 
 <template>
-  <div
+  <section
     v-if="next"
+    :aria-label="$t('parts.nextBar.whatIsNext')"
     class="mx-auto flex min-h-11 max-w-[1500px] items-center gap-x-3 border-b border-ink px-4 sm:px-7"
     data-next
   >
@@ -50,5 +51,5 @@ const elsewhere = computed(() => next.value && route.path !== `/${next.value.sta
         </li>
       </ul>
     </details>
-  </div>
+  </section>
 </template>

@@ -26,7 +26,7 @@ watch(
     class="hidden w-[284px] shrink-0 border-l border-ink bg-sheet lg:block print:hidden"
     data-why
   >
-    <div class="sticky top-0 max-h-screen overflow-y-auto px-5 py-4">
+    <div class="sticky top-0 max-h-screen overflow-y-auto px-5 py-4" tabindex="0">
       <h2 class="mb-3 text-base">{{ $t('parts.whyColumn.why') }}</h2>
       <WhyText v-if="why" :why="why" />
       <p v-else class="text-soft">

@@ -351,7 +351,7 @@ function saveProgramme(index: number, v: Values) {
           :save-label="$t('kit.machinePanel.add')"
         />
       </OpenRow>
-      <details v-if="view.id" class="mt-3" data-logs>
+      <details v-if="view.id" class="mt-3" data-logs-fold>
         <summary class="button-quiet px-0">{{ $t('kit.machinePanel.logs') }}</summary>
         <MachineLogs :key="view.id" :view="view" @kept="reload" />
       </details>

@@ -158,7 +158,7 @@ async function finish() {
         </h1>
         <p class="mt-1 max-w-2xl text-soft">{{ PAGES[here].about }}</p>
       </div>
-      <div v-if="index === 0" class="flex flex-col items-start gap-1 lg:items-end">
+      <div v-if="index === 0" data-voice class="flex flex-col items-start gap-1 lg:items-end">
         <ChoiceRow
           :model-value="voice.language"
           :label="$t('kit.kitView.language')"

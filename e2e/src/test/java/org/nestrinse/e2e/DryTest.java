@@ -53,9 +53,14 @@ class DryTest extends Journey {
     new Select(browser.see(trifold + "[data-damp]")).selectByVisibleText("2");
     browser.click(trifold + "[data-seam]");
     browser.see("[data-message]", "2 still hang");
+    browser.see("[data-places]", "2 bamboo trifolds");
+    openPlaceOf("bamboo trifold");
     browser.text(trifold.strip(), t -> t.startsWith("2 bamboo trifolds"));
     browser.click(trifold + "[data-elsewhere]");
     browser.click(trifold + "[data-dryer]:not([disabled])");
+    browser.gone(trifold.strip());
+    openPlaceOf("bamboo trifold");
+    browser.click(trifold + "[data-elsewhere]");
     browser.see(trifold + "[data-dryer][aria-pressed=true]", "in it");
     browser.click("[data-compare]");
     browser.click("[data-plan=BEST] button");

@@ -146,7 +146,7 @@ class FirstFiveMinutesTest {
     browser.click("[data-step-tag=own]");
     browser.see("[data-count='dish cloth']");
     browser.click("[data-later]");
-    browser.see("[data-pail='Pail']");
+    browser.see("[data-pail='Cloth bin']");
     browser.open("/");
     browser.see("[data-pail]");
     browser.walkTo("[data-pail]", ARROW_RIGHT);

@@ -90,9 +90,12 @@ class GermanTest extends Journey {
     browser.click("[data-voice] [data-choice=en]");
     browser.see("h1", "Kit");
     browser.text("header", t -> t.contains("nothing waiting"));
+    browser.open("/kit");
     browser.see("[data-field=hardnessMmolL]", "[°dH]");
     tab("Language");
     browser.click("[data-voice] [data-choice=US]");
+    browser.see("[data-voice] [data-choice=US][aria-checked=true]");
+    browser.open("/kit");
     browser.see("[data-field=inletC]", "[°F]");
     assertThat(browser.see("[data-field=inletC] input").getDomProperty("value")).isEqualTo("53.96");
     tab("Language");

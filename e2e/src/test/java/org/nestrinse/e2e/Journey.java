@@ -85,12 +85,17 @@ abstract class Journey {
 
   /** Opens the place where a kind hangs. */
   void openPlaceOf(String kind) {
-    for (WebElement place : browser.visible("[data-hangs]")) {
+    List<String> places =
+        browser.visible("[data-hangs]").stream().map(p -> p.getAttribute("data-hangs")).toList();
+    for (String place : places) {
+      String css = "[data-hangs='" + place + "']";
       if (!browser.visible("[data-group='" + kind + "']").isEmpty()) {
         return;
       }
-      place.click();
-      browser.see("[data-opened]", place.getAttribute("data-hangs"));
+      if ("false".equals(browser.see(css).getAttribute("aria-expanded"))) {
+        browser.click(css);
+        browser.see("[data-opened]", place);
+      }
     }
     browser.see("[data-group='" + kind + "']");
   }

@@ -17,6 +17,7 @@ class LogsTest extends Journey {
   void aBrokenLogIsToldLineByLineAndAGoodOneIsPlannedWith() throws IOException {
     browser.open("/kit");
     browser.click("[data-page]", "Machine");
+    browser.click("[data-logs-fold] > summary");
     browser.see("[data-logs]");
     choose("[data-log-programme]", "Cottons long");
 

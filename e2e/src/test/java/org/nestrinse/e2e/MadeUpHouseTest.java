@@ -38,7 +38,7 @@ class MadeUpHouseTest {
       browser.see("header", "Tern House");
 
       browser.click("[data-other-house]", "Back to your own");
-      browser.see("main", "Two things to set up");
+      browser.see("[data-set-up=who]");
       browser.gone("[data-made-up]");
       assertThat(app.get("/api/v1/kinds").json()).isEmpty();
       assertThat(app.get("/api/v1/gather").body()).doesNotContain("tea towel");

@@ -196,6 +196,9 @@ final class PageWords {
       isData(preset.get("group").asString());
       preset.get("kind").get("parts").forEach(p -> isData(p.get("name").asString()));
     }
+    // What the set-up offers has names like a household's own.
+    JsonNode sorts = app.get("/api/v1/set-up").json().get("sorts");
+    sorts.findValues("name").forEach(n -> isData(n.asString()));
     // A pretend device is made of nothing but its name.
     isData("Pretend");
   }

@@ -1,6 +1,5 @@
 package org.nestrinse.app.setup;
 
-import org.nestrinse.app.changes.CachedAnswer;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -17,8 +16,8 @@ class SetUpController {
     this.service = service;
   }
 
+  /** Not a cached answer: the names that are offered follow the language of the device. */
   @GetMapping
-  @CachedAnswer
   SetUpService.SetUp setUp() {
     return service.current();
   }

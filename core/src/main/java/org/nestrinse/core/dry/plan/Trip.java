@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.textile.Kind;
 
 /**
  * One walk to what hangs. What falls within half an hour is done on the same walk: nobody goes out
@@ -38,8 +39,10 @@ public record Trip(Instant at, List<Errand> errands) {
 
     /** Returns what is carried: "8 boosters, 4 towels". */
     public Said pieces() {
+      Map<Kind, Integer> counts = new LinkedHashMap<>();
+      courses.forEach(c -> counts.merge(c.batch().kind(), c.batch().count(), Integer::sum));
       return Said.row(
-          courses.stream().map(c -> c.batch().kind().counted(c.batch().count())).toList());
+          counts.entrySet().stream().map(e -> e.getKey().counted(e.getValue())).toList());
     }
   }
 
