@@ -74,7 +74,7 @@ export const router = createRouter({
     {
       path: '/record',
       component: () => import('./stations/record/RecordView.vue'),
-      meta: { title: t('router.record') },
+      meta: { plain: true, title: t('router.record') },
     },
     {
       path: '/record/causes',

@@ -57,7 +57,7 @@ const pegs = computed(() =>
 
       <nav
         :aria-label="$t('parts.lineOfPegs.stations')"
-        class="fixed inset-x-0 bottom-0 z-30 flex border-t border-ink bg-paper lg:static lg:z-auto lg:flex-1 lg:justify-center lg:gap-3 lg:border-0 lg:bg-transparent"
+        class="fixed inset-x-0 bottom-0 z-30 flex h-(--pegs) border-t border-ink bg-paper lg:static lg:z-auto lg:h-auto lg:flex-1 lg:justify-center lg:gap-3 lg:border-0 lg:bg-transparent"
       >
         <RouterLink
           v-for="peg in pegs"
@@ -73,7 +73,9 @@ const pegs = computed(() =>
               <span class="font-head text-[0.95rem] font-semibold lg:text-lg">{{ peg.name }}</span>
               <span class="hidden text-xs opacity-70 lg:inline">{{ peg.key }}</span>
             </span>
-            <span class="line-clamp-2 text-[0.7rem] leading-tight lg:text-[0.82rem]">
+            <span
+              class="line-clamp-3 text-[0.7rem] leading-tight lg:line-clamp-2 lg:text-[0.82rem]"
+            >
               <span
                 v-if="peg.urgent"
                 class="font-bold"

@@ -13,6 +13,9 @@ const props = defineProps<{ pail: Api['Pail']; kinds: Api['KindView'][] }>()
 const emit = defineEmits<{ changed: [] }>()
 
 const SHOWN = 8
+const BODY_SOILS: Soil[] = ['WET', 'STOOL', 'MILK', 'BLOOD', 'FOOD']
+const HOUSE_SOILS: Soil[] = ['WET', 'STOOL', 'FOOD', 'GREASE', 'DIRT']
+const OF_THE_BODY: Api['Pail']['style'][] = ['DRY_PAIL', 'OPEN_BAG', 'MESH_BUCKET', 'OUT_BAG']
 /** What an empty pail is usually for. */
 const BINS_OF: Partial<Record<Api['Pail']['style'], string[]>> = {
   DRY_PAIL: ['BODY'],
@@ -26,6 +29,14 @@ const { act, busy } = useAct()
 const messages = useMessages()
 const soil = ref<Soil>('WET')
 const solids = ref<Solids>('LINER')
+/** The rarer soils come when somebody asks for them. */
+const everySoil = ref(false)
+const soils = computed(() => {
+  const usual = OF_THE_BODY.includes(props.pail.style) ? BODY_SOILS : HOUSE_SOILS
+  return everySoil.value
+    ? SOILS
+    : SOILS.filter((s) => usual.includes(s.value) || s.value === soil.value)
+})
 const last = ref<Api['KindView']>()
 const pieces = ref(1)
 const search = ref('')
@@ -123,7 +134,16 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
   <section :aria-label="$t('gather.addPieces.addTo', { name: pail.name })">
     <h2 class="text-lg">{{ $t('gather.addPieces.addTo', { name: pail.name }) }}</h2>
     <div class="mt-2 flex flex-wrap items-center gap-x-5 gap-y-2">
-      <ChoiceRow v-model="soil" :label="$t('gather.addPieces.soil')" hide-label :options="SOILS" />
+      <ChoiceRow v-model="soil" :label="$t('gather.addPieces.soil')" hide-label :options="soils" />
+      <button
+        v-if="!everySoil"
+        type="button"
+        class="button-quiet min-h-9"
+        data-more-soils
+        @click="everySoil = true"
+      >
+        {{ $t('gather.addPieces.moreSoils') }}
+      </button>
       <ChoiceRow
         v-if="withSolids"
         v-model="solids"

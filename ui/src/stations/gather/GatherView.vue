@@ -153,7 +153,8 @@ useKeys({
             pail.name
           }}</span>
           <span class="block text-sm text-soft">
-            {{ count(pail.pieces, 'piece') }}, {{ pail.styleWords }}
+            {{ count(pail.pieces, 'piece')
+            }}<span class="hidden sm:inline">, {{ pail.styleWords }}</span>
           </span>
           <span
             class="block text-sm"

@@ -11,6 +11,7 @@ import NumberInput from '../../parts/NumberInput.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
 import RemoveThing from './RemoveThing.vue'
+import { useFirstFew } from '../../use/useFirstFew'
 import { useAnswer } from '../../use/useLoaded'
 
 const { data: kinds, error, loading, reload } = useAnswer('/api/v1/kinds')
@@ -18,6 +19,8 @@ const search = ref('')
 const shown = computed(
   () => kinds.value?.filter((k) => k.name.includes(search.value.toLowerCase())) ?? [],
 )
+
+const { few, left, all } = useFirstFew(shown)
 
 const MATERIALS = choices(
   'COTTON',
@@ -264,7 +267,7 @@ async function add(v: Values) {
       />
     </OpenRow>
     <OpenRow
-      v-for="k in shown"
+      v-for="k in few"
       :key="`${k.id}.${k.version}.${k.stock.owned}`"
       :name="k.name"
       :about="
@@ -315,5 +318,8 @@ async function add(v: Values) {
       </p>
       <RemoveThing :id="k.id" thing="KIND" :name="k.name" @changed="reload" />
     </OpenRow>
+    <button v-if="left > 0" type="button" class="button-plain mt-3" data-show-all @click="all">
+      {{ $t('kit.textilesPanel.showAll', { left }) }}
+    </button>
   </div>
 </template>

@@ -166,7 +166,7 @@ async function stop() {
     </div>
   </section>
   <div
-    class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-2 lg:bottom-0"
+    class="sticky bottom-(--pegs) z-10 mt-4 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-2 lg:bottom-0"
   >
     <template v-if="asks">
       <span class="text-xl">{{ $t('reset.resetRun.theWaterWas') }}</span>

@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { answer, api } from '../../api/client'
 import StarterDrawing from '../../charts/StarterDrawing.vue'
 import { useAct } from '../../use/useAct'
+import { useFirstFew } from '../../use/useFirstFew'
 import { useAnswer } from '../../use/useLoaded'
 import type { StepProps } from './setUp'
 
@@ -15,7 +16,11 @@ const { data: catalogue } = useAnswer('/api/v1/catalogue')
 const changed = ref<Record<string, number>>({})
 const taken = ref<string[]>([])
 const counts = computed<Record<string, number>>(() => ({ ...props.setUp.owned, ...changed.value }))
-const shown = computed(() => Object.keys(counts.value))
+/** What was just tapped comes first. */
+const shown = computed(() => [
+  ...new Set([...Object.keys(changed.value), ...Object.keys(counts.value)]),
+])
+const { few, left, all } = useFirstFew(shown)
 const others = computed(
   () => catalogue.value?.map((p) => p.kind.name).filter((n) => !shown.value.includes(n)) ?? [],
 )
@@ -78,7 +83,7 @@ defineExpose({ keep })
   </ul>
   <ul class="mt-4 grid grid-cols-1 gap-x-8 sm:grid-cols-2 lg:grid-cols-3">
     <li
-      v-for="kind in shown"
+      v-for="kind in few"
       :key="kind"
       class="flex items-center gap-1 border-t border-line py-1"
       :data-count="kind"
@@ -109,6 +114,9 @@ defineExpose({ keep })
       </button>
     </li>
   </ul>
+  <button v-if="left > 0" type="button" class="button-plain mt-3" data-show-all @click="all">
+    {{ $t('kit.textilesPanel.showAll', { left }) }}
+  </button>
   <label class="mt-4 block">
     {{ $t('setup.ownStep.somethingElse') }}
     <select class="ml-2" data-more @change="more">

@@ -197,7 +197,7 @@ const state = computed(() =>
     />
     <div
       v-if="drums.length || loads.length"
-      class="sticky bottom-14 z-10 mt-3 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3 lg:bottom-0"
+      class="sticky bottom-(--pegs) z-10 mt-3 flex flex-wrap items-center gap-4 border-t border-line bg-paper py-3 lg:bottom-0"
     >
       <button
         v-if="drums.length"

@@ -256,7 +256,7 @@ const mattering = computed(
         </p>
       </div>
       <div
-        class="fixed inset-x-0 bottom-14 z-20 border-t border-line bg-paper px-4 py-2 lg:static lg:w-72 lg:shrink-0 lg:border-0 lg:p-0 print:hidden"
+        class="fixed inset-x-0 bottom-(--pegs) z-20 border-t border-line bg-paper px-4 py-2 lg:static lg:w-72 lg:shrink-0 lg:border-0 lg:p-0 print:hidden"
       >
         <button
           type="button"

@@ -297,7 +297,7 @@ useKeys({ h: () => hold(t('wash.runView.heldForAWhile')) })
   </section>
 
   <div
-    class="sticky bottom-14 z-10 mt-4 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-2 lg:bottom-0"
+    class="sticky bottom-(--pegs) z-10 mt-4 flex flex-wrap items-center gap-3 border-t border-line bg-paper py-2 lg:bottom-0"
   >
     <button
       type="button"
