@@ -243,14 +243,15 @@ useKeys({ h: () => hold(t('wash.runView.heldForAWhile')) })
     </button>
   </div>
   <p class="text-soft">
-    {{
+    <span class="hidden sm:inline">{{
       $t('wash.runView.sinceReadyAt', {
         schoolName: plan.schoolName,
         title: round.title,
         startedWords: round.startedWords,
         carer: round.carer ? $t('wash.runView.with', { carer: round.carer }) : '',
       })
-    }}
+    }}</span>
+    {{ $t('wash.runView.readyAt') }}
     <strong data-ready-at>{{ round.readyWords }}</strong>{{
       $t('wash.runView.needsYouForInAll', {
         attendedMinutes: duration(plan.figures.attendedMinutes),
@@ -267,10 +268,10 @@ useKeys({ h: () => hold(t('wash.runView.heldForAWhile')) })
         })
       }}
     </p>
-    <h1 class="mt-1 text-4xl sm:text-5xl" data-running-title>{{ step.title }}</h1>
+    <h1 class="mt-1 text-3xl sm:text-5xl" data-running-title>{{ step.title }}</h1>
     <p class="mt-2 text-xl sm:text-2xl">{{ step.detail }}</p>
     <RunDoses v-model="shares" :step="step" :whys="plan.whys" />
-    <p class="mt-3 text-soft">{{ step.reason }}</p>
+    <p class="mt-3 hidden text-soft sm:block">{{ step.reason }}</p>
     <div class="mt-4 flex items-center gap-4">
       <p class="font-head text-3xl font-bold" role="timer">{{ clockWords }}</p>
       <div class="h-3 flex-1 border border-ink" aria-hidden="true">

@@ -2,7 +2,9 @@ package org.nestrinse.core.gather;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Instant;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.said.Said;
@@ -119,5 +121,12 @@ public record SoiledPieces(
   /** Returns them: "3 bamboo trifolds". */
   public Said said() {
     return kind.counted(count);
+  }
+
+  /** Returns how many of which kinds these are: "6 bibs, 14 hand towels". */
+  public static Said counted(List<SoiledPieces> pieces) {
+    Map<Kind, Integer> counts = new LinkedHashMap<>();
+    pieces.forEach(p -> counts.merge(p.kind(), p.count(), Integer::sum));
+    return Said.row(counts.entrySet().stream().map(e -> e.getKey().counted(e.getValue())).toList());
   }
 }

@@ -164,6 +164,7 @@ public enum WashPhrase implements Saying {
   LOOK_FLUFF,
   LOOK_ADD,
   LOOK_DETAIL("pieces"),
+  LOOK_ADDING("kinds"),
   LOOK_REASON,
   WASH_AGAIN,
   MAIN_WASH,

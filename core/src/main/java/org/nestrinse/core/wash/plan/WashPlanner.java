@@ -236,7 +236,9 @@ public final class WashPlanner {
         number,
         Step.Action.LOOK,
         (bulkers == 0 ? WashPhrase.LOOK_FLUFF : WashPhrase.LOOK_ADD).said(),
-        Said.of(WashPhrase.LOOK_DETAIL).with("pieces", bulkers),
+        bulkers == 0
+            ? Said.of(WashPhrase.LOOK_DETAIL).with("pieces", 0)
+            : Said.of(WashPhrase.LOOK_ADDING).with("kinds", SoiledPieces.counted(job.bulkers())),
         true,
         null,
         List.of(),
