@@ -56,6 +56,11 @@ function toPlain(values: Values): Values {
   return JSON.parse(JSON.stringify(values)) as Values
 }
 
+/** What is asked now: some fields only when another is ticked. */
+const visible = computed(() =>
+  props.fields.filter((f) => !f.when || at(draft.value, f.when) === true),
+)
+
 /** What both changed, and not to the same. What only one of the two changed needs no choice. */
 const differing = computed(() => (theirs.value ? conflicts(theirs.value) : []))
 
@@ -201,7 +206,7 @@ function keepMine() {
 <template>
   <form novalidate @submit.prevent="submit">
     <div class="grid grid-cols-1 gap-x-6 gap-y-3 sm:grid-cols-2">
-      <div v-for="field in fields" :key="field.key" :data-field="field.key">
+      <div v-for="field in visible" :key="field.key" :data-field="field.key">
         <label
           :for="`${id}-${field.key}`"
           :class="field.type === 'yes' ? 'inline-flex items-center gap-2' : ''"

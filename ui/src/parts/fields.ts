@@ -17,6 +17,8 @@ export interface Field {
   options?: { value: string; words: string }[]
   /** Whether it may be left empty. */
   optional?: boolean
+  /** It is shown only while this field is ticked. */
+  when?: string
 }
 
 export type Values = Record<string, unknown>

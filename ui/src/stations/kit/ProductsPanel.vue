@@ -7,6 +7,7 @@ import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
 import { measure, number } from '../../use/format'
+import LabelForm from './LabelForm.vue'
 import RemoveThing from './RemoveThing.vue'
 import { useLoaded } from '../../use/useLoaded'
 
@@ -157,24 +158,28 @@ const FIELDS: Field[] = [
   { key: 'hasClaim', label: t('kit.productsPanel.itsLabelClaimsToSanitise'), type: 'yes' },
   {
     key: 'claim.log',
+    when: 'hasClaim',
     label: t('kit.productsPanel.claimedReduction'),
     type: 'number',
     unit: t('kit.productsPanel.log'),
   },
   {
     key: 'claim.minMlPerL',
+    when: 'hasClaim',
     label: t('kit.productsPanel.smallestDoseForIt'),
     type: 'number',
     unit: 'mL/L',
   },
   {
     key: 'claim.minMinutes',
+    when: 'hasClaim',
     label: t('kit.productsPanel.shortestTimeForIt'),
     type: 'number',
     unit: 'min',
   },
   {
     key: 'claim.minC',
+    when: 'hasClaim',
     label: t('kit.productsPanel.lowestTemperatureForIt'),
     type: 'number',
     unit: '°C',
@@ -236,6 +241,10 @@ async function change(id: number, v: Values) {
   await answer(api.PUT('/api/v1/products/{id}', { params: { path: { id } }, body: body(v) }))
   await reload()
 }
+async function added(close: () => void) {
+  await reload()
+  close()
+}
 async function add(v: Values) {
   await answer(api.POST('/api/v1/products', { body: body(v) }))
   await reload()
@@ -263,7 +272,7 @@ function about(view: Api['ProductView']) {
     scoop,
     id: lasts(p.id),
     length: view.filledIn.length
-      ? t('kit.productsPanel.filledIn', { what: view.filledIn.join(', ') })
+      ? t('kit.productsPanel.filledIn', { count: view.filledIn.length })
       : '',
     join: view.chemicals.join(', ') || t('kit.productsPanel.nothingSpecial'),
   })
@@ -294,13 +303,17 @@ function about(view: Api['ProductView']) {
       :name="$t('kit.productsPanel.aNewProduct')"
       :about="$t('kit.productsPanel.fromItsLabel')"
     >
-      <FieldForm
-        :fields="FIELDS"
-        :initial="NEW"
-        :save="add"
-        :save-label="$t('kit.productsPanel.add')"
-        @saved="close()"
-      />
+      <LabelForm @added="added(close)" />
+      <details class="mt-4" data-every-field>
+        <summary class="button-quiet px-0">{{ $t('kit.productsPanel.everyField') }}</summary>
+        <FieldForm
+          :fields="FIELDS"
+          :initial="NEW"
+          :save="add"
+          :save-label="$t('kit.productsPanel.add')"
+          @saved="close()"
+        />
+      </details>
     </OpenRow>
   </div>
 </template>

@@ -2,6 +2,7 @@
 import { t } from '../../words'
 import { computed, ref } from 'vue'
 import { answer, api, type Api } from '../../api/client'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
 import FieldForm from '../../parts/FieldForm.vue'
 import LoadState from '../../parts/LoadState.vue'
 import OpenRow from '../../parts/OpenRow.vue'
@@ -97,23 +98,31 @@ const BASIC: Field[] = [
     type: 'choice',
     options: choices('PALE', 'DARK'),
   },
-  { key: 'hasLabel', label: t('kit.textilesPanel.itHasACareLabel'), type: 'yes' },
+  {
+    key: 'hasLabel',
+    label: t('kit.textilesPanel.itHasACareLabel'),
+    type: 'yes',
+    hint: t('kit.textilesPanel.withoutALabel'),
+  },
 ]
 const LABEL: Field[] = [
   {
     key: 'label.hottestWashC',
+    when: 'hasLabel',
     label: t('kit.textilesPanel.labelHottestWash'),
     type: 'whole',
     unit: '°C',
   },
   {
     key: 'label.fastestSpinRpm',
+    when: 'hasLabel',
     label: t('kit.textilesPanel.labelFastestSpin'),
     type: 'whole',
     unit: 'rpm',
   },
   {
     key: 'label.dryer',
+    when: 'hasLabel',
     label: t('kit.textilesPanel.labelDryer'),
     type: 'choice',
     options: choices('NONE', 'NO_HEAT', 'LOW', 'NORMAL'),
@@ -192,8 +201,25 @@ const { data: catalogue } = useAnswer('/api/v1/catalogue')
 const groups = computed(() => [...new Set(catalogue.value?.map((p) => p.group))])
 const preset = ref('')
 const chosen = computed(() => catalogue.value?.find((p) => p.kind.name === preset.value))
+/** How many parts a kind of one's own has. */
+const partCount = ref(1)
+const PART_COUNTS = [1, 2, 3, 4].map((n) => ({ value: n, words: String(n) }))
+const PART = { name: '', material: 'COTTON', massKg: 0.05, elastic: false }
 const fresh = computed<Values>(() =>
-  chosen.value ? { ...NEW, ...chosen.value.kind, parts: { ...chosen.value.kind.parts } } : NEW,
+  chosen.value
+    ? { ...NEW, ...chosen.value.kind, parts: { ...chosen.value.kind.parts } }
+    : {
+        ...NEW,
+        parts: {
+          ...(NEW.parts as object),
+          ...Object.fromEntries(
+            Array.from({ length: partCount.value - 1 }, (_, i) => [
+              i + 1,
+              { ...PART, name: t('kit.textilesPanel.part', { i: i + 2 }) },
+            ]),
+          ),
+        },
+      },
 )
 const { act, busy } = useAct()
 const messages = useMessages()
@@ -257,8 +283,15 @@ async function add(v: Values) {
       <p v-if="chosen" class="mb-3 text-sm text-soft" data-source>
         {{ $t('kit.textilesPanel.weighOneOfYoursWhen', { source: chosen.source }) }}
       </p>
+      <ChoiceRow
+        v-if="!chosen"
+        v-model="partCount"
+        class="mb-3"
+        :label="$t('kit.textilesPanel.howManyParts')"
+        :options="PART_COUNTS"
+      />
       <FieldForm
-        :key="preset"
+        :key="`${preset}.${partCount}`"
         :fields="fields(fresh)"
         :initial="fresh"
         :save="add"

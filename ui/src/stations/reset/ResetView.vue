@@ -20,6 +20,8 @@ import ResetRun from './ResetRun.vue'
 /** The rare deep treatment: is it needed, which, in what, and then step by step. */
 const POT_L = 10
 const messages = useMessages()
+/** So many steps are read at once; more are folded. */
+const MANY_STEPS = 8
 const why = useWhy()
 const { act, busy } = useAct()
 const { carer } = useCarer()
@@ -281,7 +283,6 @@ async function changed() {
                 $t('reset.resetView.ofItWithYouL', {
                   attendedWords: plan.attendedWords,
                   length: $t('reset.resetView.batches', plan.batches.length),
-                  join: plan.batches.join('; '),
                   litres: measure(plan.litres, 'litre'),
                   cost: money(plan.cost),
                   rinses: count(plan.rinses, 'rinse'),
@@ -295,16 +296,30 @@ async function changed() {
                 }}<template v-if="a.unit !== 'g'">, {{ measure(a.grams, 'gram') }}</template>
               </li>
             </ul>
-            <ol class="mt-2 grid grid-cols-1 gap-x-6 text-sm sm:grid-cols-2">
-              <li
-                v-for="s in plan.steps"
-                :key="s.number"
-                class="flex justify-between border-b border-line py-0.5"
-              >
-                <span>{{ s.number }}. {{ s.title }}</span>
-                <span>{{ duration(s.minutes) }}</span>
+            <ol
+              v-if="plan.batches.length > 1"
+              class="mt-2 columns-1 gap-x-6 text-sm sm:columns-2"
+              data-batches
+            >
+              <li v-for="(batch, i) in plan.batches" :key="i" class="border-b border-line py-0.5">
+                {{ i + 1 }}. {{ batch }}
               </li>
             </ol>
+            <component :is="plan.steps.length > MANY_STEPS ? 'details' : 'div'" class="mt-2">
+              <summary v-if="plan.steps.length > MANY_STEPS" class="button-quiet px-0">
+                {{ $t('reset.resetView.allSteps', { count: plan.steps.length }) }}
+              </summary>
+              <ol class="grid grid-cols-1 gap-x-6 text-sm sm:grid-cols-2">
+                <li
+                  v-for="s in plan.steps"
+                  :key="s.number"
+                  class="flex justify-between border-b border-line py-0.5"
+                >
+                  <span>{{ s.number }}. {{ s.title }}</span>
+                  <span>{{ duration(s.minutes) }}</span>
+                </li>
+              </ol>
+            </component>
             <CautionNote
               v-for="c in plan.cautions"
               :key="c.key"

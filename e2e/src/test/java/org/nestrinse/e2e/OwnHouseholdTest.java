@@ -96,7 +96,12 @@ class OwnHouseholdTest {
         "[data-row='Add a kind'] [role=alert]", "There is already a kind called Face Cloth");
 
     tab("Products");
-    fill("Add a product", "name", "plain powder", "scoopMl", "50");
+    browser.click("[data-row='Add a product'] button");
+    String label = "[data-row='Add a product'] [data-field=%s] input";
+    browser.type(label.formatted("name"), "plain powder");
+    browser.type(label.formatted("dose"), "70");
+    browser.type(label.formatted("scoopMl"), "50");
+    browser.click("[data-row='Add a product'] button[type=submit]");
     browser.see("[data-row='plain powder']", "scoop of 50 mL");
 
     tab("People");
