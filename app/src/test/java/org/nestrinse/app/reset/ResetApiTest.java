@@ -54,7 +54,8 @@ class ResetApiTest {
     JsonNode planned = plan("SIMMER_POT", 10, "tea towel", 10).json();
     JsonNode plan = planned.get("plan");
     assertThat(plan.get("batches")).hasSize(2);
-    assertThat(plan.get("amounts").get(0).get("amount").asDouble()).isEqualTo(80);
+    // 80 mL, as spoons measure it: 5¼ tablespoons.
+    assertThat(plan.get("amounts").get(0).get("amount").asDouble()).isEqualTo(78.75);
     JsonNode before = Lives.stock(app, "tea towel");
     String request = request("SIMMER_POT", 10, "tea towel", 10);
     RunningApp.Answer unread = begin(request, "");

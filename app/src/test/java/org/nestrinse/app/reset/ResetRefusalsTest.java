@@ -62,7 +62,8 @@ class ResetRefusalsTest {
         request(app, "CHLORINE_SOAK", 12, "muslin", 2)
             .replace("\"pieces\"", "\"chlorinePercent\":4,\"pieces\"");
     JsonNode plan = app.send("POST", "/api/v1/resets/plan", with).json().get("plan");
-    assertThat(plan.get("amounts").get(0).get("amount").asDouble()).isEqualTo(40);
+    // 40 mL, as spoons measure it: 2¾ tablespoons.
+    assertThat(plan.get("amounts").get(0).get("amount").asDouble()).isEqualTo(41.25);
   }
 
   @ParameterizedTest
