@@ -2723,6 +2723,7 @@ export interface components {
             /** Format: int32 */
             pieces: number;
             plans: components["schemas"]["Plan"][];
+            temperatureWords: string[];
             temperaturesC: number[];
             title: string;
         };

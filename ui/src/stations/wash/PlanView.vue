@@ -65,10 +65,15 @@ const temperature = computed({
     wishes.temperatureC.value = usual?.figures.temperatureC === celsius ? undefined : celsius
   },
 })
+/** A temperature as the dial of the machine says it. */
+function onTheDial(celsius: number) {
+  const at = comparison.value?.temperaturesC.indexOf(celsius) ?? -1
+  return comparison.value?.temperatureWords[at] ?? measure(celsius, 'celsius')
+}
 const temperatures = computed(() =>
   (plan.value?.temperaturesC ?? comparison.value?.temperaturesC ?? []).map((t) => ({
     value: t,
-    words: measure(t, 'celsius'),
+    words: onTheDial(t),
   })),
 )
 const machineChoice = computed({

@@ -71,6 +71,15 @@ class CompareApiTest {
   }
 
   @Test
+  void temperaturesAreThoseOfTheDial() {
+    assertThat(comparison().get("temperatureWords").toString()).contains("\"60°\"");
+    app.send("PUT", "/api/v1/household/voice", "{\"dialInWords\":true}");
+    JsonNode words = comparison().get("temperatureWords");
+    assertThat(words).hasSameSizeAs(comparison().get("temperaturesC"));
+    assertThat(words.toString()).contains("cold (20°)", "warm (40°)", "hot (60°)");
+  }
+
+  @Test
   void theAdditiveCountsByItsClaimAndNotWithoutIt() {
     JsonNode with = plan(comparison(), "sixty-with-sanitiser");
     assertThat(with.get("figures").get("additiveLog").asDouble()).isEqualTo(4);

@@ -23,6 +23,9 @@ import org.nestrinse.app.wash.plan.PlanViews.Dominated;
 import org.nestrinse.app.wash.plan.PlanViews.Plan;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.gather.SoiledPieces;
+import org.nestrinse.core.said.Quantity;
+import org.nestrinse.core.said.Said;
+import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.CannotPlan;
@@ -173,12 +176,15 @@ public class PlanService {
             .toList();
     int bulkers = pieces.bulkers().stream().mapToInt(SoiledPieces::count).sum();
     OfferedMethod offered = offered(pieces, job, plans);
+    List<Integer> temperatures = ProgrammeChoice.temperatures(job);
     return PlanViewsComparisonBuilder.builder()
         .loadId(loadId)
         .title(loads.title(loadId))
         .pieces(pieces.count())
         .bulkers(bulkers)
-        .temperaturesC(ProgrammeChoice.temperatures(job))
+        .temperaturesC(temperatures)
+        .temperatureWords(
+            temperatures.stream().map(c -> Said.from(Quantity.of(c, Unit.DIAL))).toList())
         .calledFor(job.calledFor())
         .plans(
             plans.stream()

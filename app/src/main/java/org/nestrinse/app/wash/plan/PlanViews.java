@@ -28,6 +28,7 @@ public final class PlanViews {
    * @param pieces how many pieces
    * @param bulkers how many of them join for the main wash
    * @param temperaturesC what the machine can be set to [°C]
+   * @param temperatureWords the same as its dial says it
    * @param calledFor the hygiene goal that soil, people and household call for
    * @param plans one for each school; only the offered one has its reasons with it
    * @param cannot schools that cannot wash it here, and why
@@ -42,6 +43,7 @@ public final class PlanViews {
       int pieces,
       int bulkers,
       List<Integer> temperaturesC,
+      List<Said> temperatureWords,
       HygieneGoal calledFor,
       List<Plan> plans,
       List<CannotWash> cannot,
