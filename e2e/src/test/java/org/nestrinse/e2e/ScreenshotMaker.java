@@ -37,7 +37,6 @@ class ScreenshotMaker extends Journey {
     browser.settled();
     browser.picture(folder.resolve("reset.png"));
     shot("/sort", "sort");
-    phone("/sort", "sort-phone");
     sortOneLoad();
     shot("/wash", "wash");
     night("/wash", "wash-night");
