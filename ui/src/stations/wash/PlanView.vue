@@ -216,7 +216,6 @@ function card() {
 }
 
 type Fold = 'methods' | 'change' | 'more'
-/** What is opened of what stands behind the plan. */
 const fold = ref<Fold>()
 const FOLDS = computed<{ id: Fold; words: string }[]>(() => [
   {
@@ -224,12 +223,13 @@ const FOLDS = computed<{ id: Fold; words: string }[]>(() => [
     words: t('wash.planView.otherMethods', Math.max(0, (comparison.value?.plans.length ?? 1) - 1)),
   },
   { id: 'change', words: t('wash.planView.changeThisLoad') },
-  { id: 'more', words: t('wash.planView.questions', mattering.value) },
+  { id: 'more', words: questionWords.value },
 ])
-/** Questions of which another answer would change something here. */
-const mattering = computed(
-  () => options.value?.questions.filter((q) => q.positions.some((p) => p.changes)).length ?? 0,
-)
+/** How many questions another answer would change something of; they are looked up once the plan stands. */
+const questionWords = computed(() => {
+  const found = options.value?.questions.filter((q) => q.positions.some((p) => p.changes)).length
+  return found ? t('wash.planView.questions', found) : t('wash.planView.anyQuestions')
+})
 </script>
 
 <template>
