@@ -141,6 +141,7 @@ class RunTest extends Journey {
     browser.click("[data-row='Save as my method'] button");
     browser.type("[data-own-name]", "Tern House way");
     browser.click("[data-own-keep]");
+    browser.see("[data-message]", "Tern House way");
     browser.fold("change");
     browser.see("[data-choice^='own-'][aria-checked=true]", "Tern House way");
     browser.see("[data-step]", "white vinegar");
