@@ -2989,7 +2989,6 @@ export interface components {
             source: components["schemas"]["WeatherSource"];
             /** Format: date-time */
             to: string;
-            todo: components["schemas"]["Todo"][];
             trips: components["schemas"]["TripView"][];
             weather: components["schemas"]["WeatherHour"][];
             whys: {
@@ -3091,6 +3090,12 @@ export interface components {
             solidsWords: string;
             /** Format: int64 */
             version: number;
+        };
+        ErrandView: {
+            /** @enum {string} */
+            event: "HANG" | "TURN" | "SHADE" | "OUT" | "BRING_IN" | "DRYER" | "DRY";
+            groups: number[];
+            words: string;
         };
         ExperimentBegin: {
             /** @enum {string} */
@@ -4063,6 +4068,8 @@ export interface components {
             /** @enum {string} */
             style: "DRY_PAIL" | "OPEN_BAG" | "MESH_BUCKET" | "OUT_BAG" | "SORTED_BIN" | "BASKET" | "NEW_PIECES";
             styleWords: string;
+            usualBins: ("BODY" | "HOUSE" | "KITCHEN" | "BATHROOM" | "GLASS" | "GENERAL" | "POLISH" | "WORKSHOP")[];
+            usualSoils: ("WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT")[];
             /** Format: int64 */
             version: number;
         };
@@ -5376,20 +5383,6 @@ export interface components {
             /** Format: time-local */
             to: string;
         };
-        Todo: {
-            /** Format: date-time */
-            at: string;
-            atWords: string;
-            due: boolean;
-            /** Format: int64 */
-            groupId: number;
-            /** Format: int32 */
-            pieces: number;
-            /** @enum {string} */
-            sort: "HANG" | "TURN" | "SHADE" | "OUT" | "BRING_IN" | "DRYER" | "DRY";
-            what: string;
-            words: string;
-        };
         TrimLine: {
             /** Format: double */
             next?: number;
@@ -5403,10 +5396,9 @@ export interface components {
             at: string;
             atWords: string;
             due: boolean;
-            errands: string[];
+            errands: components["schemas"]["ErrandView"][];
             /** Format: int32 */
             pieces: number;
-            takeIn: number[];
             title: string;
         };
         Tumble: {

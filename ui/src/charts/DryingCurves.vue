@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { t } from '../words'
 import { scaleLinear, scaleTime } from 'd3-scale'
-import { area, curveMonotoneX, line } from 'd3-shape'
+import { area, line } from 'd3-shape'
 import { useElementSize } from '@vueuse/core'
 import { computed, useId, useTemplateRef } from 'vue'
 import type { Api } from '../api/client'
 import { clock, measure, number } from '../use/format'
 import { houseHours } from '../use/houseTime'
+import WeatherHours from './WeatherHours.vue'
 import ChartTable from './ChartTable.vue'
 
 /** Hours run right under a ribbon of weather; each group is a curve of moisture that falls until dry. */
@@ -51,31 +52,6 @@ const hourTicks = computed(() => {
 })
 
 const temperatures = computed(() => props.drying.weather.map((h) => h.temperatureC))
-const warmth = computed(() => {
-  const low = Math.min(...temperatures.value) - 1
-  const high = Math.max(...temperatures.value) + 1
-  const y = scaleLinear()
-    .domain([low, high])
-    .range([RIBBON.bottom - 12, RIBBON.top + 18])
-  return line<Api['WeatherHour']>()
-    .x((h) => x.value(new Date(h.from)))
-    .y((h) => y(h.temperatureC))
-    .curve(curveMonotoneX)(props.drying.weather)
-})
-const cells = computed(() =>
-  props.drying.weather.map((h) => {
-    const start = x.value(new Date(h.from))
-    const end = Math.min(right.value, x.value(new Date(Date.parse(h.from) + 3.6e6)))
-    return {
-      ...h,
-      start,
-      width: Math.max(0, end - start),
-      rains: h.rainMm >= 0.1,
-      sun: Math.min(1, h.irradianceWm2 / 700),
-    }
-  }),
-)
-const rainStart = computed(() => cells.value.find((c) => c.rains))
 
 /** Whether a word beside a dot would run out of the picture. */
 function crowds(dot: number, words: string) {
@@ -160,35 +136,13 @@ const rows = computed(() =>
         {{ rows.map((r) => $t('charts.dryingCurves.dry', { r: r[0], r2: r[4] })).join('. ') }}
       </desc>
       <g>
-        <template v-for="c in cells" :key="c.from">
-          <rect
-            :x="c.start"
-            :y="RIBBON.top"
-            :width="c.width + 0.6"
-            :height="RIBBON.bottom - RIBBON.top"
-            :fill="c.sun > 0.02 ? 'var(--c-sun)' : 'var(--c-ink)'"
-            :opacity="c.sun > 0.02 ? 0.12 + 0.5 * c.sun : 0.1"
-          />
-          <g v-if="c.rains" stroke="var(--c-water)" stroke-width="1.5">
-            <line
-              v-for="i in 3"
-              :key="i"
-              :x1="c.start + (i * c.width) / 3.5 + 2"
-              :x2="c.start + (i * c.width) / 3.5 - 2"
-              :y1="RIBBON.top + 5"
-              :y2="RIBBON.top + 17"
-            />
-          </g>
-        </template>
-        <path :d="warmth ?? ''" fill="none" stroke="var(--c-heat)" stroke-width="1.8" />
-        <text
-          v-if="rainStart"
-          :x="Math.min(rainStart.start + 4, right - 60)"
-          :y="RIBBON.bottom - 6"
-          font-size="11.5"
-        >
-          {{ $t('charts.dryingCurves.rainFrom', { from: clock(new Date(rainStart.from)) }) }}
-        </text>
+        <WeatherHours
+          :hours="drying.weather"
+          :x="x"
+          :top="RIBBON.top"
+          :bottom="RIBBON.bottom"
+          :right="right"
+        />
         <text v-if="!narrow" x="0" y="24" font-size="12" font-weight="600">
           {{ $t('charts.dryingCurves.outdoors') }}
         </text>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { scaleLinear, scaleTime } from 'd3-scale'
-import { curveMonotoneX, line } from 'd3-shape'
+import { scaleTime } from 'd3-scale'
 import { useElementSize } from '@vueuse/core'
 import { computed, useId, useTemplateRef } from 'vue'
 import type { Api } from '../api/client'
 import { clock, measure } from '../use/format'
 import { houseHours } from '../use/houseTime'
+import WeatherHours from './WeatherHours.vue'
 
 /** Hours run right: sun as ochre, warmth as a line, rain as strokes; each trip stands as a number at its time. */
 const props = defineProps<{ drying: Api['Drying'] }>()
@@ -34,29 +34,6 @@ const hourTicks = computed(() => {
     .filter((d) => x.value(d) > 16 && x.value(d) < width.value - 20)
 })
 const temperatures = computed(() => props.drying.weather.map((h) => h.temperatureC))
-const warmth = computed(() => {
-  const y = scaleLinear()
-    .domain([Math.min(...temperatures.value) - 1, Math.max(...temperatures.value) + 1])
-    .range([BOTTOM - 8, TOP + 12])
-  return line<Api['WeatherHour']>()
-    .x((h) => x.value(new Date(h.from)))
-    .y((h) => y(h.temperatureC))
-    .curve(curveMonotoneX)(props.drying.weather)
-})
-const cells = computed(() =>
-  props.drying.weather.map((h) => {
-    const start = x.value(new Date(h.from))
-    const end = Math.min(width.value - 2, x.value(new Date(Date.parse(h.from) + 3.6e6)))
-    return {
-      from: h.from,
-      start,
-      width: Math.max(0, end - start),
-      rains: h.rainMm >= 0.1,
-      sun: Math.min(1, h.irradianceWm2 / 700),
-    }
-  }),
-)
-const rainStart = computed(() => cells.value.find((c) => c.rains))
 /** Numbers of trips that would cover each other stand a step to the right. */
 const trips = computed(() => {
   let last = -Infinity
@@ -81,27 +58,7 @@ const words = computed(() => props.drying.trips.map((t) => `${t.atWords}: ${t.ti
     >
       <title :id="`${id}-t`">{{ $t('charts.weatherRibbon.weatherAndTrips') }}</title>
       <desc :id="`${id}-d`">{{ words }}</desc>
-      <template v-for="c in cells" :key="c.from">
-        <rect
-          :x="c.start"
-          :y="TOP"
-          :width="c.width + 0.6"
-          :height="BOTTOM - TOP"
-          :fill="c.sun > 0.02 ? 'var(--c-sun)' : 'var(--c-ink)'"
-          :opacity="c.sun > 0.02 ? 0.12 + 0.5 * c.sun : 0.1"
-        />
-        <g v-if="c.rains" stroke="var(--c-water)" stroke-width="1.5">
-          <line
-            v-for="i in 3"
-            :key="i"
-            :x1="c.start + (i * c.width) / 3.5 + 2"
-            :x2="c.start + (i * c.width) / 3.5 - 2"
-            :y1="TOP + 4"
-            :y2="TOP + 16"
-          />
-        </g>
-      </template>
-      <path :d="warmth ?? ''" fill="none" stroke="var(--c-heat)" stroke-width="1.8" />
+      <WeatherHours :hours="drying.weather" :x="x" :top="TOP" :bottom="BOTTOM" :right="width - 2" />
       <text v-if="temperatures.length" x="6" :y="BOTTOM - 6" font-size="12">
         {{
           $t('charts.dryingCurves.to', {
@@ -109,14 +66,6 @@ const words = computed(() => props.drying.trips.map((t) => `${t.atWords}: ${t.ti
             temperatures2: measure(Math.max(...temperatures), 'celsius'),
           })
         }}
-      </text>
-      <text
-        v-if="rainStart"
-        :x="Math.max(110, Math.min(rainStart.start + 4, width - 80))"
-        :y="BOTTOM - 6"
-        font-size="12"
-      >
-        {{ $t('charts.dryingCurves.rainFrom', { from: clock(new Date(rainStart.from)) }) }}
       </text>
       <line x1="2" :x2="width - 2" :y1="BOTTOM" :y2="BOTTOM" stroke="var(--c-ink)" />
       <text

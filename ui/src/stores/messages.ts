@@ -32,7 +32,7 @@ export const useMessages = defineStore('messages', () => {
   }
 
   /** Undoes what the message speaks of; once, since the message is gone then. */
-  async function undo(which = message.value ?? waiting.value[0]) {
+  async function undo(which = message.value?.undo ? message.value : waiting.value[0]) {
     waiting.value = waiting.value.filter((m) => m !== which)
     if (which === message.value) clear()
     await which?.undo?.()

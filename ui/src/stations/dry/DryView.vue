@@ -62,10 +62,16 @@ async function dry(group: Api['Group']) {
   }
 }
 
+/** The groups that are felt and taken in on a trip. */
+function takesIn(trip: Api['TripView']) {
+  return trip.errands.filter((e) => e.event === 'DRY').flatMap((e) => e.groups)
+}
+
 /** Does what a trip asks for: takes in what should be dry, and carries the rest. */
 async function walk(trip: Api['TripView']) {
-  const dryNow = drying.value?.groups.filter((g) => g.ready && trip.takeIn.includes(g.id)) ?? []
-  const carries = trip.errands.length > (trip.takeIn.length > 0 ? 1 : 0)
+  const takeIn = takesIn(trip)
+  const dryNow = drying.value?.groups.filter((g) => g.ready && takeIn.includes(g.id)) ?? []
+  const carries = trip.errands.some((e) => e.event !== 'DRY')
   const takenIn: Api['Group'][] = []
   for (const group of dryNow) {
     if (await check(group)) takenIn.push(group)
@@ -153,7 +159,7 @@ const HOURS = Array.from({ length: 15 }, (_, i) => i + 7)
           @click="walk(due)"
         >
           {{
-            due.takeIn.length === 0
+            takesIn(due).length === 0
               ? $t('dry.dryView.carried', { pieces: count(due.pieces, 'piece') })
               : due.errands.length > 1
                 ? $t('dry.dryView.takenInButton', { pieces: count(due.pieces, 'piece') })

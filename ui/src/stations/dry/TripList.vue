@@ -19,8 +19,8 @@ const emit = defineEmits<{ done: [trip: Api['TripView']] }>()
         <p class="font-head leading-tight font-bold">
           {{ trip.due ? $t('dry.tripList.now') : trip.atWords }}: {{ trip.title }}
         </p>
-        <ul v-if="trip.errands.length > 1 || trip.errands[0] !== trip.title" class="text-sm">
-          <li v-for="e in trip.errands" :key="e">{{ e }}</li>
+        <ul v-if="trip.errands.some((e) => e.words !== trip.title)" class="text-sm">
+          <li v-for="e in trip.errands" :key="e.words" :data-errand="e.event">{{ e.words }}</li>
         </ul>
         <button
           v-if="trip.due && i > 0"

@@ -13,18 +13,6 @@ const props = defineProps<{ pail: Api['Pail']; kinds: Api['KindView'][] }>()
 const emit = defineEmits<{ changed: [] }>()
 
 const SHOWN = 8
-const BODY_SOILS: Soil[] = ['WET', 'STOOL', 'MILK', 'BLOOD', 'FOOD']
-const HOUSE_SOILS: Soil[] = ['WET', 'STOOL', 'FOOD', 'GREASE', 'DIRT']
-const OF_THE_BODY: Api['Pail']['style'][] = ['DRY_PAIL', 'OPEN_BAG', 'MESH_BUCKET', 'OUT_BAG']
-/** What an empty pail is usually for. */
-const BINS_OF: Partial<Record<Api['Pail']['style'], string[]>> = {
-  DRY_PAIL: ['BODY'],
-  OPEN_BAG: ['BODY'],
-  MESH_BUCKET: ['BODY'],
-  OUT_BAG: ['BODY'],
-  BASKET: ['HOUSE'],
-  SORTED_BIN: ['KITCHEN', 'BATHROOM', 'GENERAL'],
-}
 const { act, busy } = useAct()
 const messages = useMessages()
 const soil = ref<Soil>('WET')
@@ -32,7 +20,7 @@ const solids = ref<Solids>('LINER')
 /** The rarer soils come when somebody asks for them. */
 const everySoil = ref(false)
 const soils = computed(() => {
-  const usual = OF_THE_BODY.includes(props.pail.style) ? BODY_SOILS : HOUSE_SOILS
+  const usual = props.pail.usualSoils
   return everySoil.value
     ? SOILS
     : SOILS.filter((s) => usual.includes(s.value) || s.value === soil.value)
@@ -47,7 +35,7 @@ function inOrder() {
   const inPail = new Map<number, number>()
   props.pail.entries.forEach((e) => inPail.set(e.kindId, (inPail.get(e.kindId) ?? 0) + e.count))
   const inIt = props.kinds.filter((k) => inPail.has(k.id)).map((k) => k.bin)
-  const bins = new Set(inIt.length ? inIt : BINS_OF[props.pail.style])
+  const bins = new Set(inIt.length ? inIt : props.pail.usualBins)
   return [...props.kinds]
     .sort(
       (a, b) =>

@@ -112,9 +112,7 @@ useKeys({
           })
         }}</span>
       </template>
-      <template v-else-if="unready">{{
-        $t('gather.gatherView.twoThingsAreNeededBefore')
-      }}</template>
+      <template v-else-if="unready">{{ $t('gather.gatherView.setUpFirst') }}</template>
       <template v-else>{{ $t('gather.gatherView.nothingToWashYetAdd') }}</template>
       <template v-if="!unready" #side>
         <RouterLink to="/sort" class="button-main inline-block" data-main>

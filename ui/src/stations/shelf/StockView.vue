@@ -6,7 +6,7 @@ import RhythmTable from './RhythmTable.vue'
 import ShelfBoard from './ShelfBoard.vue'
 import ShelfPages from './ShelfPages.vue'
 
-/** Whether the house owns enough, and what of it is clean. */
+/** Do we own enough? And what is clean right now. */
 const { data: shelf, error, loading, reload } = useAnswer('/api/v1/shelf')
 </script>
 

@@ -6,33 +6,16 @@ import static org.openqa.selenium.Keys.ENTER;
 import static org.openqa.selenium.Keys.SPACE;
 import static org.openqa.selenium.Keys.TAB;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.nestrinse.app.running.RunningApp;
 import org.openqa.selenium.WebElement;
 
 /** From an empty house to a first wash that runs: few taps and few fields, or keys alone. */
-class FirstFiveMinutesTest {
+class FirstFiveMinutesTest extends EmptyHouse {
   private static final int MOST_TAPS = 50;
   private static final int MOST_FIELDS = 40;
 
-  private RunningApp app;
-  private Browser browser;
   private int taps;
   private int fields;
-
-  @BeforeEach
-  void begin() {
-    app = RunningApp.empty("2026-05-20T08:00:00Z");
-    browser = new Browser(app.address());
-  }
-
-  @AfterEach
-  void end() {
-    browser.close();
-    app.close();
-  }
 
   private void tap(String css) {
     browser.click(css);

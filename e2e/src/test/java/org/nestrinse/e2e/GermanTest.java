@@ -28,7 +28,7 @@ class GermanTest extends Journey {
   @Test
   void theHouseSpeaksGermanFromTheFirstPageOn() {
     browser.open("/gather");
-    browser.see("main", "Zwei Dinge fehlen noch");
+    browser.see("main", "Richte zuerst dein Zuhause ein");
     assertThat(browser.driver().executeScript("return document.documentElement.lang"))
         .isEqualTo("de");
     browser.text("header", t -> t.contains("nichts wartet"));

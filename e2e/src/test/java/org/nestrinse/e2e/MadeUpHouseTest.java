@@ -21,7 +21,7 @@ class MadeUpHouseTest {
     try (RunningApp app = RunningApp.besideThePacked(DemoApp.MOMENT);
         Browser browser = new Browser(app.address())) {
       browser.open("/gather");
-      browser.see("main", "Two things to set up");
+      browser.see("main", "Set up your house first");
       browser.click("[data-other-house]");
       browser.see("[data-furnishing]", "being set up");
       browser.see("[data-made-up]", "made up");

@@ -2,32 +2,14 @@ package org.nestrinse.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.nestrinse.app.running.RunningApp;
 import org.openqa.selenium.support.ui.Select;
 
 /**
  * Someone with an empty household sets up their own machine and textiles in Kit, and washes a first
  * load.
  */
-class OwnHouseholdTest {
-  private RunningApp app;
-  private Browser browser;
-
-  @BeforeEach
-  void begin() {
-    app = RunningApp.empty("2026-05-20T08:00:00Z");
-    browser = new Browser(app.address());
-  }
-
-  @AfterEach
-  void end() {
-    browser.close();
-    app.close();
-  }
-
+class OwnHouseholdTest extends EmptyHouse {
   private void tab(String name) {
     browser.open("/kit");
     browser.click("[data-page]", name);
@@ -46,7 +28,7 @@ class OwnHouseholdTest {
   @Test
   void fromNothingToAFirstLoad() {
     browser.open("/gather");
-    browser.see("main", "Two things to set up");
+    browser.see("main", "Set up your house first");
     browser.open("/sort");
     browser.see("main", "The pails are empty");
 

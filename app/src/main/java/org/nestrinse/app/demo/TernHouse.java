@@ -150,7 +150,7 @@ class TernHouse {
   Set setUp() {
     Facts facts = facts();
     household.change(facts.household);
-    first.setUp();
+    first.endSetUp();
     household.moveTo(ZoneId.systemDefault().getId());
     Map<String, Long> personByName = new HashMap<>();
     facts.people.forEach(

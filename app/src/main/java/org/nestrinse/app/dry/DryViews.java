@@ -28,8 +28,7 @@ public final class DryViews {
    * @param pieces how many pieces hang
    * @param allDryWords by when all are dry as planned, in words; null when nothing hangs or some
    *     never dry here
-   * @param todo what is to be done, in order
-   * @param trips the same walk by walk, with what is to be taken in
+   * @param trips what is to be done, walk by walk
    * @param rain what a shower would change, or null when none was asked for
    * @param learnt what dry checks have taught
    * @param whys reasons by key: {@code group.ID}, {@code plan}
@@ -44,33 +43,10 @@ public final class DryViews {
       List<Group> groups,
       int pieces,
       @Nullable Said allDryWords,
-      List<Todo> todo,
       List<TripView> trips,
       @Nullable Rain rain,
       List<Learnt> learnt,
       Map<String, Why> whys) {}
-
-  /**
-   * One thing to do with what hangs.
-   *
-   * @param groupId with which group
-   * @param pieces with how many of its pieces
-   * @param at when
-   * @param atWords in words
-   * @param due whether now
-   * @param sort what is done
-   * @param what how many of what
-   * @param words the same with where and why
-   */
-  public record Todo(
-      long groupId,
-      int pieces,
-      Instant at,
-      Said atWords,
-      boolean due,
-      Course.Event sort,
-      Said what,
-      Said words) {}
 
   /**
    * A walk to what hangs.
@@ -80,17 +56,19 @@ public final class DryViews {
    * @param due whether now
    * @param pieces how many pieces are carried
    * @param title what is done, in a few words
-   * @param errands each thing that is done, in a sentence
-   * @param takeIn groups that are to be felt and taken in
+   * @param errands what is done
    */
   public record TripView(
-      Instant at,
-      Said atWords,
-      boolean due,
-      int pieces,
-      Said title,
-      List<Said> errands,
-      List<Long> takeIn) {}
+      Instant at, Said atWords, boolean due, int pieces, Said title, List<ErrandView> errands) {}
+
+  /**
+   * One thing that is done on a walk.
+   *
+   * @param event what
+   * @param words in a sentence
+   * @param groups with which groups
+   */
+  public record ErrandView(Course.Event event, Said words, List<Long> groups) {}
 
   /**
    * The plan beside other ways.

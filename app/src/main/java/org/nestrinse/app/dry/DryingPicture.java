@@ -14,7 +14,6 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.dry.DryViews.DryPlan;
 import org.nestrinse.app.dry.DryViews.Drying;
 import org.nestrinse.app.dry.DryViews.Group;
-import org.nestrinse.app.dry.DryViews.Todo;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.dry.AirDrying;
 import org.nestrinse.core.dry.DrySaying;
@@ -102,7 +101,6 @@ final class DryingPicture {
         .groups(shown)
         .pieces(shown.stream().mapToInt(Group::pieces).sum())
         .allDryWords(allDry ? words.at(last) : null)
-        .todo(todo(best))
         .trips(trips(best))
         .rain(rainAt == null ? null : rain(best))
         .learnt(learnt)
@@ -121,7 +119,6 @@ final class DryingPicture {
         .groups(List.of())
         .pieces(0)
         .allDryWords(null)
-        .todo(List.of())
         .trips(List.of())
         .rain(null)
         .learnt(learnt)
@@ -257,12 +254,16 @@ final class DryingPicture {
                     !t.at().isAfter(now),
                     t.pieces(),
                     title(t),
-                    t.errands().stream().map(DryingPicture::errand).toList(),
                     t.errands().stream()
-                        .filter(e -> e.event() == Course.Event.DRY)
-                        .flatMap(e -> e.courses().stream())
-                        .map(c -> c.batch().key())
-                        .distinct()
+                        .map(
+                            e ->
+                                new DryViews.ErrandView(
+                                    e.event(),
+                                    errand(e),
+                                    e.courses().stream()
+                                        .map(c -> c.batch().key())
+                                        .distinct()
+                                        .toList()))
                         .toList()))
         .toList();
   }
@@ -273,7 +274,7 @@ final class DryingPicture {
         ? null
         : Trip.of(plan().courses(), now).stream()
             .filter(t -> !t.at().isAfter(now))
-            .filter(t -> t.errands().stream().anyMatch(e -> e.event() != Course.Event.DRY))
+            .filter(t -> !t.onlyTakesIn())
             .findFirst()
             .map(DryingPicture::title)
             .map(words -> Said.of(DryingSaying.TRIP_NOW).with("what", words))
@@ -284,10 +285,7 @@ final class DryingPicture {
     Trip.Errand first = trip.errands().get(0);
     return trip.errands().size() == 1 && first.courses().size() == 1
         ? errand(first)
-        : Said.of(
-                trip.errands().stream().allMatch(e -> e.event() == Course.Event.DRY)
-                    ? DryingSaying.TAKE_IN_PIECES
-                    : DryingSaying.CARRY_PIECES)
+        : Said.of(trip.onlyTakesIn() ? DryingSaying.TAKE_IN_PIECES : DryingSaying.CARRY_PIECES)
             .with("pieces", trip.pieces());
   }
 
@@ -295,34 +293,5 @@ final class DryingPicture {
     return errand.event() == Course.Event.DRY
         ? Said.of(DryingSaying.TAKE_IN).with("what", errand.pieces())
         : Said.of(DryingSaying.CARRY).with("what", errand.pieces()).with("words", errand.words());
-  }
-
-  private List<Todo> todo(HangingPlan plan) {
-    List<Todo> all = new ArrayList<>();
-    // Of what is done at the same time, the slowest to dry comes first.
-    List<Course> slowestFirst =
-        plan.courses().stream()
-            .sorted(
-                Comparator.comparing(
-                    Course::dryBy, Comparator.nullsFirst(Comparator.reverseOrder())))
-            .toList();
-    for (Course c : slowestFirst) {
-      for (Course.Mark m : c.marks()) {
-        if (m.sort() != Course.Event.DRY) {
-          all.add(
-              new Todo(
-                  c.batch().key(),
-                  c.batch().count(),
-                  m.at(),
-                  words.at(m.at()),
-                  !m.at().isAfter(now),
-                  m.sort(),
-                  c.batch().kind().counted(c.batch().count()),
-                  m.words()));
-        }
-      }
-    }
-    all.sort(Comparator.comparing(Todo::at).thenComparing(Todo::sort));
-    return all;
   }
 }

@@ -22,9 +22,6 @@ import org.springframework.stereotype.Component;
 /** The pegs that only move when something is changed or hours go by. */
 @Component
 class SlowPegs {
-  /** What is due within so long is worth sorting now: a house figure. */
-  private static final Duration SOON = Duration.ofHours(12);
-
   private final GatherService gather;
   private final LoadReader loads;
   private final ProposalService proposals;
@@ -82,8 +79,7 @@ class SlowPegs {
   private NextTask.@Nullable Due due(GatherViews.@Nullable NextDue due) {
     return due == null
         ? null
-        : new NextTask.Due(
-            due.over(), due.at().isBefore(clock.instant().plus(SOON)), due.words(), due.oldest());
+        : new NextTask.Due(Duration.between(clock.instant(), due.at()), due.words(), due.oldest());
   }
 
   private static Peg gather(GatherViews.Gathering g) {

@@ -6,6 +6,7 @@ import java.io.UncheckedIOException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.machine.DryerService;
 import org.nestrinse.app.kit.machine.MachineService;
 import org.nestrinse.app.kit.machine.MachineServiceChangeBuilder;
@@ -132,7 +133,7 @@ class SetUpCatalogue {
         .build();
   }
 
-  private static String name(Names names, @org.jspecify.annotations.Nullable String english) {
+  private static String name(Names names, @Nullable String english) {
     return names.of(Objects.requireNonNull(english));
   }
 }

@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -25,7 +27,7 @@ import org.nestrinse.app.kit.place.PlaceService;
 import org.nestrinse.app.kit.product.ProductService;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.speech.Speech;
-import org.nestrinse.core.gather.PailStyle;
+import org.nestrinse.core.gather.PailUse;
 import org.nestrinse.core.kit.HardnessSign;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -42,9 +44,10 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 class SetUpService {
   private static final Range COUNT = new Range(0, 1000, Unit.PIECE);
-  private static final double PAIL_L = 40;
-  private static final double BASKET_L = 50;
-  private static final double CLOTH_BIN_L = 14;
+
+  /** What first pails are called, in English. */
+  private static final Map<PailUse, String> NAMES =
+      Map.of(PailUse.BODY, "Pail", PailUse.HOUSE, "Basket", PailUse.CLOTHS, "Cloth bin");
 
   private final SetUpCatalogue catalogue;
   private final KindCatalogue kindCatalogue;
@@ -238,23 +241,21 @@ class SetUpService {
     if (gather.gathering().pails().isEmpty()) {
       firstPails();
     }
-    first.setUp();
+    first.endSetUp();
     return current();
   }
 
   private void firstPails() {
-    List<KindView> owned = kinds.all();
-    boolean body = owned.isEmpty() || owned.stream().anyMatch(k -> k.bin() == Bin.BODY);
-    boolean house = owned.stream().anyMatch(k -> k.bin() == Bin.HOUSE);
-    boolean cloths = owned.stream().anyMatch(k -> k.bin() != Bin.BODY && k.bin() != Bin.HOUSE);
-    if (body) {
-      addPail("Pail", PailStyle.DRY_PAIL, PAIL_L, onlyWearer());
-    }
-    if (house) {
-      addPail("Basket", PailStyle.BASKET, BASKET_L, null);
-    }
-    if (cloths) {
-      addPail("Cloth bin", PailStyle.SORTED_BIN, CLOTH_BIN_L, null);
+    Names names = Names.of(speech.language());
+    Set<Bin> bins = kinds.all().stream().map(KindView::bin).collect(Collectors.toSet());
+    for (PailUse use : PailUse.needed(bins)) {
+      pails.addPail(
+          new PailService.Setup(
+              names.of(Objects.requireNonNull(NAMES.get(use))),
+              use.firstStyle(),
+              use.firstLitres(),
+              use == PailUse.BODY ? onlyWearer() : null,
+              null));
     }
   }
 
@@ -266,11 +267,5 @@ class SetUpService {
         .filter(w -> w.size() == 1)
         .map(w -> Long.valueOf(w.get(0).id()))
         .orElse(null);
-  }
-
-  private void addPail(String name, PailStyle style, double capacityL, @Nullable Long personId) {
-    pails.addPail(
-        new PailService.Setup(
-            Names.of(speech.language()).of(name), style, capacityL, personId, null));
   }
 }

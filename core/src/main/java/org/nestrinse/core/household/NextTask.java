@@ -1,5 +1,6 @@
 package org.nestrinse.core.household;
 
+import java.time.Duration;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.said.Said;
@@ -13,6 +14,9 @@ import org.nestrinse.core.said.Saying;
  * @param words the same in a sentence
  */
 public record NextTask(Task task, Said words) {
+  /** What is due within so long is worth sorting now: a house figure. */
+  public static final Duration SOON = Duration.ofHours(12);
+
   /** A thing to do; its words are those of the button that leads to it. */
   public enum Task implements Saying {
     SET_UP("set-up"),
@@ -101,12 +105,19 @@ public record NextTask(Task task, Said words) {
   /**
    * When what waits is to be washed.
    *
-   * @param over whether that is past
-   * @param soon whether it is within the day, so that sorting now pays
+   * @param left how long until then; less than nothing when that is past
    * @param when when, in words
    * @param oldest how old the oldest is, in words
    */
-  public record Due(boolean over, boolean soon, Said when, Said oldest) {}
+  public record Due(Duration left, Said when, Said oldest) {
+    private boolean over() {
+      return left.isNegative() || left.isZero();
+    }
+
+    private boolean soon() {
+      return left.compareTo(SOON) < 0;
+    }
+  }
 
   /** Returns what to do next. */
   public static NextTask of(Stand stand) {
@@ -135,10 +146,10 @@ public record NextTask(Task task, Said words) {
 
   private static NextTask later(Stand stand) {
     Due due = stand.due;
-    if (due != null && due.over) {
+    if (due != null && due.over()) {
       return new NextTask(Task.SORT, Said.of(Words.WASH_NOW).with("oldest", due.oldest));
     }
-    if (due != null && due.soon && stand.loadsToMake > 0) {
+    if (due != null && due.soon() && stand.loadsToMake > 0) {
       return new NextTask(Task.SORT, Said.of(Words.WASH_BY).with("when", due.when));
     }
     if (stand.drying.when != null) {

@@ -2,6 +2,7 @@ package org.nestrinse.core.household;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.time.Duration;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.core.household.NextTask.Drying;
@@ -33,7 +34,7 @@ class NextTaskTest {
   @Test
   void whoStandsBesideTheDrumComesFirstThenWhatIsDryThenWhatIsReady() {
     Drying dry = new Drying(4, WORDS, 0, null);
-    Due over = new Due(true, true, WORDS, WORDS);
+    Due over = new Due(Duration.ofHours(-1), WORDS, WORDS);
     assertThat(of(WORDS, null, dry, 1, 0, over)).isEqualTo(Task.STEP);
     assertThat(of(null, WORDS, dry, 1, 0, over)).isEqualTo(Task.FEEL);
     assertThat(of(null, WORDS, new Drying(0, WORDS, 3, WORDS), 1, 0, over)).isEqualTo(Task.TRIP);
@@ -44,9 +45,16 @@ class NextTaskTest {
 
   @Test
   void whatIsDueTomorrowIsNoTaskOfToday() {
-    Due later = new Due(false, false, WORDS, WORDS);
+    Due later = new Due(NextTask.SOON, WORDS, WORDS);
     assertThat(of(null, null, NOTHING_HANGS, 0, 2, later)).isEqualTo(Task.WAITING);
-    assertThat(of(null, null, NOTHING_HANGS, 0, 2, new Due(false, true, WORDS, WORDS)))
+    assertThat(
+            of(
+                null,
+                null,
+                NOTHING_HANGS,
+                0,
+                2,
+                new Due(NextTask.SOON.minusMinutes(1), WORDS, WORDS)))
         .isEqualTo(Task.SORT);
     assertThat(of(null, null, new Drying(0, null, 3, WORDS), 0, 2, later)).isEqualTo(Task.DRYING);
     assertThat(of(null, null, NOTHING_HANGS, 0, 0, null)).isEqualTo(Task.NOTHING);

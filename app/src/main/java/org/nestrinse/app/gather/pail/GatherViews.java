@@ -10,6 +10,7 @@ import org.nestrinse.core.gather.PailStyle;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
 import org.nestrinse.core.said.Said;
+import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.why.Why;
 
 /** What the Gather view shows. */
@@ -75,6 +76,8 @@ public final class GatherViews {
    * @param dueState fine, soon or over
    * @param dueFirst what is most urgent, in words; null when it is empty
    * @param emptiedWords when it was last emptied, in words; null when never
+   * @param usualBins what the kinds touch that usually go in
+   * @param usualSoils the soils that are frequent in it, the most frequent first
    */
   @RecordBuilder
   public record Pail(
@@ -96,7 +99,9 @@ public final class GatherViews {
       @Nullable Said dueWords,
       DueState dueState,
       @Nullable Said dueFirst,
-      @Nullable Said emptiedWords) {}
+      @Nullable Said emptiedWords,
+      List<Bin> usualBins,
+      List<Soil> usualSoils) {}
 
   /**
    * What emptying a pail takes.

@@ -28,6 +28,7 @@ import org.nestrinse.core.gather.DayPart;
 import org.nestrinse.core.gather.HoldingClock;
 import org.nestrinse.core.gather.NextWash;
 import org.nestrinse.core.gather.NormalDay;
+import org.nestrinse.core.gather.PailUse;
 import org.nestrinse.core.gather.Prep;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.gather.SoiledPiecesBuilder;
@@ -254,6 +255,7 @@ final class PailPicture {
     }
     List<Entry> shown = new ArrayList<>(inside.stream().map(this::entry).toList());
     Collections.reverse(shown);
+    List<PailUse> uses = PailUse.of(p.style());
     return GatherViewsPailBuilder.builder()
         .id(p.id)
         .version(p.version)
@@ -279,6 +281,8 @@ final class PailPicture {
                     .with("pieces", first.pieces().said())
                     .with("soil", first.pieces().soil()))
         .emptiedWords(p.emptiedAt == null ? null : words.at(p.emptiedAt))
+        .usualBins(uses.stream().flatMap(u -> u.bins().stream()).sorted().toList())
+        .usualSoils(uses.stream().flatMap(u -> u.soils().stream()).distinct().toList())
         .build();
   }
 

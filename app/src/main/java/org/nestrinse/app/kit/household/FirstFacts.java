@@ -22,7 +22,7 @@ public class FirstFacts {
 
   /** Ends the set-up. */
   @Transactional
-  public void setUp() {
+  public void endSetUp() {
     household.entity().setUpDone = true;
   }
 

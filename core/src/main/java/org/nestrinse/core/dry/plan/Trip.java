@@ -56,6 +56,11 @@ public record Trip(Instant at, List<Errand> errands) {
     }
   }
 
+  /** Returns whether all there is to do is to take in what is dry. */
+  public boolean onlyTakesIn() {
+    return errands.stream().allMatch(e -> e.event == Course.Event.DRY);
+  }
+
   /** Returns how many pieces are carried. */
   public int pieces() {
     return errands.stream()
