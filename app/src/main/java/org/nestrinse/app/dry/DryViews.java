@@ -209,7 +209,8 @@ public final class DryViews {
    * @param ready how many of them may be dry
    * @param next how many are dry next
    * @param nextWords when, or null
-   * @param trip what is to be carried now, in a sentence, or null
+   * @param trip what is to be carried now, in a sentence; null when nothing is, or when something
+   *     may be dry, which comes first
    */
   public record Short(
       int pieces, int ready, int next, @Nullable Said nextWords, @Nullable Said trip) {}

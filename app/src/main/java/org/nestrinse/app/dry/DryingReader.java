@@ -113,7 +113,7 @@ public class DryingReader {
         ready,
         next,
         next == 0 ? null : words.at(nextAt),
-        pieces == 0 ? null : new DryingPicture(now, null).tripNow());
+        pieces == 0 || ready > 0 ? null : new DryingPicture(now, null).tripNow());
   }
 
   /** Returns what hangs, if it stays where it is. */
