@@ -27,6 +27,8 @@ const props = defineProps<{
   initial: Values
   save: (values: Values) => Promise<unknown>
   saveLabel?: string
+  /** It is a part of a page that has a button of its own, and is sent with it. */
+  part?: boolean
   /** Makes what the server holds into the values of this form; the same values when it is left out. */
   read?: (current: Values) => Values
 }>()
@@ -156,17 +158,19 @@ function answered(celsius?: number) {
   void submit()
 }
 
-async function submit() {
+/** Sends what was typed; returns whether it was taken. */
+async function submit(): Promise<boolean> {
   problem.value = undefined
   asked.value = undefined
-  if (!readable()) return
+  if (!readable()) return false
   busy.value = true
   try {
     await props.save(toPlain(draft.value))
     theirs.value = undefined
     touched.value = false
-    messages.done(t('parts.fieldForm.kept'))
+    if (!props.part) messages.done(t('parts.fieldForm.kept'))
     emit('saved')
+    return true
   } catch (error) {
     if (error instanceof Problem && error.current) {
       const current = error.current as Values
@@ -183,10 +187,12 @@ async function submit() {
       allowed: error instanceof Problem ? error.allowed : undefined,
       text: error instanceof Error ? error.message : String(error),
     }
+    return false
   } finally {
     busy.value = false
   }
 }
+defineExpose({ submit })
 
 function takeTheirs() {
   draft.value = toPlain(theirs.value as Values)
@@ -311,7 +317,7 @@ function keepMine() {
         {{ $t('parts.fieldForm.takeTheirs') }}
       </button>
     </div>
-    <button type="submit" class="button-plain mt-3 font-semibold" :disabled="busy">
+    <button v-if="!part" type="submit" class="button-plain mt-3 font-semibold" :disabled="busy">
       {{ saveLabel ?? $t('parts.fieldForm.save') }}
     </button>
   </form>

@@ -42,7 +42,15 @@ function step(kind: string, by: number) {
   set(kind, (counts.value[kind] ?? 0) + by)
 }
 function set(kind: string, count: number) {
-  changed.value[kind] = Math.min(999, Math.max(0, Number.isFinite(count) ? Math.round(count) : 0))
+  delete wrong.value[kind]
+  changed.value[kind] = Math.min(MOST, Math.max(0, count))
+}
+/** What was typed and is no count, by kind: it stays until it is put right. */
+const wrong = ref<Record<string, string>>({})
+const MOST = 1000
+function typed(kind: string, text: string) {
+  if (/^\d+$/.test(text.trim()) && Number(text) <= MOST) set(kind, Number(text))
+  else wrong.value[kind] = text
 }
 function more(event: Event) {
   const select = event.target as HTMLSelectElement
@@ -51,6 +59,7 @@ function more(event: Event) {
 }
 
 async function keep() {
+  if (Object.keys(wrong.value).length > 0) return false
   if (Object.keys(changed.value).length === 0) return true
   const done = await act(() =>
     answer(api.PUT('/api/v1/set-up/pieces', { body: { counts: changed.value } })),
@@ -85,7 +94,7 @@ defineExpose({ keep })
     <li
       v-for="kind in few"
       :key="kind"
-      class="flex items-center gap-1 border-t border-line py-1"
+      class="flex flex-wrap items-center gap-1 border-t border-line py-1"
       :data-count="kind"
     >
       <span class="flex-1">{{ kind }}</span>
@@ -98,11 +107,12 @@ defineExpose({ keep })
         −
       </button>
       <input
-        :value="counts[kind]"
+        :value="wrong[kind] ?? counts[kind]"
+        :aria-invalid="kind in wrong"
         inputmode="numeric"
         class="w-14 text-center font-head font-semibold"
         :aria-label="$t('setup.ownStep.howMany', { kind })"
-        @change="set(kind, Number(($event.target as HTMLInputElement).value))"
+        @input="typed(kind, ($event.target as HTMLInputElement).value)"
       />
       <button
         type="button"
@@ -112,6 +122,9 @@ defineExpose({ keep })
       >
         +
       </button>
+      <span v-if="kind in wrong" class="w-full font-semibold text-heat-word" role="alert">
+        ! {{ $t('setup.ownStep.aWholeNumber', { most: MOST }) }}
+      </span>
     </li>
   </ul>
   <button v-if="left > 0" type="button" class="button-plain mt-3" data-show-all @click="all">

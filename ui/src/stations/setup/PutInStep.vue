@@ -1,41 +1,70 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
-import { answer, api, type Api } from '../../api/client'
-import NumberInput from '../../parts/NumberInput.vue'
-import { unitSign } from '../../use/format'
-import { useAct } from '../../use/useAct'
+import { t } from '../../words'
+import { computed, ref, useTemplateRef } from 'vue'
+import { answer, api, Problem, type Api } from '../../api/client'
+import FieldForm from '../../parts/FieldForm.vue'
+import type { Field, Values } from '../../parts/fields'
 import { useAnswer } from '../../use/useLoaded'
 import LabelForm from '../kit/LabelForm.vue'
 import type { StepProps } from './setUp'
 
 /** What goes in: plain sorts to tick, each with the scoop or cap it is measured with. */
 const props = defineProps<StepProps>()
-const { act } = useAct()
 const { data: shelf, reload } = useAnswer('/api/v1/products')
-const ticked = ref<Record<string, Api['ProductChange']>>({})
+/** Names of what was tapped, in that order. */
+const ticked = ref<string[]>([])
 const have = computed(() => shelf.value?.map((p) => p.product.name) ?? [])
 const sorts = computed(() =>
   props.setUp.sorts.products.filter((p) => !have.value.includes(p.name ?? '')),
 )
+const chosen = computed(() =>
+  ticked.value.flatMap((name) => sorts.value.filter((p) => p.name === name)),
+)
+const form = useTemplateRef<InstanceType<typeof FieldForm>>('form')
+const scoops = computed<Field[]>(() =>
+  chosen.value.flatMap((p, i) =>
+    p.scoopMl == null
+      ? []
+      : [
+          {
+            key: `${i}.scoopMl`,
+            label: t(
+              p.form === 'POWDER' ? 'setup.putInStep.yourScoop' : 'setup.putInStep.yourCap',
+              {
+                name: p.name ?? '',
+              },
+            ),
+            type: 'number' as const,
+            unit: 'mL',
+          },
+        ],
+  ),
+)
 
-function tick(product: Api['ProductChange']) {
-  const name = product.name ?? ''
-  if (ticked.value[name]) delete ticked.value[name]
-  else ticked.value[name] = { ...product }
-}
-function scoop(name: string, ml: number | null) {
-  const product = ticked.value[name]
-  if (product) product.scoopMl = ml ?? undefined
+function tick(name: string) {
+  ticked.value = ticked.value.includes(name)
+    ? ticked.value.filter((n) => n !== name)
+    : [...ticked.value, name]
 }
 
-async function keep() {
-  for (const [name, body] of Object.entries(ticked.value)) {
-    const done = await act(() => answer(api.POST('/api/v1/products', { body })))
-    if (!done) return false
-    delete ticked.value[name]
+/** Adds one after the other; what is refused is said at its field, and the rest waits. */
+async function add(values: Values) {
+  for (const [i, product] of chosen.value.entries()) {
+    const typed = (values[i] ?? {}) as Pick<Api['ProductChange'], 'scoopMl'>
+    try {
+      await answer(api.POST('/api/v1/products', { body: { ...product, ...typed } }))
+    } catch (error) {
+      throw error instanceof Problem && error.field === 'scoopMl'
+        ? new Problem(error.message, error.status, `${i}.scoopMl`, undefined, error.allowed, error)
+        : error
+    } finally {
+      await reload()
+    }
   }
-  await reload()
-  return true
+  ticked.value = []
+}
+async function keep() {
+  return chosen.value.length === 0 || (await form.value?.submit()) === true
 }
 defineExpose({ keep })
 </script>
@@ -50,33 +79,24 @@ defineExpose({ keep })
       :key="p.name ?? ''"
       type="button"
       class="chip min-h-11 px-3"
-      :class="ticked[p.name ?? ''] ? 'bg-ink text-paper' : ''"
-      :aria-pressed="ticked[p.name ?? ''] !== undefined"
+      :class="ticked.includes(p.name ?? '') ? 'bg-ink text-paper' : ''"
+      :aria-pressed="ticked.includes(p.name ?? '')"
       :data-product="p.name"
-      @click="tick(p)"
+      @click="tick(p.name ?? '')"
     >
       {{ p.name }}
     </button>
   </div>
-  <ul class="mt-4 max-w-xl">
-    <li
-      v-for="(p, name) in ticked"
-      :key="name"
-      class="flex flex-wrap items-center gap-2 border-t border-line py-1"
-    >
-      <span class="flex-1">{{ name }}</span>
-      <label v-if="p.scoopMl != null" class="text-sm">
-        {{ p.form === 'POWDER' ? $t('setup.putInStep.yourScoop') : $t('setup.putInStep.yourCap') }}
-        <NumberInput
-          :model-value="p.scoopMl"
-          unit="millilitre"
-          class="w-20"
-          @update:model-value="(ml: number | null) => scoop(String(name), ml)"
-        />
-        {{ unitSign('millilitre') }}
-      </label>
-    </li>
-  </ul>
+  <FieldForm
+    v-if="chosen.length"
+    ref="form"
+    :key="ticked.join()"
+    part
+    class="mt-4 max-w-xl"
+    :fields="scoops"
+    :initial="{ ...chosen.map((p) => ({ scoopMl: p.scoopMl })) }"
+    :save="add"
+  />
   <details class="mt-4 max-w-xl">
     <summary class="button-quiet px-0">{{ $t('setup.putInStep.typeALabel') }}</summary>
     <LabelForm class="mt-2" @added="reload" />

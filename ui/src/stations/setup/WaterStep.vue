@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { t } from '../../words'
-import { computed, ref } from 'vue'
+import { computed, ref, useTemplateRef } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
-import NumberInput from '../../parts/NumberInput.vue'
-import { measure, unitSign } from '../../use/format'
+import FieldForm from '../../parts/FieldForm.vue'
+import type { Field, Values } from '../../parts/fields'
+import { measure } from '../../use/format'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 import type { StepProps } from './setUp'
@@ -25,19 +26,30 @@ const WAYS: { value: Way; words: string }[] = [
 ]
 type Sign = Api['SetUpSign']['sign']
 const sign = ref<Sign>()
-const figure = ref<number | null>(null)
-const inletC = ref<number | null>()
+const form = useTemplateRef<InstanceType<typeof FieldForm>>('form')
+const HARDNESS: Field = {
+  key: 'hardnessMmolL',
+  label: t('setup.waterStep.hardness'),
+  type: 'number',
+  unit: 'mmol/L',
+}
+const COLD_TAP: Field = {
+  key: 'inletC',
+  label: t('setup.waterStep.coldTap'),
+  type: 'number',
+  unit: '°C',
+  usual: [0, 30],
+}
+const fields = computed(() => (way.value === 'FIGURE' ? [HARDNESS, COLD_TAP] : [COLD_TAP]))
 const signs = computed(() =>
   props.setUp.hardness
     .filter((s) => s.strip === (way.value === 'STRIP'))
     .map((s) => ({ value: s.sign, words: s.words })),
 )
-const planned = computed(() => {
-  if (way.value === 'FIGURE') return figure.value ?? house.value?.hardnessMmolL
-  return (
-    props.setUp.hardness.find((s) => s.sign === sign.value)?.mmolL ?? house.value?.hardnessMmolL
-  )
-})
+const planned = computed(
+  () =>
+    props.setUp.hardness.find((s) => s.sign === sign.value)?.mmolL ?? house.value?.hardnessMmolL,
+)
 
 /** Places that somebody tapped, by name. */
 const tapped = ref<string[]>([])
@@ -55,14 +67,13 @@ function tap(name: string) {
     : [...tapped.value, name]
 }
 
+function tell(values: Values) {
+  const { hardnessMmolL, inletC } = values as Api['SetUpWater']
+  const hardness = way.value === 'FIGURE' ? { hardnessMmolL } : { sign: sign.value }
+  return answer(api.PUT('/api/v1/set-up/water', { body: { ...hardness, inletC } }))
+}
 async function keep() {
-  const water = {
-    sign: way.value === 'FIGURE' ? undefined : sign.value,
-    hardnessMmolL: way.value === 'FIGURE' ? (figure.value ?? undefined) : undefined,
-    inletC: inletC.value ?? undefined,
-  }
-  const told = await act(() => answer(api.PUT('/api/v1/set-up/water', { body: water })))
-  if (!told) return false
+  if (!(await form.value?.submit())) return false
   for (const name of tapped.value) {
     const body = props.setUp.sorts.places.find((p) => p.name === name)
     if (body && !(await act(() => answer(api.POST('/api/v1/places', { body }))))) return false
@@ -82,34 +93,26 @@ defineExpose({ keep })
 <template>
   <h2 class="text-lg">{{ $t('setup.waterStep.howHard') }}</h2>
   <ChoiceRow v-model="way" class="mt-2" :label="$t('setup.waterStep.by')" :options="WAYS" />
-  <p v-if="way === 'FIGURE'" class="mt-2">
-    <label>
-      {{ $t('setup.waterStep.hardness') }}
-      <NumberInput v-model="figure" unit="mmol-per-l" class="w-24" data-hardness />
-      {{ unitSign('mmol-per-l') }}
-    </label>
-  </p>
   <ChoiceRow
-    v-else
+    v-if="way !== 'FIGURE'"
     :model-value="sign ?? ''"
     class="mt-2"
     :label="way === 'STRIP' ? $t('setup.waterStep.turned') : $t('setup.waterStep.kettleShows')"
     :options="signs"
     @update:model-value="(s: string) => (sign = s as Sign)"
   />
-  <p v-if="planned != null" class="mt-2 text-sm text-soft" data-planned>
+  <p v-if="way !== 'FIGURE' && planned != null" class="mt-2 text-sm text-soft" data-planned>
     {{ $t('setup.waterStep.plannedWith', { hardness: measure(planned, 'mmol-per-l', 1) }) }}
   </p>
-  <label class="mt-3 block">
-    {{ $t('setup.waterStep.coldTap') }}
-    <NumberInput
-      :model-value="inletC === undefined ? house?.inletC : inletC"
-      unit="celsius"
-      class="w-20"
-      @update:model-value="(c: number | null) => (inletC = c)"
-    />
-    {{ unitSign('celsius') }}
-  </label>
+  <FieldForm
+    v-if="house"
+    ref="form"
+    part
+    class="mt-3 max-w-md"
+    :fields="fields"
+    :initial="{ hardnessMmolL: house.hardnessMmolL, inletC: house.inletC }"
+    :save="tell"
+  />
 
   <h2 class="mt-6 text-lg">{{ $t('setup.waterStep.whereDry') }}</h2>
   <p v-if="have.length" class="mt-1" data-have>

@@ -8,6 +8,7 @@ import static org.openqa.selenium.Keys.TAB;
 
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.WebElement;
+import tools.jackson.databind.JsonNode;
 
 /** From an empty house to a first wash that runs: few taps and few fields, or keys alone. */
 class FirstFiveMinutesTest extends EmptyHouse {
@@ -112,6 +113,46 @@ class FirstFiveMinutesTest extends EmptyHouse {
     browser.see(css);
     browser.walkTo(css, TAB);
     browser.press(ENTER);
+  }
+
+  @Test
+  void whatCannotBeIsSaidBesideItAndNothingIsLost() {
+    browser.open("/set-up/own");
+    browser.click("[data-set=pockets]");
+    String wipes = "[data-count='cotton wipe'] ";
+    browser.type(wipes + "input", "a lot");
+    browser.press(TAB);
+    browser.see(wipes + "[role=alert]", "A whole number from 0 to 1000");
+    browser.click("button[data-main]");
+    browser.see("[data-set-up=own]");
+    browser.type(wipes + "input", "30");
+    browser.click("button[data-main]");
+    browser.see("[data-set-up=washes]");
+
+    browser.open("/set-up/put-in");
+    browser.click("[data-product='powder with enzymes']");
+    browser.type("[data-field='0.scoopMl'] input", "5000");
+    browser.click("button[data-main]");
+    browser.see("[data-field='0.scoopMl'] [role=alert]", "between 1 and 1000 mL");
+    browser.type("[data-field='0.scoopMl'] input", "55");
+    browser.click("button[data-main]");
+    browser.see("[data-set-up=water]");
+
+    browser.type("[data-field=inletC] input", "54");
+    browser.click("button[data-main]");
+    browser.see("[data-asked]", "Did you mean 54 °F, that is 12.2 °C?");
+    browser.click("[data-asked] button", "Yes");
+    browser.gone("[data-asked]");
+    browser.click("[data-choice=FIGURE]");
+    browser.type("[data-field=hardnessMmolL] input", "seventeen");
+    browser.click("button[data-main]");
+    browser.see("[data-field=hardnessMmolL] [role=alert]", "must be a number");
+    browser.type("[data-field=hardnessMmolL] input", "3,1");
+    browser.click("button[data-main]");
+    browser.see("[data-pail]");
+    JsonNode house = app.get("/api/v1/household").json();
+    assertThat(house.get("hardnessMmolL").asDouble()).isEqualTo(3.1);
+    assertThat(house.get("inletC").asDouble()).isEqualTo(12.2);
   }
 
   @Test
