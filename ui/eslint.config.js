@@ -1,10 +1,12 @@
 import { defineConfigWithVueTs, vueTsConfigs } from '@vue/eslint-config-typescript'
 import skipFormatting from '@vue/eslint-config-prettier/skip-formatting'
 import pluginVue from 'eslint-plugin-vue'
+import pluginAccess from 'eslint-plugin-vuejs-accessibility'
 
 export default defineConfigWithVueTs(
   { ignores: ['dist/**', 'target/**', 'src/api/schema.d.ts'] },
   pluginVue.configs['flat/recommended'],
+  pluginAccess.configs['flat/recommended'],
   vueTsConfigs.recommended,
   {
     languageOptions: {
@@ -15,6 +17,15 @@ export default defineConfigWithVueTs(
     rules: {
       'vue/multi-word-component-names': 'off',
       'vue/require-default-prop': 'off',
+      // A label goes around its field, or names it.
+      'vuejs-accessibility/label-has-for': [
+        'error',
+        { controlComponents: ['NumberInput'], required: { some: ['nesting', 'id'] } },
+      ],
+      'vuejs-accessibility/form-control-has-label': [
+        'error',
+        { controlComponents: ['NumberInput'] },
+      ],
       '@typescript-eslint/no-explicit-any': 'error',
       // What goes wrong is said: an error has a name, and no promise is left alone.
       '@typescript-eslint/no-floating-promises': 'error',

@@ -1156,6 +1156,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/pails/{id}/typed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["understood"];
+        put?: never;
+        post: operations["addTyped"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/people": {
         parameters: {
             query?: never;
@@ -4058,6 +4074,7 @@ export interface components {
             /** Format: int64 */
             id: number;
             layers: components["schemas"]["Layer"][];
+            likelyKinds: number[];
             liner?: string;
             name: string;
             person?: string;
@@ -4068,7 +4085,6 @@ export interface components {
             /** @enum {string} */
             style: "DRY_PAIL" | "OPEN_BAG" | "MESH_BUCKET" | "OUT_BAG" | "SORTED_BIN" | "BASKET" | "NEW_PIECES";
             styleWords: string;
-            usualBins: ("BODY" | "HOUSE" | "KITCHEN" | "BATHROOM" | "GLASS" | "GENERAL" | "POLISH" | "WORKSHOP")[];
             usualSoils: ("WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT")[];
             /** Format: int64 */
             version: number;
@@ -5407,6 +5423,21 @@ export interface components {
             dryerId: number;
             here: boolean;
             may: boolean;
+            words: string;
+        };
+        Typed: {
+            pieces: components["schemas"]["TypedLine"][];
+            unclear?: string;
+        };
+        TypedEntriesWords: {
+            /** @enum {string} */
+            soil?: "WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT";
+            /** @enum {string} */
+            solids?: "NONE" | "LINER" | "SHAKEN" | "SPRAYED" | "STILL_ON";
+            text?: string;
+        };
+        TypedLine: {
+            soil: string;
             words: string;
         };
         UnreadableRowsUnknown: {
@@ -7666,6 +7697,57 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Gathering"];
+                };
+            };
+        };
+    };
+    understood: {
+        parameters: {
+            query: {
+                text: string;
+                soil: "WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT";
+            };
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Typed"];
+                };
+            };
+        };
+    };
+    addTyped: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TypedEntriesWords"];
+            };
+        };
+        responses: {
+            /** @description Created */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Entry"][];
                 };
             };
         };

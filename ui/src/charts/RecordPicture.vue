@@ -8,6 +8,7 @@ import { bare, measure, number, percent, unitSign } from '../use/format'
 import ChartTable from './ChartTable.vue'
 import SeenMark from './SeenMark.vue'
 import { markOf } from './marks'
+import { useColumn } from './useColumn'
 
 /**
  * Past rounds, oldest left, one narrow column each: what was seen as marks, temperature as height, what was changed as
@@ -18,7 +19,7 @@ const props = defineProps<{
   events: { at: string; words: string }[]
   selected?: number
 }>()
-defineEmits<{ select: [id: number] }>()
+const emit = defineEmits<{ select: [id: number] }>()
 
 const WIDTH = 940
 const LEFT = 92
@@ -40,20 +41,31 @@ function x(i: number) {
 }
 const heat = scaleLinear().domain([0, 100]).range([0, BARS])
 
+function said(seen: Round['seen']) {
+  return seen.map((s) => s.words).join(', ')
+}
+function roundWords(i: number) {
+  const r = props.rounds[i]
+  return `${r?.day}: ${said(r?.seen ?? []) || t('charts.recordPicture.nobodyLooked')}`
+}
+const { at, point, key } = useColumn(
+  frame,
+  computed(() => props.rounds.map((r) => r.id)),
+  computed(() => props.selected),
+  (id) => emit('select', id),
+)
+
 /** Bad marks stack upwards from the bars; what was looked at and well is a small ring on the ground line. */
 function bad(r: Round) {
   return r.seen.filter((s) => !s.good)
 }
-/** What the marks in this picture stand for, each once. */
 const legend = computed(() => [...new Set(props.rounds.flatMap(bad).map((s) => s.sign))])
-
 interface Row {
   name: string
   top: number
   value: (r: Round) => number | null | undefined
   text: (v: number) => string
   color: string
-  limit?: number
 }
 const rows = computed<Row[]>(() =>
   [
@@ -175,18 +187,13 @@ const words = computed(
     ' ' +
     props.rounds
       .filter((r) => bad(r).length)
-      .map(
-        (r) =>
-          `${r.day}: ${bad(r)
-            .map((s) => s.words)
-            .join(', ')}`,
-      )
+      .map((r) => `${r.day}: ${said(bad(r))}`)
       .join('; '),
 )
 const table = computed(() =>
   props.rounds.map((r) => [
     r.day,
-    r.seen.map((s) => s.words).join(', ') || '–',
+    said(r.seen) || '–',
     r.changes.join(', ') || '–',
     measure(r.figures.bath.peakC, 'celsius'),
     ...rows.value.map((row) => {
@@ -203,8 +210,15 @@ const table = computed(() =>
       ref="frame"
       class="overflow-x-auto"
       tabindex="0"
-      role="region"
+      role="slider"
       :aria-label="$t('charts.recordPicture.pastRounds')"
+      aria-valuemin="1"
+      :aria-valuemax="rounds.length"
+      :aria-valuenow="at + 1"
+      :aria-valuetext="roundWords(at)"
+      data-reader
+      @keydown="key"
+      @click="point"
     >
       <svg
         :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
@@ -282,12 +296,8 @@ const table = computed(() =>
             fill="transparent"
             class="cursor-pointer"
             :data-column="r.id"
-            @click="$emit('select', r.id)"
           >
-            <title>
-              {{ r.day }}:
-              {{ r.seen.map((s) => s.words).join(', ') || $t('charts.recordPicture.nobodyLooked') }}
-            </title>
+            <title>{{ roundWords(i) }}</title>
           </rect>
         </g>
         <line

@@ -14,6 +14,7 @@ const KEYS = [
   ['9', t('parts.keyList.record')],
   ['0', t('parts.keyList.kit')],
   ['n', t('parts.keyList.addSomethingOnThisPage')],
+  [', .', t('parts.keyList.pageBeforeAndNext')],
   [t('parts.keyList.arrows'), t('parts.keyList.moveBetweenButtons')],
   [t('parts.keyList.enter'), t('parts.keyList.pressIt')],
   ['m', t('parts.keyList.mainButton')],

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { useTimeoutFn } from '@vueuse/core'
+import { useElementHover, useFocusWithin, useTimeoutFn } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
-import { computed, watch } from 'vue'
+import { computed, useTemplateRef, watch } from 'vue'
 import { useMessages } from '../stores/messages'
 
 const store = useMessages()
@@ -12,7 +12,14 @@ const PROBLEM_MS = 30_000
 const DONE_MS = 8_000
 const stays = computed(() => (message.value?.kind === 'problem' ? PROBLEM_MS : DONE_MS))
 const { start, stop } = useTimeoutFn(() => store.clear(), stays, { immediate: false })
-watch(message, (now) => (now ? start() : stop()))
+
+/** It waits while somebody points at it or stands on one of its buttons. */
+const bar = useTemplateRef<HTMLElement>('bar')
+const pointed = useElementHover(bar)
+const { focused } = useFocusWithin(bar)
+watch([message, pointed, focused], ([now]) =>
+  now && !pointed.value && !focused.value ? start() : stop(),
+)
 </script>
 
 <template>
@@ -22,13 +29,10 @@ watch(message, (now) => (now ? start() : stop()))
   >
     <div
       v-if="message"
+      ref="bar"
       class="pointer-events-auto flex max-w-2xl items-center gap-3 rounded-sm border-2 bg-sheet px-4 py-2"
       :class="message.kind === 'problem' ? 'border-heat' : 'border-ink'"
       data-message
-      @mouseenter="stop"
-      @mouseleave="start"
-      @focusin="stop"
-      @focusout="start"
     >
       <p>
         <strong v-if="message.kind === 'problem'" class="text-heat-word"

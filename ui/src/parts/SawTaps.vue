@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { t } from '../words'
-import { computed, ref } from 'vue'
+import { ref } from 'vue'
 import { answer, api, type Api } from '../api/client'
+import KindOptions from './KindOptions.vue'
 import { useMessages } from '../stores/messages'
 import { useCarer } from '../stations/wash/useCarer'
 import { useAct } from '../use/useAct'
@@ -18,7 +19,6 @@ const { data: taps } = useAnswer('/api/v1/record/taps', () => ({
   params: { query: { where: props.where! } },
 }))
 const { data: kinds } = useAnswer('/api/v1/kinds')
-const owned = computed(() => kinds.value?.filter((k) => k.stock.owned > 0) ?? [])
 const kind = ref('')
 const note = ref('')
 const seconds = ref<number>()
@@ -113,7 +113,7 @@ async function tell(sign: Api['ObservationTap']['sign'], value?: string) {
         {{ $t('parts.sawTaps.of') }}
         <select v-model="kind" data-saw-kind>
           <option value="">{{ $t('parts.sawTaps.theWholeLoad') }}</option>
-          <option v-for="k in owned" :key="k.id" :value="k.name">{{ k.name }}</option>
+          <KindOptions :kinds="kinds ?? []" :in-wash="where === 'WASH'" />
         </select>
       </label>
       <label>

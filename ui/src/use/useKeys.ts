@@ -43,7 +43,11 @@ export function useWalking() {
     if (!step || typing(event) || ownArrows || document.querySelector('[role=dialog]')) {
       return
     }
-    const stops = [...document.querySelectorAll<HTMLElement>('main :is(button, a, summary, input)')]
+    const stops = [
+      ...document.querySelectorAll<HTMLElement>(
+        'main :is(button, a, summary, input, [role=button])',
+      ),
+    ]
     const usable = stops.filter((e) => !e.hasAttribute('disabled') && e.offsetParent !== null)
     const here = usable.indexOf(document.activeElement as HTMLElement)
     const next = here < 0 ? (step > 0 ? 0 : usable.length - 1) : here + step

@@ -7,6 +7,7 @@ import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
 import { useLoaded } from '../../use/useLoaded'
+import TypedPieces from './TypedPieces.vue'
 import { SOILS, SOLIDS, hasSolids, type Soil, type Solids } from './soils'
 
 const props = defineProps<{ pail: Api['Pail']; kinds: Api['KindView'][] }>()
@@ -30,32 +31,14 @@ const pieces = ref(1)
 const search = ref('')
 const list = useTemplateRef<HTMLElement>('list')
 
-/** Kinds that are in this pail already come first, then their like, then those that are used most. */
-function inOrder() {
-  const inPail = new Map<number, number>()
-  props.pail.entries.forEach((e) => inPail.set(e.kindId, (inPail.get(e.kindId) ?? 0) + e.count))
-  const inIt = props.kinds.filter((k) => inPail.has(k.id)).map((k) => k.bin)
-  const bins = new Set(inIt.length ? inIt : props.pail.usualBins)
-  return [...props.kinds]
-    .sort(
-      (a, b) =>
-        (inPail.get(b.id) ?? 0) - (inPail.get(a.id) ?? 0) ||
-        Number(bins.has(b.bin)) - Number(bins.has(a.bin)) ||
-        b.stock.waiting + b.stock.drying - a.stock.waiting - a.stock.drying ||
-        a.name.localeCompare(b.name),
-    )
-    .map((k) => k.id)
-}
 /** The order stays as it was when the pail was opened: nothing moves under the finger. */
-const order = ref(inOrder())
+const order = ref(props.pail.likelyKinds)
 watch(
   () => [props.pail.id, props.kinds.length],
-  () => (order.value = inOrder()),
+  () => (order.value = props.pail.likelyKinds),
 )
 const usual = computed(() =>
-  order.value
-    .flatMap((id) => props.kinds.filter((k) => k.id === id && k.stock.owned > 0))
-    .slice(0, SHOWN),
+  order.value.flatMap((id) => props.kinds.filter((k) => k.id === id)).slice(0, SHOWN),
 )
 const found = computed(() =>
   props.kinds.filter((k) => k.name.toLowerCase().includes(search.value.toLowerCase())).slice(0, 12),
@@ -194,6 +177,7 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
         </li>
       </ComboboxOptions>
     </Combobox>
+    <TypedPieces :pail="pail" :soil="soil" :solids="solids" @changed="emit('changed')" />
     <div v-if="advice?.length" class="mt-3 border-l-4 border-sun pl-3 text-sm" data-advice>
       <p class="font-semibold">{{ $t('gather.addPieces.withNow', { name: advised?.name }) }}</p>
       <ul>

@@ -6,6 +6,7 @@ import Figure from '../../parts/Figure.vue'
 import { useMessages } from '../../stores/messages'
 import { percent } from '../../use/format'
 import { useAct } from '../../use/useAct'
+import { joined, type Row } from './joined'
 import { SOILS, type Soil, type Solids } from './soils'
 
 const props = defineProps<{ pail: Api['Pail']; whys: Api['Gathering']['whys'] }>()
@@ -15,9 +16,8 @@ const SHOWN = 5
 const { act, busy } = useAct()
 const messages = useMessages()
 const all = ref(false)
-const entries = computed(() =>
-  all.value ? props.pail.entries : props.pail.entries.slice(0, SHOWN),
-)
+const rows = computed(() => joined(props.pail.entries))
+const shown = computed(() => (all.value ? rows.value : rows.value.slice(0, SHOWN)))
 
 type Draft = { count: number; soil: Soil; solids: Solids }
 /** What another carer made of the same pieces meanwhile, beside what was wanted here. */
@@ -29,36 +29,53 @@ function send(id: number, version: number, body: Draft) {
   )
 }
 
-async function correct(entry: Api['Entry'], change: Partial<Draft>) {
-  const before: Draft = { count: entry.count, soil: entry.soil, solids: entry.solids }
-  const mine = { ...before, ...change }
-  let theirs: Api['Entry'] | undefined
-  const now = await act(async () => {
+function draft(e: Api['Entry']): Draft {
+  return { count: e.count, soil: e.soil, solids: e.solids }
+}
+
+/** Changes one entry; where another carer was faster, both versions are shown. */
+async function change(entry: Api['Entry'], mine: Draft) {
+  return act(async () => {
     try {
       return await send(entry.id, entry.version, mine)
     } catch (e) {
       if (e instanceof Problem && e.current) {
-        theirs = e.current as Api['Entry']
+        clash.value = { mine, theirs: e.current as Api['Entry'] }
         return undefined
       }
       throw e
     }
   })
-  if (theirs) clash.value = { mine, theirs }
-  emit('changed')
-  if (now) {
-    messages.done(
-      t('gather.waitingEntries.now', {
-        count: now.count,
-        kind: now.kind,
-        soilWords: now.soilWords,
-      }),
-      async () => {
-        await act(() => send(now.id, now.version, before))
-        emit('changed')
-      },
-    )
+}
+
+async function correct(entries: Api['Entry'][], want: Partial<Draft>) {
+  const done: { now: Api['Entry']; before: Draft }[] = []
+  for (const entry of entries) {
+    const before = draft(entry)
+    const now = await change(entry, { ...before, ...want })
+    if (!now) break
+    done.push({ now, before })
   }
+  emit('changed')
+  const now = done[0]?.now
+  if (!now) return
+  messages.done(
+    t('gather.waitingEntries.now', {
+      count: done.reduce((sum, d) => sum + d.now.count, 0),
+      kind: now.kind,
+      soilWords: now.soilWords,
+    }),
+    async () => {
+      for (const d of done) await act(() => send(d.now.id, d.now.version, d.before))
+      emit('changed')
+    },
+  )
+}
+
+/** One piece less of what came in last. */
+function less(row: Row) {
+  const { newest } = row
+  return newest.count > 1 ? correct([newest], { count: newest.count - 1 }) : remove([newest])
 }
 
 function words(soil: Soil) {
@@ -68,25 +85,33 @@ function words(soil: Soil) {
 async function keepMine() {
   const both = clash.value
   clash.value = undefined
-  if (both) await correct(both.theirs, both.mine)
+  if (both) await correct([both.theirs], both.mine)
 }
 
-async function remove(entry: Api['Entry']) {
-  const path = { params: { path: { id: entry.id } } }
-  const gone = await act(async () => {
-    await answer(api.DELETE('/api/v1/entries/{id}', path))
-    return true
-  })
-  emit('changed')
-  if (gone) {
-    messages.done(
-      t('gather.waitingEntries.takenOutAgain', { count: entry.count, kind: entry.kind }),
-      async () => {
-        await act(() => answer(api.POST('/api/v1/entries/{id}/restore', path)))
-        emit('changed')
-      },
-    )
+async function remove(entries: Api['Entry'][]) {
+  const gone: Api['Entry'][] = []
+  const at = (entry: Api['Entry']) => ({ params: { path: { id: entry.id } } })
+  for (const entry of entries) {
+    const out = await act(async () => {
+      await answer(api.DELETE('/api/v1/entries/{id}', at(entry)))
+      return true
+    })
+    if (out) gone.push(entry)
   }
+  emit('changed')
+  const [first] = gone
+  if (!first) return
+  messages.done(
+    t('gather.waitingEntries.takenOutAgain', {
+      count: gone.reduce((sum, e) => sum + e.count, 0),
+      kind: first.kind,
+    }),
+    async () => {
+      for (const entry of gone)
+        await act(() => answer(api.POST('/api/v1/entries/{id}/restore', at(entry))))
+      emit('changed')
+    },
+  )
 }
 </script>
 
@@ -134,38 +159,43 @@ async function remove(entry: Api['Entry']) {
     </div>
     <ul class="mt-1">
       <li
-        v-for="entry in entries"
-        :key="entry.id"
+        v-for="row in shown"
+        :key="row.key"
         class="flex flex-wrap items-center gap-x-1.5 border-t border-line py-1"
-        :data-entry="entry.kind"
+        :data-entry="row.newest.kind"
       >
         <span class="min-w-24 flex-1">
-          {{ entry.kind }}
+          {{ row.newest.kind }}
           <button
-            v-if="entry.assumed"
+            v-if="row.newest.assumed"
             type="button"
             class="chip hatch ml-1 border-dashed px-1.5 py-0 text-xs"
             :disabled="busy"
             :title="$t('gather.waitingEntries.assumedFromTheNormalDay')"
             data-assumed
-            @click="correct(entry, {})"
+            @click="correct(row.entries, {})"
           >
             {{ $t('gather.waitingEntries.assumed') }}
           </button>
           <span class="block text-xs text-soft">
-            {{ entry.cameInWords
+            {{
+              row.entries.length > 1
+                ? $t('gather.waitingEntries.since', { first: row.entries.at(-1)?.cameInWords })
+                : row.newest.cameInWords
             }}{{
-              entry.solids === 'NONE'
+              row.newest.solids === 'NONE'
                 ? ''
-                : $t('gather.waitingEntries.solids', { solidsWords: entry.solidsWords })
+                : $t('gather.waitingEntries.solids', { solidsWords: row.newest.solidsWords })
             }}
           </span>
         </span>
         <select
           class="max-w-24 py-0.5 text-sm"
-          :value="entry.soil"
-          :aria-label="$t('gather.waitingEntries.soilOf', { kind: entry.kind })"
-          @change="correct(entry, { soil: ($event.target as HTMLSelectElement).value as Soil })"
+          :value="row.newest.soil"
+          :aria-label="$t('gather.waitingEntries.soilOf', { kind: row.newest.kind })"
+          @change="
+            correct(row.entries, { soil: ($event.target as HTMLSelectElement).value as Soil })
+          "
         >
           <option v-for="s in SOILS" :key="s.value" :value="s.value">{{ s.words }}</option>
         </select>
@@ -173,19 +203,19 @@ async function remove(entry: Api['Entry']) {
           <button
             type="button"
             class="button-plain px-2 py-0"
-            :disabled="busy || entry.count <= 1"
-            :aria-label="$t('gather.waitingEntries.oneLess', { kind: entry.kind })"
-            @click="correct(entry, { count: entry.count - 1 })"
+            :disabled="busy || row.count <= 1"
+            :aria-label="$t('gather.waitingEntries.oneLess', { kind: row.newest.kind })"
+            @click="less(row)"
           >
             −
           </button>
-          <span class="w-6 text-center font-semibold">{{ entry.count }}</span>
+          <span class="w-6 text-center font-semibold">{{ row.count }}</span>
           <button
             type="button"
             class="button-plain px-2 py-0"
             :disabled="busy"
-            :aria-label="$t('gather.waitingEntries.oneMore', { kind: entry.kind })"
-            @click="correct(entry, { count: entry.count + 1 })"
+            :aria-label="$t('gather.waitingEntries.oneMore', { kind: row.newest.kind })"
+            @click="correct([row.newest], { count: row.newest.count + 1 })"
           >
             +
           </button>
@@ -194,16 +224,18 @@ async function remove(entry: Api['Entry']) {
           type="button"
           class="button-quiet px-1 text-sm"
           :disabled="busy"
-          @click="remove(entry)"
+          @click="remove(row.entries)"
         >
           {{
-            entry.assumed ? $t('gather.waitingEntries.none') : $t('gather.waitingEntries.takeOut')
+            row.newest.assumed
+              ? $t('gather.waitingEntries.none')
+              : $t('gather.waitingEntries.takeOut')
           }}
         </button>
       </li>
     </ul>
     <button
-      v-if="pail.entries.length > SHOWN"
+      v-if="rows.length > SHOWN"
       type="button"
       class="button-quiet text-sm"
       @click="all = !all"
@@ -211,7 +243,7 @@ async function remove(entry: Api['Entry']) {
       {{
         all
           ? $t('gather.waitingEntries.fewer')
-          : $t('gather.waitingEntries.allEntries', { length: pail.entries.length })
+          : $t('gather.waitingEntries.allEntries', { length: rows.length })
       }}
     </button>
   </section>

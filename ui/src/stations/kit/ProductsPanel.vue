@@ -8,8 +8,9 @@ import OpenRow from '../../parts/OpenRow.vue'
 import { choices, type Field, type Values } from '../../parts/fields'
 import { measure, number } from '../../use/format'
 import LabelForm from './LabelForm.vue'
+import ProductSorts from './ProductSorts.vue'
 import RemoveThing from './RemoveThing.vue'
-import { useLoaded } from '../../use/useLoaded'
+import { useAnswer, useLoaded } from '../../use/useLoaded'
 
 const { data, error, loading, reload } = useLoaded(
   ['/api/v1/products', '/api/v1/products/left'],
@@ -21,6 +22,8 @@ const { data, error, loading, reload } = useLoaded(
     return { shelf, left }
   },
 )
+/** The plain sorts that the set-up offers too. */
+const { data: setUp } = useAnswer('/api/v1/set-up')
 const products = computed(() => data.value?.shelf)
 function lasts(id: number) {
   const found = data.value?.left.find((l) => l.productId === id)
@@ -303,7 +306,16 @@ function about(view: Api['ProductView']) {
       :name="$t('kit.productsPanel.aNewProduct')"
       :about="$t('kit.productsPanel.fromItsLabel')"
     >
-      <LabelForm @added="added(close)" />
+      <p class="font-semibold">{{ $t('kit.productsPanel.aPlainSort') }}</p>
+      <ProductSorts
+        v-if="setUp"
+        class="mt-2"
+        :sorts="setUp.sorts.products"
+        :have="products.map((p) => p.product.name)"
+        @added="added(close)"
+      />
+      <p class="mt-4 font-semibold">{{ $t('kit.productsPanel.orALabel') }}</p>
+      <LabelForm class="mt-2" @added="added(close)" />
       <details class="mt-4" data-every-field>
         <summary class="button-quiet px-0">{{ $t('kit.productsPanel.everyField') }}</summary>
         <FieldForm

@@ -3,6 +3,7 @@ import { t } from '../../words'
 import { computed, ref, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import Figure from '../../parts/Figure.vue'
+import KindOptions from '../../parts/KindOptions.vue'
 import LoadState from '../../parts/LoadState.vue'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
@@ -31,7 +32,6 @@ const {
 watch(judged, (now) => why.suggest(now?.causes[0]?.why ?? now?.trim.why), { immediate: true })
 defineExpose({ reload })
 const { data: kinds } = useAnswer('/api/v1/kinds')
-const owned = computed(() => kinds.value?.filter((k) => k.stock.owned > 0) ?? [])
 /** Another moment is only looked at. */
 const then = computed(() => props.at !== undefined)
 
@@ -120,7 +120,7 @@ async function resetTrim() {
         {{ $t('record.judgePanel.of') }}
         <select v-model="kind" data-judge-kind>
           <option value="">{{ $t('record.judgePanel.allOfIt') }}</option>
-          <option v-for="k in owned" :key="k.id" :value="k.name">{{ k.name }}</option>
+          <KindOptions :kinds="kinds ?? []" />
         </select>
       </label>
       <button v-if="then" type="button" class="button-quiet" data-now @click="emit('now')">

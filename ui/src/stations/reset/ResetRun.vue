@@ -3,15 +3,17 @@ import { t } from '../../words'
 import ScreenNote from '../../parts/ScreenNote.vue'
 import { useNow } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
-import { computed, watch } from 'vue'
+import { computed, useTemplateRef, watch } from 'vue'
 import { answer, api, type Api } from '../../api/client'
 import VesselDrawing from '../../charts/VesselDrawing.vue'
+import BellChoice from '../../parts/BellChoice.vue'
 import CautionNote from '../../parts/CautionNote.vue'
 import { useLine } from '../../stores/line'
 import { useMessages } from '../../stores/messages'
 import { duration } from '../../use/format'
 import { useAct } from '../../use/useAct'
-import { useBell } from '../wash/useBell'
+import { useBell } from '../../use/useBell'
+import { useStepFocus } from '../../use/useStepFocus'
 
 /** A reset, one step at a time and very large, with its timer and the moments to stir. */
 const props = defineProps<{ running: Api['ResetRunning'] }>()
@@ -27,6 +29,7 @@ const WATERS = [
 const messages = useMessages()
 const { act, busy } = useAct()
 const bell = useBell()
+const title = useTemplateRef<HTMLElement>('title')
 const { ahead } = storeToRefs(useLine())
 const now = useNow({ interval: 1000 })
 
@@ -55,6 +58,7 @@ const inVessel = computed(() =>
   ['FILL', 'HEAT', 'PUT_IN', 'WORK'].includes(String(step.value?.action)),
 )
 
+useStepFocus(title, () => props.running.currentStep)
 watch(left, (minutes, before) => {
   if (minutes <= 0 && before > 0 && step.value)
     bell.ring(t('reset.resetRun.shouldBeDone', { title: step.value.title }))
@@ -115,7 +119,6 @@ async function stop() {
   <section
     v-if="step"
     class="mt-2 border-y-2 border-ink py-4"
-    aria-live="polite"
     data-reset-running
     :data-step="step.number"
   >
@@ -124,7 +127,9 @@ async function stop() {
         <p class="text-lg">
           {{ $t('reset.resetRun.stepOf', { number: step.number, length: running.steps.length }) }}
         </p>
-        <h1 class="mt-1 text-4xl sm:text-5xl" data-reset-title>{{ step.title }}</h1>
+        <h1 ref="title" tabindex="-1" class="mt-1 text-4xl sm:text-5xl" data-reset-title>
+          {{ step.title }}
+        </h1>
         <p class="mt-2 text-xl sm:text-2xl">{{ step.detail }}</p>
         <ul v-if="step.amounts.length" class="mt-2 text-2xl">
           <li v-for="a in step.amounts" :key="a.product">
@@ -207,14 +212,7 @@ async function stop() {
       {{ duration(next.minutes) }}</span
     >
     <span class="flex flex-wrap gap-3 text-base">
-      <button
-        type="button"
-        class="button-plain min-h-12 px-4"
-        :aria-pressed="bell.on.value"
-        @click="bell.toggle()"
-      >
-        {{ bell.on.value ? $t('reset.resetRun.bellOn') : $t('reset.resetRun.ringForMe') }}
-      </button>
+      <BellChoice :bell="bell" />
       <button type="button" class="button-quiet" :disabled="busy" data-reset-stop @click="stop">
         {{ $t('reset.resetRun.stopIt') }}
       </button>

@@ -1,70 +1,18 @@
 <script setup lang="ts">
-import { t } from '../../words'
-import { computed, ref, useTemplateRef } from 'vue'
-import { answer, api, Problem, type Api } from '../../api/client'
-import FieldForm from '../../parts/FieldForm.vue'
-import type { Field, Values } from '../../parts/fields'
+import { computed, useTemplateRef } from 'vue'
 import { useAnswer } from '../../use/useLoaded'
 import LabelForm from '../kit/LabelForm.vue'
+import ProductSorts from '../kit/ProductSorts.vue'
 import type { StepProps } from './setUp'
 
-/** What goes in: plain sorts to tick, each with the scoop or cap it is measured with. */
-const props = defineProps<StepProps>()
+/** What goes in: plain sorts to tick, or a label as it is printed. */
+defineProps<StepProps>()
 const { data: shelf, reload } = useAnswer('/api/v1/products')
-/** Names of what was tapped, in that order. */
-const ticked = ref<string[]>([])
 const have = computed(() => shelf.value?.map((p) => p.product.name) ?? [])
-const sorts = computed(() =>
-  props.setUp.sorts.products.filter((p) => !have.value.includes(p.name ?? '')),
-)
-const chosen = computed(() =>
-  ticked.value.flatMap((name) => sorts.value.filter((p) => p.name === name)),
-)
-const form = useTemplateRef<InstanceType<typeof FieldForm>>('form')
-const scoops = computed<Field[]>(() =>
-  chosen.value.flatMap((p, i) =>
-    p.scoopMl == null
-      ? []
-      : [
-          {
-            key: `${i}.scoopMl`,
-            label: t(
-              p.form === 'POWDER' ? 'setup.putInStep.yourScoop' : 'setup.putInStep.yourCap',
-              {
-                name: p.name ?? '',
-              },
-            ),
-            type: 'number' as const,
-            unit: 'mL',
-          },
-        ],
-  ),
-)
+const sorts = useTemplateRef<InstanceType<typeof ProductSorts>>('sorts')
 
-function tick(name: string) {
-  ticked.value = ticked.value.includes(name)
-    ? ticked.value.filter((n) => n !== name)
-    : [...ticked.value, name]
-}
-
-/** Adds one after the other; what is refused is said at its field, and the rest waits. */
-async function add(values: Values) {
-  for (const [i, product] of chosen.value.entries()) {
-    const typed = (values[i] ?? {}) as Pick<Api['ProductChange'], 'scoopMl'>
-    try {
-      await answer(api.POST('/api/v1/products', { body: { ...product, ...typed } }))
-    } catch (error) {
-      throw error instanceof Problem && error.field === 'scoopMl'
-        ? new Problem(error.message, error.status, `${i}.scoopMl`, undefined, error.allowed, error)
-        : error
-    } finally {
-      await reload()
-    }
-  }
-  ticked.value = []
-}
 async function keep() {
-  return chosen.value.length === 0 || (await form.value?.submit()) === true
+  return (await sorts.value?.keep()) === true
 }
 defineExpose({ keep })
 </script>
@@ -73,30 +21,7 @@ defineExpose({ keep })
   <p v-if="have.length" class="mb-3" data-have>
     {{ $t('setup.putInStep.have', { names: have.join(', ') }) }}
   </p>
-  <div class="flex flex-wrap gap-2">
-    <button
-      v-for="p in sorts"
-      :key="p.name ?? ''"
-      type="button"
-      class="chip min-h-11 px-3"
-      :class="ticked.includes(p.name ?? '') ? 'bg-ink text-paper' : ''"
-      :aria-pressed="ticked.includes(p.name ?? '')"
-      :data-product="p.name"
-      @click="tick(p.name ?? '')"
-    >
-      {{ p.name }}
-    </button>
-  </div>
-  <FieldForm
-    v-if="chosen.length"
-    ref="form"
-    :key="ticked.join()"
-    part
-    class="mt-4 max-w-xl"
-    :fields="scoops"
-    :initial="{ ...chosen.map((p) => ({ scoopMl: p.scoopMl })) }"
-    :save="add"
-  />
+  <ProductSorts ref="sorts" part :sorts="setUp.sorts.products" :have="have" @added="reload" />
   <details class="mt-4 max-w-xl">
     <summary class="button-quiet px-0">{{ $t('setup.putInStep.typeALabel') }}</summary>
     <LabelForm class="mt-2" @added="reload" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { t } from '../../words'
 import { computed, ref } from 'vue'
-import { answer, api, type Api } from '../../api/client'
+import { answer, api, Problem, type Api } from '../../api/client'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 import { ADDRESSES } from '../kit/things'
@@ -14,6 +14,8 @@ const { data: people, reload } = useAnswer('/api/v1/people')
 const sorts = computed(() => props.setUp.sorts.people)
 /** Names that were typed over and are kept with the step. */
 const typed = ref<Record<number, string>>({})
+/** What is wrong with a name, at its field. */
+const wrong = ref<Record<number, string>>({})
 
 async function add(sort: Api['PersonChange']) {
   const name = freeName(
@@ -23,13 +25,13 @@ async function add(sort: Api['PersonChange']) {
   await act(() => answer(api.POST('/api/v1/people', { body: { ...sort, name } })))
   await reload()
 }
-async function change(person: Api['Person'], changed: Partial<Api['Person']>) {
+function send(person: Api['Person'], changed: Partial<Api['Person']>) {
   const body = { ...person, ...changed }
-  const done = await act(() =>
-    answer(api.PUT('/api/v1/people/{id}', { params: { path: { id: person.id } }, body })),
-  )
+  return answer(api.PUT('/api/v1/people/{id}', { params: { path: { id: person.id } }, body }))
+}
+async function change(person: Api['Person'], changed: Partial<Api['Person']>) {
+  await act(() => send(person, changed))
   await reload()
-  return done !== undefined
 }
 async function away(person: Api['Person']) {
   const path = { things: ADDRESSES.PERSON, id: person.id }
@@ -38,11 +40,19 @@ async function away(person: Api['Person']) {
 }
 
 async function keep() {
+  wrong.value = {}
   for (const person of people.value ?? []) {
     const name = typed.value[person.id]?.trim()
-    if (name && name !== person.name && !(await change(person, { name }))) return false
+    if (!name || name === person.name) continue
+    try {
+      await send(person, { name })
+    } catch (error) {
+      if (!(error instanceof Problem)) throw error
+      wrong.value[person.id] = error.message
+    }
   }
-  return true
+  await reload()
+  return Object.keys(wrong.value).length === 0
 }
 defineExpose({ keep })
 </script>
@@ -72,6 +82,8 @@ defineExpose({ keep })
         type="text"
         class="w-40"
         :aria-label="$t('setup.whoStep.name')"
+        :aria-invalid="person.id in wrong"
+        :aria-describedby="person.id in wrong ? `wrong-${person.id}` : undefined"
         @input="typed[person.id] = ($event.target as HTMLInputElement).value"
       />
       <label class="inline-flex min-h-11 items-center gap-2">
@@ -100,6 +112,14 @@ defineExpose({ keep })
       >
         {{ $t('setup.whoStep.away') }}
       </button>
+      <span
+        v-if="person.id in wrong"
+        :id="`wrong-${person.id}`"
+        class="w-full font-semibold text-heat-word"
+        role="alert"
+      >
+        ! {{ wrong[person.id] }}
+      </span>
     </li>
   </ul>
 </template>

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import type { Api } from '../../api/client'
 
-/** Pieces of one kind and soil: pressed to pick them out, dragged to move them. */
-defineProps<{ line: Api['PieceLine']; picked: boolean; dashed?: boolean }>()
-defineEmits<{ pick: []; drag: [] }>()
+/** Pieces of one kind and soil: pressed to pick them out, and moved from the bar that comes then. */
+defineProps<{ line: Api['PieceLine']; picked: boolean }>()
+defineEmits<{ pick: [] }>()
 </script>
 
 <template>
   <button
     type="button"
     class="chip px-2 py-1 text-left leading-tight"
-    :class="[picked ? 'bg-ink text-paper' : '', dashed ? 'border-dashed' : 'cursor-grab']"
+    :class="picked ? 'bg-ink text-paper' : ''"
     :aria-pressed="picked"
     :title="
       $t('sort.pieceChip.fromDue', {
@@ -19,10 +19,8 @@ defineEmits<{ pick: []; drag: [] }>()
         dueWords: line.dueWords,
       })
     "
-    :draggable="!dashed"
     :data-piece="line.kind"
     @click="$emit('pick')"
-    @dragstart="$emit('drag')"
   >
     {{ line.words }}<span :class="picked ? '' : 'text-soft'">, {{ line.soil }}</span>
   </button>

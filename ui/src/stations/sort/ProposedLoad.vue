@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { ref } from 'vue'
 import type { Api } from '../../api/client'
 import DrumFront from '../../charts/DrumFront.vue'
 import FillWords from './FillWords.vue'
@@ -16,22 +15,15 @@ defineProps<{
 }>()
 defineEmits<{
   pick: [line: Api['PieceLine']]
-  drag: [line: Api['PieceLine']]
-  drop: []
   accept: []
 }>()
-const over = ref(false)
 </script>
 
 <template>
   <section
     class="grid grid-cols-1 gap-x-5 gap-y-2 border-t border-ink py-3 sm:grid-cols-[190px_1fr]"
-    :class="over ? 'hatch' : ''"
     :aria-label="$t('sort.proposedLoad.load', { number: drum.number })"
     :data-drum="drum.number"
-    @dragover.prevent="over = true"
-    @dragleave="over = false"
-    @drop.prevent="((over = false), $emit('drop'))"
   >
     <div class="mx-auto w-full max-w-[210px]">
       <DrumFront :fill="drum.fill" :machine="machine" />
@@ -65,7 +57,6 @@ const over = ref(false)
             :line="line"
             :picked="isPicked(line, drum.number)"
             @pick="$emit('pick', line)"
-            @drag="$emit('drag', line)"
           />
         </li>
       </ul>

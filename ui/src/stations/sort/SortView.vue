@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { t } from '../../words'
-import { computed, shallowRef, watch } from 'vue'
+import { computed, watch } from 'vue'
 import type { Api } from '../../api/client'
 import LoadState from '../../parts/LoadState.vue'
 import ViewHead from '../../parts/ViewHead.vue'
@@ -12,7 +12,7 @@ import PickBar from './PickBar.vue'
 import PieceChip from './PieceChip.vue'
 import ProposedLoad from './ProposedLoad.vue'
 import ReadyLoad from './ReadyLoad.vue'
-import { STAYS, useSorting, type Picked } from './useSorting'
+import { STAYS, useSorting } from './useSorting'
 
 const why = useWhy()
 const {
@@ -34,9 +34,14 @@ const {
   takeBack,
 } = useSorting()
 
-const dragged = shallowRef<Picked>()
 const drums = computed(() => sorting.value?.drums ?? [])
 const loads = computed(() => sorting.value?.loads ?? [])
+/** What waits, under the pail it lies in. */
+const waitsByPail = computed(() => {
+  const waits = sorting.value?.waits ?? []
+  const pails = [...new Set(waits.map((w) => w.line.pails))]
+  return pails.map((pail) => [pail, waits.filter((w) => w.line.pails === pail)] as const)
+})
 const nothing = computed(
   () =>
     sorting.value &&
@@ -49,19 +54,6 @@ watch(sorting, (now, before) => {
   if (now && now.stamp !== before?.stamp) why.suggest((now.drums[0] ?? now.loads[0])?.whys.fill)
 })
 
-function drag(line: Api['PieceLine'], from: number) {
-  dragged.value = { line, from }
-}
-async function drop(to: number) {
-  const what = dragged.value
-  dragged.value = undefined
-  if (!what) return
-  if (!isPicked(what.line, what.from)) {
-    unpick()
-    await pick(what.line, what.from)
-  }
-  await move(what, to)
-}
 function moveFirst(to: number) {
   const what = picked.value[0]
   if (what) void move(what, to)
@@ -124,8 +116,6 @@ const state = computed(() =>
       :busy="busy"
       :is-picked="isPicked"
       @pick="(line) => pick(line, drum.number)"
-      @drag="(line) => drag(line, drum.number)"
-      @drop="drop(drum.number)"
       @accept="accept(drum.number)"
     />
 
@@ -144,32 +134,32 @@ const state = computed(() =>
       v-if="sorting.waits.length"
       class="mt-3 border-t border-ink pt-2"
       :aria-label="$t('sort.sortView.waits')"
-      @dragover.prevent
-      @drop.prevent="drop(STAYS)"
     >
       <div class="flex flex-wrap items-baseline gap-4">
         <h2 class="text-lg">{{ $t('sort.sortView.waits') }}</h2>
         <WashNow>{{ $t('sort.sortView.washWhatWaitsNow') }}</WashNow>
       </div>
-      <ul class="mt-1">
-        <li
-          v-for="w in sorting.waits"
-          :key="w.line.ids.join() + w.reason"
-          class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-line py-1"
-          data-wait
-        >
-          <PieceChip
-            :line="w.line"
-            :picked="isPicked(w.line, STAYS)"
-            @pick="pick(w.line, STAYS)"
-            @drag="drag(w.line, STAYS)"
-          />
-          <span class="text-sm font-semibold whitespace-nowrap">{{
-            $t('sort.sortView.until', { untilWords: w.untilWords })
-          }}</span>
-          <span class="min-w-52 flex-1 text-sm text-soft">{{ w.reason }}</span>
-        </li>
-      </ul>
+      <div v-for="[pail, lines] in waitsByPail" :key="pail" class="mt-2" :data-wait-pail="pail">
+        <h3 class="font-semibold">{{ pail }}</h3>
+        <ul>
+          <li
+            v-for="w in lines"
+            :key="w.line.ids.join() + w.reason"
+            class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-line py-1"
+            data-wait
+          >
+            <PieceChip
+              :line="w.line"
+              :picked="isPicked(w.line, STAYS)"
+              @pick="pick(w.line, STAYS)"
+            />
+            <span class="text-sm font-semibold whitespace-nowrap">{{
+              $t('sort.sortView.until', { untilWords: w.untilWords })
+            }}</span>
+            <span class="min-w-52 flex-1 text-sm text-soft">{{ w.reason }}</span>
+          </li>
+        </ul>
+      </div>
     </section>
 
     <details class="mt-4 text-sm">

@@ -3,7 +3,7 @@ import { t } from '../../words'
 import ScreenNote from '../../parts/ScreenNote.vue'
 import { useNow } from '@vueuse/core'
 import { storeToRefs } from 'pinia'
-import { computed, ref, watch } from 'vue'
+import { computed, ref, useTemplateRef, watch } from 'vue'
 import { useRouter } from 'vue-router'
 import { answer, api, type Api } from '../../api/client'
 import BathStrip from '../../charts/BathStrip.vue'
@@ -16,11 +16,13 @@ import { duration, measure } from '../../use/format'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 import { useKeys } from '../../use/useKeys'
+import BellChoice from '../../parts/BellChoice.vue'
 import RunDoses from './RunDoses.vue'
 import RunHappened from './RunHappened.vue'
 import RunJudgements from './RunJudgements.vue'
 import RunTools from './RunTools.vue'
-import { useBell } from './useBell'
+import { useBell } from '../../use/useBell'
+import { useStepFocus } from '../../use/useStepFocus'
 import { useCarer } from './useCarer'
 
 /** One step at a time, very large, with what is next. Every device that looks at it shows the same, at once. */
@@ -39,6 +41,7 @@ const bell = useBell()
 const { ahead } = storeToRefs(useLine())
 const now = useNow({ interval: 1000 })
 const shares = ref<number[]>([])
+const title = useTemplateRef<HTMLElement>('title')
 
 const practised = computed(() => props.round.state === 'PRACTISE')
 const plan = computed(() => props.round.plan)
@@ -100,6 +103,8 @@ watch(left, (minutes, before) => {
     bell.ring(t('wash.runView.shouldBeDone2', { title: step.value.title }))
   }
 })
+
+useStepFocus(title, () => props.round.currentStep)
 
 const path = computed(() => ({ path: { id: props.round.id } }))
 const by = computed(() => carer.value || undefined)
@@ -258,7 +263,7 @@ useKeys({ h: () => hold(t('wash.runView.heldForAWhile')) })
       })
     }}
   </p>
-  <section v-if="step" class="mt-2 border-y-2 border-ink py-4" aria-live="polite" data-running>
+  <section v-if="step" class="mt-2 border-y-2 border-ink py-4" data-running>
     <p class="text-lg">
       {{
         $t('wash.runView.stepOf', {
@@ -268,7 +273,9 @@ useKeys({ h: () => hold(t('wash.runView.heldForAWhile')) })
         })
       }}
     </p>
-    <h1 class="mt-1 text-3xl sm:text-5xl" data-running-title>{{ step.title }}</h1>
+    <h1 ref="title" tabindex="-1" class="mt-1 text-3xl sm:text-5xl" data-running-title>
+      {{ step.title }}
+    </h1>
     <p class="mt-2 text-xl sm:text-2xl">{{ step.detail }}</p>
     <RunDoses v-model="shares" :step="step" :whys="plan.whys" />
     <p class="mt-3 hidden text-soft sm:block">{{ step.reason }}</p>
@@ -329,15 +336,7 @@ useKeys({ h: () => hold(t('wash.runView.heldForAWhile')) })
       >{{ $t('wash.runView.then') }} <strong>{{ next.title }}</strong>,
       {{ duration(next.minutes) }}</span
     >
-    <button
-      type="button"
-      class="button-plain min-h-12 px-4 text-base"
-      :aria-pressed="bell.on.value"
-      data-bell
-      @click="bell.toggle()"
-    >
-      {{ bell.on.value ? $t('wash.runView.bellOn') : $t('wash.runView.ringForMe') }}
-    </button>
+    <BellChoice :bell="bell" />
   </p>
   <RunTools
     :round="round"

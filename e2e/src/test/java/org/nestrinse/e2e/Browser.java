@@ -247,25 +247,6 @@ final class Browser implements AutoCloseable {
     field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text);
   }
 
-  /** Drags one element onto another, as a pointer does. */
-  void drag(String what, String onto) {
-    see(what);
-    see(onto);
-    ((JavascriptExecutor) driver)
-        .executeScript(
-            """
-            const data = new DataTransfer()
-            const fire = (css, type) =>
-              document.querySelector(css).dispatchEvent(
-                new DragEvent(type, { bubbles: true, cancelable: true, dataTransfer: data }))
-            fire(arguments[0], 'dragstart')
-            fire(arguments[1], 'dragover')
-            fire(arguments[1], 'drop')
-            """,
-            what,
-            onto);
-  }
-
   /** Presses keys wherever the focus is. */
   void press(CharSequence... keys) {
     new Actions(driver).sendKeys(keys).perform();

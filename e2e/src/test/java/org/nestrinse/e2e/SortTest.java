@@ -10,9 +10,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.WebElement;
 
-/**
- * Sorting by hand: why two stay apart, moving by menu and by drag, setting a rule aside, a look.
- */
+/** Sorting by hand: why two stay apart, moving them, setting a rule aside, a look. */
 @Tag("long")
 class SortTest extends Journey {
 
@@ -53,13 +51,16 @@ class SortTest extends Journey {
   }
 
   private void aHardRuleStands(int nappies, int kitchen) {
-    browser.drag(piece(kitchen, "tea towel"), "[data-drum='" + nappies + "']");
+    browser.click(piece(kitchen, "tea towel"));
+    browser.click("[data-move='" + nappies + "']");
     browser.see("[data-message]", "Not moved: not with");
     browser.see(piece(kitchen, "tea towel"));
+    browser.click("[data-pick-bar] button", "Close");
   }
 
   private void aSoftRuleIsSetAside(int nappies) {
-    browser.drag("[data-piece='cot sheet']", "[data-drum='" + nappies + "']");
+    browser.click("[data-piece='cot sheet']");
+    browser.click("[data-move='" + nappies + "']");
     browser.see("[data-verdict]", "large pieces wrap the small ones");
     browser.type("[data-field=reason]", "only one, and folded");
     browser.click("[data-pick-bar] button", "Set aside and move");

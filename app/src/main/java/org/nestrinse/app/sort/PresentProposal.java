@@ -220,12 +220,15 @@ final class PresentProposal {
         : words.at(due);
   }
 
+  /** What waits, with its like in the same pail. */
   private List<Wait> waits(List<Sorted.Wait> waiting) {
     Map<String, List<Sorted.Wait>> alike =
         waiting.stream()
             .collect(
                 Collectors.groupingBy(
-                    w -> key(w.offered()) + w.reason(), LinkedHashMap::new, Collectors.toList()));
+                    w -> byId.get(w.offered().id()).pailId() + key(w.offered()) + "/" + w.reason(),
+                    LinkedHashMap::new,
+                    Collectors.toList()));
     return alike.values().stream()
         .map(
             group -> {

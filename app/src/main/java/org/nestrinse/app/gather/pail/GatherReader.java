@@ -10,6 +10,7 @@ import org.nestrinse.app.kit.person.Person;
 import org.nestrinse.app.kit.person.PersonService;
 import org.nestrinse.app.kit.product.ProductService;
 import org.nestrinse.app.shelf.ShelfService;
+import org.nestrinse.core.household.ShelfStock;
 import org.nestrinse.core.household.Supplies;
 import org.nestrinse.core.kit.Product;
 import org.springframework.data.domain.Sort;
@@ -68,6 +69,7 @@ class GatherReader {
 
   /** Returns a look at the pails as they are now. */
   PailPicture look() {
+    ShelfStock stock = shelf.stock();
     return new PailPicture(
         new PailPicture.Facts(
             clock.instant(),
@@ -77,6 +79,7 @@ class GatherReader {
             pails.findByRemovedAtIsNull(Sort.by("position", "id")),
             lots.findAll().stream().collect(Collectors.toMap(l -> l.id, l -> l)),
             normal.byPail(),
-            Supplies.of(shelf.stock()).covers()));
+            stock.kinds(),
+            Supplies.of(stock).covers()));
   }
 }

@@ -10,7 +10,6 @@ import org.nestrinse.core.gather.PailStyle;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.gather.Solids;
 import org.nestrinse.core.said.Said;
-import org.nestrinse.core.textile.Bin;
 import org.nestrinse.core.why.Why;
 
 /** What the Gather view shows. */
@@ -76,7 +75,7 @@ public final class GatherViews {
    * @param dueState fine, soon or over
    * @param dueFirst what is most urgent, in words; null when it is empty
    * @param emptiedWords when it was last emptied, in words; null when never
-   * @param usualBins what the kinds touch that usually go in
+   * @param likelyKinds numbers of the kinds that may come in, the likeliest first
    * @param usualSoils the soils that are frequent in it, the most frequent first
    */
   @RecordBuilder
@@ -100,7 +99,7 @@ public final class GatherViews {
       DueState dueState,
       @Nullable Said dueFirst,
       @Nullable Said emptiedWords,
-      List<Bin> usualBins,
+      List<Long> likelyKinds,
       List<Soil> usualSoils) {}
 
   /**
@@ -166,4 +165,20 @@ public final class GatherViews {
       Instant cameIn,
       Said cameInWords,
       Said dueWords) {}
+
+  /**
+   * Pieces that somebody types, as they are understood.
+   *
+   * @param pieces what they are
+   * @param unclear what is not understood, in words; null when all is
+   */
+  public record Typed(List<TypedLine> pieces, @Nullable Said unclear) {}
+
+  /**
+   * Typed pieces of one kind and soil.
+   *
+   * @param words how many of what
+   * @param soil what soiled them, in words
+   */
+  public record TypedLine(Said words, Said soil) {}
 }

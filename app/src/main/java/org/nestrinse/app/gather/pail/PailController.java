@@ -24,11 +24,14 @@ import org.springframework.web.bind.annotation.RestController;
 class PailController {
   private final GatherService gather;
   private final PailService pails;
+  private final TypedEntries typed;
   private final AssumedPieces assumed;
 
-  PailController(GatherService gather, PailService pails, AssumedPieces assumed) {
+  PailController(
+      GatherService gather, PailService pails, TypedEntries typed, AssumedPieces assumed) {
     this.gather = gather;
     this.pails = pails;
+    this.typed = typed;
     this.assumed = assumed;
   }
 
@@ -103,6 +106,20 @@ class PailController {
   GatherViews.Entry add(@PathVariable long id, @RequestBody GatherService.Coming coming) {
     assumed.catchUp();
     return gather.add(id, coming);
+  }
+
+  @GetMapping("/pails/{id}/typed")
+  @CachedAnswer
+  GatherViews.Typed understood(
+      @PathVariable long id, @RequestParam String text, @RequestParam Soil soil) {
+    return typed.understood(id, text, soil);
+  }
+
+  @PostMapping("/pails/{id}/typed")
+  @ResponseStatus(HttpStatus.CREATED)
+  List<GatherViews.Entry> addTyped(@PathVariable long id, @RequestBody TypedEntries.Words words) {
+    assumed.catchUp();
+    return typed.add(id, words);
   }
 
   @PatchMapping("/entries/{id}")

@@ -33,6 +33,8 @@ import org.nestrinse.core.gather.Prep;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.gather.SoiledPiecesBuilder;
 import org.nestrinse.core.gather.Storage;
+import org.nestrinse.core.household.LikelyKinds;
+import org.nestrinse.core.household.StockedKind;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.shelf.Cover;
 import org.nestrinse.core.shelf.Need;
@@ -71,6 +73,7 @@ final class PailPicture {
    * @param pails all pails in their order
    * @param lots lots of new pieces by number
    * @param habits the lines of normal days by pail
+   * @param owned the kinds with where their pieces are
    * @param covers until when the shelf lasts
    */
   record Facts(
@@ -81,6 +84,7 @@ final class PailPicture {
       List<PailEntity> pails,
       Map<Long, LotEntity> lots,
       Map<Long, List<NormalDay.Habit>> habits,
+      List<StockedKind> owned,
       List<Cover> covers) {}
 
   Waiting waiting(EntryEntity e) {
@@ -281,9 +285,19 @@ final class PailPicture {
                     .with("pieces", first.pieces().said())
                     .with("soil", first.pieces().soil()))
         .emptiedWords(p.emptiedAt == null ? null : words.at(p.emptiedAt))
-        .usualBins(uses.stream().flatMap(u -> u.bins().stream()).sorted().toList())
+        .likelyKinds(likely(p, inside).stream().map(Kind::id).toList())
         .usualSoils(uses.stream().flatMap(u -> u.soils().stream()).distinct().toList())
         .build();
+  }
+
+  /** Returns the kinds that may come into a pail, the likeliest first. */
+  List<Kind> likely(PailEntity p, List<EntryEntity> inside) {
+    return LikelyKinds.of(
+        facts.owned,
+        inside.stream()
+            .collect(
+                Collectors.groupingBy(e -> e.kindId, Collectors.summingInt(EntryEntity::left))),
+        p.style());
   }
 
   /** A household that shuts its pails shuts all of them. */

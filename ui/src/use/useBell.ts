@@ -1,4 +1,4 @@
-import { t } from '../../words'
+import { t } from '../words'
 import { useLocalStorage, useWebNotification } from '@vueuse/core'
 
 const HIGH_HZ = 880
