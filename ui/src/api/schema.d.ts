@@ -3729,6 +3729,7 @@ export interface components {
             ready: boolean;
             readyWords: string;
             reason: string;
+            soakFullWords?: string;
             /** Format: int32 */
             soakWashes: number;
             soakWords?: string;

@@ -136,7 +136,7 @@ const dryHalf = computed(() => halfWidth(level(props.fill.dry)) * HEIGHT)
         stroke="var(--c-ink)"
         stroke-dasharray="3 4"
       />
-      <text :x="0" :y="dry - 4" text-anchor="middle" font-size="11">
+      <text :x="0" :y="dry - 4" text-anchor="middle" font-size="15.5" class="halo">
         {{ $t('charts.drumFront.firstSetDry') }}
       </text>
     </g>
@@ -149,14 +149,14 @@ const dryHalf = computed(() => halfWidth(level(props.fill.dry)) * HEIGHT)
       stroke-width="9"
     />
     <text y="-68" text-anchor="middle" class="num" font-size="30">{{ percent(fill.main) }}</text>
-    <text v-if="over" y="-50" text-anchor="middle" font-size="12">
+    <text v-if="over" y="-48" text-anchor="middle" font-size="15.5">
       {{ $t('charts.drumFront.overfull') }}
     </text>
     <text
       v-if="fill.preWashed > 0.12"
       :y="Math.min(88, wet + 24)"
       text-anchor="middle"
-      font-size="12.5"
+      font-size="15.5"
     >
       {{ $t('charts.drumFront.washedOnce') }}
     </text>
@@ -164,6 +164,11 @@ const dryHalf = computed(() => halfWidth(level(props.fill.dry)) * HEIGHT)
 </template>
 
 <style scoped>
+.halo {
+  paint-order: stroke;
+  stroke: var(--c-sheet);
+  stroke-width: 3px;
+}
 .moves {
   transition:
     y 0.3s ease,

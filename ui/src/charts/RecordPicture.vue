@@ -222,7 +222,7 @@ const table = computed(() =>
     >
       <svg
         :viewBox="`0 0 ${WIDTH} ${HEIGHT}`"
-        class="block w-full min-w-[640px]"
+        class="block w-full min-w-[940px]"
         role="img"
         :aria-label="words"
       >
@@ -313,7 +313,7 @@ const table = computed(() =>
           :x="x(tick.i)"
           :y="MARKS + BARS + 22"
           text-anchor="middle"
-          font-size="10.5"
+          font-size="11"
         >
           {{ tick.day }}
         </text>
@@ -347,7 +347,7 @@ const table = computed(() =>
             v-if="l.top !== l.last"
             :x="WIDTH - RIGHT + 6"
             :y="l.row.top + 8"
-            font-size="9.5"
+            font-size="11"
             style="fill: var(--c-soft)"
           >
             {{ $t('charts.recordPicture.most', { top: l.top }) }}
@@ -365,7 +365,7 @@ const table = computed(() =>
           <text
             :x="f.x + 3"
             :y="10 + f.row * 13"
-            font-size="10.5"
+            font-size="11"
             font-weight="600"
             style="fill: var(--c-plum-word)"
           >

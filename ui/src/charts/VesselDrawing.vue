@@ -95,7 +95,7 @@ const words = computed(
         stroke="var(--c-ink)"
       />
       <text :x="84 + i * 90" y="14" font-size="11" font-weight="600">{{ s.spoons }}</text>
-      <text :x="84 + i * 90" y="27" font-size="10.5">{{ s.product }}</text>
+      <text :x="84 + i * 90" y="27" font-size="11.5">{{ s.product }}</text>
     </g>
   </svg>
 </template>

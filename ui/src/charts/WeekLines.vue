@@ -134,7 +134,7 @@ const HOURS = [0, 6, 12, 18]
         :y="y(p.row) + ROW - 12"
         :width="p.width"
         height="3"
-        fill="var(--c-plum)"
+        fill="var(--c-soft)"
       />
       <rect
         v-for="(p, i) in past"
@@ -172,7 +172,7 @@ const HOURS = [0, 6, 12, 18]
           stroke="var(--c-ink)"
           stroke-dasharray="3 2"
         />
-        <text v-if="e.wash[0]" :x="e.wash[0].x" :y="y(e.wash[0].row) + 41" font-size="10.5">
+        <text v-if="e.wash[0]" :x="e.wash[0].x" :y="y(e.wash[0].row) + 41" font-size="11">
           {{
             e.sort === 'HOUSEHOLD'
               ? $t('charts.weekLines.household')
@@ -234,7 +234,7 @@ const HOURS = [0, 6, 12, 18]
           v-if="r.wash[0] && (r.pinned || r.notes.length)"
           :x="r.wash[0].x"
           :y="y(r.wash[0].row) + 50"
-          font-size="10.5"
+          font-size="11"
         >
           {{ r.notes.length ? '! ' : '' }}{{ r.pinned ? $t('charts.weekLines.moved') : '' }}
         </text>

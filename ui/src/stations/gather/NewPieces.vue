@@ -18,41 +18,37 @@ const { data: lots, error, loading, reload } = useAnswer('/api/v1/prep')
 const kindId = ref(0)
 const count = ref(1)
 
-async function change(work: () => Promise<Api['LotLot'] | undefined>, words: string, id?: number) {
-  const lot = await act(async () => (await work()) ?? null)
+type Lot = Api['LotLot']
+async function change(work: () => Promise<Lot>, words: (lot: Lot) => string) {
+  const lot = await act(work)
   await reload()
   emit('changed')
-  if (lot !== undefined) {
-    const made = id ?? lot?.id
-    messages.done(
-      words,
-      words.startsWith('Welcome') && made !== undefined
-        ? () => change(() => remove(made), t('gather.newPieces.undone'), made)
-        : undefined,
-    )
-  }
+  if (lot) messages.done(words(lot))
+  return lot
 }
-async function remove(id: number) {
-  await answer(api.DELETE('/api/v1/prep/{id}', { params: { path: { id } } }))
-  return undefined
+async function add() {
+  const body = { kindId: kindId.value, count: count.value }
+  const lot = await act(() => answer(api.POST('/api/v1/prep', { body })))
+  await reload()
+  emit('changed')
+  if (lot) messages.done(t('gather.newPieces.welcomeTheyWaitForTheir'), () => remove(lot))
 }
-function add() {
-  void change(
-    () => answer(api.POST('/api/v1/prep', { body: { kindId: kindId.value, count: count.value } })),
-    t('gather.newPieces.welcomeTheyWaitForTheir'),
-  )
+async function remove(lot: Lot) {
+  await act(() => answer(api.DELETE('/api/v1/prep/{id}', { params: { path: { id: lot.id } } })))
+  await reload()
+  emit('changed')
 }
-function soak(lot: Api['LotLot']) {
+function soak(lot: Lot) {
   const params = { path: { id: lot.id } }
-  void change(
-    () =>
-      answer(
-        lot.soakWords
-          ? api.DELETE('/api/v1/prep/{id}/soak', { params })
-          : api.POST('/api/v1/prep/{id}/soak', { params }),
-      ),
-    lot.soakWords ? t('gather.newPieces.theSoakIsCounted') : t('gather.newPieces.theSoakIsOnCold'),
-  )
+  return lot.soakWords
+    ? change(
+        () => answer(api.DELETE('/api/v1/prep/{id}/soak', { params })),
+        () => t('gather.newPieces.theSoakIsCounted'),
+      )
+    : change(
+        () => answer(api.POST('/api/v1/prep/{id}/soak', { params })),
+        (soaking) => t('gather.newPieces.theSoakIsOnCold', { until: soaking.soakFullWords }),
+      )
 }
 </script>
 
@@ -89,7 +85,10 @@ function soak(lot: Api['LotLot']) {
         >
           {{
             lot.soakWords
-              ? $t('gather.newPieces.soaksForTakeItOut', { soakWords: lot.soakWords })
+              ? $t('gather.newPieces.soaksForTakeItOut', {
+                  soakWords: lot.soakWords,
+                  until: lot.soakFullWords,
+                })
               : $t('gather.newPieces.soakStarted')
           }}
         </button>

@@ -50,6 +50,9 @@ const pieces = computed(() =>
 const asks = (k: Api['ResetKindLine']) => k.state === 'WANTED' || k.state === 'ROUTINE_FIRST'
 const wanted = computed(() => look.value?.kinds.filter((k) => asks(k)) ?? [])
 const rest = computed(() => look.value?.kinds.filter((k) => !asks(k)) ?? [])
+/** Where nothing asks for a reset, nothing is planned until somebody wants one all the same. */
+const anyway = ref(false)
+const planning = computed(() => anyway.value || wanted.value.length > 0 || pieces.value.length > 0)
 const request = computed(() => ({
   recipe: recipe.value,
   vessel: vessel.value,
@@ -146,7 +149,17 @@ async function changed() {
 
       <ResetNeeded :look="look" :wanted="wanted" @take="take" />
 
+      <button
+        v-if="!planning"
+        type="button"
+        class="button-plain mt-3"
+        data-anyway
+        @click="anyway = true"
+      >
+        {{ $t('reset.resetView.planOneAnyway') }}
+      </button>
       <section
+        v-else
         :aria-label="$t('reset.resetView.theRecipe')"
         class="mt-4 grid grid-cols-1 gap-x-8 gap-y-3 lg:grid-cols-[300px_1fr] lg:items-start"
       >
@@ -296,15 +309,22 @@ async function changed() {
                 }}<template v-if="a.unit !== 'g'">, {{ measure(a.grams, 'gram') }}</template>
               </li>
             </ul>
-            <ol
-              v-if="plan.batches.length > 1"
-              class="mt-2 columns-1 gap-x-6 text-sm sm:columns-2"
-              data-batches
-            >
-              <li v-for="(batch, i) in plan.batches" :key="i" class="border-b border-line py-0.5">
-                {{ i + 1 }}. {{ batch }}
-              </li>
-            </ol>
+            <div v-if="plan.batches.length > 1" class="mt-2 max-h-56 overflow-y-auto" tabindex="0">
+              <table class="w-full text-sm" data-batches>
+                <thead>
+                  <tr class="border-b border-ink text-left">
+                    <th scope="col" class="w-20 pr-3">{{ $t('reset.resetView.filling') }}</th>
+                    <th scope="col">{{ $t('reset.resetView.whatGoesIn') }}</th>
+                  </tr>
+                </thead>
+                <tbody>
+                  <tr v-for="(batch, i) in plan.batches" :key="i" class="border-b border-line">
+                    <td class="py-0.5">{{ i + 1 }}</td>
+                    <td class="py-0.5">{{ batch }}</td>
+                  </tr>
+                </tbody>
+              </table>
+            </div>
             <component :is="plan.steps.length > MANY_STEPS ? 'details' : 'div'" class="mt-2">
               <summary v-if="plan.steps.length > MANY_STEPS" class="button-quiet px-0">
                 {{ $t('reset.resetView.allSteps', { count: plan.steps.length }) }}

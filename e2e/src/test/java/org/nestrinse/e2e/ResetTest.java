@@ -70,6 +70,7 @@ class ResetTest extends Journey {
   @Test
   void whatMayNotIsRefusedWithWhatItMayHaveInstead() {
     browser.open("/reset");
+    browser.click("[data-anyway]");
     new Select(browser.see("[data-recipe]")).selectByValue("SIMMER_POT");
     browser.type("[data-count='glass cloth']", "2");
     browser.see("[data-stop='glass cloth']", "Boiling ruins");

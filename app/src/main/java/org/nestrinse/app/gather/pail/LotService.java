@@ -72,6 +72,7 @@ public class LotService {
    * @param left washes still to come
    * @param soakable whether a soak counts
    * @param soakWords how long it has soaked, when it soaks now; null otherwise
+   * @param soakFullWords when that soak counts in full, in words; null when it does not soak
    * @param bleeds whether its dye may still bleed, so that it is kept away from pale pieces
    * @param ready whether it is ready
    * @param readyWords when it is ready, in words
@@ -90,6 +91,7 @@ public class LotService {
       int left,
       boolean soakable,
       @Nullable Said soakWords,
+      @Nullable Said soakFullWords,
       boolean bleeds,
       boolean ready,
       Said readyWords,
@@ -264,6 +266,10 @@ public class LotService {
         .left(left)
         .soakable(prep.soakable())
         .soakWords(e.soakStartedAt == null ? null : words.ago(e.soakStartedAt))
+        .soakFullWords(
+            e.soakStartedAt == null
+                ? null
+                : words.at(e.soakStartedAt.plus(Duration.ofHours(Prep.SOAK_HOURS))))
         .bleeds(Prep.bleeds(kind, e.washes))
         .ready(e.readyAt != null)
         .readyWords(readyWords)
