@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { t } from '../words'
+import { useMediaQuery } from '@vueuse/core'
 import { scaleLinear } from 'd3-scale'
 import { line } from 'd3-shape'
 import { computed, onMounted, ref } from 'vue'
 import type { Api } from '../api/client'
-import { bare, measure, number, percent, unitSign } from '../use/format'
+import { measure } from '../use/format'
 import ChartTable from './ChartTable.vue'
 import SeenMark from './SeenMark.vue'
 import { markOf } from './marks'
+import { recordRows, type RecordRow } from './recordRows'
 import { useColumn } from './useColumn'
 
 /**
@@ -60,72 +62,20 @@ function bad(r: Round) {
   return r.seen.filter((s) => !s.good)
 }
 const legend = computed(() => [...new Set(props.rounds.flatMap(bad).map((s) => s.sign))])
-interface Row {
-  name: string
+interface Row extends RecordRow {
   top: number
-  value: (r: Round) => number | null | undefined
-  text: (v: number) => string
-  color: string
 }
-const rows = computed<Row[]>(() =>
-  [
-    {
-      name: t('charts.recordPicture.soaksInS'),
-      value: (r: Round) => r.dropSeconds,
-      color: 'water',
-      digits: 0,
-    },
-    {
-      name: t('charts.recordPicture.residueMgKg'),
-      value: (r: Round) => r.figures.estimate.residueMgKg,
-      color: 'plum',
-      digits: 0,
-    },
-    {
-      name: t('charts.recordPicture.soilLeft'),
-      value: (r: Round) => r.figures.estimate.soilLeft,
-      color: 'good',
-      share: true,
-    },
-    {
-      name: t('charts.recordPicture.doseOfLabel'),
-      value: (r: Round) => r.figures.dose.share,
-      color: 'sun',
-      share: true,
-    },
-    {
-      name: t('charts.recordPicture.rinses'),
-      value: (r: Round) => r.figures.bath.rinses,
-      color: 'water',
-      digits: 0,
-    },
-    {
-      name: t('charts.recordPicture.drum'),
-      value: (r: Round) => r.figures.bath.fill,
-      color: 'ink',
-      share: true,
-    },
-    {
-      name: `${t('charts.recordPicture.hardness')}, ${unitSign('mmol-per-l')}`,
-      value: (r: Round) => r.figures.bath.hardnessMmolL,
-      unit: 'mmol-per-l' as const,
-      color: 'ink',
-      digits: 1,
-    },
-  ].map((row, i) => ({
-    name: row.name,
-    top: MARKS + BARS + 34 + i * (ROW + 8),
-    value: (r: Round) => (r.school === 'reset' ? null : row.value(r)),
-    text: (v: number) =>
-      row.share
-        ? percent(v)
-        : row.unit
-          ? bare(v, row.unit, row.digits)
-          : number(v, row.digits ?? 0),
-    color: row.color,
-  })),
-)
-const HEIGHT = MARKS + BARS + 34 + 7 * (ROW + 8) + 4
+const rows: Row[] = recordRows().map((row, i) => ({
+  ...row,
+  top: MARKS + BARS + 34 + i * (ROW + 8),
+}))
+/** On a phone the newest rounds are seen, so the names stand at that end. */
+const narrow = useMediaQuery('(max-width: 40rem)')
+const names = computed(() => ({
+  x: narrow.value ? WIDTH - RIGHT - 4 : 0,
+  anchor: narrow.value ? ('end' as const) : ('start' as const),
+}))
+const HEIGHT = MARKS + BARS + 34 + rows.length * (ROW + 8) + 4
 
 function points(row: Row) {
   return props.rounds.flatMap((r, i) => {
@@ -149,7 +99,7 @@ function drawn(row: Row) {
     top: all.length ? row.text(top) : '',
   }
 }
-const lines = computed(() => rows.value.map((row) => ({ row, ...drawn(row) })))
+const lines = computed(() => rows.map((row) => ({ row, ...drawn(row) })))
 
 /** About the width of a letter over a change, and how many rows keep the words apart. */
 const LETTER = 5.6
@@ -196,7 +146,7 @@ const table = computed(() =>
     said(r.seen) || '–',
     r.changes.join(', ') || '–',
     measure(r.figures.bath.peakC, 'celsius'),
-    ...rows.value.map((row) => {
+    ...rows.map((row) => {
       const v = row.value(r)
       return v == null ? '–' : row.text(v)
     }),
@@ -238,8 +188,10 @@ const table = computed(() =>
             <line x1="0" y1="0" x2="0" y2="5" stroke="var(--c-water)" stroke-width="2" />
           </pattern>
         </defs>
-        <text :x="0" :y="MARKS - 8" font-size="11.5">{{ $t('charts.recordPicture.seen') }}</text>
-        <text :x="0" :y="MARKS + BARS" font-size="11.5">
+        <text :x="narrow ? WIDTH - RIGHT + 6 : 0" :y="MARKS - 8" font-size="11.5">
+          {{ $t('charts.recordPicture.seen') }}
+        </text>
+        <text :x="narrow ? WIDTH - RIGHT + 6 : 0" :y="MARKS + BARS" font-size="11.5">
           {{ $t('charts.recordPicture.reachedC') }}
         </text>
         <g v-for="(r, i) in rounds" :key="r.id">
@@ -325,7 +277,6 @@ const table = computed(() =>
             :y2="l.row.top + ROW"
             stroke="var(--c-line)"
           />
-          <text x="0" :y="l.row.top + ROW - 3" font-size="11.5">{{ l.row.name }}</text>
           <path
             :d="l.path ?? ''"
             fill="none"
@@ -340,6 +291,15 @@ const table = computed(() =>
             r="2.2"
             :fill="`var(--c-${l.row.color})`"
           />
+          <text
+            class="name"
+            :x="names.x"
+            :y="l.row.top + ROW - 3"
+            :text-anchor="names.anchor"
+            font-size="11.5"
+          >
+            {{ l.row.name }}
+          </text>
           <text class="num" :x="WIDTH - RIGHT + 6" :y="l.row.top + ROW - 3" font-size="13">
             {{ l.last }}
           </text>
@@ -398,3 +358,11 @@ const table = computed(() =>
     />
   </figure>
 </template>
+
+<style scoped>
+.name {
+  paint-order: stroke;
+  stroke: var(--c-paper);
+  stroke-width: 3px;
+}
+</style>

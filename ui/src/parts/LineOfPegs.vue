@@ -46,7 +46,7 @@ const pegs = computed(() =>
       class="mx-auto flex max-w-[1500px] items-center justify-between px-4 pt-3 sm:px-7 lg:h-28 lg:items-start lg:pt-0"
     >
       <RouterLink to="/gather" class="lg:w-40 lg:pt-9">
-        <span class="block font-head text-xl font-bold lg:text-2xl">{{
+        <span class="block font-head text-lg font-bold lg:text-2xl">{{
           $t('parts.lineOfPegs.nestRinse')
         }}</span>
         <span class="block text-sm text-soft">{{ line?.household ?? ' ' }}</span>

@@ -127,7 +127,12 @@ async function stop() {
         <p class="text-lg">
           {{ $t('reset.resetRun.stepOf', { number: step.number, length: running.steps.length }) }}
         </p>
-        <h1 ref="title" tabindex="-1" class="mt-1 text-4xl sm:text-5xl" data-reset-title>
+        <h1
+          ref="title"
+          tabindex="-1"
+          class="mt-1 text-4xl outline-none sm:text-5xl"
+          data-reset-title
+        >
           {{ step.title }}
         </h1>
         <p class="mt-2 text-xl sm:text-2xl">{{ step.detail }}</p>

@@ -273,7 +273,7 @@ useKeys({ h: () => hold(t('wash.runView.heldForAWhile')) })
         })
       }}
     </p>
-    <h1 ref="title" tabindex="-1" class="mt-1 text-3xl sm:text-5xl" data-running-title>
+    <h1 ref="title" tabindex="-1" class="mt-1 text-3xl outline-none sm:text-5xl" data-running-title>
       {{ step.title }}
     </h1>
     <p class="mt-2 text-xl sm:text-2xl">{{ step.detail }}</p>
