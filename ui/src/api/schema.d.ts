@@ -2645,13 +2645,13 @@ export interface components {
             school: string;
             schoolName: string;
         };
-        CareLimits: {
+        CareLabel: {
             /** @enum {string} */
-            dryer: "NONE" | "NO_HEAT" | "LOW" | "NORMAL";
+            dryer?: "NONE" | "NO_HEAT" | "LOW" | "NORMAL";
             /** Format: int32 */
-            fastestSpinRpm: number;
+            fastestSpinRpm?: number;
             /** Format: int32 */
-            hottestWashC: number;
+            hottestWashC?: number;
         };
         CauseLine: {
             /** @enum {string} */
@@ -3535,7 +3535,7 @@ export interface components {
             bin?: "BODY" | "HOUSE" | "KITCHEN" | "BATHROOM" | "GLASS" | "GENERAL" | "POLISH" | "WORKSHOP";
             /** @enum {string} */
             colour?: "PALE" | "DARK";
-            label?: components["schemas"]["KindLabelChange"];
+            label?: components["schemas"]["CareLabel"];
             name?: string;
             /** Format: int32 */
             owned?: number;
@@ -3546,14 +3546,6 @@ export interface components {
             small?: boolean;
             /** Format: int32 */
             version?: number;
-        };
-        KindLabelChange: {
-            /** @enum {string} */
-            dryer?: "NONE" | "NO_HEAT" | "LOW" | "NORMAL";
-            /** Format: int32 */
-            fastestSpinRpm?: number;
-            /** Format: int32 */
-            hottestWashC?: number;
         };
         KindLine: {
             /** Format: int32 */
@@ -3590,7 +3582,7 @@ export interface components {
             colour: "PALE" | "DARK";
             /** Format: int64 */
             id: number;
-            label?: components["schemas"]["CareLimits"];
+            label?: components["schemas"]["CareLabel"];
             limits: string;
             /** Format: double */
             massKg: number;
@@ -3601,6 +3593,7 @@ export interface components {
             role: "SHELL" | "COVER" | "NIGHT_FITTED" | "ALL_IN_ONE" | "INSERT" | "FLAT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "SANITARY_PAD" | "NURSING_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
             small: boolean;
             stock: components["schemas"]["Stock"];
+            usual: components["schemas"]["UsualCare"];
             /** Format: int64 */
             version: number;
         };
@@ -5445,6 +5438,11 @@ export interface components {
             /** Format: int64 */
             rows: number;
             where: string;
+        };
+        UsualCare: {
+            dryer: string;
+            spin: string;
+            wash: string;
         };
         VoiceFirstDevice: {
             voice?: components["schemas"]["VoiceVoiceChange"];

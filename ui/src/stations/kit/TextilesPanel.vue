@@ -98,36 +98,40 @@ const BASIC: Field[] = [
     type: 'choice',
     options: choices('PALE', 'DARK'),
   },
-  {
-    key: 'hasLabel',
-    label: t('kit.textilesPanel.itHasACareLabel'),
-    type: 'yes',
-    hint: t('kit.textilesPanel.withoutALabel'),
-  },
 ]
-const LABEL: Field[] = [
-  {
-    key: 'label.hottestWashC',
-    when: 'hasLabel',
-    label: t('kit.textilesPanel.labelHottestWash'),
-    type: 'whole',
-    unit: '°C',
-  },
-  {
-    key: 'label.fastestSpinRpm',
-    when: 'hasLabel',
-    label: t('kit.textilesPanel.labelFastestSpin'),
-    type: 'whole',
-    unit: 'rpm',
-  },
-  {
-    key: 'label.dryer',
-    when: 'hasLabel',
-    label: t('kit.textilesPanel.labelDryer'),
-    type: 'choice',
-    options: choices('NONE', 'NO_HEAT', 'LOW', 'NORMAL'),
-  },
-]
+/** A label is typed as far as it says something; where it says nothing, the limit in use stands below. */
+function label(usual?: Api['UsualCare']): Field[] {
+  const inUse = (limit?: string) =>
+    limit === undefined
+      ? t('kit.textilesPanel.emptyWithoutALabel')
+      : t('kit.textilesPanel.inUse', { limit })
+  return [
+    {
+      key: 'label.hottestWashC',
+      label: t('kit.textilesPanel.labelHottestWash'),
+      type: 'whole',
+      unit: '°C',
+      hint: inUse(usual?.wash),
+    },
+    {
+      key: 'label.fastestSpinRpm',
+      label: t('kit.textilesPanel.labelFastestSpin'),
+      type: 'whole',
+      unit: 'rpm',
+      hint: inUse(usual?.spin),
+    },
+    {
+      key: 'label.dryer',
+      label: t('kit.textilesPanel.labelDryer'),
+      type: 'choice',
+      options: [
+        { value: '', words: t('kit.textilesPanel.saysNothing') },
+        ...choices('NONE', 'NO_HEAT', 'LOW', 'NORMAL'),
+      ],
+      hint: inUse(usual?.dryer),
+    },
+  ]
+}
 function parts(count: number): Field[] {
   return Array.from({ length: count }, (_, i) => [
     {
@@ -152,14 +156,14 @@ function parts(count: number): Field[] {
 }
 function fields(kind: Values): Field[] {
   const count = Object.keys(kind.parts as object).length
-  return [...BASIC, ...LABEL, ...parts(count)]
+  return [...BASIC, ...label(kind.usual as Api['UsualCare'] | undefined), ...parts(count)]
 }
+const NO_LABEL = { hottestWashC: null, fastestSpinRpm: null, dryer: '' }
 function initial(kind: Api['KindView']): Values {
   return {
     ...kind,
     owned: kind.stock.owned,
-    hasLabel: kind.label != null,
-    label: kind.label ?? { hottestWashC: 60, fastestSpinRpm: 1600, dryer: 'LOW' },
+    label: { ...NO_LABEL, ...kind.label, dryer: kind.label?.dryer ?? '' },
     parts: { ...kind.parts },
   }
 }
@@ -172,13 +176,12 @@ const NEW: Values = {
   areaM2: 0.2,
   small: true,
   colour: 'PALE',
-  hasLabel: false,
-  label: { hottestWashC: 60, fastestSpinRpm: 1600, dryer: 'LOW' },
+  label: NO_LABEL,
   parts: { 0: { name: 'body', material: 'COTTON', massKg: 0.1, elastic: false } },
 }
 
 function body(v: Values): Api['KindChange'] {
-  const k = v as unknown as Api['KindChange'] & { hasLabel: boolean }
+  const k = v as unknown as Api['KindChange']
   return {
     version: k.version,
     name: k.name,
@@ -189,7 +192,7 @@ function body(v: Values): Api['KindChange'] {
     small: k.small,
     colour: k.colour,
     owned: k.owned,
-    label: k.hasLabel ? k.label : undefined,
+    label: { ...k.label, dryer: k.label?.dryer || undefined },
     parts: Object.values(v.parts as Record<string, Api['KindPartChange']>),
   }
 }

@@ -71,8 +71,8 @@ class KitApiTest {
         "parts.material | \"GOLD\" | parts[0].material",
         "parts.elastic | - | parts.elastic",
         "label | {\"hottestWashC\":500,\"fastestSpinRpm\":800,\"dryer\":\"LOW\"} | label.hottestWashC",
-        "label | {\"hottestWashC\":40,\"fastestSpinRpm\":800} | label.dryer",
-        "label | {\"hottestWashC\":40,\"dryer\":\"LOW\"} | label.fastestSpinRpm"
+        "label | {\"fastestSpinRpm\":9000} | label.fastestSpinRpm",
+        "label | {\"dryer\":\"HOT\"} | label.dryer"
       })
   void aKindIsCheckedFieldByField(String field, String value, String named, RunningApp app) {
     refused(app, "/api/v1/kinds", with(KIND, field, value), named);

@@ -91,9 +91,25 @@ public record Kind(
     if (label != null) {
       return label;
     }
+    return usualLimits();
+  }
+
+  /** Returns the same kind with what a label says of it; null and blank say nothing. */
+  public Kind labelled(@Nullable CareLabel said) {
+    boolean nothing = said == null || said.blank();
+    return KindBuilder.builder(this).label(nothing ? null : said.over(usualLimits())).build();
+  }
+
+  /** Returns what its materials usually take: the strictest of them decides. */
+  public CareLimits usualLimits() {
     return parts.stream()
-        .map(p -> role.nappyPart() ? p.usualLimitsInNappy() : p.usualLimits())
+        .map(this::usualLimits)
         .reduce(CareLimits.NO_LIMITS, CareLimits::strictest);
+  }
+
+  /** Returns what a part usually takes in this use. */
+  CareLimits usualLimits(Part part) {
+    return role.nappyPart() ? part.usualLimitsInNappy() : part.usualLimits();
   }
 
   /** Returns {@code count} pieces as masses by material. */

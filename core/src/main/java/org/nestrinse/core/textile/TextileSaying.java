@@ -8,7 +8,9 @@ public enum TextileSaying implements Saying {
   CARE("celsius", "dryer"),
   CARE_SPIN("celsius", "spin", "dryer"),
   AT_LEAST_ONE_PART,
-  IN_ALL("mass");
+  IN_ALL("mass"),
+  FROM_MATERIAL("limit", "material"),
+  FROM_ELASTIC("limit");
 
   private final Set<String> valueNames;
 

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.kit.KitEntity;
 import org.nestrinse.app.store.Known;
 import org.nestrinse.core.textile.Bin;
-import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.textile.CareLabel;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
@@ -89,10 +89,6 @@ class KindEntity extends KitEntity {
         parts.stream()
             .map(p -> new Part(p.name, Known.or(p.material, Material.WOOL), p.massKg, p.elastic))
             .toList();
-    CareLimits label =
-        labelWashC == null || labelSpinRpm == null || labelDryer == null
-            ? null
-            : new CareLimits(labelWashC, labelSpinRpm, labelDryer);
     return KindBuilder.builder()
         .id(id)
         .name(name)
@@ -101,10 +97,16 @@ class KindEntity extends KitEntity {
         .parts(made)
         .areaM2(areaM2)
         .small(small)
-        .label(label)
+        .label(null)
         .colour(Known.or(colour, Colour.DARK))
         .bulkFactor(bulkFactor)
         .plural(plural == null ? EnglishPlural.of(name) : plural)
-        .build();
+        .build()
+        .labelled(label());
+  }
+
+  /** What its care label says, as far as it was typed. */
+  CareLabel label() {
+    return new CareLabel(labelWashC, labelSpinRpm, labelDryer);
   }
 }

@@ -22,12 +22,12 @@ import org.nestrinse.core.household.Stock;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Bin;
-import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.textile.CareLabel;
 import org.nestrinse.core.textile.Colour;
-import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Material;
 import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.textile.UsualCare;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.Range;
 import org.nestrinse.text.EnglishPlural;
@@ -65,12 +65,6 @@ public class KindService implements Removable {
       @Nullable Double massKg,
       @Nullable Boolean elastic) {}
 
-  /** A care label as it is sent. */
-  public record LabelChange(
-      @Nullable Integer hottestWashC,
-      @Nullable Integer fastestSpinRpm,
-      @Nullable DryerHeat dryer) {}
-
   /** What is sent to add or change a kind. */
   @RecordBuilder
   public record Change(
@@ -82,7 +76,7 @@ public class KindService implements Removable {
       @Nullable List<@Nullable PartChange> parts,
       @Nullable Double areaM2,
       @Nullable Boolean small,
-      @Nullable LabelChange label,
+      @Nullable CareLabel label,
       @Nullable Colour colour,
       @Nullable Integer owned) {}
 
@@ -205,19 +199,14 @@ public class KindService implements Removable {
     e.areaM2 = RequestChecks.number("areaM2", c.areaM2, Limits.AREA_M2);
     e.small = RequestChecks.yesNo("small", c.small);
     e.colour = c.colour == null ? Colour.PALE : c.colour;
-    LabelChange label = c.label;
+    CareLabel label = c.label;
     e.labelWashC =
-        label == null
-            ? null
-            : Integer.valueOf(
-                RequestChecks.whole("label.hottestWashC", label.hottestWashC, LABEL_WASH_C));
+        label == null ? null : whole("label.hottestWashC", label.hottestWashC(), LABEL_WASH_C);
     e.labelSpinRpm =
         label == null
             ? null
-            : Integer.valueOf(
-                RequestChecks.whole("label.fastestSpinRpm", label.fastestSpinRpm, LABEL_SPIN_RPM));
-    e.labelDryer =
-        label == null ? null : RequestChecks.choice("label.dryer", label.dryer, DryerHeat.class);
+            : whole("label.fastestSpinRpm", label.fastestSpinRpm(), LABEL_SPIN_RPM);
+    e.labelDryer = label == null ? null : label.dryer();
     e.parts.clear();
     for (PartChange part : RequestChecks.list("parts", c.parts)) {
       KindEntity.PartRow row = new KindEntity.PartRow();
@@ -227,6 +216,10 @@ public class KindService implements Removable {
       row.elastic = RequestChecks.yesNo("parts.elastic", part.elastic);
       e.parts.add(row);
     }
+  }
+
+  private static @Nullable Integer whole(String field, @Nullable Integer value, Range range) {
+    return value == null ? null : Integer.valueOf(RequestChecks.whole(field, value, range));
   }
 
   /** Returns the plural that was entered, or null when the name gives it anyway. */
@@ -250,7 +243,6 @@ public class KindService implements Removable {
 
   private static KindView view(KindEntity e, Stock stock) {
     Kind kind = e.toKind();
-    CareLimits label = kind.label();
     return KindViewBuilder.builder()
         .id(e.id)
         .version(e.version)
@@ -261,7 +253,8 @@ public class KindService implements Removable {
         .parts(kind.parts())
         .areaM2(e.areaM2)
         .small(e.small)
-        .label(label)
+        .label(e.label().blank() ? null : e.label())
+        .usual(UsualCare.of(kind))
         .colour(kind.colour())
         .bulkFactor(e.bulkFactor)
         .massKg(kind.massKg())

@@ -6,12 +6,13 @@ import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.household.Stock;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
-import org.nestrinse.core.textile.CareLimits;
+import org.nestrinse.core.textile.CareLabel;
 import org.nestrinse.core.textile.Colour;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.KindBuilder;
 import org.nestrinse.core.textile.Part;
 import org.nestrinse.core.textile.Role;
+import org.nestrinse.core.textile.UsualCare;
 
 /**
  * A kind with its stock, as shown in Kit.
@@ -25,7 +26,8 @@ import org.nestrinse.core.textile.Role;
  * @param parts what it is made of
  * @param areaM2 one face as hung [m²]
  * @param small whether it may serve as bulker
- * @param label what its own care label says, or null
+ * @param label what its own care label says, as far as it was typed; null when nothing was
+ * @param usual what it takes where no label says otherwise, and from which material
  * @param colour whether its dye may bleed while it is new
  * @param bulkFactor what a look into the drum made of its bulk; 1 when nobody looked
  * @param massKg one piece [kg]
@@ -43,7 +45,8 @@ public record KindView(
     List<Part> parts,
     double areaM2,
     boolean small,
-    @Nullable CareLimits label,
+    @Nullable CareLabel label,
+    UsualCare usual,
     Colour colour,
     double bulkFactor,
     double massKg,
@@ -60,10 +63,11 @@ public record KindView(
         .parts(parts)
         .areaM2(areaM2)
         .small(small)
-        .label(label)
+        .label(null)
         .colour(colour)
         .bulkFactor(bulkFactor)
         .plural(plural)
-        .build();
+        .build()
+        .labelled(label);
   }
 }
