@@ -21,6 +21,7 @@ import org.nestrinse.core.units.OutOfRange;
  */
 public record TypedPieces(Kind kind, int count, Soil soil) {
   private static final String FIELD = "text";
+  private static final String BLANK = String.valueOf(' ');
   private static final Pattern WORD = Pattern.compile("\\d+|\\p{L}+|[,;\\n]");
 
   /** A word this long may lack its plural ending, and may stand inside another. */
@@ -85,7 +86,7 @@ public record TypedPieces(Kind kind, int count, Soil soil) {
 
   private static TypedPieces pieces(
       List<String> part, List<Kind> kinds, Vocabulary words, @Nullable Kind before) {
-    String typed = String.join(" ", part);
+    String typed = String.join(BLANK, part);
     boolean numbered = Character.isDigit(part.get(0).charAt(0));
     int count = numbered ? count(part.get(0)) : 1;
     List<String> said = numbered ? part.subList(1, part.size()) : part;
@@ -115,7 +116,7 @@ public record TypedPieces(Kind kind, int count, Soil soil) {
 
   /** The kind that is called so; else the first that has every word in its name. */
   private static Optional<Kind> meant(List<String> words, List<Kind> kinds) {
-    String all = String.join(" ", words);
+    String all = String.join(BLANK, words);
     return kinds.stream()
         .filter(k -> k.name().equalsIgnoreCase(all) || k.plural().equalsIgnoreCase(all))
         .findFirst()
@@ -125,9 +126,9 @@ public record TypedPieces(Kind kind, int count, Soil soil) {
   }
 
   private static boolean inName(String word, Kind kind) {
-    String name = (" " + kind.name() + " " + kind.plural()).toLowerCase(Locale.ROOT);
+    String name = (BLANK + kind.name() + BLANK + kind.plural()).toLowerCase(Locale.ROOT);
     boolean plural = word.length() >= LONG_ENOUGH && word.endsWith("s");
     String stem = plural ? word.substring(0, word.length() - 1) : word;
-    return name.contains(stem.length() < LONG_ENOUGH ? " " + stem : stem);
+    return name.contains(stem.length() < LONG_ENOUGH ? BLANK + stem : stem);
   }
 }
