@@ -24,7 +24,7 @@ const scoops = computed<Field[]>(() =>
           {
             key: `${i}.scoopMl`,
             label: t(
-              p.form === 'POWDER' ? 'kit.productSorts.yourScoop' : 'setup.putInStep.yourCap',
+              p.form === 'POWDER' ? 'kit.productSorts.yourScoop' : 'kit.productSorts.yourCap',
               {
                 name: p.name ?? '',
               },
