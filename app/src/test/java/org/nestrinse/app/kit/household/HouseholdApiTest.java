@@ -59,7 +59,8 @@ class HouseholdApiTest {
     }
     ObjectNode change = (ObjectNode) shell;
     long id = change.get("id").asLong();
-    for (String field : new String[] {"id", "massKg", "limits", "stock", "label", "bulkFactor"}) {
+    for (String field :
+        new String[] {"id", "massKg", "limits", "stock", "label", "usual", "bulkFactor"}) {
       change.remove(field);
     }
     change.put("owned", 1);
