@@ -176,7 +176,10 @@ class EveryViewTest extends Journey {
     if (((Number) wide).intValue() > 0) {
       found.add(where + ": scrolls sideways by " + wide);
     }
-    if (!Boolean.getBoolean("nest.endure") && checked++ % EVERY != 0) {
+    // What axe-core sees does not hang on the language: in a long run it looks at the English ways.
+    boolean now =
+        Boolean.getBoolean("nest.endure") ? way.language().equals("en") : checked++ % EVERY == 0;
+    if (!now) {
       return;
     }
     for (Rule rule : new AxeBuilder().analyze(browser.driver()).getViolations()) {
