@@ -87,10 +87,10 @@ public class KindService implements Removable {
   /** Returns all kinds with their stock, by name. */
   @Transactional(readOnly = true)
   public List<KindView> all() {
+    // First the kinds: one that is added meanwhile has no place in what was counted before.
+    List<KindEntity> rows = kinds.findByRemovedAtIsNull(Sort.by("role", "name"));
     Map<Long, Stock> all = stock.all();
-    return kinds.findByRemovedAtIsNull(Sort.by("role", "name")).stream()
-        .map(k -> view(k, all.get(k.id)))
-        .toList();
+    return rows.stream().map(k -> view(k, all.get(k.id))).toList();
   }
 
   /** Returns the kinds that are not removed as values of core. */
