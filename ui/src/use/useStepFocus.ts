@@ -1,7 +1,7 @@
 import { nextTick, watch, type Ref } from 'vue'
 
 /**
- * Takes the focus to the title of a step when another one begins, so that a reader is told of it and of nothing else.
+ * Moves the focus to the title of each new step. A screen reader then reads the title, and nothing more.
  *
  * @example useStepFocus(title, () => round.currentStep)
  */

@@ -15,14 +15,18 @@ const offered = computed(() => props.sorts.filter((p) => !props.have.includes(p.
 const chosen = computed(() =>
   ticked.value.flatMap((name) => offered.value.filter((p) => p.name === name)),
 )
+/** Where the fields of a product lie in the form; it stays the same while others are added. */
+function keyOf(product: Api['ProductChange']) {
+  return String(props.sorts.findIndex((p) => p.name === product.name))
+}
 const form = useTemplateRef<InstanceType<typeof FieldForm>>('form')
 const scoops = computed<Field[]>(() =>
-  chosen.value.flatMap((p, i) =>
+  chosen.value.flatMap((p) =>
     p.scoopMl == null
       ? []
       : [
           {
-            key: `${i}.scoopMl`,
+            key: `${keyOf(p)}.scoopMl`,
             label: t(
               p.form === 'POWDER' ? 'kit.productSorts.yourScoop' : 'kit.productSorts.yourCap',
               {
@@ -42,15 +46,23 @@ function tick(name: string) {
     : [...ticked.value, name]
 }
 
-/** Adds one after the other; what is refused is said at its field, and the rest waits. */
+/** Adds the products one by one. If one fails, its field shows why, and those after it stay ticked. */
 async function add(values: Values) {
-  for (const [i, product] of chosen.value.entries()) {
-    const typed = (values[i] ?? {}) as Pick<Api['ProductChange'], 'scoopMl'>
+  for (const product of chosen.value) {
+    const key = keyOf(product)
+    const typed = (values[key] ?? {}) as Pick<Api['ProductChange'], 'scoopMl'>
     try {
       await answer(api.POST('/api/v1/products', { body: { ...product, ...typed } }))
     } catch (error) {
       throw error instanceof Problem && error.field === 'scoopMl'
-        ? new Problem(error.message, error.status, `${i}.scoopMl`, undefined, error.allowed, error)
+        ? new Problem(
+            error.message,
+            error.status,
+            `${key}.scoopMl`,
+            undefined,
+            error.allowed,
+            error,
+          )
         : error
     } finally {
       emit('added')
@@ -86,7 +98,7 @@ defineExpose({ keep })
     :part="part"
     class="mt-4 max-w-xl"
     :fields="scoops"
-    :initial="{ ...chosen.map((p) => ({ scoopMl: p.scoopMl })) }"
+    :initial="Object.fromEntries(chosen.map((p) => [keyOf(p), { scoopMl: p.scoopMl }]))"
     :save="add"
     :save-label="$t('kit.productsPanel.add')"
   />

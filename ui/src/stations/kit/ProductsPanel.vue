@@ -312,7 +312,7 @@ function about(view: Api['ProductView']) {
         class="mt-2"
         :sorts="setUp.sorts.products"
         :have="products.map((p) => p.product.name)"
-        @added="added(close)"
+        @added="reload"
       />
       <p class="mt-4 font-semibold">{{ $t('kit.productsPanel.orALabel') }}</p>
       <LabelForm class="mt-2" @added="added(close)" />

@@ -2,6 +2,7 @@
 import { t } from '../../words'
 import { computed, ref } from 'vue'
 import { answer, api, Problem, type Api } from '../../api/client'
+import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 import { ADDRESSES } from '../kit/things'
@@ -10,6 +11,7 @@ import { freeName, type StepProps } from './setUp'
 /** Who is there: one tap a person, with what such a person uses on a normal day. */
 const props = defineProps<StepProps>()
 const { act, busy } = useAct()
+const messages = useMessages()
 const { data: people, reload } = useAnswer('/api/v1/people')
 const sorts = computed(() => props.setUp.sorts.people)
 /** Names that were typed over and are kept with the step. */
@@ -47,7 +49,10 @@ async function keep() {
     try {
       await send(person, { name })
     } catch (error) {
-      if (!(error instanceof Problem)) throw error
+      if (!(error instanceof Problem)) {
+        messages.problem(error)
+        return false
+      }
       wrong.value[person.id] = error.message
     }
   }

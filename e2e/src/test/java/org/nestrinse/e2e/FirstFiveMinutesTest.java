@@ -131,10 +131,10 @@ class FirstFiveMinutesTest extends EmptyHouse {
 
     browser.open("/set-up/put-in");
     browser.click("[data-product='powder with enzymes']");
-    browser.type("[data-field='0.scoopMl'] input", "5000");
+    browser.type("[data-field$='.scoopMl'] input", "5000");
     browser.click("button[data-main]");
-    browser.see("[data-field='0.scoopMl'] [role=alert]", "between 1 and 1000 mL");
-    browser.type("[data-field='0.scoopMl'] input", "55");
+    browser.see("[data-field$='.scoopMl'] [role=alert]", "between 1 and 1000 mL");
+    browser.type("[data-field$='.scoopMl'] input", "55");
     browser.click("button[data-main]");
     browser.see("[data-set-up=water]");
 

@@ -14,9 +14,9 @@ import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
 
 /**
- * What a reader or a person without a pointer meets, and axe-core cannot see: everything is reached
- * in the order of the page, what is new is told and nothing else, pictures are read by key, a page
- * at twice its size still fits, and paper shows no buttons.
+ * Checks that axe-core cannot make, for people who use a screen reader or only the keyboard. Tab
+ * goes through a page in order, a screen reader hears changes and nothing more, and arrow keys read
+ * the pictures. Also: pages at 200 % fit the screen, and printed pages have no buttons.
  */
 class ReaderTest extends Journey {
   private static final String TABBED =

@@ -79,6 +79,11 @@ public record Prep(int washes, boolean soakable, int dyeWashes, Said reason) {
     return new Prep(1, false, 0, Said.of(PrepSaying.ONE_WASH));
   }
 
+  /** Returns when a soak that began then counts in full. */
+  public static Instant soakedFully(Instant began) {
+    return began.plus(Duration.ofHours(SOAK_HOURS));
+  }
+
   /** Returns how many washes a soak counts as. */
   public static int credit(Duration soak) {
     if (soak.toHours() >= SOAK_HOURS) {
@@ -113,7 +118,7 @@ public record Prep(int washes, boolean soakable, int dyeWashes, Said reason) {
       @Nullable Instant soakSince,
       Instant nextWash,
       Duration between) {
-    Instant soakEnds = soakSince == null ? null : soakSince.plusSeconds(SOAK_HOURS * 3600L);
+    Instant soakEnds = soakSince == null ? null : soakedFully(soakSince);
     Duration afterSoak = soakEnds == null ? soaked : Duration.ofHours(SOAK_HOURS);
     int toCome = left(washed, afterSoak);
     Instant first = soakEnds != null && soakEnds.isAfter(nextWash) ? soakEnds : nextWash;

@@ -3,7 +3,7 @@ package org.nestrinse.core.gather;
 import java.util.Set;
 import org.nestrinse.core.said.Saying;
 
-/** What is said of pieces that somebody typed */
+/** Answers to what somebody typed into a pail, and the small words to skip in it */
 public enum TypedSaying implements Saying {
   /** Small words between the others, with commas between them. */
   SMALL_WORDS,

@@ -93,6 +93,11 @@ class TypedPiecesTest {
             });
   }
 
+  @Test
+  void everySoilCanBeTyped() {
+    assertThat(TypedSoil.values()).extracting(TypedSoil::soil).containsExactly(Soil.values());
+  }
+
   @ParameterizedTest
   @CsvSource({"0 flats", "201 flats", "99999999999999999999 flats"})
   void aCountHasItsBounds(String text) {

@@ -266,10 +266,7 @@ public class LotService {
         .left(left)
         .soakable(prep.soakable())
         .soakWords(e.soakStartedAt == null ? null : words.ago(e.soakStartedAt))
-        .soakFullWords(
-            e.soakStartedAt == null
-                ? null
-                : words.at(e.soakStartedAt.plus(Duration.ofHours(Prep.SOAK_HOURS))))
+        .soakFullWords(e.soakStartedAt == null ? null : words.at(Prep.soakedFully(e.soakStartedAt)))
         .bleeds(Prep.bleeds(kind, e.washes))
         .ready(e.readyAt != null)
         .readyWords(readyWords)
