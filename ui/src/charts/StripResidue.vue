@@ -60,8 +60,9 @@ const target = computed(() => {
       stroke-dasharray="7 4"
     />
     <text
-      :x="target.from + 4"
+      :x="right - 2"
       :y="target.y - 4"
+      text-anchor="end"
       font-size="11"
       paint-order="stroke"
       stroke="var(--c-paper)"

@@ -10,7 +10,7 @@ defineEmits<{ answer: [judgement: Api['JudgementView'], answer: string] }>()
   <section
     v-if="judgements.length"
     :aria-label="$t('wash.runJudgements.look')"
-    class="mt-3 grid grid-cols-1 gap-2.5"
+    class="mt-3 grid grid-cols-1 gap-x-8 gap-y-2.5 lg:grid-cols-2"
   >
     <div v-for="j in judgements" :key="j.id" :data-judgement="j.id">
       <p class="text-lg font-semibold">{{ j.question }}</p>

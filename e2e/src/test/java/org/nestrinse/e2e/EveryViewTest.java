@@ -8,9 +8,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
 import org.openqa.selenium.WebElement;
 
 /**
@@ -83,6 +85,11 @@ class EveryViewTest extends Journey {
           opened("/wash running");
         });
     reset();
+  }
+
+  /** Also when a step before could not be taken, so that what was seen until then is known. */
+  @AfterEach
+  void nothingWasFound() {
     assertThat(found).isEmpty();
   }
 
@@ -159,6 +166,11 @@ class EveryViewTest extends Journey {
         .executeScript("document.querySelectorAll('main details').forEach(d => d.open = true)");
     browser.settled();
     check(where);
+    // On a phone the reason of a number is a sheet over the page.
+    if (!browser.visible("[role=dialog]").isEmpty()) {
+      browser.press(Keys.ESCAPE);
+      browser.gone("[role=dialog]");
+    }
   }
 
   private void check(String view) {
