@@ -4047,6 +4047,41 @@ export interface components {
             name?: string;
             plan?: components["schemas"]["PlanRequest"];
         };
+        OwnSettings: {
+            ending?: components["schemas"]["OwnSettingsEnding"];
+            first?: components["schemas"]["OwnSettingsFirst"];
+            main?: components["schemas"]["OwnSettingsMain"];
+        };
+        OwnSettingsEnding: {
+            /** Format: int32 */
+            rinses?: number;
+            spinAgain?: boolean;
+            /** Format: int32 */
+            spinRpm?: number;
+        };
+        OwnSettingsFirst: {
+            /** @enum {string} */
+            before?: "NOTHING" | "COLD_RINSE" | "SHORT_WASH" | "SOAK_PAUSE";
+            /** Format: int32 */
+            celsius?: number;
+            /** Format: double */
+            detergentShare?: number;
+            programme?: string;
+            /** Format: double */
+            whitenerScoops?: number;
+        };
+        OwnSettingsMain: {
+            /** Format: int64 */
+            detergent?: number;
+            /** Format: int32 */
+            minutes?: number;
+            programme?: string;
+            sanitiser?: boolean;
+            /** Format: double */
+            strength?: number;
+            /** Format: double */
+            whitenerScoops?: number;
+        };
         Page: {
             html: string;
             title: string;
@@ -4322,6 +4357,7 @@ export interface components {
                 [key: string]: string;
             };
             school?: string;
+            settings?: components["schemas"]["OwnSettings"];
             /** Format: int32 */
             temperatureC?: number;
         };
@@ -5025,6 +5061,7 @@ export interface components {
             id: string;
             main: components["schemas"]["SchoolMain"];
             name: string;
+            picked: components["schemas"]["SchoolPicked"];
         };
         SchoolChange: {
             /** @enum {string} */
@@ -5094,6 +5131,15 @@ export interface components {
             celsius: number;
             /** Format: int32 */
             minutes: number;
+        };
+        SchoolPicked: {
+            /** Format: int64 */
+            detergent?: number;
+            firstProgramme?: string;
+            mainProgramme?: string;
+            /** Format: int32 */
+            rinses?: number;
+            spinAgain: boolean;
         };
         SchoolView: {
             basedOn?: string;
@@ -5286,6 +5332,7 @@ export interface components {
             };
             practise?: boolean;
             school?: string;
+            settings?: components["schemas"]["OwnSettings"];
             /** Format: int32 */
             temperatureC?: number;
         };

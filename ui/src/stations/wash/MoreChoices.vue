@@ -8,6 +8,7 @@ import OpenRow from '../../parts/OpenRow.vue'
 import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
+import KeepMethod from './KeepMethod.vue'
 import type { Besides, Wishes } from './useWishes'
 
 /** Where people disagree, which product suits, what goes in besides, and keeping it as a school of one's own. */
@@ -77,24 +78,6 @@ async function keepFor(q: Question, p: Position) {
     if (before) await act(() => choose(before.id))
     emit('house')
   })
-}
-
-const ownName = ref('')
-async function keep() {
-  const school = await act(() =>
-    answer(
-      api.POST('/api/v1/schools', {
-        body: { name: ownName.value, plan: props.wishes.request.value },
-      }),
-    ),
-  )
-  if (!school) return
-  messages.done(t('wash.moreChoices.isKept', { name: school.school.name }), async () => {
-    await answer(api.DELETE('/api/v1/schools/{id}', { params: { path: { id: school.id } } }))
-    emit('kept', props.plan.school)
-  })
-  ownName.value = ''
-  emit('kept', school.id)
 }
 </script>
 
@@ -214,22 +197,6 @@ async function keep() {
       </form>
     </OpenRow>
 
-    <OpenRow
-      :name="$t('wash.moreChoices.saveAsMyMethod')"
-      :about="$t('wash.moreChoices.fromAsItStandsHere', { schoolName: plan.schoolName })"
-    >
-      <form class="flex flex-wrap items-end gap-2" @submit.prevent="keep">
-        <label>
-          <span class="block text-sm font-semibold">{{ $t('wash.moreChoices.name') }}</span>
-          <input v-model="ownName" type="text" maxlength="60" data-own-name />
-        </label>
-        <button type="submit" class="button-plain" :disabled="busy" data-own-keep>
-          {{ $t('wash.moreChoices.save') }}
-        </button>
-      </form>
-      <p class="mt-1 text-sm text-soft">
-        {{ $t('wash.moreChoices.yourChoicesAboveBecomePart') }}
-      </p>
-    </OpenRow>
+    <KeepMethod :wishes="wishes" :plan="plan" @kept="(id: string) => emit('kept', id)" />
   </section>
 </template>

@@ -7,19 +7,19 @@ import { answer, api, type Api } from '../../api/client'
 import BathStrip from '../../charts/BathStrip.vue'
 import HygieneBars from '../../charts/HygieneBars.vue'
 import CautionNote from '../../parts/CautionNote.vue'
-import ChoiceRow from '../../parts/ChoiceRow.vue'
 import LoadState from '../../parts/LoadState.vue'
 import { useMessages } from '../../stores/messages'
 import { useWhy } from '../../stores/why'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
+import ChangeLoad from './ChangeLoad.vue'
 import MachineCard from './MachineCard.vue'
 import MoreChoices from './MoreChoices.vue'
 import RemedyRow from './RemedyRow.vue'
 import SchoolTable from './SchoolTable.vue'
 import WashVerdicts from './WashVerdicts.vue'
 import { useCarer } from './useCarer'
-import { useWishes, type Boost, type Goal } from './useWishes'
+import { useWishes, type Boost } from './useWishes'
 
 const props = defineProps<{ loadId: number }>()
 const emit = defineEmits<{ started: [] }>()
@@ -55,48 +55,10 @@ const read = ref<Record<string, boolean>>({})
 const plan = computed(
   () => asked.value ?? comparison.value?.plans.find((p) => p.school === school.value),
 )
-const schools = computed(
-  () => comparison.value?.plans.map((p) => ({ value: p.school, words: p.schoolName })) ?? [],
-)
-const temperature = computed({
-  get: () => plan.value?.figures.temperatureC ?? 0,
-  set: (celsius: number) => {
-    const usual = comparison.value?.plans.find((p) => p.school === school.value)
-    wishes.temperatureC.value = usual?.figures.temperatureC === celsius ? undefined : celsius
-  },
-})
-/** A temperature as the dial of the machine says it. */
-function onTheDial(celsius: number) {
-  const at = comparison.value?.temperaturesC.indexOf(celsius) ?? -1
-  return comparison.value?.temperatureWords[at] ?? measure(celsius, 'celsius')
-}
-const temperatures = computed(() =>
-  (plan.value?.temperaturesC ?? comparison.value?.temperaturesC ?? []).map((t) => ({
-    value: t,
-    words: onTheDial(t),
-  })),
-)
-const machineChoice = computed({
-  // A school that washes by hand takes the bucket by itself.
-  get: () => machines.value?.find((m) => m.machine.name === plan.value?.machine)?.id ?? 0,
-  set: (id: number) => {
-    wishes.clear()
-    machineId.value = id === machines.value?.[0]?.id ? undefined : id
-  },
-})
-const GOALS: { value: Goal; words: string }[] = [
-  { value: 'NONE', words: t('wash.planView.none') },
-  { value: 'LIGHT', words: t('wash.planView.light') },
-  { value: 'EVERYDAY', words: t('wash.planView.everyday') },
-  { value: 'EXTRA_CARE', words: t('wash.planView.extraCare') },
-  { value: 'ILLNESS', words: t('wash.planView.illness') },
-]
-const goalChoice = computed({
-  get: () => goal.value ?? comparison.value?.calledFor ?? 'LIGHT',
-  set: (chosen: Goal) => {
-    goal.value = chosen === comparison.value?.calledFor ? undefined : chosen
-  },
-})
+/** The plan of the method with nothing set by hand. */
+const asItIs = computed(() => comparison.value?.plans.find((p) => p.school === school.value))
+// A school that washes by hand takes the bucket by itself.
+const machine = computed(() => machines.value?.find((m) => m.machine.name === plan.value?.machine))
 const checks = computed(() => plan.value?.cautions.filter((c) => c.strength === 'CHECK') ?? [])
 const stops = computed(() => plan.value?.cautions.filter((c) => c.strength === 'STOP') ?? [])
 const ready = computed(
@@ -156,6 +118,12 @@ async function look() {
     body: wishes.request.value,
   })
   if (found.data && mine === looks) options.value = found.data
+}
+
+/** A method that was kept from this plan is the one that is shown. */
+async function kept(id: string) {
+  await reload()
+  school.value = id
 }
 
 async function reason(other: string, key: string) {
@@ -300,7 +268,7 @@ const questionWords = computed(() => {
       type="button"
       class="button-plain mt-2 font-semibold"
       data-nearest
-      @click="temperature = plan.nearestC"
+      @click="wishes.temperatureC.value = plan.nearestC"
     >
       {{ $t('wash.planView.planInstead', { nearestC: measure(plan.nearestC, 'celsius') }) }}
     </button>
@@ -339,27 +307,18 @@ const questionWords = computed(() => {
       :reason="reason"
       @choose="(id: string) => (school = id)"
     />
-    <div v-if="fold === 'change'" id="fold-change" class="mt-4 space-y-2 border-y border-ink py-3">
-      <p class="text-sm">{{ plan.belief }} {{ plan.drying }}</p>
-      <ChoiceRow
-        v-model="school"
-        :label="$t('wash.planView.school')"
-        hide-label
-        :options="schools"
-      />
-      <ChoiceRow
-        v-model="temperature"
-        :label="$t('wash.planView.mainWash')"
-        :options="temperatures"
-      />
-      <ChoiceRow v-model="goalChoice" :label="$t('wash.planView.goal')" :options="GOALS" />
-      <ChoiceRow
-        v-if="machines && machines.length > 1"
-        v-model="machineChoice"
-        :label="$t('wash.planView.in')"
-        :options="machines.map((m) => ({ value: m.id, words: m.machine.name }))"
-      />
-    </div>
+    <ChangeLoad
+      v-if="fold === 'change' && machine && asItIs"
+      id="fold-change"
+      class="mt-4 border-y border-ink py-3"
+      :comparison="comparison"
+      :plan="plan"
+      :as-it-is="asItIs"
+      :machines="machines ?? []"
+      :machine="machine"
+      :wishes="wishes"
+      @kept="kept"
+    />
     <MoreChoices
       v-if="fold === 'more' && options"
       id="fold-more"
@@ -368,11 +327,7 @@ const questionWords = computed(() => {
       :wishes="wishes"
       :plan="plan"
       @house="reload"
-      @kept="
-        (id: string) => {
-          reload().then(() => (school = id))
-        }
-      "
+      @kept="kept"
     />
 
     <MachineCard class="mt-4" :plan="plan" />

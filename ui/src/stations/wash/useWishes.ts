@@ -7,10 +7,12 @@ export type Besides = {
   where: 'FIRST_WASH' | 'MAIN_WASH' | 'LAST_RINSE'
   ml: number
 }
+export type Settings = NonNullable<Api['PlanRequest']['settings']>
 export type Boost = 'LONGER' | 'WHITENER' | 'SANITISER'
 
 /**
- * What a person wants of one load beyond the school: temperature, machine, goal, positions, products besides.
+ * What a person wants of one load beyond the school: temperature, machine, goal, positions, products besides, and
+ * what else is set by hand.
  *
  * @example const wishes = useWishes(); await answer(api.POST('/api/v1/loads/{id}/plan', { body: wishes.request.value }))
  */
@@ -23,6 +25,7 @@ export function useWishes() {
     positions: {} as Record<string, string>,
     besides: [] as Besides[],
     boosts: [] as Boost[],
+    settings: {} as Settings,
   })
   const request = computed<Api['PlanRequest']>(() => ({
     school: wanted.school,
@@ -32,6 +35,7 @@ export function useWishes() {
     positions: wanted.positions,
     besides: wanted.besides,
     boosts: wanted.boosts,
+    settings: wanted.settings,
   }))
   /** Whether anything is asked beyond what the comparison of all schools shows. */
   const plain = computed(
@@ -39,7 +43,8 @@ export function useWishes() {
       wanted.temperatureC === undefined &&
       Object.keys(wanted.positions).length === 0 &&
       wanted.besides.length === 0 &&
-      wanted.boosts.length === 0,
+      wanted.boosts.length === 0 &&
+      Object.keys(wanted.settings).length === 0,
   )
 
   /** Takes everything back that was asked beyond school, machine and goal. */
@@ -48,6 +53,15 @@ export function useWishes() {
     wanted.positions = {}
     wanted.besides = []
     wanted.boosts = []
+    wanted.settings = {}
+  }
+
+  /** Sets a part of the routine by hand, or leaves it to the method again. */
+  function set(part: keyof Settings, key: string, value: string | number | boolean | undefined) {
+    const now = { ...wanted.settings[part], [key]: value }
+    const all = { ...wanted.settings, [part]: now }
+    if (Object.values(now).every((v) => v === undefined)) delete all[part]
+    wanted.settings = all
   }
 
   /** Chooses a position on a question, or takes it back when it was chosen already. */
@@ -60,6 +74,11 @@ export function useWishes() {
     wanted.positions = now
   }
 
+  /** Leaves all that was set by hand to the method again. */
+  function unset() {
+    wanted.settings = {}
+  }
+
   /** Puts a product in besides. */
   function put(more: Besides) {
     wanted.besides = [...wanted.besides, more]
@@ -70,7 +89,7 @@ export function useWishes() {
     wanted.besides = wanted.besides.filter((_, i) => i !== index)
   }
 
-  return { ...toRefs(wanted), request, plain, clear, choose, put, takeOut }
+  return { ...toRefs(wanted), request, plain, clear, set, unset, choose, put, takeOut }
 }
 
 export type Wishes = ReturnType<typeof useWishes>

@@ -5,11 +5,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
-import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
@@ -17,7 +16,7 @@ import tools.jackson.databind.JsonNode;
  * The calculators answer the worked examples under exactly their field names, and refuse what is
  * absurd by name.
  */
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class CalculatorApiTest {
   private static final String LOAD_A =
       """

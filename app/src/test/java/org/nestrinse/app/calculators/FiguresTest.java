@@ -9,10 +9,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -21,7 +20,7 @@ import tools.jackson.databind.json.JsonMapper;
  * Two hundred questions and their answers, worked out from the formulas by the script {@code
  * figures/make.mjs}, which shares nothing with the code.
  */
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class FiguresTest {
   private static final double NEXT_TO_NOTHING = 1e-9;
 

@@ -7,16 +7,16 @@ import java.nio.file.Path;
 import java.util.Locale;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import org.nestrinse.core.why.Model;
 import tools.jackson.databind.JsonNode;
 
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class EstimatesApiTest {
   @ParameterizedTest
   @EnumSource(Model.class)

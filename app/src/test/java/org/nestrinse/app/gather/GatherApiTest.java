@@ -9,15 +9,14 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class GatherApiTest {
   private static final String ENTRY =
       "{\"kindId\":%d,\"count\":%d,\"soil\":\"WET\",\"solids\":\"NONE\"}";

@@ -5,13 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class TypedApiTest {
   private static String path(RunningApp app) {
     JsonNode pails = app.get("/api/v1/pails").json().get("pails");

@@ -3,15 +3,14 @@ package org.nestrinse.app.judge;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** What judging reads out of the demo's past, and what it refuses to take in. */
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class JudgeReadsTest {
   @Test
   void theStoryOfWeekFourIsFound(RunningApp app) {

@@ -3,18 +3,17 @@ package org.nestrinse.app.kit;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What can be added and changed in Kit, and every way in which it can be wrong. */
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class KitApiTest {
   private static final String KIND =
       """

@@ -2,15 +2,14 @@ package org.nestrinse.app.record;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** Files that are not a record are refused whole, each fault named by its place. */
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class BadFilesTest {
   private static JsonNode read(RunningApp app, String text) {
     return app.send("POST", "/api/v1/record/files?keep=true", text).json();

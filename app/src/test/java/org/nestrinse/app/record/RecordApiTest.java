@@ -12,15 +12,14 @@ import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import org.nestrinse.core.bath.HygieneEstimate;
 import tools.jackson.databind.JsonNode;
 
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class RecordApiTest {
 
   private static List<CSVRecord> rows(RunningApp app) throws IOException {

@@ -3,16 +3,15 @@ package org.nestrinse.app.reset;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** What may not go through a reset, and requests that make no sense. */
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class ResetRefusalsTest {
   private static String request(
       RunningApp app, String recipe, double litres, String kind, int count) {

@@ -4,14 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
 /** Rhythms of the demo household, and of a household that has nothing yet. */
 @Tag("long")
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class RhythmApiTest {
 
   @Test

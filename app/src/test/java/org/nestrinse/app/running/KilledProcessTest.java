@@ -13,12 +13,14 @@ import java.util.Random;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.TimeUnit;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.Timeout;
 import org.junit.jupiter.api.io.TempDir;
 import org.nestrinse.app.NestRinse;
 
 /** What was answered as saved is there after the process was killed without warning. */
+@Order(1)
 class KilledProcessTest {
   private static final String PERSON =
       """

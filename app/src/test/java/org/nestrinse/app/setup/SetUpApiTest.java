@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.within;
 
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
+@Order(2)
 class SetUpApiTest {
   private RunningApp app;
 

@@ -56,6 +56,44 @@ class PlanApiTest {
   }
 
   @Test
+  void whatIsSetOnALoadIsPlannedAndAMethodOfOnesOwnKeepsIt() {
+    String set =
+        HOT
+            + ",\"settings\":{\"main\":{\"programme\":\"Easy care\",\"strength\":0.5},"
+            + "\"ending\":{\"rinses\":4,\"spinRpm\":600}}";
+    JsonNode plan = load.plan(set);
+    assertThat(plan.get("steps").toString()).contains("Easy care");
+    JsonNode kept =
+        app.post("/api/v1/schools", "{\"name\":\"easy way\",\"plan\":{" + set + "}}").json();
+    JsonNode again = load.plan("\"school\":\"" + kept.get("id").asString() + "\"");
+    for (String figure : new String[] {"minutes", "litres", "kwh", "cost", "residueMgKg"}) {
+      assertThat(again.get("figures").get(figure)).isEqualTo(plan.get("figures").get(figure));
+    }
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "{\"first\":{\"celsius\":300}}",
+        "{\"first\":{\"detergentShare\":7}}",
+        "{\"first\":{\"before\":\"DANCE\"}}",
+        "{\"main\":{\"minutes\":-1}}",
+        "{\"main\":{\"strength\":40}}",
+        "{\"main\":{\"whitenerScoops\":99}}",
+        "{\"ending\":{\"rinses\":50}}",
+        "{\"ending\":{\"spinRpm\":90000}}",
+        "[]",
+      })
+  void whatNobodyCanSetIsRefused(String settings) {
+    RunningApp.Answer answer =
+        app.post(
+            "/api/v1/loads/" + load.id() + "/plan", "{" + HOT + ",\"settings\":" + settings + "}");
+    assertThat(answer.status()).as(answer.body()).isEqualTo(400);
+    assertThat(answer.type()).contains("problem+json");
+  }
+
+  @Test
   void remediesReachTheGoalWhenTaken() {
     String cool = COOL + ",\"goal\":\"EXTRA_CARE\"";
     JsonNode plan = load.plan(cool);

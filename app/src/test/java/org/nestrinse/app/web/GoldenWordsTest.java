@@ -10,9 +10,9 @@ import java.nio.file.Path;
 import java.util.LinkedHashSet;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
@@ -21,7 +21,7 @@ import tools.jackson.databind.JsonNode;
  * page that changed is written to target/words: read it, and when it is better, copy it over the
  * old one.
  */
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class GoldenWordsTest {
   private static final Path WRITTEN = Path.of("target", "words");
 

@@ -2,14 +2,13 @@ package org.nestrinse.app.web;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 
 /** What is shipped under licences of its own is named where anybody can read it. */
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class LicencesTest {
   @ParameterizedTest
   @CsvSource({

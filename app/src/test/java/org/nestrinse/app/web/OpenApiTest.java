@@ -6,12 +6,11 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.json.JsonMapper;
 
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class OpenApiTest {
   private static final Path COMMITTED = Path.of("../ui/src/api/openapi.json");
 

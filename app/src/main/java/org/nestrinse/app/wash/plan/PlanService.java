@@ -39,6 +39,7 @@ import org.nestrinse.core.wash.plan.Routine;
 import org.nestrinse.core.wash.plan.WallCard;
 import org.nestrinse.core.wash.plan.WashPlanner;
 import org.nestrinse.core.wash.school.Disagreement;
+import org.nestrinse.core.wash.school.OwnSettings;
 import org.nestrinse.core.wash.school.School;
 import org.nestrinse.core.wash.school.Standing;
 import org.nestrinse.core.wash.school.Wishes;
@@ -94,6 +95,7 @@ public class PlanService {
    * @param positions chosen positions on questions of dispute
    * @param besides products put in besides
    * @param boosts what is done more for the goal
+   * @param settings what the person sets instead of leaving it to the school
    */
   public record Request(
       @Nullable String school,
@@ -102,7 +104,8 @@ public class PlanService {
       @Nullable HygieneGoal goal,
       @Nullable Map<Disagreement, @Nullable String> positions,
       @Nullable List<@Nullable BesidesSent> besides,
-      @Nullable Set<Wishes.Boost> boosts) {
+      @Nullable Set<Wishes.Boost> boosts,
+      @Nullable OwnSettings settings) {
     /** Makes a request for a school as it is. */
     public static Request of(String school, @Nullable Integer temperatureC) {
       return of(school, temperatureC, null, null);
@@ -113,7 +116,7 @@ public class PlanService {
         @Nullable Integer temperatureC,
         @Nullable Long machineId,
         @Nullable HygieneGoal goal) {
-      return new Request(school, temperatureC, machineId, goal, null, null, null);
+      return new Request(school, temperatureC, machineId, goal, null, null, null, null);
     }
 
     public Wishes wishes() {
@@ -126,13 +129,15 @@ public class PlanService {
               }
             });
       }
-      return new Wishes(
-          goal,
-          chosen,
-          besides == null || besides.isEmpty()
-              ? List.of()
-              : RequestChecks.list("besides", besides).stream().map(Request::besides).toList(),
-          boosts == null ? Set.of() : boosts);
+      Wishes wishes =
+          new Wishes(
+              goal,
+              chosen,
+              besides == null || besides.isEmpty()
+                  ? List.of()
+                  : RequestChecks.list("besides", besides).stream().map(Request::besides).toList(),
+              boosts == null ? Set.of() : boosts);
+      return settings == null ? wishes : wishes.with(settings);
     }
 
     private static Wishes.Besides besides(BesidesSent b) {

@@ -176,7 +176,8 @@ public class SchoolService {
             new School.Finish(
                 RequestChecks.whole("extraRinses", c.extraRinses, Limits.RINSES),
                 RequestChecks.whole("spinRpm", c.spinRpm, Limits.RPM),
-                Said.from(RequestChecks.text("drying", c.drying, LONGEST_DRYING))));
+                Said.from(RequestChecks.text("drying", c.drying, LONGEST_DRYING))),
+            before.picked());
     e.school = records.write(RecordType.METHOD, school);
     return view(own.saveAndFlush(e));
   }
@@ -219,7 +220,14 @@ public class SchoolService {
   private School read(OwnSchoolEntity e) {
     School s = records.read(RecordType.METHOD, e.school, School.class);
     return new School(
-        OWN + e.id, Said.from(e.name), s.belief(), s.first(), s.main(), s.chemistry(), s.finish());
+        OWN + e.id,
+        Said.from(e.name),
+        s.belief(),
+        s.first(),
+        s.main(),
+        s.chemistry(),
+        s.finish(),
+        s.picked());
   }
 
   /** A method that this release cannot read is left out; the others are offered. */

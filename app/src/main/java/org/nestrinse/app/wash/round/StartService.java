@@ -30,6 +30,7 @@ import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.school.Disagreement;
+import org.nestrinse.core.wash.school.OwnSettings;
 import org.nestrinse.core.wash.school.Wishes;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -101,6 +102,7 @@ public class StartService {
       @Nullable Map<Disagreement, @Nullable String> positions,
       @Nullable List<PlanService.@Nullable BesidesSent> besides,
       @Nullable Set<Wishes.Boost> boosts,
+      @Nullable OwnSettings settings,
       @Nullable Boolean practise,
       @Nullable String carer) {
     /** Makes the start of a school as it is. */
@@ -115,6 +117,7 @@ public class StartService {
           .positions(null)
           .besides(null)
           .boosts(null)
+          .settings(null)
           .practise(null)
           .carer(null)
           .build();
@@ -122,7 +125,7 @@ public class StartService {
 
     PlanService.Request request() {
       return new PlanService.Request(
-          school, temperatureC, machineId, goal, positions, besides, boosts);
+          school, temperatureC, machineId, goal, positions, besides, boosts, settings);
     }
   }
 

@@ -2,14 +2,13 @@ package org.nestrinse.app.gather.normal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 
 /** What is wrong with a line of a normal day, or with days that differ, is named. */
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class NormalDayInputTest {
 
   @ParameterizedTest

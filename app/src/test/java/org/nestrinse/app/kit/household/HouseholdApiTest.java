@@ -3,13 +3,12 @@ package org.nestrinse.app.kit.household;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
-import org.nestrinse.app.running.DemoApp;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class HouseholdApiTest {
 
   private static ObjectNode household(RunningApp app) {

@@ -5,15 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.extension.ExtendWith;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
+import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The catalogue of kinds, and weighing one's own. */
-@ExtendWith(DemoApp.class)
+@OnSharedDemo
 class CatalogueTest {
 
   @Test

@@ -177,6 +177,16 @@ public final class Cautions {
           WashPhrase.ENZYMES_SKIN.said(),
           mainStep());
     }
+    boolean scented =
+        steps.stream().flatMap(s -> s.doses().stream()).anyMatch(d -> d.product().scented());
+    if (sensitive && scented) {
+      add(
+          Strength.CHECK,
+          "scent-skin",
+          WashPhrase.SCENT_SKIN_TITLE.said(),
+          WashPhrase.SCENT_SKIN.said(),
+          mainStep());
+    }
     boolean clothes = job.all().stream().anyMatch(p -> p.kind().role() == Role.CLOTHES);
     boolean others = job.first().stream().anyMatch(p -> p.kind().role() != Role.CLOTHES);
     if (clothes && others && job.wishes().chose(Disagreement.BABY_CLOTHES, "alone")) {

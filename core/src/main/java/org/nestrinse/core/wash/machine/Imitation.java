@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Agitation;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
@@ -61,6 +62,7 @@ public final class Imitation {
    * @param spinRpm final spin [rpm], also the fastest that is allowed
    * @param whitener whether it needs a drawer for whitener
    * @param pauseMinutes a soak-pause within the bath [min], 0 for none
+   * @param programme name of the only programme that will do, or null for any
    */
   @RecordBuilder
   public record Want(
@@ -72,7 +74,8 @@ public final class Imitation {
       int rinses,
       int spinRpm,
       boolean whitener,
-      int pauseMinutes) {
+      int pauseMinutes,
+      @Nullable String programme) {
     /** Returns the same want with other rinses. */
     public Want rinsing(int otherRinses) {
       return ImitationWantBuilder.builder(this).rinses(otherRinses).build();
@@ -143,6 +146,7 @@ public final class Imitation {
   private static List<Setting> settings(Machine machine, Want want) {
     List<Setting> all =
         having(machine, want.use).stream()
+            .filter(p -> want.programme == null || p.name().equals(want.programme))
             .flatMap(p -> p.temperaturesC().stream().map(t -> new Setting(p, t)))
             .filter(s -> want.exactly ? s.celsius == want.celsius : s.celsius <= want.hottestC)
             .toList();

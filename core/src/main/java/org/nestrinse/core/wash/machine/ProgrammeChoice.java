@@ -41,6 +41,14 @@ public final class ProgrammeChoice {
     return wool ? Programme.Use.WOOL : Programme.Use.WASH;
   }
 
+  /** Returns the washing programme of this name, if it may wash such pieces. */
+  public static Optional<Programme> named(Machine machine, String name, boolean wool) {
+    return machine.programmes().stream()
+        .filter(p -> p.name().equals(name) && p.washMinutes() > 0)
+        .filter(p -> !wool || p.use() == Programme.Use.WOOL)
+        .findFirst();
+  }
+
   /** Returns the programme that only rinses. */
   public static Optional<Programme> rinse(List<Programme> programmes) {
     return programmes.stream().filter(p -> p.use() == Programme.Use.RINSE).findFirst();

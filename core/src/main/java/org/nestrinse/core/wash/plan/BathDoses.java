@@ -37,7 +37,7 @@ final class BathDoses {
   BathDoses(WashJob job, School school) {
     this.job = job;
     this.school = school;
-    this.detergent = ProductChoice.detergent(job, school.chemistry()).orElse(null);
+    this.detergent = ProductChoice.detergent(job, school).orElse(null);
     this.whitener = ProductChoice.whitener(job).orElse(null);
     this.sanitiser =
         school.chemistry().sanitiser() ? ProductChoice.sanitiser(job).orElse(null) : null;
@@ -59,7 +59,14 @@ final class BathDoses {
   List<Said> bends() {
     List<Said> bends = new ArrayList<>();
     Product.Form wish = school.chemistry().form();
-    if (detergent != null && wish != null && detergent.product().form().liquid() != wish.liquid()) {
+    Long picked = school.picked().detergent();
+    if (picked != null && (detergent == null || detergent.product().id() != picked)) {
+      bends.add(WashPhrase.PICKED_STAYS_OUT.said());
+    }
+    if (picked == null
+        && detergent != null
+        && wish != null
+        && detergent.product().form().liquid() != wish.liquid()) {
       bends.add(
           Said.of(WashPhrase.FORM_INSTEAD)
               .with("form", wish.said().capital())
@@ -216,9 +223,9 @@ final class BathDoses {
           planned(
               whitener,
               p.referenceMassKg(),
-              p.gramsOf(p.normal()),
+              p.gramsOf(p.normal()).times(Math.max(1, whitenerScoops)),
               p.referenceMassKg(),
-              whitenerScoops,
+              Math.min(1, whitenerScoops),
               1,
               1));
     }

@@ -58,7 +58,7 @@ final class HandPlanner {
     this.covers = apart(whole);
     this.job = whole.asWashed();
     this.fillings = whole.fillings();
-    this.detergent = ProductChoice.detergent(job, school.chemistry()).orElse(null);
+    this.detergent = ProductChoice.detergent(job, school).orElse(null);
   }
 
   static Routine plan(WashJob job, School school) {

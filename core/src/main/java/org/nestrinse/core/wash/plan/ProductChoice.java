@@ -21,7 +21,19 @@ import org.nestrinse.core.wash.step.WashJob;
 record ProductChoice(Product product, Said reason) {
 
   /** Returns the detergent for a load, or nothing when none on the shelf suits it. */
-  static Optional<ProductChoice> detergent(WashJob job, School.Chemistry wish) {
+  static Optional<ProductChoice> detergent(WashJob job, School school) {
+    Long picked = school.picked().detergent();
+    return picked == null
+        ? detergent(job, school.chemistry())
+        : job.products().stream()
+            .filter(p -> p.id() == picked && p.purpose() == Product.Purpose.DETERGENT)
+            .filter(p -> !p.coats() && !(p.enzymes() && job.hasWool()))
+            .findFirst()
+            .map(p -> new ProductChoice(p, WashPhrase.YOU_PICKED_IT.said()))
+            .or(() -> detergent(job, school.chemistry()));
+  }
+
+  private static Optional<ProductChoice> detergent(WashJob job, School.Chemistry wish) {
     boolean microfibre = job.mostlyMicrofibreCloths();
     boolean wool = job.hasWool();
     boolean sensitive = job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);

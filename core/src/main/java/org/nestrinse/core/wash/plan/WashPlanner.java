@@ -3,7 +3,7 @@ package org.nestrinse.core.wash.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import org.nestrinse.core.gather.SoiledPieces;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -35,13 +35,7 @@ import org.nestrinse.core.wash.step.WashJob;
  * piece, the soil and the machine bend the wishes, and every bend is reported.
  */
 public final class WashPlanner {
-  private static final int LOAD_MINUTES = 5;
-  private static final int LOOK_MINUTES = 10;
   private static final int UNLOAD_MINUTES = 5;
-  private static final int SHORT_WASH_MINUTES = 35;
-
-  /** Protein sets above this [°C]. */
-  private static final int PROTEIN_SAFE_C = 40;
 
   private final WashJob job;
   private final School asChosen;
@@ -50,12 +44,6 @@ public final class WashPlanner {
   private final BathDoses doses;
   private final MachineBends machineBends;
   private final int spinRpm;
-
-  /** Above this protein sets, and a cold rinse comes first [°C]. */
-  private static final int PROTEIN_SETS_C = 50;
-
-  /** A soak-pause lasts so long [min]; 45 to 60 are usual. */
-  private static final int SOAK_PAUSE_MINUTES = 50;
 
   private WashPlanner(WashJob job, School asChosen) {
     this.job = job;
@@ -85,7 +73,9 @@ public final class WashPlanner {
     Imitation.Want want = want();
     Imitation.Match nearest = nearest(want);
     bends.addAll(machineBends.of(want, nearest));
-    List<Step> before = beforeMain(last(nearest).temperatureC());
+    BeforeMain beforeMain = new BeforeMain(job, school, doses, spinRpm);
+    List<Step> before = beforeMain.steps(last(nearest).temperatureC());
+    bends.addAll(beforeMain.bends());
     Draft draft = fewestRinses(before, want, nearest);
     Outcome outcome = Simulation.of(job, draft.steps);
     bends.addAll(BathDoses.leftOut(job, draft.steps));
@@ -114,136 +104,40 @@ public final class WashPlanner {
     int limit = HeatLimit.of(job, job.all());
     Integer asked = job.askedC();
     int wanted = asked == null ? Math.max(school.main().celsius(), job.sharedC()) : asked;
+    Programme picked = picked(job, school.picked().mainProgramme(), job.hasWool(), bends);
+    Programme.Use use = steam ? Programme.Use.STEAM : ProgrammeChoice.use(job.hasWool());
     return ImitationWantBuilder.builder()
         .celsius(wanted)
         .hottestC(asked == null ? limit : (int) Limits.WATER_C.max())
         .exactly(asked != null)
-        .minutes(school.main().minutes())
-        .use(steam ? Programme.Use.STEAM : ProgrammeChoice.use(job.hasWool()))
+        .minutes(picked == null ? school.main().minutes() : picked.washMinutes())
+        .use(picked == null ? use : picked.use())
         .rinses(school.finish().extraRinses())
         .spinRpm(spinRpm)
         .whitener(doses.hasWhitener() && school.chemistry().whitenerScoops() > 0)
         .pauseMinutes(0)
+        .programme(picked == null ? null : picked.name())
         .build();
+  }
+
+  /**
+   * The programme that a person picked by name, if the machine has it and it may wash these pieces;
+   * else that it has not is added to the bends.
+   */
+  static @Nullable Programme picked(
+      WashJob job, @Nullable String name, boolean wool, List<Said> bends) {
+    if (name == null) {
+      return null;
+    }
+    Optional<Programme> found = ProgrammeChoice.named(job.machine(), name, wool);
+    if (found.isEmpty()) {
+      bends.add(Said.of(WashPhrase.PROGRAMME_NOT_HERE).with("programme", name));
+    }
+    return found.orElse(null);
   }
 
   private Imitation.Match nearest(Imitation.Want want) {
     return Imitation.of(job.machine(), want).orElseThrow(() -> machineBends.cannot(want));
-  }
-
-  /** Protein never goes straight into heat: a school that begins hot begins cold then. */
-  private boolean coldRinseForProtein(int mainC) {
-    return school.first().before() == School.Before.NOTHING
-        && job.hasProtein()
-        && mainC > PROTEIN_SETS_C
-        && ProgrammeChoice.rinse(job.machine().programmes()).isPresent();
-  }
-
-  private List<Step> beforeMain(int mainC) {
-    List<Step> steps = new ArrayList<>();
-    boolean coldFirst = coldRinseForProtein(mainC);
-    boolean atOnce = school.first().before() == School.Before.NOTHING && !coldFirst;
-    List<SoiledPieces> loaded = atOnce ? job.all() : job.first();
-    int pieces = loaded.stream().mapToInt(p -> p.count()).sum();
-    steps.add(
-        new Step(
-            1,
-            Step.Action.LOAD,
-            (atOnce ? WashPhrase.LOAD_ALL : WashPhrase.LOAD_FIRST).said(),
-            Said.of(WashPhrase.LOAD_DETAIL).with("pieces", pieces),
-            atOnce,
-            null,
-            List.of(),
-            LOAD_MINUTES,
-            (atOnce ? WashPhrase.LOAD_ALL_REASON : WashPhrase.LOAD_FIRST_REASON).said()));
-    if (atOnce) {
-      return steps;
-    }
-    if (coldFirst) {
-      bends.add(WashPhrase.COLD_RINSE_FOR_PROTEIN.said());
-    }
-    steps.addAll(firstRuns(coldFirst));
-    steps.add(look(steps.size() + 1));
-    return steps;
-  }
-
-  private List<Step> firstRuns(boolean coldFirst) {
-    if (coldFirst || school.first().before() == School.Before.COLD_RINSE) {
-      Optional<Programme> rinse = ProgrammeChoice.rinse(job.machine().programmes());
-      if (rinse.isEmpty()) {
-        bends.add(WashPhrase.NO_RINSE_FIRST.said());
-      }
-      return rinse.stream()
-          .map(
-              p ->
-                  runStep(
-                      2,
-                      Said.of(WashPhrase.COLD_RINSE),
-                      false,
-                      new MachineRun(p, 0, 0, Math.min(spinRpm, p.fastestSpinRpm())),
-                      List.of(),
-                      Said.of(WashPhrase.COLD_RINSE_REASON)))
-          .toList();
-    }
-    boolean soak = school.first().before() == School.Before.SOAK_PAUSE;
-    int limit = HeatLimit.of(job, job.first());
-    int asked = school.first().celsius();
-    boolean wool = job.first().stream().anyMatch(p -> p.kind().animalFibre());
-    Optional<Imitation.Match> match =
-        Imitation.of(
-            job.machine(),
-            ImitationWantBuilder.builder()
-                .celsius(job.hasProtein() ? Math.min(asked, PROTEIN_SAFE_C) : asked)
-                .hottestC(limit)
-                .exactly(false)
-                .minutes(SHORT_WASH_MINUTES)
-                .use(ProgrammeChoice.use(wool))
-                .rinses(1)
-                .spinRpm(spinRpm)
-                .whitener(school.first().whitenerScoops() > 0)
-                .pauseMinutes(soak ? SOAK_PAUSE_MINUTES : 0)
-                .build());
-    if (match.isEmpty()) {
-      bends.add(Said.of(WashPhrase.NO_SHORT_WASH).with("celsius", Quantity.celsius(limit)));
-      return List.of();
-    }
-    if (soak && !job.machine().pauses()) {
-      bends.add(WashPhrase.NO_PAUSE.said());
-    }
-    // One run is enough to begin with; what the nearest sequence adds comes with the main wash.
-    MachineRun run = match.get().runs().get(0);
-    return List.of(
-        runStep(
-            2,
-            (run.pauseMinutes() > 0 ? WashPhrase.COOL_WASH_WITH_SOAK : WashPhrase.FIRST_WASH)
-                .said(),
-            false,
-            run,
-            doses.first(),
-            firstReason(run)));
-  }
-
-  private Said firstReason(MachineRun run) {
-    if (run.pauseMinutes() > 0) {
-      return WashPhrase.SOAK_REASON.said();
-    }
-    return (job.hasProtein() ? WashPhrase.SHORT_PROTEIN_REASON : WashPhrase.SHORT_REASON).said();
-  }
-
-  private Step look(int number) {
-    int bulkers = job.bulkers().stream().mapToInt(p -> p.count()).sum();
-    return new Step(
-        number,
-        Step.Action.LOOK,
-        (bulkers == 0 ? WashPhrase.LOOK_FLUFF : WashPhrase.LOOK_ADD).said(),
-        bulkers == 0
-            ? Said.of(WashPhrase.LOOK_DETAIL).with("pieces", 0)
-            : Said.of(WashPhrase.LOOK_ADDING).with("kinds", SoiledPieces.counted(job.bulkers())),
-        true,
-        null,
-        List.of(),
-        LOOK_MINUTES,
-        Said.of(WashPhrase.LOOK_REASON));
   }
 
   /** Returns the fewest rinses that leave little enough, and at least what the school wants. */
@@ -251,6 +145,16 @@ public final class WashPlanner {
     Programme main = last(nearest).programme();
     int wanted = Math.min(main.rinses() + school.finish().extraRinses(), (int) Limits.RINSES.max());
     int most = mostRinses(main);
+    Integer exactly = school.picked().rinses();
+    if (exactly != null) {
+      if (exactly < main.rinses()) {
+        bends.add(
+            Said.of(WashPhrase.RINSES_OF_ITS_OWN)
+                .with("programme", main.name())
+                .with("times", main.rinses()));
+      }
+      return rinsing(before, want, Math.max(main.rinses(), Math.min(exactly, most)));
+    }
     int rinses = Math.min(wanted, most);
     while (rinses < most && !rinsedEnough(rinsing(before, want, rinses).steps)) {
       rinses++;
@@ -291,7 +195,22 @@ public final class WashPlanner {
       runs.add(rinseRun(rinse));
       done += Math.max(1, rinse.rinses());
     }
+    spinAgain(runs);
     return new Draft(withRuns(before, runs), match);
+  }
+
+  /** A run that only spins at the end, where a person wants one and the machine has it. */
+  private void spinAgain(List<MachineRun> runs) {
+    MachineRun last = runs.get(runs.size() - 1);
+    if (!school.picked().spinAgain() || (!last.washes() && last.rinses() == 0)) {
+      return;
+    }
+    job.machine().programmes().stream()
+        .filter(p -> p.use() == Programme.Use.SPIN)
+        .findFirst()
+        .ifPresentOrElse(
+            p -> runs.add(new MachineRun(p, 0, 0, Math.min(spinRpm, p.fastestSpinRpm()))),
+            () -> bends.add(WashPhrase.NO_SPIN_RUN.said()));
   }
 
   private List<Step> withRuns(List<Step> before, List<MachineRun> runs) {

@@ -1,6 +1,7 @@
 package org.nestrinse.core.wash.school;
 
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.said.Said;
@@ -20,10 +21,35 @@ import org.nestrinse.core.units.Range;
  * @param main its main wash
  * @param chemistry what it puts in
  * @param finish rinses, spin and drying
+ * @param picked what a person picked by hand: programmes, the detergent, exact rinses
  * @see "docs/models.md, schools"
  */
 public record School(
-    String id, Said name, Said belief, First first, Main main, Chemistry chemistry, Finish finish) {
+    String id,
+    Said name,
+    Said belief,
+    First first,
+    Main main,
+    Chemistry chemistry,
+    Finish finish,
+    Picked picked) {
+
+  public School {
+    // One that was kept before there was such a thing has none.
+    picked = Objects.requireNonNullElse(picked, Picked.NOTHING);
+  }
+
+  /** Makes a school in which nothing is picked by hand. */
+  public School(
+      String id,
+      Said name,
+      Said belief,
+      First first,
+      Main main,
+      Chemistry chemistry,
+      Finish finish) {
+    this(id, name, belief, first, main, chemistry, finish, Picked.NOTHING);
+  }
 
   /** Scoops of whitener that a school may want. */
   public static final Range SCOOPS = new Range(0, 4, Unit.SCOOP);
@@ -126,6 +152,31 @@ public record School(
     }
   }
 
+  /**
+   * What a person picked by hand. Null leaves it to the plan.
+   *
+   * @param firstProgramme name of the programme of the first wash
+   * @param mainProgramme name of the programme of the main wash
+   * @param detergent number of the detergent in Kit
+   * @param rinses so many after the main wash, neither fewer nor more
+   * @param spinAgain whether a run that only spins ends it
+   */
+  public record Picked(
+      @Nullable String firstProgramme,
+      @Nullable String mainProgramme,
+      @Nullable Long detergent,
+      @Nullable Integer rinses,
+      boolean spinAgain) {
+    /** All is left to the plan. */
+    public static final Picked NOTHING = new Picked(null, null, null, null, false);
+
+    public Picked {
+      if (rinses != null) {
+        Limits.RINSES.check("picked.rinses", rinses);
+      }
+    }
+  }
+
   /** All schools, in the order in which they are shown. */
   public static final List<School> ALL = SchoolFile.read();
 
@@ -161,22 +212,27 @@ public record School(
 
   /** Returns the same school with another beginning. */
   public School with(First otherFirst) {
-    return new School(id, name, belief, otherFirst, main, chemistry, finish);
+    return new School(id, name, belief, otherFirst, main, chemistry, finish, picked);
   }
 
   /** Returns the same school with another main wash. */
   public School with(Main otherMain) {
-    return new School(id, name, belief, first, otherMain, chemistry, finish);
+    return new School(id, name, belief, first, otherMain, chemistry, finish, picked);
   }
 
   /** Returns the same school with other products. */
   public School with(Chemistry otherChemistry) {
-    return new School(id, name, belief, first, main, otherChemistry, finish);
+    return new School(id, name, belief, first, main, otherChemistry, finish, picked);
   }
 
   /** Returns the same school with another end. */
   public School with(Finish otherFinish) {
-    return new School(id, name, belief, first, main, chemistry, otherFinish);
+    return new School(id, name, belief, first, main, chemistry, otherFinish, picked);
+  }
+
+  /** Returns the same school with other things picked by hand. */
+  public School with(Picked others) {
+    return new School(id, name, belief, first, main, chemistry, finish, others);
   }
 
   /** Returns the school with this short name; throws {@link OutOfRange} when there is none. */

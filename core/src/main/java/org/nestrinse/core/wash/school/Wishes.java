@@ -21,15 +21,17 @@ import org.nestrinse.core.wash.WashPhrase;
  * @param besides products that the person puts in besides
  * @param boosts what is done more for the hygiene goal
  * @param standing what the household does otherwise in every routine
+ * @param settings what the person sets instead of leaving it to the school
  */
 public record Wishes(
     @Nullable HygieneGoal goal,
     Map<Disagreement, String> positions,
     List<Besides> besides,
     Set<Boost> boosts,
-    Set<Standing> standing) {
+    Set<Standing> standing,
+    OwnSettings settings) {
   /** Nothing beyond the school. */
-  public static final Wishes NONE = new Wishes(null, Map.of(), List.of(), Set.of(), Set.of());
+  public static final Wishes NONE = new Wishes(null, Map.of(), List.of(), Set.of());
 
   /** How much of a product may go in besides [mL]. */
   public static final Range BESIDES_ML = new Range(1, 1000, Unit.MILLILITRE);
@@ -80,7 +82,7 @@ public record Wishes(
       Map<Disagreement, String> positions,
       List<Besides> besides,
       Set<Boost> boosts) {
-    this(goal, positions, besides, boosts, Set.of());
+    this(goal, positions, besides, boosts, Set.of(), OwnSettings.NONE);
   }
 
   /** Returns the school as the chosen positions and what is done more bend it. */
@@ -92,6 +94,7 @@ public record Wishes(
     for (Map.Entry<Disagreement, String> e : positions.entrySet()) {
       bent = e.getKey().bend(bent, e.getValue());
     }
+    bent = settings.bend(bent);
     for (Boost boost : boosts) {
       bent = bent.with(boosted(bent.chemistry(), boost));
     }
@@ -123,14 +126,19 @@ public record Wishes(
 
   /** Returns the same wishes of a household that does this otherwise in every routine. */
   public Wishes standing(Set<Standing> always) {
-    return new Wishes(goal, positions, besides, boosts, always);
+    return new Wishes(goal, positions, besides, boosts, always, settings);
+  }
+
+  /** Returns the same wishes with other settings. */
+  public Wishes with(OwnSettings others) {
+    return new Wishes(goal, positions, besides, boosts, standing, others);
   }
 
   /** Returns the same wishes with something done more. */
   public Wishes with(Boost boost) {
     Set<Boost> more = new HashSet<>(boosts);
     more.add(boost);
-    return new Wishes(goal, positions, besides, more, standing);
+    return new Wishes(goal, positions, besides, more, standing, settings);
   }
 
   /**
@@ -142,7 +150,7 @@ public record Wishes(
     all.putAll(positions);
     all.keySet().removeIf(Disagreement::ofHousehold);
     all.putAll(answers);
-    return new Wishes(goal, all, besides, boosts, standing);
+    return new Wishes(goal, all, besides, boosts, standing, settings);
   }
 
   /** Returns whether a question is answered like this. */
@@ -155,6 +163,6 @@ public record Wishes(
     Map<Disagreement, String> more = new EnumMap<>(Disagreement.class);
     more.putAll(positions);
     more.put(question, position);
-    return new Wishes(goal, more, besides, boosts, standing);
+    return new Wishes(goal, more, besides, boosts, standing, settings);
   }
 }

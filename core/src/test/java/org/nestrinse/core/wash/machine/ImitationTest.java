@@ -32,6 +32,7 @@ class ImitationTest {
         .spinRpm(rpm)
         .whitener(false)
         .pauseMinutes(0)
+        .programme(null)
         .build();
   }
 
@@ -220,6 +221,7 @@ class ImitationTest {
             .spinRpm(1200)
             .whitener(true)
             .pauseMinutes(50)
+            .programme(null)
             .build();
     Imitation.Match match = Imitation.of(plain, want).orElseThrow();
     assertThat(match.runs().get(0).pauseMinutes()).isZero();

@@ -28,8 +28,7 @@ class ProductChoiceTest {
   }
 
   private static Optional<Product> chosen(SoiledPieces pieces) {
-    return ProductChoice.detergent(
-            job(List.of(pieces), List.of(), null), School.HOT_AND_FULL.chemistry())
+    return ProductChoice.detergent(job(List.of(pieces), List.of(), null), School.HOT_AND_FULL)
         .map(ProductChoice::product);
   }
 }
