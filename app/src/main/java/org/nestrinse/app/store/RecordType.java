@@ -26,10 +26,16 @@ public enum RecordType {
   ROUND_PLAN(List.of(RecordType::words, RecordType::models)),
   /** The steps of a round as they stand: {@code STEPS} in {@code round_text}. */
   ROUND_STEPS(List.of(RecordType::words)),
-  /** What was asked of a round: {@code WISHES} in {@code round_text}. */
-  ROUND_WISHES(List.of()),
-  /** A method of the household's own, {@code own_school.school}. */
-  METHOD(List.of(RecordType::words)),
+  /**
+   * What was asked of a round: {@code WISHES} in {@code round_text}. From version 2 on with what
+   * was set by hand.
+   */
+  ROUND_WISHES(List.of(RecordType::nothingSet)),
+  /**
+   * A method of the household's own, {@code own_school.school}. From version 3 on with what was
+   * picked by hand.
+   */
+  METHOD(List.of(RecordType::words, RecordType::nothingSet)),
   /** What is kept of a reset while it is done, {@code reset_run.planned}. */
   RESET(List.of(RecordType::words));
 
@@ -54,6 +60,11 @@ public enum RecordType {
 
   /** What was words became keys with values: the words are read as old notes, as they stand. */
   private static JsonNode words(JsonNode record) {
+    return record;
+  }
+
+  /** Nothing was set by hand before that could be done: what is missing is read as that. */
+  private static JsonNode nothingSet(JsonNode record) {
     return record;
   }
 

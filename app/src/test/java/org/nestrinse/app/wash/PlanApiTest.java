@@ -69,6 +69,7 @@ class PlanApiTest {
     for (String figure : new String[] {"minutes", "litres", "kwh", "cost", "residueMgKg"}) {
       assertThat(again.get("figures").get(figure)).isEqualTo(plan.get("figures").get(figure));
     }
+    app.send("DELETE", "/api/v1/schools/" + kept.get("id").asString(), null);
   }
 
   @ParameterizedTest

@@ -12,7 +12,6 @@ import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.Lives;
-import org.nestrinse.app.running.OnSharedDemo;
 import org.nestrinse.app.running.RunningApp;
 import tools.jackson.databind.JsonNode;
 
@@ -21,13 +20,12 @@ import tools.jackson.databind.JsonNode;
  * page that changed is written to target/words: read it, and when it is better, copy it over the
  * old one.
  */
-@OnSharedDemo
 class GoldenWordsTest {
   private static final Path WRITTEN = Path.of("target", "words");
 
   @Test
-  void theLoadsThatSortProposes(RunningApp demo) throws IOException {
-    compare("sort.txt", demo.get("/api/v1/sorting").json());
+  void theLoadsThatSortProposes() throws IOException {
+    compare("sort.txt", "/api/v1/sorting");
   }
 
   @Test
@@ -41,13 +39,13 @@ class GoldenWordsTest {
   }
 
   @Test
-  void whatCausesASmell(RunningApp demo) throws IOException {
-    compare("judge.txt", demo.get("/api/v1/judge").json());
+  void whatCausesASmell() throws IOException {
+    compare("judge.txt", "/api/v1/judge");
   }
 
   @Test
-  void aResetAndItsChecks(RunningApp demo) throws IOException {
-    compare("reset.txt", demo.get("/api/v1/resets").json());
+  void aResetAndItsChecks() throws IOException {
+    compare("reset.txt", "/api/v1/resets");
   }
 
   @Test
@@ -58,6 +56,12 @@ class GoldenWordsTest {
       JsonNode load = app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(pail)).json();
       String plan = "/api/v1/loads/%d/plan".formatted(load.get("id").asLong());
       compare("wash-de.txt", app.post(plan, "{\"school\":\"hot-and-full\"}").json());
+    }
+  }
+
+  private static void compare(String name, String path) throws IOException {
+    try (RunningApp app = RunningApp.demo(DemoApp.MOMENT)) {
+      compare(name, app.get(path).json());
     }
   }
 

@@ -35,6 +35,9 @@ public final class TravelRules {
   private static final Set<Bin> CLEANING =
       EnumSet.of(Bin.BATHROOM, Bin.GENERAL, Bin.GLASS, Bin.POLISH, Bin.WORKSHOP);
 
+  private static final Set<Soil> OF_A_BODY =
+      EnumSet.of(Soil.WET, Soil.STOOL, Soil.BLOOD, Soil.VOMIT);
+
   /** All rules, hard ones first, most telling first. */
   public static final List<TravelRule> ALL =
       List.of(
@@ -45,8 +48,7 @@ public final class TravelRules {
               "toilet",
               (a, b) ->
                   TOILET_OR_FLOOR.contains(a.kind().bin()) && !CLEANING.contains(b.kind().bin())),
-          TravelRule.hard(
-              "food", (a, b) -> a.kind().bin() == Bin.BODY && b.kind().bin() == Bin.KITCHEN),
+          TravelRule.hard("food", (a, b) -> fromABody(a) && b.kind().bin() == Bin.KITCHEN),
           TravelRule.hard(
               "workshop",
               (a, b) -> a.kind().bin() == Bin.WORKSHOP && b.kind().bin() != Bin.WORKSHOP),
@@ -153,6 +155,12 @@ public final class TravelRules {
   public static boolean newbornMixed(Collection<SoiledPieces> together) {
     return together.stream().anyMatch(TravelRules::newborn)
         && !together.stream().allMatch(TravelRules::newborn);
+  }
+
+  /** A sheet with pee on it is no nappy, but touched what a nappy touches. */
+  private static boolean fromABody(SoiledPieces p) {
+    return p.kind().bin() == Bin.BODY
+        || (p.kind().bin() != Bin.KITCHEN && OF_A_BODY.contains(p.soil()));
   }
 
   private static boolean heavilySoiled(SoiledPieces p) {

@@ -43,6 +43,14 @@ class JoiningTest {
   }
 
   @Test
+  void aSheetThatGotWetAtNightStaysAwayFromDishCloths() {
+    SoiledPieces cloths = soiled(DISH_CLOTH, 7, Soil.FOOD);
+    assertThat(TravelRules.between(soiled(SHEET, 1, Soil.WET), cloths))
+        .hasValueSatisfying(rule -> assertThat(rule.name()).isEqualTo("food"));
+    assertThat(TravelRules.between(soiled(SHEET, 1, Soil.DIRT), cloths)).isEmpty();
+  }
+
+  @Test
   void everyRuleHasItsCase() {
     assertThat(verdict(soiled(WOOL_COVER, 2, Soil.WET)).reason())
         .isEqualTo(
