@@ -6482,7 +6482,7 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                question: "PRE_RINSE" | "MAIN_HEAT" | "STRENGTH" | "ENZYMES" | "FORM" | "MICROFIBRE_HEAT" | "SUN" | "RHYTHM" | "BABY_CLOTHES" | "NEW_PIECES" | "VINEGAR" | "PAIL" | "SPIN";
+                question: "PRE_RINSE" | "HOT_FIRST" | "MAIN_HEAT" | "STRENGTH" | "ENZYMES" | "FORM" | "MICROFIBRE_HEAT" | "SUN" | "RHYTHM" | "BABY_CLOTHES" | "NEW_PIECES" | "VINEGAR" | "PAIL" | "SPIN";
             };
             cookie?: never;
         };

@@ -14,6 +14,12 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ move: [to: number]; aside: [reason: string]; close: [] }>()
 
+/** One tap sets the rule aside for one of these; another reason may be typed. */
+const REASONS = [
+  t('sort.pickBar.weAlwaysDoItSo'),
+  t('sort.pickBar.onlyThisOnce'),
+  t('sort.pickBar.itCannotWait'),
+]
 const reason = ref('')
 watch(
   () => props.verdict,
@@ -51,7 +57,18 @@ function from(p: Picked) {
       <p class="w-full font-semibold text-heat-word" role="alert" data-verdict>
         {{ $t('sort.pickBar.youMaySetThisAside', { reason: verdict.reason }) }}
       </p>
-      <label class="flex-1">
+      <button
+        v-for="r in REASONS"
+        :key="r"
+        type="button"
+        class="button-plain"
+        :disabled="busy"
+        data-aside
+        @click="emit('aside', r)"
+      >
+        {{ r }}
+      </button>
+      <label class="min-w-56 flex-1">
         <span class="sr-only">{{ $t('sort.pickBar.whyYouSetItAside') }}</span>
         <input
           v-model="reason"

@@ -16,14 +16,18 @@ class OwnWayTest extends Journey {
 
   private void anotherLoadOfTheSame() {
     long kind = 0;
+    int clean = 0;
     for (JsonNode k : app.get("/api/v1/kinds").json()) {
-      kind = k.get("name").asString().equals("bamboo trifold") ? k.get("id").asLong() : kind;
+      if (k.get("name").asString().equals("bamboo trifold")) {
+        kind = k.get("id").asLong();
+        clean = k.get("stock").get("clean").asInt();
+      }
     }
     JsonNode pail = app.get("/api/v1/pails").json().get("pails").get(0);
     long id = pail.get("id").asLong();
     app.post(
         "/api/v1/pails/%d/entries".formatted(id),
-        "{\"kindId\":%d,\"count\":1,\"soil\":\"WET\",\"solids\":\"NONE\"}".formatted(kind));
+        "{\"kindId\":%d,\"count\":%d,\"soil\":\"WET\",\"solids\":\"NONE\"}".formatted(kind, clean));
     sortOneLoad();
   }
 

@@ -15,6 +15,7 @@ import org.nestrinse.core.units.OutOfRange;
  */
 public enum Disagreement {
   PRE_RINSE("none", "half", "full"),
+  HOT_FIRST("cool", "hot"),
   MAIN_HEAT("60", "40", "cold"),
   STRENGTH("lean", "label", "strong"),
   ENZYMES("wanted", "avoided"),
@@ -32,6 +33,7 @@ public enum Disagreement {
   private static final int HIGH_RPM = 1400;
   private static final int COLD_C = 20;
   private static final int SHORT_WASH_C = 40;
+  private static final int HOT_FIRST_C = 60;
 
   private final List<Position> positions;
 
@@ -81,7 +83,16 @@ public enum Disagreement {
   /** Returns whether it bends the routine itself, and not what comes before or after it. */
   public boolean bendsRoutine() {
     return switch (this) {
-      case PRE_RINSE, MAIN_HEAT, STRENGTH, ENZYMES, FORM, MICROFIBRE_HEAT, VINEGAR, SPIN -> true;
+      case PRE_RINSE,
+          HOT_FIRST,
+          MAIN_HEAT,
+          STRENGTH,
+          ENZYMES,
+          FORM,
+          MICROFIBRE_HEAT,
+          VINEGAR,
+          SPIN ->
+          true;
       case SUN, RHYTHM, BABY_CLOTHES, NEW_PIECES, PAIL -> false;
     };
   }
@@ -102,6 +113,7 @@ public enum Disagreement {
     School.Chemistry c = school.chemistry();
     return switch (this) {
       case PRE_RINSE -> school.with(first(school, position));
+      case HOT_FIRST -> school.with(firstHeat(school.first(), position.equals("hot")));
       case MAIN_HEAT ->
           school.with(
               new School.Main(
@@ -157,6 +169,15 @@ public enum Disagreement {
         washes ? first.before() : School.Before.SHORT_WASH,
         washes ? first.celsius() : SHORT_WASH_C,
         position.equals("half") ? 0.5 : 1,
+        first.whitenerScoops());
+  }
+
+  /** Protein and what the pieces tolerate still decide afterwards. */
+  private static School.First firstHeat(School.First first, boolean hot) {
+    return new School.First(
+        first.before(),
+        hot ? HOT_FIRST_C : Math.min(first.celsius(), SHORT_WASH_C),
+        first.detergentShare(),
         first.whitenerScoops());
   }
 

@@ -50,6 +50,27 @@ class WishesTest {
     return WashPlanner.plan(job.asking(null, job.wishes().with(question, at)), school);
   }
 
+  private static int firstC(Routine routine) {
+    return routine.steps().stream()
+        .filter(s -> s.run() != null)
+        .findFirst()
+        .orElseThrow()
+        .run()
+        .temperatureC();
+  }
+
+  @Test
+  void aHotFirstWashIsHotUnlessProteinIsInIt() {
+    WashJob wet = job(List.of(soiled(TRIFOLD, 16, Soil.WET)), List.of(), null);
+    assertThat(firstC(choosing(wet, School.HOT_AND_FULL, Disagreement.HOT_FIRST, "hot")))
+        .isEqualTo(60);
+    assertThat(firstC(choosing(wet, School.HOT_AND_FULL, Disagreement.HOT_FIRST, "cool")))
+        .isEqualTo(40);
+    assertThat(firstC(choosing(NAPPIES, School.HOT_AND_FULL, Disagreement.HOT_FIRST, "hot")))
+        .as("stool would set")
+        .isEqualTo(40);
+  }
+
   private static double detergentG(Step step) {
     return step.doses().stream()
         .filter(d -> d.product().purpose() == Product.Purpose.DETERGENT)
