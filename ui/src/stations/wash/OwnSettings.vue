@@ -200,7 +200,7 @@ function leftover(mgKg: number) {
 <template>
   <section class="border-t border-line pt-2" data-own-settings>
     <div v-for="group in GROUPS" :key="group.id" class="mt-3">
-      <h3 v-if="group.settings.length" class="font-semibold">{{ group.words }}</h3>
+      <h2 v-if="group.settings.length" class="text-base">{{ group.words }}</h2>
       <div class="mt-0.5 grid grid-cols-2 gap-x-3 gap-y-1.5 sm:grid-cols-3 lg:grid-cols-4">
         <label v-for="s in group.settings" :key="s.key" class="min-w-0 text-sm">
           <span class="block text-soft">{{ s.label }}</span>

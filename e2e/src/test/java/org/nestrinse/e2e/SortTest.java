@@ -34,7 +34,8 @@ class SortTest extends Journey {
     browser.click(piece(kitchen, "dish cloth"));
     browser.click(piece(nappies, "bamboo trifold"));
     browser.see(
-        "[data-pair]", "what touched the toilet or the floor must not meet what touches food");
+        "[data-pair]",
+        "what the body, the toilet or the floor soiled must not meet what touches food");
     browser.click("[data-pick-bar] button", "Close");
     browser.gone("[data-pick-bar]");
   }
