@@ -6,7 +6,7 @@ import { useAnswer } from '../../use/useLoaded'
 import { t } from '../../words'
 import type { Settings, Wishes } from './useWishes'
 
-/** Every part of the routine that a person may set instead of leaving it to the method, and what that changes. */
+/** Each part of the routine can be set here, or left to the method; below stands what that changes. */
 const props = defineProps<{
   machine: Api['MachineView']
   wishes: Wishes
@@ -57,6 +57,8 @@ function shares(of: number[]) {
   return of.map((n) => ({ value: n, words: percent(n) }))
 }
 
+const programmeWords = t('wash.ownSettings.programme')
+const whitenerWords = t('wash.ownSettings.whitener')
 const first = computed<Setting[]>(() => [
   {
     part: 'first',
@@ -84,8 +86,6 @@ const first = computed<Setting[]>(() => [
   },
   { part: 'first', key: 'whitenerScoops', label: whitenerWords, options: scoops },
 ])
-const programmeWords = t('wash.ownSettings.programme')
-const whitenerWords = t('wash.ownSettings.whitener')
 const main = computed<Setting[]>(() => [
   { part: 'main', key: 'programme', label: programmeWords, options: programmes.value },
   {
@@ -130,27 +130,25 @@ const ending = computed<Setting[]>(() => [
   },
   { part: 'ending', key: 'spinAgain', label: t('wash.ownSettings.spinAgain'), options: yesNo },
 ])
-/** By hand there is no programme and no drum. */
-const GROUPS = computed(() =>
-  [
-    { id: 'first', words: t('wash.ownSettings.beforeIt'), settings: first.value },
-    { id: 'main', words: t('wash.ownSettings.theMainWash'), settings: main.value },
-    { id: 'ending', words: t('wash.ownSettings.afterIt'), settings: ending.value },
-  ].map((group) => ({
-    ...group,
-    settings: group.settings.filter(
-      (s) =>
-        s.options.length &&
-        !(byHand.value && BY_MACHINE.has(s.key)) &&
-        !(s.part === 'first' && s.key !== 'before' && noFirstWash.value),
-    ),
-  })),
-)
+/** What can be set in a bucket, where there is no programme and no drum. */
+const BY_HAND = new Set(['detergent', 'strength', 'rinses'])
 /** A rinse, or nothing, has no programme to pick and no dose. */
 const noFirstWash = computed(() =>
   ['NOTHING', 'COLD_RINSE'].includes(props.wishes.settings.value.first?.before ?? ''),
 )
-const BY_MACHINE = new Set(['programme', 'before', 'celsius', 'minutes', 'spinRpm', 'spinAgain'])
+const groups = computed(() =>
+  [
+    { id: 'first', words: t('wash.ownSettings.beforeIt'), settings: first.value },
+    { id: 'main', words: t('wash.ownSettings.theMainWash'), settings: main.value },
+    { id: 'ending', words: t('wash.ownSettings.afterIt'), settings: ending.value },
+  ]
+    .map((group) => ({ ...group, settings: group.settings.filter(canBeSet) }))
+    .filter((group) => group.settings.length),
+)
+function canBeSet(s: Setting) {
+  if (byHand.value) return BY_HAND.has(s.key)
+  return s.options.length && !(s.part === 'first' && s.key !== 'before' && noFirstWash.value)
+}
 
 function value(s: Setting) {
   const part = props.wishes.settings.value[s.part] as Record<string, unknown> | undefined
@@ -166,15 +164,15 @@ function choose(s: Setting, event: Event) {
 }
 const set = computed(() => Object.keys(props.wishes.settings.value).length > 0)
 
-/** What comes out otherwise than by the method as it is. */
+/** The figures that differ from those of the plain method. */
 const changes = computed(() => {
   const was = props.asItIs.figures
   const is = props.plan.figures
   return [
-    { name: t('wash.ownSettings.howClean'), was: was.soilWords, is: is.soilWords },
-    { name: t('wash.ownSettings.germs'), was: was.germsWords, is: is.germsWords },
+    { name: t('wash.schoolTable.howClean'), was: was.soilWords, is: is.soilWords },
+    { name: t('wash.schoolTable.germsThatStay'), was: was.germsWords, is: is.germsWords },
     {
-      name: t('wash.ownSettings.leftover'),
+      name: t('wash.schoolTable.leftover'),
       was: leftover(was.residueMgKg),
       is: leftover(is.residueMgKg),
     },
@@ -199,8 +197,8 @@ function leftover(mgKg: number) {
 
 <template>
   <section class="border-t border-line pt-2" data-own-settings>
-    <div v-for="group in GROUPS" :key="group.id" class="mt-3">
-      <h2 v-if="group.settings.length" class="text-base">{{ group.words }}</h2>
+    <div v-for="group in groups" :key="group.id" class="mt-3">
+      <h2 class="text-base">{{ group.words }}</h2>
       <div class="mt-0.5 grid grid-cols-2 gap-x-3 gap-y-1.5 sm:grid-cols-3 lg:grid-cols-4">
         <label v-for="s in group.settings" :key="s.key" class="min-w-0 text-sm">
           <span class="block text-soft">{{ s.label }}</span>

@@ -63,7 +63,7 @@ public enum RecordType {
     return record;
   }
 
-  /** Nothing was set by hand before that could be done: what is missing is read as that. */
+  /** Older records have no settings, because there were none to make: nothing to add. */
   private static JsonNode nothingSet(JsonNode record) {
     return record;
   }

@@ -111,7 +111,7 @@ record BundlesToMake(List<Alike> alike, int[] supply, List<Tier> tiers, int[][][
     return false;
   }
 
-  boolean serves(int tier, int kind) {
+  private boolean serves(int tier, int kind) {
     for (int[] part : rank[tier]) {
       if (part[kind] >= 0) {
         return true;

@@ -9,8 +9,8 @@ import org.nestrinse.core.textile.Kind;
 /**
  * The most valuable set of bundles that clean pieces make. Wanted bundles count fully, more of the
  * everyday ones a tenth; each step down the order of preference takes a little, a part left out
- * takes a third. Numbers of bundles by branch and bound, the pieces for them by the cheapest flow:
- * exactly, unless a very large shelf would keep one waiting, see {@link BundlingSearch}.
+ * takes a third. The numbers of bundles come from branch and bound, the pieces from the cheapest
+ * flow. That is exact, except on a very large shelf: see {@link BundlingSearch}.
  *
  * @param made what is made, by recipe, each in its layers
  * @param value of all together

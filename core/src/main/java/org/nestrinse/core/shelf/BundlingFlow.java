@@ -80,7 +80,7 @@ record BundlingFlow(double cost, Map<Integer, List<Bundling.Use>> uses) {
     return new BundlingFlow(cost, uses);
   }
 
-  /** The pieces one by one, and of the first kind more, as when one is thought to be there. */
+  /** The pieces one by one. The first kind has one to spare, for asking what one more would do. */
   private static Iterator<Kind> pieces(BundlesToMake.Alike alike) {
     Stream<Kind> there =
         IntStream.range(0, alike.kinds().size())

@@ -8,9 +8,9 @@ import java.util.Map;
 import java.util.TreeMap;
 
 /**
- * Finds the most valuable numbers of bundles by branch and bound, each group of bundles that share
- * no pieces with others on its own. It begins with as many of the most valuable as can be made, as
- * a person would; when {@value #PATIENCE} others have been tried, the best of them has to do.
+ * Finds the most valuable numbers of bundles by branch and bound. Bundles that share no pieces are
+ * searched apart. It begins as a person would, with as many of the most valuable as can be made,
+ * and takes the best it has after {@value #PATIENCE} tries.
  */
 final class BundlingSearch {
   static final double TINY = 1e-9;
@@ -76,8 +76,8 @@ final class BundlingSearch {
   }
 
   /**
-   * A part that may be left out has what is lost then, the others {@value #SHARE} each, and the
-   * scarcest of them what remains: together the worth of one bundle.
+   * Splits the worth of one bundle over its pieces: an optional part gets what leaving it out would
+   * cost, each other part {@value #SHARE}, and the scarcest part the rest.
    */
   private double[] shares(int tier) {
     double worth = toMake.tiers().get(tier).worth();
@@ -100,7 +100,7 @@ final class BundlingSearch {
     return share;
   }
 
-  /** How far the pieces go that serve for a part, if all who need some of them take theirs. */
+  /** Pieces that serve for a part, for each one that all bundles together could need of them. */
   private double enough(int tier, int part) {
     double needed = 0;
     for (int other : group) {
@@ -138,9 +138,9 @@ final class BundlingSearch {
   }
 
   /**
-   * What can be reached at most when the tiers up to this one are decided: the pieces of the others
-   * are given out one by one, each for its share of the worth, as if a bundle could be made in
-   * part. Minus infinity when what is decided cannot be made.
+   * An upper bound of the value once the tiers up to this one are decided. For the later tiers each
+   * piece counts its own share of the worth, as if half a bundle were worth something. Minus
+   * infinity when the decided bundles cannot be made.
    */
   private double atMost(int at, double worth) {
     int[] most = counts.clone();

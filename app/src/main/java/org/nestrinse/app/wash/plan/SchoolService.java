@@ -218,16 +218,9 @@ public class SchoolService {
   }
 
   private School read(OwnSchoolEntity e) {
-    School s = records.read(RecordType.METHOD, e.school, School.class);
-    return new School(
-        OWN + e.id,
-        Said.from(e.name),
-        s.belief(),
-        s.first(),
-        s.main(),
-        s.chemistry(),
-        s.finish(),
-        s.picked());
+    return records
+        .read(RecordType.METHOD, e.school, School.class)
+        .called(OWN + e.id, Said.from(e.name));
   }
 
   /** A method that this release cannot read is left out; the others are offered. */

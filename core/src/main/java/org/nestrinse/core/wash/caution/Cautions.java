@@ -3,6 +3,7 @@ package org.nestrinse.core.wash.caution;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.bath.Cleaning;
 import org.nestrinse.core.bath.Fill;
@@ -164,12 +165,14 @@ public final class Cautions {
         .ifPresent(p -> add(new WashCaution.Oily(p.kind()), 1));
   }
 
+  private boolean goesIn(Predicate<Product> which) {
+    return steps.stream().flatMap(s -> s.doses().stream()).anyMatch(d -> which.test(d.product()));
+  }
+
   /** What a person chose where people disagree, as far as it asks for care. */
   private void asChosen() {
     boolean sensitive = job.needs(SkinNeed.SENSITIVE) || job.needs(SkinNeed.NEWBORN);
-    boolean enzymes =
-        steps.stream().flatMap(s -> s.doses().stream()).anyMatch(d -> d.product().enzymes());
-    if (sensitive && enzymes) {
+    if (sensitive && goesIn(Product::enzymes)) {
       add(
           Strength.CHECK,
           "enzymes-skin",
@@ -177,9 +180,7 @@ public final class Cautions {
           WashPhrase.ENZYMES_SKIN.said(),
           mainStep());
     }
-    boolean scented =
-        steps.stream().flatMap(s -> s.doses().stream()).anyMatch(d -> d.product().scented());
-    if (sensitive && scented) {
+    if (sensitive && goesIn(Product::scented)) {
       add(
           Strength.CHECK,
           "scent-skin",

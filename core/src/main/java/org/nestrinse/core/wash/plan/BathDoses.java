@@ -59,11 +59,8 @@ final class BathDoses {
   List<Said> bends() {
     List<Said> bends = new ArrayList<>();
     Product.Form wish = school.chemistry().form();
-    Long picked = school.picked().detergent();
-    if (picked != null && (detergent == null || detergent.product().id() != picked)) {
-      bends.add(WashPhrase.PICKED_STAYS_OUT.said());
-    }
-    if (picked == null
+    bends.addAll(ProductChoice.notThePicked(school, detergent));
+    if (school.picked().detergent() == null
         && detergent != null
         && wish != null
         && detergent.product().form().liquid() != wish.liquid()) {

@@ -39,7 +39,7 @@ final class BeforeMain {
   private final List<Said> bends = new ArrayList<>();
 
   /**
-   * For a load by a school.
+   * Plans the beginning of one wash.
    *
    * @param school the school, bent to the person's wishes
    * @param spinRpm the fastest spin that the pieces tolerate [rpm]
@@ -51,7 +51,7 @@ final class BeforeMain {
     this.spinRpm = spinRpm;
   }
 
-  /** Returns what of the school's wishes could not be had. */
+  /** Returns, in words, what the machine or the pieces did not allow. */
   List<Said> bends() {
     return bends;
   }

@@ -87,17 +87,8 @@ final class HandPlanner {
     if (school.chemistry().whitenerScoops() > 0 || school.chemistry().sanitiser()) {
       bends.add(Said.of(WashPhrase.NO_WHITENER_BY_HAND));
     }
-    int least = Math.max(2, school.finish().extraRinses());
-    int most = (int) Limits.RINSES.max();
-    List<Step> steps = steps(celsius, most);
-    for (int rinses = least; rinses < most; rinses++) {
-      List<Step> tried = steps(celsius, rinses);
-      Outcome outcome = Simulation.of(job, tried);
-      if (outcome.residueMet() && !outcome.sudsVisible()) {
-        steps = tried;
-        break;
-      }
-    }
+    bends.addAll(ProductChoice.notThePicked(school, detergent));
+    List<Step> steps = rinsed(celsius);
     bends.addAll(job.wishes().standingWords());
     bends.addAll(BathDoses.leftOut(job, steps));
     Outcome outcome = Simulation.of(job, steps);
@@ -108,6 +99,23 @@ final class HandPlanner {
         bends,
         Cautions.of(job, steps, outcome, detergent == null),
         List.of());
+  }
+
+  /** So many rinses as were set, or as it takes. */
+  private List<Step> rinsed(int celsius) {
+    Integer exactly = school.picked().rinses();
+    if (exactly != null) {
+      return steps(celsius, Math.max(1, exactly));
+    }
+    int most = (int) Limits.RINSES.max();
+    for (int rinses = Math.max(2, school.finish().extraRinses()); rinses < most; rinses++) {
+      List<Step> tried = steps(celsius, rinses);
+      Outcome outcome = Simulation.of(job, tried);
+      if (outcome.residueMet() && !outcome.sudsVisible()) {
+        return tried;
+      }
+    }
+    return steps(celsius, most);
   }
 
   private int mainC() {

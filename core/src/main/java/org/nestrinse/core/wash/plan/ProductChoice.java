@@ -3,6 +3,8 @@ package org.nestrinse.core.wash.plan;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.gather.SkinNeed;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.said.Said;
@@ -25,12 +27,25 @@ record ProductChoice(Product product, Said reason) {
     Long picked = school.picked().detergent();
     return picked == null
         ? detergent(job, school.chemistry())
-        : job.products().stream()
-            .filter(p -> p.id() == picked && p.purpose() == Product.Purpose.DETERGENT)
-            .filter(p -> !p.coats() && !(p.enzymes() && job.hasWool()))
+        : harmless(job)
+            .filter(p -> p.id() == picked)
             .findFirst()
             .map(p -> new ProductChoice(p, WashPhrase.YOU_PICKED_IT.said()))
             .or(() -> detergent(job, school.chemistry()));
+  }
+
+  /** Returns what to tell when a detergent was picked and another one is taken. */
+  static List<Said> notThePicked(School school, @Nullable ProductChoice taken) {
+    Long picked = school.picked().detergent();
+    boolean another = picked != null && (taken == null || taken.product.id() != picked);
+    return another ? List.of(WashPhrase.PICKED_STAYS_OUT.said()) : List.of();
+  }
+
+  /** Detergents that coat nothing, and without enzymes where wool would suffer. */
+  private static Stream<Product> harmless(WashJob job) {
+    return job.products().stream()
+        .filter(p -> p.purpose() == Product.Purpose.DETERGENT && !p.coats())
+        .filter(p -> !(p.enzymes() && job.hasWool()));
   }
 
   private static Optional<ProductChoice> detergent(WashJob job, School.Chemistry wish) {
@@ -47,9 +62,8 @@ record ProductChoice(Product product, Said reason) {
       form = Product.Form.POWDER;
     }
     Product.Form wished = form;
-    return job.products().stream()
-        .filter(p -> p.purpose() == Product.Purpose.DETERGENT && !p.coats())
-        .filter(p -> !(p.enzymes() && (gentleSkin || wool)))
+    return harmless(job)
+        .filter(p -> !(p.enzymes() && gentleSkin))
         .filter(p -> !(p.scented() && (gentleSkin || sensitive)))
         .min(
             Comparator.comparing((Product p) -> p.form().liquid() != wished.liquid())

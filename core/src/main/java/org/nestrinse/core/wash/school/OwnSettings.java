@@ -15,7 +15,7 @@ public record OwnSettings(@Nullable First first, @Nullable Main main, @Nullable 
   /** All is left to the method. */
   public static final OwnSettings NONE = new OwnSettings(null, null, null);
 
-  /** A first wash where the method has none begins like this. */
+  /** A first wash that the method itself does not have [°C]; house figures. */
   private static final int FIRST_C = 40;
 
   private static final double FIRST_SHARE = 0.5;
@@ -37,13 +37,20 @@ public record OwnSettings(@Nullable First first, @Nullable Main main, @Nullable 
       @Nullable String programme) {
 
     private School.First bend(School.First is) {
-      School.Before then = before == null ? is.before() : before;
+      School.Before then = before == null ? asMeant(is.before()) : before;
       boolean begins = washes(then) && !washes(is.before());
       return new School.First(
           then,
           or(celsius, begins ? FIRST_C : is.celsius()),
           or(detergentShare, begins ? FIRST_SHARE : is.detergentShare()),
           or(whitenerScoops, is.whitenerScoops()));
+    }
+
+    /** Who sets the heat or the dose of a first wash wants one. */
+    private School.Before asMeant(School.Before is) {
+      boolean ofAWash =
+          celsius != null || detergentShare != null || whitenerScoops != null || programme != null;
+      return ofAWash && !washes(is) ? School.Before.SHORT_WASH : is;
     }
 
     private static boolean washes(School.Before before) {

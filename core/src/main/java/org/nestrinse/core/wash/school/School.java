@@ -35,20 +35,8 @@ public record School(
     Picked picked) {
 
   public School {
-    // One that was kept before there was such a thing has none.
+    // Methods that were kept before this field came have none.
     picked = Objects.requireNonNullElse(picked, Picked.NOTHING);
-  }
-
-  /** Makes a school in which nothing is picked by hand. */
-  public School(
-      String id,
-      Said name,
-      Said belief,
-      First first,
-      Main main,
-      Chemistry chemistry,
-      Finish finish) {
-    this(id, name, belief, first, main, chemistry, finish, Picked.NOTHING);
   }
 
   /** Scoops of whitener that a school may want. */
@@ -209,6 +197,11 @@ public record School(
 
   /** Rare, for sickness and towels. */
   public static final School HYGIENE_STEAM = of("hygiene-steam");
+
+  /** Returns the same school under another short name and another name. */
+  public School called(String otherId, Said otherName) {
+    return new School(otherId, otherName, belief, first, main, chemistry, finish, picked);
+  }
 
   /** Returns the same school with another beginning. */
   public School with(First otherFirst) {

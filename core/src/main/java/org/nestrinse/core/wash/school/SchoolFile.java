@@ -71,7 +71,8 @@ final class SchoolFile {
             with[5].equals("sanitiser"),
             with[5].equals("vinegar")),
         new School.Finish(
-            whole(finish[1]), whole(finish[2]), SchoolSaying.valueOf(key + "_DRYING").said()));
+            whole(finish[1]), whole(finish[2]), SchoolSaying.valueOf(key + "_DRYING").said()),
+        School.Picked.NOTHING);
   }
 
   private static String[] line(Map<String, String[]> lines, String name, int fields) {

@@ -16,6 +16,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 import org.nestrinse.core.Pieces;
 import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
@@ -112,6 +113,29 @@ class OwnSettingsTest {
     assertThat(runs(half).get(0).run().temperatureC()).isEqualTo(60);
     assertThat(grams(runs(whole).get(0), Product.Purpose.DETERGENT))
         .isCloseTo(2 * grams(runs(half).get(0), Product.Purpose.DETERGENT), within(1e-6));
+  }
+
+  @Test
+  void whoSetsTheHeatOfAFirstWashGetsOne() {
+    OwnSettings warm =
+        new OwnSettings(new OwnSettings.First(null, 30, null, null, null), null, null);
+    Routine plain = WashPlanner.plan(NAPPIES, School.COOL_AND_SUN);
+    Routine set =
+        WashPlanner.plan(NAPPIES.asking(null, Wishes.NONE.with(warm)), School.COOL_AND_SUN);
+    assertThat(runs(plain).get(0).run().washes()).isFalse();
+    assertThat(runs(set).get(0).run().washes()).isTrue();
+    assertThat(runs(set).get(0).run().temperatureC()).isEqualTo(30);
+  }
+
+  @Test
+  void byHandRinsesAndDetergentAreAsSetToo() {
+    Machine bucket = new Machine("bucket", Machine.Type.BUCKET, 12, 2, 0.15, 0, List.of());
+    WashJob wool = Pieces.in(bucket, List.of(soiled(WOOL_COVER, 2, Soil.WET)));
+    OwnSettings.Main bio = OwnSettingsMainBuilder.builder(MAIN).detergent(Pieces.BIO.id()).build();
+    Routine set = plan(wool, new OwnSettings(null, bio, new OwnSettings.Ending(5, null, null)));
+    Routine fewer = plan(wool, new OwnSettings(null, null, new OwnSettings.Ending(3, null, null)));
+    assertThat(rinses(set) - rinses(fewer)).isEqualTo(2);
+    assertThat(set.bends()).contains(WashPhrase.PICKED_STAYS_OUT.said());
   }
 
   @Test
