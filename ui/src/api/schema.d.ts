@@ -2180,6 +2180,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/sorting/rules/{name}/aside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        delete: operations["askAgain"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/wear": {
         parameters: {
             query?: never;
@@ -3478,6 +3494,7 @@ export interface components {
         Item: {
             /** Format: int32 */
             count: number;
+            fromShelf: boolean;
             /** Format: int64 */
             id: number;
             kind: string;
@@ -4024,12 +4041,14 @@ export interface components {
         Offer: {
             /** Format: int32 */
             available: number;
+            fromShelf: boolean;
             kind: string;
             /** Format: int64 */
             kindId: number;
             refusal?: string;
             /** Format: int32 */
             wanted: number;
+            words: string;
         };
         Options: {
             fits: components["schemas"]["Fit"][];
@@ -4593,6 +4612,7 @@ export interface components {
             stamp?: string;
         };
         ProposalMoveSent: {
+            always?: boolean;
             /** Format: int32 */
             from?: number;
             ids?: number[];
@@ -5026,6 +5046,7 @@ export interface components {
             tookMinutes?: number;
         };
         Rule: {
+            asideReason?: string;
             name: string;
             reason: string;
             /** @enum {string} */
@@ -5272,6 +5293,7 @@ export interface components {
         SortBulk: {
             /** Format: int32 */
             count?: number;
+            fromShelf?: boolean;
             /** Format: int64 */
             kindId?: number;
         };
@@ -9547,6 +9569,28 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Pair"];
+                };
+            };
+        };
+    };
+    askAgain: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                name: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Sorting"];
                 };
             };
         };

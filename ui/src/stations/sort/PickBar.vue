@@ -12,13 +12,17 @@ const props = defineProps<{
   verdict?: Api['JoiningVerdict']
   busy: boolean
 }>()
-const emit = defineEmits<{ move: [to: number]; aside: [reason: string]; close: [] }>()
+const emit = defineEmits<{
+  move: [to: number]
+  aside: [reason: string, always: boolean]
+  close: []
+}>()
 
 /** One tap sets the rule aside for one of these; another reason may be typed. */
 const REASONS = [
-  t('sort.pickBar.weAlwaysDoItSo'),
-  t('sort.pickBar.onlyThisOnce'),
   t('sort.pickBar.itCannotWait'),
+  t('sort.pickBar.onlyThisOnce'),
+  t('sort.pickBar.itWentWellBefore'),
 ]
 const reason = ref('')
 watch(
@@ -52,7 +56,7 @@ function from(p: Picked) {
     <form
       v-if="verdict"
       class="mt-1 flex flex-wrap items-center gap-2"
-      @submit.prevent="emit('aside', reason)"
+      @submit.prevent="emit('aside', reason, false)"
     >
       <p class="w-full font-semibold text-heat-word" role="alert" data-verdict>
         {{ $t('sort.pickBar.youMaySetThisAside', { reason: verdict.reason }) }}
@@ -64,9 +68,18 @@ function from(p: Picked) {
         class="button-plain"
         :disabled="busy"
         data-aside
-        @click="emit('aside', r)"
+        @click="emit('aside', r, false)"
       >
         {{ r }}
+      </button>
+      <button
+        type="button"
+        class="button-plain font-semibold"
+        :disabled="busy"
+        data-always
+        @click="emit('aside', reason.trim() || $t('sort.pickBar.weAlwaysDoItSo'), true)"
+      >
+        {{ $t('sort.pickBar.alwaysInThisHouse') }}
       </button>
       <label class="min-w-56 flex-1">
         <span class="sr-only">{{ $t('sort.pickBar.whyYouSetItAside') }}</span>

@@ -43,7 +43,7 @@ function addBulk(offer: Api['Offer'], count: number) {
       answer(
         api.POST('/api/v1/loads/{id}/bulkers', {
           params: path(),
-          body: { kindId: offer.kindId, count },
+          body: { kindId: offer.kindId, count, fromShelf: offer.fromShelf },
         }),
       ),
     t('sort.readyLoad.joinForTheMainWash', { count, kind: offer.kind }),
@@ -162,7 +162,7 @@ async function look() {
               <Figure :why="load.whys[`offer.${offer.kindId}`]"
                 >{{ offer.available }} × {{ offer.kind }}</Figure
               >
-              {{ $t('sort.readyLoad.inTheBasket') }}
+              {{ $t(offer.fromShelf ? 'sort.readyLoad.onTheShelf' : 'sort.readyLoad.inTheBasket') }}
             </span>
             <span v-if="offer.refusal" class="text-sm text-soft">{{
               $t('sort.readyLoad.stays', { refusal: offer.refusal })

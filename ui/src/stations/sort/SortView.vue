@@ -30,6 +30,7 @@ const {
   move,
   asProposed,
   setAside,
+  askAgain,
   accept,
   takeBack,
 } = useSorting()
@@ -171,6 +172,17 @@ const state = computed(() =>
           {{
             rule.strength === 'HARD' ? $t('sort.sortView.never') : $t('sort.sortView.betterNot')
           }}: <strong>{{ rule.title }}</strong>. {{ rule.reason }}.
+          <span v-if="rule.asideReason" class="block" :data-house-aside="rule.name">
+            {{ $t('sort.sortView.setAsideInThisHouse', { reason: rule.asideReason }) }}
+            <button
+              type="button"
+              class="button-quiet"
+              :disabled="busy"
+              @click="askAgain(rule.name)"
+            >
+              {{ $t('sort.sortView.askAgain') }}
+            </button>
+          </span>
         </li>
       </ul>
     </details>

@@ -67,12 +67,19 @@ export function useSorting() {
   }
 
   /** Moves pieces to a load; a rule against it shows at once, and a soft one may be set aside with a reason. */
-  async function move(what: Picked, to: number, reason?: string) {
+  async function move(what: Picked, to: number, reason?: string, always = false) {
     if (what.from === to) return
     const now = await changed(() =>
       answer(
         api.POST('/api/v1/sorting/moves', {
-          body: { stamp: sorting.value?.stamp, ids: what.line.ids, from: what.from, to, reason },
+          body: {
+            stamp: sorting.value?.stamp,
+            ids: what.line.ids,
+            from: what.from,
+            to,
+            reason,
+            always,
+          },
         }),
       ),
     )
@@ -115,10 +122,18 @@ export function useSorting() {
     return result
   }
 
-  async function setAside(reason: string) {
+  async function setAside(reason: string, always: boolean) {
     const asked = asking.value
     const what = picked.value[0]
-    if (asked && what) await move(what, asked.to, reason)
+    if (asked && what) await move(what, asked.to, reason, always)
+  }
+
+  /** Lets a rule hold again that the house has set aside. */
+  async function askAgain(name: string) {
+    const now = await act(() =>
+      answer(api.DELETE('/api/v1/sorting/rules/{name}/aside', { params: { path: { name } } })),
+    )
+    if (now) sorting.value = now
   }
 
   /** Accepts all proposed loads, or one of them. */
@@ -167,6 +182,7 @@ export function useSorting() {
     move,
     asProposed,
     setAside,
+    askAgain,
     accept,
     takeBack,
   }

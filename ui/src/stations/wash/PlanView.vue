@@ -13,6 +13,7 @@ import { useWhy } from '../../stores/why'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 import ChangeLoad from './ChangeLoad.vue'
+import FillUp from './FillUp.vue'
 import MachineCard from './MachineCard.vue'
 import MoreChoices from './MoreChoices.vue'
 import RemedyRow from './RemedyRow.vue'
@@ -291,6 +292,7 @@ const questionWords = computed(() => {
     </div>
 
     <WashVerdicts :plan="plan" />
+    <FillUp :load-id="loadId" @filled="reload" />
     <RemedyRow
       v-if="!plan.figures.goalMet && options?.remedies.length"
       :verdict="plan.figures.goalVerdict"

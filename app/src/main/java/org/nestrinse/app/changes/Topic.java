@@ -23,7 +23,7 @@ public enum Topic {
       "dose_move"),
   STOCK("stock", "piece_batch"),
   PAILS("pail", "pail_entry", "habit", "spell", "new_lot", "wipes_box"),
-  LOADS("wash_load", "load_item", "hand_move"),
+  LOADS("wash_load", "load_item", "hand_move", "aside_rule"),
   ROUNDS("wash_round", "round_text", "round_step", "round_content", "round_event", "dose_taken"),
   LINE("hanging_group", "drying_factor", "forecast_hour"),
   WEEK("person_time", "week_pin", "week_setting", "bundle_wish"),

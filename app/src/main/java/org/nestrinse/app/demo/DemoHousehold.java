@@ -336,8 +336,8 @@ class DemoHousehold implements ApplicationRunner, Furnisher {
         clock.at(at, () -> proposals.make(new ProposalService.NewLoad(List.copyOf(pails))));
     for (SortViews.Offer offer : load.offers()) {
       SortViews.Offer now = offerNow(load, offer.kindId());
-      if (now.refusal() == null && now.wanted() > 0) {
-        SortService.Bulk bulk = new SortService.Bulk(now.kindId(), now.wanted());
+      if (now.refusal() == null && now.wanted() > 0 && !now.fromShelf()) {
+        SortService.Bulk bulk = new SortService.Bulk(now.kindId(), now.wanted(), false);
         long id = load.id();
         load = clock.at(at, () -> sort.addBulkers(id, bulk));
       }

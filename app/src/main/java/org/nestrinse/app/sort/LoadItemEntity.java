@@ -22,7 +22,10 @@ class LoadItemEntity {
   Long id;
 
   Long loadId;
-  Long entryId;
+
+  /** The entry they came from; null when they were clean and came from the shelf. */
+  @Nullable Long entryId;
+
   Long kindId;
   @Nullable Long personId;
   int pieces;
@@ -43,13 +46,21 @@ class LoadItemEntity {
   /** Whether they are new and were never washed. */
   boolean firstWash;
 
-  /** Returns whether a person would not tell the two apart: same kind, same soil, same set. */
   /** Returns what soils them; what cannot be read counts as the worst. */
   Soil soil() {
     return Known.or(soil, Soil.STOOL);
   }
 
+  /** Returns whether they were clean and came from the shelf. */
+  boolean fromShelf() {
+    return entryId == null;
+  }
+
+  /** Returns whether a person would not tell the two apart: same kind, same soil, same set. */
   boolean alike(LoadItemEntity other) {
-    return kindId.equals(other.kindId) && soil == other.soil && bulker == other.bulker;
+    return kindId.equals(other.kindId)
+        && soil == other.soil
+        && bulker == other.bulker
+        && fromShelf() == other.fromShelf();
   }
 }

@@ -1,5 +1,6 @@
 package org.nestrinse.app.sort;
 
+import java.time.Clock;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
@@ -15,6 +16,7 @@ import org.nestrinse.app.gather.pail.Needs;
 import org.nestrinse.app.gather.pail.Waiting;
 import org.nestrinse.app.kit.kind.KindCount;
 import org.nestrinse.app.kit.kind.KindService;
+import org.nestrinse.app.kit.kind.StockService;
 import org.nestrinse.app.kit.machine.MachineService;
 import org.nestrinse.app.kit.person.PersonService;
 import org.nestrinse.app.problem.NotFound;
@@ -28,6 +30,7 @@ import org.nestrinse.core.bath.Fill;
 import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.gather.SoiledPiecesBuilder;
 import org.nestrinse.core.gather.Storage;
+import org.nestrinse.core.household.Stock;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
@@ -36,6 +39,7 @@ import org.nestrinse.core.sort.Bulking;
 import org.nestrinse.core.sort.DrumFill;
 import org.nestrinse.core.sort.FillAdvice;
 import org.nestrinse.core.sort.Joining;
+import org.nestrinse.core.sort.ShelfBulk;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.why.Why;
 import org.springframework.stereotype.Service;
@@ -52,6 +56,9 @@ public class LoadReader {
   private final KindService kinds;
   private final MachineService machines;
   private final PersonService people;
+  private final StockService stock;
+  private final AsideRules rules;
+  private final Clock clock;
 
   LoadReader(
       LoadRepository loads,
@@ -59,13 +66,19 @@ public class LoadReader {
       GatherService gather,
       KindService kinds,
       MachineService machines,
-      PersonService people) {
+      PersonService people,
+      StockService stock,
+      AsideRules rules,
+      Clock clock) {
     this.loads = loads;
     this.items = items;
     this.gather = gather;
     this.kinds = kinds;
     this.machines = machines;
     this.people = people;
+    this.stock = stock;
+    this.rules = rules;
+    this.clock = clock;
   }
 
   /** Returns the loads that are being put together, oldest first. */
@@ -210,7 +223,7 @@ public class LoadReader {
 
   /** Returns why pieces may not serve as bulk in a load, room and mass included. */
   Optional<Said> refuseBulk(SoiledPieces bulker, LoadPieces pieces) {
-    Optional<Said> no = Bulking.refuse(bulker, pieces.all());
+    Optional<Said> no = Bulking.refuse(bulker, pieces.all(), rules.now());
     if (no.isPresent()) {
       return no;
     }
@@ -231,13 +244,17 @@ public class LoadReader {
             .map(w -> staying(w, pieces, machine))
             .toList();
     Map<Long, List<Waiting>> basket = bulkers(waiting, load);
-    List<Offer> offers =
-        basket.values().stream().map(w -> offer(w, pieces, fill, machine)).toList();
+    List<Offer> offers = new ArrayList<>();
+    basket.values().forEach(w -> offers.add(offer(w, pieces, fill, machine)));
+    if (offers.stream().noneMatch(o -> o.refusal() == null && o.wanted() > 0)) {
+      fromShelf(pieces).forEach(o -> offers.add(offer(o)));
+    }
     Map<String, Why> whys = new LinkedHashMap<>();
     whys.put("fill", FillAdvice.why(fill, machine));
     whys.put("mass", massWhy(pieces.all(), machine));
-    basket.values().stream()
-        .map(w -> w.get(0).pieces().kind())
+    Map<Long, Kind> kindById = kinds.byId();
+    offers.stream()
+        .map(o -> kindById.get(o.kindId()))
         .forEach(kind -> whys.put("offer." + kind.id(), FillAdvice.whyWanted(fill, kind, machine)));
     return SortViewsLoadBuilder.builder()
         .id(load.id)
@@ -273,7 +290,9 @@ public class LoadReader {
             .filter(i -> i.bulker == bulkers)
             .collect(
                 Collectors.groupingBy(
-                    i -> i.kindId + "/" + i.soil(), LinkedHashMap::new, Collectors.toList()));
+                    i -> i.kindId + "/" + i.soil() + "/" + i.fromShelf(),
+                    LinkedHashMap::new,
+                    Collectors.toList()));
     return groups.values().stream()
         .map(group -> item(group, kindById.get(group.get(0).kindId)))
         .sorted(Comparator.comparing(Item::count).reversed().thenComparing(Item::kind))
@@ -286,7 +305,8 @@ public class LoadReader {
         group.get(0).id,
         kind.name(),
         count,
-        group.get(0).soil().said(),
+        group.get(0).fromShelf() ? SortSaying.FROM_SHELF.said() : group.get(0).soil().said(),
+        group.get(0).fromShelf(),
         kind.counted(count),
         kind.limits().said());
   }
@@ -302,7 +322,22 @@ public class LoadReader {
     int available = waiting.stream().mapToInt(w -> w.pieces().count()).sum();
     int wanted = Math.min(available, FillAdvice.wantedBulkers(fill, kind, machine));
     Said refusal = refuseBulk(waiting.get(0).pieces().withCount(1), pieces).orElse(null);
-    return new Offer(kind.id(), kind.name(), available, wanted, refusal);
+    Said words = kind.counted(Math.max(1, wanted));
+    return new Offer(kind.id(), kind.name(), false, available, wanted, words, refusal);
+  }
+
+  private static Offer offer(ShelfBulk.Offer o) {
+    Said words = o.kind().counted(Math.max(1, o.wanted()));
+    return new Offer(o.kind().id(), o.kind().name(), true, o.most(), o.wanted(), words, null);
+  }
+
+  /** Returns what the shelf can give to a load that is too thin. */
+  List<ShelfBulk.Offer> fromShelf(LoadPieces pieces) {
+    Map<Long, Stock> counted = stock.all();
+    Map<Kind, Integer> clean = new LinkedHashMap<>();
+    kinds.byId().forEach((id, kind) -> clean.put(kind, counted.get(id).clean()));
+    return ShelfBulk.of(
+        pieces.first(), pieces.bulkers(), clean, machines.machine(), clock.instant(), rules.now());
   }
 
   /** Returns the reason of the mass of a load. */

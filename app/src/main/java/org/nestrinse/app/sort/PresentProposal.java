@@ -17,6 +17,7 @@ import org.nestrinse.app.sort.SortViews.Answer;
 import org.nestrinse.app.sort.SortViews.Drum;
 import org.nestrinse.app.sort.SortViews.Load;
 import org.nestrinse.app.sort.SortViews.PieceLine;
+import org.nestrinse.app.sort.SortViews.Rule;
 import org.nestrinse.app.sort.SortViews.Sorting;
 import org.nestrinse.app.sort.SortViews.Wait;
 import org.nestrinse.app.time.TimeWords;
@@ -26,6 +27,7 @@ import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.sort.FillAdvice;
 import org.nestrinse.core.sort.HandMove;
+import org.nestrinse.core.sort.HouseRules;
 import org.nestrinse.core.sort.Joining;
 import org.nestrinse.core.sort.Offered;
 import org.nestrinse.core.sort.Rearrangement;
@@ -44,6 +46,7 @@ final class PresentProposal {
   private final Map<Long, Waiting> byId;
   private final Set<Long> pressing;
   private final List<HandMove> byHand;
+  private final HouseRules rules;
   private @Nullable Sorted solved;
   private @Nullable Rearrangement arranged;
 
@@ -53,11 +56,13 @@ final class PresentProposal {
    * @param waiting every entry that waits
    * @param pressing the entries that are due before the next chance to wash, whatever their clock
    * @param byHand what a person moved
+   * @param rules which rules the house has set aside
    */
   PresentProposal(
       List<Waiting> waiting,
       Set<Long> pressing,
       List<HandMove> byHand,
+      HouseRules rules,
       Machine machine,
       Instant now,
       TimeWords words) {
@@ -65,6 +70,7 @@ final class PresentProposal {
     waiting.forEach(w -> byId.put(w.entryId(), w));
     this.pressing = pressing;
     this.byHand = byHand;
+    this.rules = rules;
     this.machine = machine;
     this.now = now;
     this.words = words;
@@ -125,7 +131,8 @@ final class PresentProposal {
         offered,
         machine,
         now,
-        o -> pressing.contains(o.id()) || !HoldingClock.due(o.pieces()).isAfter(next));
+        o -> pressing.contains(o.id()) || !HoldingClock.due(o.pieces()).isAfter(next),
+        rules);
   }
 
   /**
@@ -134,7 +141,7 @@ final class PresentProposal {
    * @param refused what stands against a move that was just tried, or null
    * @param open the loads that were accepted
    */
-  Sorting sorting(Joining.@Nullable Verdict refused, List<Load> open) {
+  Sorting sorting(Joining.@Nullable Verdict refused, List<Load> open, List<Rule> all) {
     Rearrangement r = arranged();
     List<Drum> drums = r.drums().keySet().stream().map(number -> drum(number, r)).toList();
     return SortViewsSortingBuilder.builder()
@@ -150,7 +157,7 @@ final class PresentProposal {
         .refused(refused)
         .moved(byHand.size())
         .loads(open)
-        .rules(ProposalService.rules())
+        .rules(all)
         .build();
   }
 

@@ -20,7 +20,6 @@ import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.sort.SortViews.Load;
 import org.nestrinse.app.sort.SortViews.Pair;
-import org.nestrinse.app.sort.SortViews.Rule;
 import org.nestrinse.app.sort.SortViews.Sorting;
 import org.nestrinse.app.time.TimeWords;
 import org.nestrinse.core.gather.HoldingClock;
@@ -34,7 +33,6 @@ import org.nestrinse.core.sort.Rearrangement;
 import org.nestrinse.core.sort.SortSolver;
 import org.nestrinse.core.sort.SortWords;
 import org.nestrinse.core.sort.Sorted;
-import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
 import org.springframework.stereotype.Service;
@@ -53,6 +51,7 @@ public class ProposalService {
   private final MachineService machines;
   private final HouseholdService households;
   private final HandMoveRepository moves;
+  private final AsideRules rules;
   private final ShownProposals shown;
   private final Clock clock;
 
@@ -63,6 +62,7 @@ public class ProposalService {
       MachineService machines,
       HouseholdService households,
       HandMoveRepository moves,
+      AsideRules rules,
       ShownProposals shown,
       Clock clock) {
     this.sort = sort;
@@ -71,6 +71,7 @@ public class ProposalService {
     this.machines = machines;
     this.households = households;
     this.moves = moves;
+    this.rules = rules;
     this.shown = shown;
     this.clock = clock;
   }
@@ -83,13 +84,15 @@ public class ProposalService {
    * @param from number of the load they leave; -1 when they wait
    * @param to number of the load they join; 0 for a load of their own, -1 to keep them back
    * @param reason why a soft rule is set aside
+   * @param always whether the house sets it aside for good, and is not asked again
    */
   public record MoveSent(
       @Nullable String stamp,
       @Nullable List<@Nullable Long> ids,
       @Nullable Integer from,
       @Nullable Integer to,
-      @Nullable String reason) {}
+      @Nullable String reason,
+      @Nullable Boolean always) {}
 
   /** What is sent to accept a proposal: all of it, or the loads with these numbers. */
   public record Accepting(@Nullable String stamp, @Nullable List<@Nullable Integer> numbers) {}
@@ -136,9 +139,22 @@ public class ProposalService {
             .orElseThrow(() -> new OutOfRange("ids", ids, SortRefusal.TO_ANOTHER_LOAD));
     Joining.Verdict refused = proposal.refused(now);
     if (refused == null) {
+      if (reason != null && Boolean.TRUE.equals(sent.always)) {
+        Joining.Verdict without = proposal.refused(now.withoutReason());
+        if (without != null) {
+          rules.always(without, reason);
+        }
+      }
       moves.saveAndFlush(HandMoveEntity.of(byHand));
     }
     return refused == null ? show(present(gather.waiting()), null) : show(proposal, refused);
+  }
+
+  /** Lets a rule hold again that the house has set aside. */
+  @Transactional
+  public Sorting askAgain(String rule) {
+    rules.askAgain(rule);
+    return sorting();
   }
 
   /** Takes the last move back. */
@@ -173,7 +189,7 @@ public class ProposalService {
         .refused(null)
         .moved(0)
         .loads(loads.open())
-        .rules(rules())
+        .rules(rules.shown())
         .build();
   }
 
@@ -264,19 +280,13 @@ public class ProposalService {
             });
   }
 
-  /** Returns every rule about what travels with what. */
-  static List<Rule> rules() {
-    return TravelRules.ALL.stream()
-        .map(rule -> new Rule(rule.name(), rule.title(), rule.strength(), rule.reason()))
-        .toList();
-  }
-
   private PresentProposal present(List<Waiting> waiting) {
     Instant now = clock.instant();
     return new PresentProposal(
         waiting,
         gather.pressing(now.plus(SortSolver.NEXT_CHANCE)),
         moves.findAllByOrderById().stream().map(HandMoveEntity::toMove).toList(),
+        rules.now(),
         machines.machine(),
         now,
         households.timeWords());
@@ -285,7 +295,7 @@ public class ProposalService {
   /** Remembers what is shown, so that who accepts it gets what they saw. */
   private Sorting show(PresentProposal proposal, Joining.@Nullable Verdict refused) {
     shown.keep(proposal.stamp(), proposal.shown());
-    return proposal.sorting(refused, loads.open());
+    return proposal.sorting(refused, loads.open(), rules.shown());
   }
 
   private static Map<Long, Waiting> byId(List<Waiting> waiting) {
@@ -308,7 +318,8 @@ public class ProposalService {
     }
     List<Offered> offered =
         chosen.stream().map(w -> new Offered(w.entryId(), w.pieces(), false)).toList();
-    Sorted sorted = SortSolver.solve(offered, machines.machine(), clock.instant(), o -> true);
+    Sorted sorted =
+        SortSolver.solve(offered, machines.machine(), clock.instant(), o -> true, rules.now());
     if (sorted.drums().isEmpty()) {
       throw new StateConflict(
           Said.of(SortRefusal.NOTHING_MAY_GO).with("reason", sorted.answers().get(0).reason()));

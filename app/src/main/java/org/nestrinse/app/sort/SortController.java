@@ -48,6 +48,11 @@ class SortController {
     return proposals.asProposed();
   }
 
+  @DeleteMapping("/sorting/rules/{name}/aside")
+  SortViews.Sorting askAgain(@PathVariable String name) {
+    return proposals.askAgain(name);
+  }
+
   @PostMapping("/sorting/accept")
   SortViews.Sorting accept(@RequestBody ProposalService.Accepting accepting) {
     return proposals.accept(accepting);

@@ -10,6 +10,7 @@ public enum SortRefusal implements Saying {
   IT_STAYS("reason"),
   A_KIND,
   NONE_IN_BASKET,
+  NONE_FROM_SHELF,
   NOT_AS_BULK("reason"),
   LAST_OF_LOAD,
   NOT_IN_MACHINE,

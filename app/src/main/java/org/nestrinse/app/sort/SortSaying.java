@@ -15,6 +15,7 @@ public enum SortSaying implements Saying {
   LEADS("pail", "due"),
   SINCE("time"),
   NEW_DYE,
+  FROM_SHELF,
   PAIR("words");
 
   private final Set<String> valueNames;

@@ -24,6 +24,7 @@ import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.sort.BulkCalibration;
 import org.nestrinse.core.sort.Joining;
+import org.nestrinse.core.sort.ShelfBulk;
 import org.nestrinse.core.sort.Sorted;
 import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
@@ -46,6 +47,7 @@ public class SortService {
   private final MachineService machines;
   private final StockService stock;
   private final RowLocks locks;
+  private final AsideRules rules;
   private final Clock clock;
 
   SortService(
@@ -57,6 +59,7 @@ public class SortService {
       MachineService machines,
       StockService stock,
       RowLocks locks,
+      AsideRules rules,
       Clock clock) {
     this.reader = reader;
     this.loads = loads;
@@ -66,11 +69,12 @@ public class SortService {
     this.machines = machines;
     this.stock = stock;
     this.locks = locks;
+    this.rules = rules;
     this.clock = clock;
   }
 
-  /** What is sent to add bulkers. */
-  public record Bulk(@Nullable Long kindId, @Nullable Integer count) {}
+  /** What is sent to add bulkers: from the basket, or clean ones from the shelf. */
+  public record Bulk(@Nullable Long kindId, @Nullable Integer count, @Nullable Boolean fromShelf) {}
 
   /** What is sent to let waiting pieces join; a reason sets a soft rule aside. */
   public record Joined(@Nullable Long entryId, @Nullable String reason) {}
@@ -143,10 +147,7 @@ public class SortService {
         Joining.verdict(waiting.pieces(), pieces.first(), pieces.bulkers(), machines.machine())
             .orElse(null);
     if (verdict != null) {
-      if (verdict.hard() || joining.reason == null || joining.reason.isBlank()) {
-        throw new StateConflict(Said.of(SortRefusal.IT_STAYS).with("reason", verdict.reason()));
-      }
-      String reason = RequestChecks.text("reason", joining.reason, LONGEST_REASON);
+      String reason = reason(verdict, joining.reason);
       load.setAside =
           Stream.concat(load.setAside.stream(), Stream.of(setAside(verdict.reason(), reason)))
               .limit(MOST_SET_ASIDE)
@@ -156,9 +157,21 @@ public class SortService {
     return reader.view(load, gather.waiting());
   }
 
+  /** Why a rule is set aside: since the house always does so, or as somebody says now. */
+  private String reason(Joining.Verdict verdict, @Nullable String said) {
+    String always = rules.now().setAside(verdict);
+    if (always != null) {
+      return always;
+    }
+    if (verdict.hard() || said == null || said.isBlank()) {
+      throw new StateConflict(Said.of(SortRefusal.IT_STAYS).with("reason", verdict.reason()));
+    }
+    return RequestChecks.text("reason", said, LONGEST_REASON);
+  }
+
   /**
-   * Adds small household pieces for the main wash; throws {@link StateConflict} with the rule that
-   * forbids it.
+   * Adds small household pieces for the main wash, from the basket or clean ones from the shelf;
+   * throws {@link StateConflict} with the rule that forbids it.
    */
   @Transactional
   public Load addBulkers(long loadId, Bulk bulk) {
@@ -167,6 +180,10 @@ public class SortService {
       throw new OutOfRange("kindId", Allowed.MISSING, SortRefusal.A_KIND);
     }
     int count = RequestChecks.whole("count", bulk.count, Limits.COUNT);
+    if (Boolean.TRUE.equals(bulk.fromShelf)) {
+      takeFromShelf(loadId, bulk.kindId, count);
+      return reader.view(load, gather.waiting());
+    }
     List<Waiting> available =
         LoadReader.bulkers(gather.waiting(), load).getOrDefault(bulk.kindId, List.of());
     int there = available.stream().mapToInt(w -> w.pieces().count()).sum();
@@ -195,9 +212,38 @@ public class SortService {
     return reader.view(load, gather.waiting());
   }
 
+  private void takeFromShelf(long loadId, long kindId, int count) {
+    ShelfBulk.Offer offer =
+        reader.fromShelf(reader.pieces(loadId)).stream()
+            .filter(o -> o.kind().id() == kindId)
+            .findFirst()
+            .orElseThrow(() -> new StateConflict(SortRefusal.NONE_FROM_SHELF));
+    new Range(1, offer.most(), Unit.PIECE).check("count", count);
+    stock.move(kindId, count, Whereabouts.CLEAN, Whereabouts.WAITING);
+    SoiledPieces pieces = ShelfBulk.inLoad(offer.kind(), count, clock.instant());
+    LoadItemEntity item = new LoadItemEntity();
+    item.loadId = loadId;
+    item.kindId = kindId;
+    item.pieces = count;
+    item.soil = pieces.soil();
+    item.solidsOff = pieces.solidsOff();
+    item.cameIn = pieces.since();
+    item.bulker = true;
+    items.saveAndFlush(item);
+  }
+
+  /** Gives pieces of a load back to where they came from. */
+  private void giveBack(LoadItemEntity item, int count) {
+    if (item.entryId == null) {
+      stock.move(item.kindId, count, Whereabouts.WAITING, Whereabouts.CLEAN);
+    } else {
+      gather.giveBack(item.entryId, count);
+    }
+  }
+
   /**
-   * Gives pieces of a load back to their pail: those of the same kind and soil as the item, the
-   * last ones first.
+   * Gives pieces of a load back to their pail or to the shelf: those of the same kind and soil as
+   * the item, the last ones first.
    *
    * @param wanted how many, or null for all of them
    */
@@ -223,7 +269,7 @@ public class SortService {
     for (LoadItemEntity item : alike) {
       int now = Math.min(left, item.pieces);
       if (now > 0) {
-        gather.giveBack(item.entryId, now);
+        giveBack(item, now);
         item.pieces -= now;
         left -= now;
       }
@@ -235,11 +281,11 @@ public class SortService {
     return reader.view(load, gather.waiting());
   }
 
-  /** Takes the whole load back to its pails. */
+  /** Takes the whole load back to its pails, and what came from the shelf to the shelf. */
   @Transactional
   public void takeBack(long loadId) {
     LoadEntity load = toChange(loadId);
-    items.findByLoadIdOrderById(loadId).forEach(i -> gather.giveBack(i.entryId, i.pieces));
+    items.findByLoadIdOrderById(loadId).forEach(i -> giveBack(i, i.pieces));
     load.state = LoadEntity.State.TAKEN_BACK;
   }
 

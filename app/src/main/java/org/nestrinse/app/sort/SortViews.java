@@ -142,8 +142,14 @@ public final class SortViews {
    * @param title what it keeps apart
    * @param strength whether it can be set aside
    * @param reason why
+   * @param asideReason why the household has set it aside for good, or null when it holds
    */
-  public record Rule(String name, Said title, TravelRule.Strength strength, Said reason) {}
+  public record Rule(
+      String name,
+      Said title,
+      TravelRule.Strength strength,
+      Said reason,
+      @Nullable String asideReason) {}
 
   /**
    * What two pieces are to each other.
@@ -192,10 +198,12 @@ public final class SortViews {
    * @param kind name of the kind
    * @param count how many
    * @param soil what soiled them, in words
+   * @param fromShelf whether they were clean and came from the shelf
    * @param words in words
    * @param limits what they can take, in words
    */
-  public record Item(long id, String kind, int count, Said soil, Said words, Said limits) {}
+  public record Item(
+      long id, String kind, int count, Said soil, boolean fromShelf, Said words, Said limits) {}
 
   /**
    * Pieces that stay in their pail.
@@ -212,10 +220,18 @@ public final class SortViews {
    *
    * @param kindId the kind
    * @param kind its name
-   * @param available how many wait in the basket
+   * @param fromShelf whether they are clean and lie on the shelf; else they wait in the basket
+   * @param available how many may be taken from there
    * @param wanted how many would bring the drum into the window, at most those available
+   * @param words those that are wanted, in words: "6 hand towels"
    * @param refusal why they may not, or null
    */
   public record Offer(
-      long kindId, String kind, int available, int wanted, @Nullable Said refusal) {}
+      long kindId,
+      String kind,
+      boolean fromShelf,
+      int available,
+      int wanted,
+      Said words,
+      @Nullable Said refusal) {}
 }

@@ -207,4 +207,100 @@ class SortApiTest {
                 .asInt())
         .isEqualTo(5);
   }
+
+  private int clean(long kindId) {
+    return Lives.named(app.get("/api/v1/kinds").json(), "id", String.valueOf(kindId))
+        .get("stock")
+        .get("clean")
+        .asInt();
+  }
+
+  /** Fills a load up with all that the baskets hold for it. */
+  private JsonNode withTheBaskets(long id) {
+    JsonNode load = Lives.named(app.get("/api/v1/loads").json(), "id", String.valueOf(id));
+    for (JsonNode offer : load.get("offers")) {
+      if (!offer.get("fromShelf").asBoolean() && offer.get("refusal").isNull()) {
+        load =
+            app.post(
+                    "/api/v1/loads/" + id + "/bulkers",
+                    "{\"kindId\":%d,\"count\":%d}"
+                        .formatted(offer.get("kindId").asLong(), offer.get("wanted").asInt()))
+                .json();
+      }
+    }
+    return load;
+  }
+
+  /** Clean towels fill a thin load up, are washed in it, or go back to the shelf. */
+  @Test
+  void aThinLoadIsFilledUpFromTheShelfAndGivesBack() {
+    long pads = Lives.pail(app, "Aurel's pads").get("id").asLong();
+    long id =
+        app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(pads)).json().get("id").asLong();
+    JsonNode offer =
+        withTheBaskets(id)
+            .get("offers")
+            .valueStream()
+            .filter(o -> o.get("fromShelf").asBoolean())
+            .findFirst()
+            .orElseThrow();
+    long kind = offer.get("kindId").asLong();
+    int clean = clean(kind);
+    int most = offer.get("available").asInt();
+    assertThat(most).isBetween(1, clean / 2);
+    String body = "{\"kindId\":%d,\"count\":%d,\"fromShelf\":true}";
+    String path = "/api/v1/loads/" + id + "/bulkers";
+    assertThat(app.post(path, body.formatted(kind, most + 1)).json().get("field").asString())
+        .isEqualTo("count");
+    JsonNode filled = app.post(path, body.formatted(kind, most)).json();
+    JsonNode item =
+        filled
+            .get("bulkers")
+            .valueStream()
+            .filter(b -> b.get("fromShelf").asBoolean())
+            .findFirst()
+            .orElseThrow();
+    assertThat(clean(kind)).isEqualTo(clean - most);
+    assertThat(app.get("/api/v1/ledger").json()).isEmpty();
+    app.send(
+        "DELETE", "/api/v1/loads/%d/items/%d?count=1".formatted(id, item.get("id").asLong()), null);
+    assertThat(clean(kind)).isEqualTo(clean - most + 1);
+    assertThat(app.send("DELETE", "/api/v1/loads/" + id, null).status()).isEqualTo(204);
+    assertThat(clean(kind)).isEqualTo(clean);
+  }
+
+  /** A rule that the house sets aside for good is not asked about again, until it shall be. */
+  @Test
+  void aRuleIsSetAsideForGoodAndAskedAgain() {
+    JsonNode seen = app.get("/api/v1/sorting").json();
+    String body = "{\"stamp\":%s,\"ids\":%s,\"from\":%d,\"to\":%d%s}";
+    JsonNode sheet =
+        seen.get("waits")
+            .valueStream()
+            .map(w -> w.get("line"))
+            .filter(line -> line.get("kind").asString().equals("cot sheet"))
+            .findFirst()
+            .orElseThrow();
+    int nappies = drumWith(seen, "bamboo trifold").get("number").asInt();
+    String move = body.formatted(seen.get("stamp"), sheet.get("ids"), -1, nappies, "%s");
+    JsonNode asked = app.post("/api/v1/sorting/moves", move.formatted("")).json();
+    assertThat(asked.get("refused").get("hard").asBoolean()).isFalse();
+    String rule = asked.get("refused").get("rule").asString();
+    String always = move.formatted(",\"reason\":\"we always do it so\",\"always\":true");
+    JsonNode moved = app.post("/api/v1/sorting/moves", always).json();
+    assertThat(moved.get("refused").isNull()).isTrue();
+    assertThat(Lives.named(moved.get("rules"), "name", rule).get("asideReason").asString())
+        .isEqualTo("we always do it so");
+    JsonNode again = app.send("DELETE", "/api/v1/sorting/rules/" + rule + "/aside", null).json();
+    assertThat(Lives.named(again.get("rules"), "name", rule).get("asideReason").isNull()).isTrue();
+  }
+
+  private static JsonNode drumWith(JsonNode sorting, String kind) {
+    return sorting
+        .get("drums")
+        .valueStream()
+        .filter(d -> d.get("first").toString().contains("\"kind\":\"" + kind + "\""))
+        .findFirst()
+        .orElseThrow();
+  }
 }

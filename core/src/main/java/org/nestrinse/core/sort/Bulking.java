@@ -166,7 +166,7 @@ public final class Bulking {
   List<Sorted.Refused> refused(List<SoiledPieces> going) {
     Map<String, Said> refused = new LinkedHashMap<>();
     for (Offered o : basket) {
-      refuse(o.pieces(), going)
+      refuse(o.pieces(), going, table.house)
           .ifPresent(why -> refused.putIfAbsent(o.pieces().kind().plural(), why));
     }
     return refused.entrySet().stream()
@@ -179,8 +179,10 @@ public final class Bulking {
    *
    * @param bulker small household pieces
    * @param going everything that is in the load already, bulkers too
+   * @param rules which rules the house has set aside
    */
-  public static Optional<Said> refuse(SoiledPieces bulker, Collection<SoiledPieces> going) {
+  public static Optional<Said> refuse(
+      SoiledPieces bulker, Collection<SoiledPieces> going, HouseRules rules) {
     if (!bulker.kind().small()) {
       return Optional.of(Said.of(LoadSaying.WRAPS));
     }
@@ -194,7 +196,7 @@ public final class Bulking {
     }
     for (SoiledPieces other : going) {
       for (TravelRule rule : TravelRules.ALL) {
-        if (rule.keepsApart(bulker, other)) {
+        if (rules.holds(rule) && rule.keepsApart(bulker, other)) {
           return Optional.of(
               Said.of(LoadSaying.NOT_WITH)
                   .with("kind", other.kind().plural())

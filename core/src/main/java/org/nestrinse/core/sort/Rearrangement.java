@@ -51,6 +51,11 @@ public record Rearrangement(
     public Move {
       ids = List.copyOf(ids);
     }
+
+    /** Returns the same move when no reason is given. */
+    public Move withoutReason() {
+      return new Move(ids, from, to, null);
+    }
   }
 
   /**
@@ -91,9 +96,11 @@ public record Rearrangement(
     private final List<SetAside> setAside = new ArrayList<>();
     private final Set<Integer> made = new TreeSet<>();
     private final Map<Long, Said> reasons = new TreeMap<>();
+    private final HouseRules rules;
 
     Bench(Sorted sorted, Machine machine) {
       this.machine = machine;
+      this.rules = sorted.rules();
       for (Sorted.Drum drum : sorted.drums()) {
         int number = firsts.size() + 1;
         firsts.put(number, new ArrayList<>(drum.first()));
@@ -167,12 +174,12 @@ public record Rearrangement(
       for (Offered o : moved) {
         Joining.Verdict verdict =
             Joining.verdict(o.pieces(), there, List.of(), machine).orElse(null);
-        boolean setAside = verdict != null && !verdict.hard() && reason != null;
-        if (verdict != null && !setAside) {
-          return Optional.of(verdict);
-        }
-        if (setAside) {
-          set.add(new SetAside(target, verdict.rule(), verdict.reason(), reason));
+        if (verdict != null) {
+          String why = verdict.hard() || reason == null ? rules.setAside(verdict) : reason;
+          if (why == null) {
+            return Optional.of(verdict);
+          }
+          set.add(new SetAside(target, verdict.rule(), verdict.reason(), why));
         }
         there.add(o.pieces());
       }
@@ -195,7 +202,7 @@ public record Rearrangement(
       List<Offered> everything = new ArrayList<>(basket);
       firsts.values().forEach(first -> first.forEach(o -> add(everything, o)));
       basket.sort(SortTable.BY_DUE);
-      Bulking bulking = new Bulking(new SortTable(everything), basket, machine);
+      Bulking bulking = new Bulking(new SortTable(everything, rules), basket, machine);
       Map<Integer, Sorted.Drum> drums = new TreeMap<>();
       firsts.values().removeIf(List::isEmpty);
       firsts.values().forEach(first -> first.sort(java.util.Comparator.comparing(Offered::id)));
@@ -204,7 +211,9 @@ public record Rearrangement(
           (number, first) -> {
             List<Sorted.Refused> no = bulking.refused(SortSolver.pieces(first));
             List<Offered> joined = bulk.get(drums.size());
-            drums.put(number, SortSolver.drum(first, joined, no, machine));
+            Sorted.Drum drum = SortSolver.drum(first, joined, no, machine);
+            drums.put(number, drum);
+            setAsideByTheHouse(number, drum);
           });
       List<Sorted.Wait> waits = new ArrayList<>();
       waiting.forEach(o -> waits.add(wait(o, reasons.getOrDefault(o.id(), Said.NOTHING))));
@@ -216,6 +225,22 @@ public record Rearrangement(
           untouched && sorted.proven(),
           List.copyOf(setAside),
           refused);
+    }
+
+    /** What the solver put together since the house has set a rule aside is said, too. */
+    private void setAsideByTheHouse(int number, Sorted.Drum drum) {
+      for (Sorted.Broken b : drum.broken()) {
+        String why = rules.reasons().get(b.rule().name());
+        boolean said =
+            setAside.stream().anyMatch(s -> s.drum() == number && s.rule().equals(b.rule().name()));
+        if (why != null && !said) {
+          Said words =
+              Said.of(LoadSaying.NOT_WITH)
+                  .with("kind", b.other())
+                  .with("reason", b.rule().reason());
+          setAside.add(new SetAside(number, b.rule().name(), words, why));
+        }
+      }
     }
 
     private static Sorted.Wait wait(Offered o, Said reason) {

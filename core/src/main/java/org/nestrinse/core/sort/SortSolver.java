@@ -39,7 +39,12 @@ public final class SortSolver {
    */
   public static Sorted solve(List<Offered> offered, Machine machine, Instant now) {
     Instant next = now.plus(NEXT_CHANCE);
-    return solve(offered, machine, now, o -> !HoldingClock.due(o.pieces()).isAfter(next));
+    return solve(
+        offered,
+        machine,
+        now,
+        o -> !HoldingClock.due(o.pieces()).isAfter(next),
+        HouseRules.ALL_HOLD);
   }
 
   /**
@@ -49,9 +54,14 @@ public final class SortSolver {
    * @param machine what it is washed in
    * @param now the moment
    * @param must what goes now; the rest goes when it fits or fills half a drum
+   * @param rules which rules the house has set aside
    */
   public static Sorted solve(
-      List<Offered> offered, Machine machine, Instant now, Predicate<Offered> must) {
+      List<Offered> offered,
+      Machine machine,
+      Instant now,
+      Predicate<Offered> must,
+      HouseRules rules) {
     List<Sorted.Answer> answers = new ArrayList<>();
     List<Offered> goods = new ArrayList<>();
     for (Offered o : offered) {
@@ -60,12 +70,12 @@ public final class SortSolver {
     List<Offered> soiled = goods.stream().filter(o -> !o.forBulk() || must.test(o)).toList();
     List<Offered> basket =
         goods.stream().filter(o -> o.forBulk() && !must.test(o)).sorted(SortTable.BY_DUE).toList();
-    SortTable table = new SortTable(goods);
+    SortTable table = new SortTable(goods, rules);
     SortSearch search =
         new SortSearch(SortUnits.of(soiled, table, machine, now, must), basket, table, machine);
     Bulking bulking = new Bulking(table, basket, machine);
     SortSearch.Found found = Repack.of(search.best(), must, machine);
-    return new Draft(machine, bulking, answers).sorted(found);
+    return new Draft(machine, bulking, answers, rules).sorted(found);
   }
 
   /** Returns what to do with pieces that fit no load, or nothing when they fit one. */
@@ -104,7 +114,8 @@ public final class SortSolver {
   }
 
   /** Turns what was found into drums and reasons. */
-  private record Draft(Machine machine, Bulking bulking, List<Sorted.Answer> answers) {
+  private record Draft(
+      Machine machine, Bulking bulking, List<Sorted.Answer> answers, HouseRules rules) {
 
     Sorted sorted(SortSearch.Found found) {
       List<Sorted.Drum> drums = new ArrayList<>();
@@ -121,7 +132,7 @@ public final class SortSolver {
       for (Offered o : bulking.left()) {
         waiting.add(new Sorted.Wait(o, HoldingClock.due(o.pieces()), LoadSaying.IN_BASKET.said()));
       }
-      return new Sorted(drums, waiting, answers, found.proven());
+      return new Sorted(drums, waiting, answers, found.proven(), rules);
     }
 
     private Said whyItWaits(SoiledPieces p, List<Sorted.Drum> drums) {

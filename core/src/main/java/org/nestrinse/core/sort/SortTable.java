@@ -34,7 +34,11 @@ final class SortTable {
   final boolean[] small;
   final int[] rank;
 
-  SortTable(List<Offered> offered) {
+  /** The rules of the house by which it was made. */
+  final HouseRules house;
+
+  SortTable(List<Offered> offered, HouseRules house) {
+    this.house = house;
     int n = offered.size();
     rules = new int[n][n];
     wetL = new double[n];
@@ -67,8 +71,8 @@ final class SortTable {
     }
   }
 
-  private static int broken(SoiledPieces one, SoiledPieces other) {
-    return bits(r -> r.keepsApart(one, other));
+  private int broken(SoiledPieces one, SoiledPieces other) {
+    return bits(r -> house.holds(r) && r.keepsApart(one, other));
   }
 
   static int bits(java.util.function.Predicate<TravelRule> which) {

@@ -14,8 +14,10 @@ import org.nestrinse.core.said.Said;
  * @param answers pieces that fit no load, each with what to do instead
  * @param proven whether nothing better exists by the solver's own measure; false when the search
  *     was cut short, and the answer is good but not proven
+ * @param rules which rules the house has set aside
  */
-public record Sorted(List<Drum> drums, List<Wait> waiting, List<Answer> answers, boolean proven) {
+public record Sorted(
+    List<Drum> drums, List<Wait> waiting, List<Answer> answers, boolean proven, HouseRules rules) {
   public Sorted {
     drums = List.copyOf(drums);
     waiting = List.copyOf(waiting);

@@ -96,7 +96,7 @@ class FewestRunsTest {
             due(4, HAND_TOWEL, 200, Soil.DIRT),
             due(5, DISH_CLOTH, 200, Soil.FOOD),
             due(6, DISH_CLOTH, 200, Soil.FOOD));
-    SortTable table = new SortTable(many);
+    SortTable table = new SortTable(many, HouseRules.ALL_HOLD);
     SortSearch search =
         new SortSearch(
             SortUnits.of(many, table, MACHINE, Morning.NOW, o -> true), List.of(), table, MACHINE);

@@ -124,16 +124,23 @@ class JoiningTest {
 
   @Test
   void bulkIsSmallBearsTheHeatAndBringsNoLint() {
-    assertThat(Bulking.refuse(soiled(SHEET, 1, Soil.DIRT), List.of(NAPPIES)))
+    assertThat(Bulking.refuse(soiled(SHEET, 1, Soil.DIRT), List.of(NAPPIES), HouseRules.ALL_HOLD))
         .hasValueSatisfying(r -> assertThat(r.saying()).isEqualTo(LoadSaying.WRAPS));
-    assertThat(Bulking.refuse(soiled(GLASS_CLOTH, 1, Soil.DIRT), List.of(NAPPIES)))
+    assertThat(
+            Bulking.refuse(
+                soiled(GLASS_CLOTH, 1, Soil.DIRT), List.of(NAPPIES), HouseRules.ALL_HOLD))
         .hasValueSatisfying(
             r -> assertThat(r.values()).containsEntry("celsius", Quantity.celsius(40)));
     assertThat(
             Bulking.refuse(
-                soiled(HAND_TOWEL, 1, Soil.DIRT), List.of(soiled(GLASS_CLOTH, 9, Soil.DIRT))))
+                soiled(HAND_TOWEL, 1, Soil.DIRT),
+                List.of(soiled(GLASS_CLOTH, 9, Soil.DIRT)),
+                HouseRules.ALL_HOLD))
         .hasValueSatisfying(r -> assertThat(heard(r, RuleSaying.LINT_REASON)).isTrue());
-    assertThat(Bulking.refuse(soiled(HAND_TOWEL, 10, Soil.DIRT), List.of(NAPPIES))).isEmpty();
+    assertThat(
+            Bulking.refuse(
+                soiled(HAND_TOWEL, 10, Soil.DIRT), List.of(NAPPIES), HouseRules.ALL_HOLD))
+        .isEmpty();
   }
 
   @Test
@@ -142,7 +149,7 @@ class JoiningTest {
       List<SoiledPieces> first = List.of(soiled(TRIFOLD, nappies, Soil.WET));
       List<Offered> basket = List.of(new Offered(9, soiled(HAND_TOWEL, 60, Soil.DIRT), true));
       List<Offered> set = List.of(new Offered(1, first.get(0), false));
-      SortTable table = new SortTable(List.of(set.get(0), basket.get(0)));
+      SortTable table = new SortTable(List.of(set.get(0), basket.get(0)), HouseRules.ALL_HOLD);
       List<Offered> bulk = new Bulking(table, basket, MACHINE).take(set);
       double main = DrumFill.of(first, SortSolver.pieces(bulk), MACHINE.drumL()).main();
       assertThat(MACHINE.window().misfit(main)).isLessThan(1e-9);

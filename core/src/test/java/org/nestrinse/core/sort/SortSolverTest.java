@@ -79,7 +79,7 @@ class SortSolverTest {
       List<Offered> soiled = fits.stream().filter(o -> !o.forBulk()).toList();
       List<Offered> basket =
           fits.stream().filter(Offered::forBulk).sorted(SortTable.BY_DUE).toList();
-      SortTable table = new SortTable(fits);
+      SortTable table = new SortTable(fits, HouseRules.ALL_HOLD);
       List<SortUnits.Heap> heaps =
           SortUnits.of(soiled, table, SMALL, Morning.NOW, SortSolverTest::due);
       if (heaps.size() > 7) {
