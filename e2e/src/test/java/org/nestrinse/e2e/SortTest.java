@@ -91,6 +91,35 @@ class SortTest extends Journey {
     browser.see("[data-drum='" + nappies + "']");
   }
 
+  @Test
+  void aRuleIsSetAsideForGoodAndAskedAgain() {
+    browser.open("/sort");
+    int nappies = drumWith("bamboo trifold");
+    browser.click("[data-piece='cot sheet']");
+    browser.click("[data-move='" + nappies + "']");
+    browser.click("[data-always]");
+    browser.see(piece(nappies, "cot sheet"));
+    browser.click("main details summary", "What must not be washed together");
+    browser.see("[data-house-aside=wrapping]", "Set aside in this house");
+    browser.click("[data-house-aside=wrapping] button", "Ask again");
+    browser.gone("[data-house-aside=wrapping]");
+  }
+
+  /** First what waits in the basket, then clean towels; what was taken goes back. */
+  @Test
+  void aThinDrumIsFilledUpFromTheShelf() {
+    browser.open("/gather");
+    browser.click("[data-pail='Nursery pail']");
+    browser.click("[data-wash-now]");
+    browser.see("[data-verdicts]");
+    browser.click("[data-fill-with='hand towel']", "from the basket");
+    browser.see("[data-message]", "added for the main wash");
+    browser.click("[data-fill-with='hand towel']", "from the shelf");
+    browser.see("[data-message]", "added for the main wash");
+    browser.open("/sort");
+    browser.see("[data-bulker='hand towel']");
+  }
+
   /** The mornings of core are data that the browser reads too; see {@link MorningsTest}. */
   @Test
   void theMorningsAreThere() throws IOException {
