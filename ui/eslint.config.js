@@ -3,7 +3,7 @@ import skipFormatting from '@vue/eslint-config-prettier/skip-formatting'
 import pluginVue from 'eslint-plugin-vue'
 import pluginAccess from 'eslint-plugin-vuejs-accessibility'
 
-// Reading every type takes a minute: the long proof does it.
+// Linting with types takes a minute more, so only ./nest endure does it.
 const withTypes = process.env.LINT_TYPES === '1'
 
 export default defineConfigWithVueTs(

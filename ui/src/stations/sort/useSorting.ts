@@ -91,8 +91,11 @@ export function useSorting() {
       return
     }
     sorting.value = now
+    const rule = always ? asking.value?.verdict.rule : undefined
     unpick()
     messages.done(t('sort.useSorting.moved', { words: what.line.words }), async () => {
+      // Else the house would propose the same again.
+      if (rule) await askAgain(rule)
       const back = await act(() => answer(api.DELETE('/api/v1/sorting/moves/last')))
       if (back) sorting.value = back
     })

@@ -99,6 +99,12 @@ class SortTest extends Journey {
     browser.click("[data-move='" + nappies + "']");
     browser.click("[data-always]");
     browser.see(piece(nappies, "cot sheet"));
+    browser.click("[data-message] button", "Undo");
+    browser.see("[data-wait] [data-piece='cot sheet']");
+    browser.click("[data-piece='cot sheet']");
+    browser.click("[data-move='" + nappies + "']");
+    browser.click("[data-always]");
+    browser.see(piece(nappies, "cot sheet"));
     browser.click("main details summary", "What must not be washed together");
     browser.see("[data-house-aside=wrapping]", "Set aside in this house");
     browser.click("[data-house-aside=wrapping] button", "Ask again");

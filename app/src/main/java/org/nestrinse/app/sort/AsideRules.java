@@ -27,9 +27,7 @@ class AsideRules {
 
   /** Sets the rule of a verdict aside for good; a hard rule stands. */
   void always(Joining.Verdict verdict, String reason) {
-    boolean soft =
-        TravelRules.ALL.stream().anyMatch(r -> !r.hard() && r.name().equals(verdict.rule()));
-    if (soft) {
+    if (HouseRules.maySetAside(verdict)) {
       AsideRuleEntity rule = new AsideRuleEntity();
       rule.rule = verdict.rule();
       rule.reason = reason;

@@ -246,9 +246,7 @@ public class LoadReader {
     Map<Long, List<Waiting>> basket = bulkers(waiting, load);
     List<Offer> offers = new ArrayList<>();
     basket.values().forEach(w -> offers.add(offer(w, pieces, fill, machine)));
-    if (offers.stream().noneMatch(o -> o.refusal() == null && o.wanted() > 0)) {
-      fromShelf(pieces).forEach(o -> offers.add(offer(o)));
-    }
+    fromShelf(load, pieces, waiting).forEach(o -> offers.add(offer(o)));
     Map<String, Why> whys = new LinkedHashMap<>();
     whys.put("fill", FillAdvice.why(fill, machine));
     whys.put("mass", massWhy(pieces.all(), machine));
@@ -332,12 +330,23 @@ public class LoadReader {
   }
 
   /** Returns what the shelf can give to a load that is too thin. */
-  List<ShelfBulk.Offer> fromShelf(LoadPieces pieces) {
+  List<ShelfBulk.Offer> fromShelf(LoadEntity load, LoadPieces pieces, List<Waiting> waiting) {
+    List<SoiledPieces> basket =
+        bulkers(waiting, load).values().stream()
+            .flatMap(List::stream)
+            .map(Waiting::pieces)
+            .toList();
     Map<Long, Stock> counted = stock.all();
     Map<Kind, Integer> clean = new LinkedHashMap<>();
     kinds.byId().forEach((id, kind) -> clean.put(kind, counted.get(id).clean()));
     return ShelfBulk.of(
-        pieces.first(), pieces.bulkers(), clean, machines.machine(), clock.instant(), rules.now());
+        pieces.first(),
+        pieces.bulkers(),
+        basket,
+        clean,
+        machines.machine(),
+        clock.instant(),
+        rules.now());
   }
 
   /** Returns the reason of the mass of a load. */

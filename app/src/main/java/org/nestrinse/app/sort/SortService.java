@@ -181,7 +181,7 @@ public class SortService {
     }
     int count = RequestChecks.whole("count", bulk.count, Limits.COUNT);
     if (Boolean.TRUE.equals(bulk.fromShelf)) {
-      takeFromShelf(loadId, bulk.kindId, count);
+      takeFromShelf(load, bulk.kindId, count);
       return reader.view(load, gather.waiting());
     }
     List<Waiting> available =
@@ -212,24 +212,16 @@ public class SortService {
     return reader.view(load, gather.waiting());
   }
 
-  private void takeFromShelf(long loadId, long kindId, int count) {
+  private void takeFromShelf(LoadEntity load, long kindId, int count) {
     ShelfBulk.Offer offer =
-        reader.fromShelf(reader.pieces(loadId)).stream()
+        reader.fromShelf(load, reader.pieces(load.id), gather.waiting()).stream()
             .filter(o -> o.kind().id() == kindId)
             .findFirst()
             .orElseThrow(() -> new StateConflict(SortRefusal.NONE_FROM_SHELF));
     new Range(1, offer.most(), Unit.PIECE).check("count", count);
     stock.move(kindId, count, Whereabouts.CLEAN, Whereabouts.WAITING);
     SoiledPieces pieces = ShelfBulk.inLoad(offer.kind(), count, clock.instant());
-    LoadItemEntity item = new LoadItemEntity();
-    item.loadId = loadId;
-    item.kindId = kindId;
-    item.pieces = count;
-    item.soil = pieces.soil();
-    item.solidsOff = pieces.solidsOff();
-    item.cameIn = pieces.since();
-    item.bulker = true;
-    items.saveAndFlush(item);
+    items.saveAndFlush(item(load.id, pieces, true));
   }
 
   /** Gives pieces of a load back to where they came from. */
@@ -327,20 +319,25 @@ public class SortService {
 
   private void put(long loadId, Waiting w, int count, boolean bulker) {
     gather.take(w.entryId(), count);
+    LoadItemEntity item = item(loadId, w.pieces().withCount(count), bulker);
+    item.entryId = w.entryId();
+    item.personId = w.personId();
+    item.lotId = w.lotId();
+    items.save(item);
+  }
+
+  private static LoadItemEntity item(long loadId, SoiledPieces pieces, boolean bulker) {
     LoadItemEntity item = new LoadItemEntity();
     item.loadId = loadId;
-    item.entryId = w.entryId();
-    item.kindId = w.pieces().kind().id();
-    item.personId = w.personId();
-    item.pieces = count;
-    item.soil = w.pieces().soil();
-    item.solidsOff = w.pieces().solidsOff();
-    item.cameIn = w.pieces().since();
+    item.kindId = pieces.kind().id();
+    item.pieces = pieces.count();
+    item.soil = pieces.soil();
+    item.solidsOff = pieces.solidsOff();
+    item.cameIn = pieces.since();
     item.bulker = bulker;
-    item.lotId = w.lotId();
-    item.newDye = w.pieces().newDye();
-    item.firstWash = w.pieces().firstWash();
-    items.save(item);
+    item.newDye = pieces.newDye();
+    item.firstWash = pieces.firstWash();
+    return item;
   }
 
   private LoadEntity openLoad(long id) {

@@ -47,7 +47,8 @@ class KilledProcessTest {
   @Timeout(value = 60, unit = TimeUnit.MINUTES)
   void killedWhileItWritesItLosesNothingItAnsweredAndStartsAgain() throws Exception {
     classes = jars();
-    // Ended in good order once, it leaves an archive of its classes: the others start sooner.
+    // The first run ends normally and writes an archive of its classes. The others start faster
+    // with it.
     whileItRuns(true, (port, process) -> endInGoodOrder(process));
     for (int kill = 1; kill <= KILLS; kill++) {
       int run = kill;

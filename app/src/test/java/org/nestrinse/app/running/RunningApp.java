@@ -304,7 +304,7 @@ public final class RunningApp implements AutoCloseable {
     replace(house);
     LedgerCheck check = bean(LedgerCheck.class);
     if (check.found().isEmpty() && check.notices().isEmpty()) {
-      // It was looked through when it was lived; once more for each test takes seconds.
+      // The build checked its rows already. Checking them again for each test takes seconds.
       bean(AssumedPieces.class).catchUp();
     } else {
       context.publishEvent(new HouseOpened(House.OWN));

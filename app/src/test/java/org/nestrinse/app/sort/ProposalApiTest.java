@@ -152,7 +152,7 @@ class ProposalApiTest {
     assertThat(no.get("drums")).isEqualTo(seen.get("drums"));
     assertThat(no.get("moved").asInt()).isZero();
 
-    // A sheet is not wrapped round nappies, and with pee on it not put to the kitchen: it waits.
+    // The sheet would wrap the nappies, and pee must not meet the kitchen cloths. So it waits.
     JsonNode sheet = waits(seen, "cot sheet").get("line");
     assertThat(moved(seen, sheet, -1, number, null).get("refused").get("rule").asString())
         .isEqualTo("wrapping");

@@ -269,7 +269,7 @@ class SortApiTest {
     assertThat(clean(kind)).isEqualTo(clean);
   }
 
-  /** A rule that the house sets aside for good is not asked about again, until it shall be. */
+  /** A house can set a rule aside for good, and can bring it back. */
   @Test
   void aRuleIsSetAsideForGoodAndAskedAgain() {
     JsonNode seen = app.get("/api/v1/sorting").json();

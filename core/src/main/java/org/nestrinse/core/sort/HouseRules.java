@@ -22,6 +22,11 @@ public record HouseRules(Map<String, String> reasons) {
     return rule.hard() || !reasons.containsKey(rule.name());
   }
 
+  /** Returns whether a household may set aside for good what a verdict says: a soft rule only. */
+  public static boolean maySetAside(Joining.Verdict verdict) {
+    return TravelRules.ALL.stream().anyMatch(r -> !r.hard() && r.name().equals(verdict.rule()));
+  }
+
   /** Returns why a verdict does not count in this house, or null when it does. */
   public @Nullable String setAside(Joining.Verdict verdict) {
     return verdict.hard() ? null : reasons.get(verdict.rule());

@@ -227,7 +227,7 @@ public record Rearrangement(
           refused);
     }
 
-    /** What the solver put together since the house has set a rule aside is said, too. */
+    /** Lists the rules of the house that the solver itself did without in this load. */
     private void setAsideByTheHouse(int number, Sorted.Drum drum) {
       for (Sorted.Broken b : drum.broken()) {
         String why = rules.reasons().get(b.rule().name());

@@ -53,10 +53,12 @@ public final class ShelfBulk {
 
   /**
    * Returns what the shelf can give to a load that is too thin, the largest pieces first, since
-   * fewer of them do; nothing when the main wash is full enough, or is done by hand.
+   * fewer of them do; nothing when the main wash is full enough or is done by hand, or when a
+   * soiled piece of a basket may still join.
    *
    * @param first the first wash set
    * @param bulkers what joins already
+   * @param basket small soiled pieces that wait
    * @param clean how many of each kind are clean
    * @param now the moment
    * @param rules which rules the house has set aside
@@ -64,6 +66,7 @@ public final class ShelfBulk {
   public static List<Offer> of(
       List<SoiledPieces> first,
       List<SoiledPieces> bulkers,
+      List<SoiledPieces> basket,
       Map<Kind, Integer> clean,
       Machine machine,
       Instant now,
@@ -74,6 +77,9 @@ public final class ShelfBulk {
     }
     List<SoiledPieces> going = new ArrayList<>(first);
     going.addAll(bulkers);
+    if (basket.stream().anyMatch(b -> Bulking.refuse(b, going, rules).isEmpty())) {
+      return List.of();
+    }
     List<Offer> offers = new ArrayList<>();
     clean.forEach(
         (kind, count) -> {

@@ -22,7 +22,7 @@ import org.nestrinse.core.textile.Kind;
 
 class ShelfBulkTest {
   private static List<ShelfBulk.Offer> offers(List<SoiledPieces> first, Map<Kind, Integer> clean) {
-    return ShelfBulk.of(first, List.of(), clean, MACHINE, NOW, HouseRules.ALL_HOLD);
+    return ShelfBulk.of(first, List.of(), List.of(), clean, MACHINE, NOW, HouseRules.ALL_HOLD);
   }
 
   private static double fill(List<SoiledPieces> first, ShelfBulk.Offer offer, int count) {
@@ -77,7 +77,18 @@ class ShelfBulkTest {
     joined.add(ShelfBulk.inLoad(HAND_TOWEL, before - 2, NOW));
     Map<Kind, Integer> clean = Map.of(HAND_TOWEL, 200);
     ShelfBulk.Offer now =
-        ShelfBulk.of(first, joined, clean, MACHINE, NOW, HouseRules.ALL_HOLD).get(0);
+        ShelfBulk.of(first, joined, List.of(), clean, MACHINE, NOW, HouseRules.ALL_HOLD).get(0);
     assertThat(now.wanted()).isEqualTo(2);
+  }
+
+  @Test
+  void soiledPiecesOfABasketGoFirstWhereTheyMayJoin() {
+    List<SoiledPieces> first = List.of(soiled(TRIFOLD, 8, Soil.WET));
+    Map<Kind, Integer> clean = Map.of(HAND_TOWEL, 20);
+    List<SoiledPieces> towels = List.of(soiled(HAND_TOWEL, 2, Soil.DIRT));
+    List<SoiledPieces> glass = List.of(soiled(GLASS_CLOTH, 2, Soil.DIRT));
+    HouseRules rules = HouseRules.ALL_HOLD;
+    assertThat(ShelfBulk.of(first, List.of(), towels, clean, MACHINE, NOW, rules)).isEmpty();
+    assertThat(ShelfBulk.of(first, List.of(), glass, clean, MACHINE, NOW, rules)).isNotEmpty();
   }
 }
