@@ -6,6 +6,7 @@ import static org.openqa.selenium.Keys.ENTER;
 import static org.openqa.selenium.Keys.SPACE;
 import static org.openqa.selenium.Keys.TAB;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.WebElement;
 import tools.jackson.databind.JsonNode;
@@ -75,6 +76,7 @@ class FirstFiveMinutesTest extends EmptyHouse {
   }
 
   @Test
+  @Tag("long")
   void byKeysAloneOnALaptop() {
     browser.open("/");
     browser.see("[data-set-up=who]");
@@ -116,6 +118,7 @@ class FirstFiveMinutesTest extends EmptyHouse {
   }
 
   @Test
+  @Tag("long")
   void whatCannotBeIsSaidBesideItAndNothingIsLost() {
     browser.open("/set-up/own");
     browser.click("[data-set=pockets]");

@@ -2,9 +2,11 @@ package org.nestrinse.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A morning in the made-up house, from a pail to the shelf, in few taps. */
+@Tag("long")
 class MorningOfTheHouseTest extends Journey {
   private static final int MOST_TAPS = 15;
 

@@ -2,6 +2,7 @@ package org.nestrinse.e2e;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.support.ui.Select;
 
@@ -9,6 +10,7 @@ import org.openqa.selenium.support.ui.Select;
  * Someone with an empty household sets up their own machine and textiles in Kit, and washes a first
  * load.
  */
+@Tag("long")
 class OwnHouseholdTest extends EmptyHouse {
   private void tab(String name) {
     browser.open("/kit");

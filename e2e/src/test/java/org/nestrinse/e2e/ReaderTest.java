@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 import org.openqa.selenium.interactions.Actions;
@@ -113,6 +114,7 @@ class ReaderTest extends Journey {
 
   /** A laptop at 200 % has half as many pixels each way. */
   @Test
+  @Tag("long")
   void aPageAtTwiceItsSizeStillFits() {
     browser.viewport(640, 400);
     List<String> wrong = new ArrayList<>();
@@ -137,6 +139,7 @@ class ReaderTest extends Journey {
   }
 
   @Test
+  @Tag("long")
   void paperShowsNoButtons() {
     for (String view : List.of("/week", "/shelf", "/shelf/stock", "/record", "/record/5")) {
       browser.open(view);

@@ -1,8 +1,10 @@
 package org.nestrinse.e2e;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** From a number to its reason, from there to how it is estimated, and back. */
+@Tag("long")
 class WhyPagesTest extends Journey {
   @Test
   void aReasonLeadsToThePageAboutItsModelAndBack() {
