@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.Keys;
@@ -21,6 +22,7 @@ import org.openqa.selenium.WebElement;
  * a phone, in English, in German, and in a language that nobody speaks: in a short run each view in
  * one of these ways, in turn.
  */
+@Order(1)
 class EveryViewTest extends Journey {
   /** In a short run axe-core, which takes seconds, looks at each fifth state. */
   private static final int EVERY = 5;

@@ -76,7 +76,6 @@ class FirstFiveMinutesTest extends EmptyHouse {
   }
 
   @Test
-  @Tag("long")
   void byKeysAloneOnALaptop() {
     browser.open("/");
     browser.see("[data-set-up=who]");
@@ -159,6 +158,7 @@ class FirstFiveMinutesTest extends EmptyHouse {
   }
 
   @Test
+  @Tag("long")
   void whatIsLeftHalfWayIsThereLater() {
     browser.open("/");
     tap("[data-add-person=toddler]");

@@ -4,12 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.nestrinse.app.running.RunningApp;
 import org.openqa.selenium.support.ui.Select;
 import tools.jackson.databind.JsonNode;
 
 /** A family whose browser speaks German moves in and types its decimals with a comma. */
+@Tag("long")
 class GermanTest extends Journey {
   @Override
   @BeforeEach

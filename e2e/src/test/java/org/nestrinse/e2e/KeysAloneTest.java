@@ -6,9 +6,11 @@ import static org.openqa.selenium.Keys.ESCAPE;
 import static org.openqa.selenium.Keys.SPACE;
 import static org.openqa.selenium.Keys.TAB;
 
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The whole round without a pointer: digits jump, arrows walk, Enter and Space do. */
+@Tag("long")
 class KeysAloneTest extends Journey {
 
   @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -14,6 +15,7 @@ import org.nestrinse.app.running.RunningApp;
 import org.openqa.selenium.support.ui.Select;
 
 /** Everything that the safety rules forbid, tried once by hand in the browser. */
+@Tag("long")
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class SafetyTest {
   private RunningApp app;

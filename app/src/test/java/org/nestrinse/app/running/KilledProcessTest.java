@@ -37,24 +37,30 @@ class KilledProcessTest {
   /** How many times it is killed while it writes; more of them prove more and take longer. */
   private static final int KILLS = Integer.getInteger("nest.kills", 3);
 
+  /** From so many on it pays to start and end once for an archive of the classes. */
+  private static final int KILLS_WORTH_AN_ARCHIVE = 10;
+
   private final Set<String> answered = ConcurrentHashMap.newKeySet();
   private final Random random = new Random(17);
   private @TempDir Path data;
   private @TempDir Path shared;
   private String classes = "";
+  private String sharing = "-Xshare:auto";
 
   @Test
   @Timeout(value = 60, unit = TimeUnit.MINUTES)
   void killedWhileItWritesItLosesNothingItAnsweredAndStartsAgain() throws Exception {
     classes = jars();
-    // The first run ends normally and writes an archive of its classes. The others start faster
-    // with it.
-    whileItRuns(true, (port, process) -> endInGoodOrder(process));
+    if (KILLS >= KILLS_WORTH_AN_ARCHIVE) {
+      whileItRuns(
+          archived("-XX:ArchiveClassesAtExit="), (port, process) -> endInGoodOrder(process));
+      sharing = archived("-XX:SharedArchiveFile=");
+    }
     for (int kill = 1; kill <= KILLS; kill++) {
       int run = kill;
-      whileItRuns(false, (port, process) -> killWhileItWrites(port, process, run));
+      whileItRuns(sharing, (port, process) -> killWhileItWrites(port, process, run));
     }
-    whileItRuns(false, (port, process) -> endInGoodOrder(process));
+    whileItRuns(sharing, (port, process) -> endInGoodOrder(process));
     assertThat(answered).hasSizeGreaterThanOrEqualTo(KILLS);
   }
 
@@ -63,9 +69,9 @@ class KilledProcessTest {
     void with(int port, Process process) throws Exception;
   }
 
-  private void whileItRuns(boolean first, Doing doing) throws Exception {
+  private void whileItRuns(String classSharing, Doing doing) throws Exception {
     int port = freePort();
-    Process process = process(port, first);
+    Process process = process(port, classSharing);
     try {
       awaitReady(port, process);
       HttpRequest read = HttpRequest.newBuilder(uri(port, "/api/v1/people")).build();
@@ -116,13 +122,16 @@ class KilledProcessTest {
     }
   }
 
-  private Process process(int port, boolean first) throws IOException {
-    Path archive = shared.resolve("classes.jsa");
+  private String archived(String option) {
+    return option + shared.resolve("classes.jsa");
+  }
+
+  private Process process(int port, String classSharing) throws IOException {
     return new ProcessBuilder(
             Path.of(System.getProperty("java.home"), "bin", "java").toString(),
             "-XX:TieredStopAtLevel=1",
             "-XX:+UseSerialGC",
-            first ? "-XX:ArchiveClassesAtExit=" + archive : "-XX:SharedArchiveFile=" + archive,
+            classSharing,
             "-cp",
             classes,
             NestRinse.class.getName(),
