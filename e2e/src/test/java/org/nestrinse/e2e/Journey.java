@@ -108,6 +108,8 @@ abstract class Journey {
         place.click();
       }
       browser.see("[data-group]");
+      // A plan that is still made would push the rows down under the finger.
+      browser.settled();
       int groups = browser.visible("[data-group]").size();
       browser.click("[data-group] button[data-dry]");
       browser.text("main", t -> browser.visible("[data-group]").size() < groups);

@@ -2,6 +2,7 @@ package org.nestrinse.core.dry;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntFunction;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.textile.Material;
@@ -259,12 +260,9 @@ public record AirDrying(
           air, exposure, room, air.clothTemperatureC(vapour), air.evaporation(vapour));
     }
 
-    public Stretch exposed(double other) {
-      return new Stretch(air, other, room, clothC, evaporation);
-    }
-
-    public Stretch in(@Nullable Room other) {
-      return new Stretch(air, exposure, other, clothC, evaporation);
+    /** Returns it with another share of both faces that the air reaches, in a room or none. */
+    public Stretch with(double otherExposure, @Nullable Room otherRoom) {
+      return new Stretch(air, otherExposure, otherRoom, clothC, evaporation);
     }
   }
 
@@ -300,7 +298,20 @@ public record AirDrying(
     if (way.isEmpty()) {
       throw new OutOfRange("hours", Allowed.EMPTY, Allowed.AT_LEAST_ONE);
     }
-    return new Walk(piece, pieces, way).hours(firstMinutes);
+    AirDrying walked = along(piece, pieces, way.size(), way::get, firstMinutes);
+    return new AirDrying(
+        walked.hoursToDry, way.stream().map(Stretch::clothC).toList(), walked.moisture);
+  }
+
+  /**
+   * Returns how the piece dries along a way whose hours are asked for one after the other, and only
+   * until it is dry. The temperature of the cloth is not kept.
+   *
+   * @param hours how many there are; the last one repeats up to 96 h
+   */
+  public static AirDrying along(
+      Hung piece, int pieces, int hours, IntFunction<Stretch> way, int firstMinutes) {
+    return new Walk(piece, pieces, hours, way).hours(firstMinutes);
   }
 
   /** Returns what rain brings back in a minute [kg/kg]. */
@@ -313,36 +324,38 @@ public record AirDrying(
     private final DryingPiece drying;
     private final Material material;
     private final int pieces;
-    private final List<Stretch> way;
+    private final int given;
+    private final IntFunction<Stretch> way;
     private double vapour;
     private @Nullable Room in;
 
-    Walk(Hung piece, int pieces, List<Stretch> way) {
+    Walk(Hung piece, int pieces, int given, IntFunction<Stretch> way) {
       this.drying = new DryingPiece(piece);
       this.material = piece.material;
       this.pieces = pieces;
+      this.given = given;
       this.way = way;
     }
 
     AirDrying hours(int firstMinutes) {
-      List<Double> cloth = way.stream().map(Stretch::clothC).toList();
       List<Double> moisture = new ArrayList<>(List.of(drying.moisture()));
       if (drying.isDry()) {
         moisture.add(drying.moisture());
-        return new AirDrying(0.0, cloth, moisture);
+        return new AirDrying(0.0, List.of(), moisture);
       }
       int gone = 0;
+      Stretch here = way.apply(0);
       for (int hour = 0; hour < LONGEST_H; hour++) {
-        Stretch here = way.get(Math.min(hour, way.size() - 1));
+        here = hour > 0 && hour < given ? way.apply(hour) : here;
         int minutes = hour == 0 ? firstMinutes : MINUTES_PER_HOUR;
         double dryAfter = hour(here, minutes);
         moisture.add(drying.moisture());
         if (dryAfter >= 0) {
-          return new AirDrying((gone + dryAfter) / MINUTES_PER_HOUR, cloth, moisture);
+          return new AirDrying((gone + dryAfter) / MINUTES_PER_HOUR, List.of(), moisture);
         }
         gone += minutes;
       }
-      return new AirDrying(null, cloth, moisture);
+      return new AirDrying(null, List.of(), moisture);
     }
 
     /** Walks through an hour; returns after how many minutes it is dry, or -1. */
@@ -352,17 +365,18 @@ public record AirDrying(
       enter(room, air);
       double evaporation = here.evaporation;
       double resting = restingMoisture(material, air.feltHumidity(vapour));
+      drying.in(air, here.exposure);
       for (int minute = 0; minute < minutes; minute++) {
         if (room != null && minute % ROOM_STEP_MINUTES == 0) {
           evaporation = air.evaporation(vapour);
           resting = restingMoisture(material, air.feltHumidity(vapour));
         }
-        DryingPiece.Minute gone = drying.minute(air, evaporation, resting, here.exposure);
+        double givenKg = drying.minute(evaporation, resting);
         if (room != null) {
-          vapour = room.after(vapour, gone.givenKg() * pieces, air);
+          vapour = room.after(vapour, givenKg * pieces, air);
         }
-        if (gone.dried()) {
-          return minute + gone.dryAfter();
+        if (drying.dryAfter() >= 0) {
+          return minute + drying.dryAfter();
         }
       }
       return -1;

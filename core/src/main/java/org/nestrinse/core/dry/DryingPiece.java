@@ -13,6 +13,9 @@ final class DryingPiece {
   private final double critical;
   private final double dry;
   private double moisture;
+  private double perMinute;
+  private double wetted;
+  private double dryAfter = -1;
 
   DryingPiece(AirDrying.Hung piece) {
     this.piece = piece;
@@ -31,39 +34,39 @@ final class DryingPiece {
   }
 
   /**
-   * Lets it dry for a minute.
+   * Puts it into other air.
    *
    * @param air at the cloth
-   * @param evaporation from wet cloth in that air [kg per m² and s]
-   * @param resting moisture that it would keep in that air for good [kg/kg]
    * @param exposure share of both faces that the air reaches
    */
-  Minute minute(AirDrying.Air air, double evaporation, double resting, double exposure) {
+  void in(AirDrying.Air air, double exposure) {
+    perMinute = 2 * piece.areaM2() * exposure / piece.massKg() * SECONDS_PER_MINUTE;
+    wetted = AirDrying.wettedPerMinute(air, piece);
+  }
+
+  /**
+   * Lets it dry for a minute; returns the water that went into the air [kg].
+   *
+   * @param evaporation from wet cloth in that air [kg per m² and s]
+   * @param resting moisture that it would keep in that air for good [kg/kg]
+   */
+  double minute(double evaporation, double resting) {
     double slowed =
         moisture < critical && critical > resting
             ? Math.max(0, Math.min(1, (moisture - resting) / (critical - resting)))
             : 1;
-    double share = 2 * piece.areaM2() * exposure / piece.massKg() * SECONDS_PER_MINUTE;
-    double lost = evaporation * share * slowed;
+    double lost = evaporation * perMinute * slowed;
     double next = moisture - lost;
-    double wetted = AirDrying.wettedPerMinute(air, piece);
     if (wetted > 0) {
       next = Math.max(next, Math.min(piece.soakedMoisture(), next + wetted));
     }
-    double part = next <= dry ? (moisture - dry) / (moisture - next) : -1;
+    dryAfter = next <= dry ? (moisture - dry) / (moisture - next) : -1;
     moisture = Math.max(next, dry);
-    return new Minute(lost * piece.massKg(), part);
+    return lost * piece.massKg();
   }
 
-  /**
-   * What a minute did.
-   *
-   * @param givenKg water that went into the air [kg]
-   * @param dryAfter after which part of it the piece was dry, or -1
-   */
-  record Minute(double givenKg, double dryAfter) {
-    boolean dried() {
-      return dryAfter >= 0;
-    }
+  /** Returns after which part of the last minute it was dry, or -1. */
+  double dryAfter() {
+    return dryAfter;
   }
 }

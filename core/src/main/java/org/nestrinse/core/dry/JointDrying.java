@@ -71,7 +71,7 @@ public final class JointDrying {
         AirDrying.Room room = s.room;
         Double evaporated = room == null ? null : given.remove(room.key());
         if (evaporated != null) {
-          AirDrying.Air air = hour.at(s.place);
+          AirDrying.Air air = s.air(hour);
           double before = vapour.getOrDefault(room.key(), air.vapourDensity());
           vapour.put(room.key(), room.after(before, evaporated, air));
         }
@@ -93,6 +93,8 @@ public final class JointDrying {
     private double evaporation;
     private double resting;
     private @Nullable Double dryAfter;
+    private AirDrying.@Nullable Air air;
+    private @Nullable WeatherHour airOf;
 
     State(Group group, Instant first) {
       this.group = group;
@@ -117,9 +119,12 @@ public final class JointDrying {
       if (minute < from || over()) {
         return;
       }
-      AirDrying.Air air = hour.at(place);
       boolean newHour = minute % MINUTES_PER_HOUR == 0;
       boolean look = room == null ? newHour : minute % LOOK_MINUTES == 0;
+      AirDrying.Air air = air(hour);
+      if (minute == from || newHour) {
+        drying.in(air, group.exposure);
+      }
       if (minute == from || look) {
         double now =
             room == null
@@ -131,14 +136,23 @@ public final class JointDrying {
       if (minute > from && newHour) {
         moisture.add(drying.moisture());
       }
-      DryingPiece.Minute gone = drying.minute(air, evaporation, resting, group.exposure);
+      double givenKg = drying.minute(evaporation, resting);
       if (room != null) {
-        given.merge(room.key(), gone.givenKg() * group.pieces, Double::sum);
+        given.merge(room.key(), givenKg * group.pieces, Double::sum);
       }
-      if (gone.dried()) {
-        dryAfter = (minute - from + gone.dryAfter()) / MINUTES_PER_HOUR;
+      if (drying.dryAfter() >= 0) {
+        dryAfter = (minute - from + drying.dryAfter()) / MINUTES_PER_HOUR;
         moisture.add(drying.moisture());
       }
+    }
+
+    /** The air at its place, worked out once an hour. */
+    AirDrying.Air air(WeatherHour hour) {
+      if (air == null || hour != airOf) {
+        air = hour.at(place);
+        airOf = hour;
+      }
+      return air;
     }
 
     AirDrying drying() {

@@ -42,6 +42,8 @@ final class WayInAir {
   private final boolean crowded;
   private final boolean[] shade;
   private final int[] strongSunBefore;
+  private int looked;
+  private double exposure;
   private final AirDrying drying;
   private final List<HangingGroup.Point> points;
 
@@ -69,44 +71,49 @@ final class WayInAir {
     this.route = route;
     this.crowded = crowded;
     strongSunBefore[0] = batch.strongSunH();
-    List<AirDrying.Stretch> way = new ArrayList<>(hours);
-    for (int hour = 0; hour < hours; hour++) {
-      way.add(at(hour));
-    }
     AirDrying.Hung hung = HangingGroup.hung(batch.kind(), 1, batch.moisture());
     drying =
         HangingGroup.ofWhole(
             batch.kind(),
-            AirDrying.along(hung, batch.count(), way, HangingGroup.minutesLeft(question.from())));
+            AirDrying.along(
+                hung, batch.count(), hours, this::at, HangingGroup.minutesLeft(question.from())));
     points = HangingGroup.points(drying, question.from());
   }
 
   private AirDrying.Stretch at(int hour) {
+    lookAtTheSun(hour);
     Spot spot = question.spots().get(route[hour]);
-    WeatherHour weather = question.weather().get(hour);
-    double sun = weather.sunAt(spot.felt());
-    boolean strong = sun >= WeatherHour.STRONG_SUN_W_M2;
-    shade[hour] =
-        batch.kind().sunShy()
-            && sun > 0
-            && switch (question.wishes().sun()) {
-              case NEVER -> true;
-              case FULL -> false;
-              case LIMITED ->
-                  weather.temperatureC() > SHADE_ABOVE_C
-                      || (strong && strongSunBefore[hour] >= STRONG_SUN_H);
-            };
-    strongSunBefore[hour + 1] = strongSunBefore[hour] + (strong && !shade[hour] ? 1 : 0);
     Place place = spot.felt();
-    double exposure =
-        HangingGroup.corrected(
-            crowded ? place.crowdedExposure() : place.exposure(),
-            question.factors().of(spot.place(), batch.kind()));
+    if (hour == 0 || route[hour] != route[hour - 1]) {
+      exposure =
+          HangingGroup.corrected(
+              crowded ? place.crowdedExposure() : place.exposure(),
+              question.factors().of(spot.place(), batch.kind()));
+    }
     double others = rooms.others(spot.placeId(), hour, part.index());
     return stretches
         .of(route[hour], hour, shade[hour])
-        .exposed(exposure)
-        .in(HangingGroup.room(place, spot.placeId(), others));
+        .with(exposure, HangingGroup.room(place, spot.placeId(), others));
+  }
+
+  /** Works out shade and strong sun up to an hour. */
+  private void lookAtTheSun(int last) {
+    for (; looked <= last; looked++) {
+      WeatherHour weather = question.weather().get(looked);
+      double sun = weather.sunAt(question.spots().get(route[looked]).felt());
+      boolean strong = sun >= WeatherHour.STRONG_SUN_W_M2;
+      shade[looked] =
+          batch.kind().sunShy()
+              && sun > 0
+              && switch (question.wishes().sun()) {
+                case NEVER -> true;
+                case FULL -> false;
+                case LIMITED ->
+                    weather.temperatureC() > SHADE_ABOVE_C
+                        || (strong && strongSunBefore[looked] >= STRONG_SUN_H);
+              };
+      strongSunBefore[looked + 1] = strongSunBefore[looked] + (strong && !shade[looked] ? 1 : 0);
+    }
   }
 
   int[] route() {
@@ -153,6 +160,7 @@ final class WayInAir {
     Instant airEnd =
         dryer != null ? question.hour(start) : airDry != null ? airDry : question.hour(hours - 1);
     int lastHour = Math.min(hours - 1, question.indexOf(airEnd));
+    lookAtTheSun(lastHour);
     List<Course.Leg> legs = new ArrayList<>();
     List<Course.Mark> marks = new ArrayList<>();
     double airKwh = 0;
@@ -174,22 +182,9 @@ final class WayInAir {
     double wear = SUN_WEAR * batch.count() * strongSun(lastHour);
     double sun = hangs ? wetSun(airEnd, lastHour) : 0;
     double damp = dampH(airEnd, lastHour, hangs);
-    if (dryer == null) {
-      if (airDry != null) {
-        marks.add(new Course.Mark(airDry, Course.Event.DRY, Course.Event.DRY.said()));
-      }
-      return CourseBuilder.builder()
-          .batch(batch)
-          .legs(legs)
-          .marks(marks)
-          .points(points)
-          .dryBy(airDry)
-          .kwh(airKwh)
-          .money(money)
-          .wear(wear)
-          .wetSunKwhM2(sun)
-          .weights(weights(damp))
-          .build();
+    Instant dryBy = dryer == null ? airDry : null;
+    if (dryBy != null) {
+      marks.add(new Course.Mark(dryBy, Course.Event.DRY, Course.Event.DRY.said()));
     }
     Course inAir =
         CourseBuilder.builder()
@@ -197,14 +192,14 @@ final class WayInAir {
             .legs(legs)
             .marks(marks)
             .points(points)
-            .dryBy(null)
+            .dryBy(dryBy)
             .kwh(airKwh)
             .money(money)
             .wear(wear)
             .wetSunKwhM2(sun)
             .weights(weights(damp))
             .build();
-    return finished(inAir, dryer, airEnd);
+    return dryer == null ? inAir : finished(inAir, dryer, airEnd);
   }
 
   /** Returns a course that the dryer finishes from a moment on. */
