@@ -1476,6 +1476,22 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/api/v1/record/marked": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get: operations["marked"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/api/v1/record/observations": {
         parameters: {
             query?: never;
@@ -3610,6 +3626,7 @@ export interface components {
             role: "SHELL" | "COVER" | "NIGHT_FITTED" | "ALL_IN_ONE" | "INSERT" | "FLAT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "SANITARY_PAD" | "NURSING_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
             small: boolean;
             stock: components["schemas"]["Stock"];
+            toldSoils: ("WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT")[];
             usual: components["schemas"]["UsualCare"];
             /** Format: int64 */
             version: number;
@@ -3865,6 +3882,12 @@ export interface components {
             /** Format: int32 */
             rounds: number;
             says: string;
+        };
+        MarkedMarked: {
+            kind: string;
+            /** Format: date-time */
+            since: string;
+            sinceWords: string;
         };
         MassRequest: {
             /** Format: double */
@@ -8420,6 +8443,26 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["RecordArchivePreview"];
+                };
+            };
+        };
+    };
+    marked: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description OK */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["MarkedMarked"][];
                 };
             };
         };

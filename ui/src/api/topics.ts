@@ -34,6 +34,7 @@ const ABOUT: Partial<Record<GetPath, Topic[]>> = {
   '/api/v1/wipes': ['KIT', 'PAILS', 'STOCK'],
   '/api/v1/record': ['ROUNDS', 'SEEN', 'KIT'],
   '/api/v1/record/taps': ['SEEN', 'KIT'],
+  '/api/v1/record/marked': ['SEEN', 'KIT'],
 }
 
 /** Returns whether what is kept under this key may have changed with these topics. */

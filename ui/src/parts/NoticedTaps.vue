@@ -5,6 +5,8 @@ import { answer, api, type Api } from '../api/client'
 import { useMessages } from '../stores/messages'
 import { useCarer } from '../stations/wash/useCarer'
 import { useAct } from '../use/useAct'
+import { useAnswer } from '../use/useLoaded'
+import KindOptions from './KindOptions.vue'
 import SawTaps from './SawTaps.vue'
 
 /** What somebody noticed: first in one word, then what kind of it; all else is folded away. */
@@ -45,10 +47,18 @@ const WELL: Found[] = [
   { sign: 'SMELL_WET', value: 'fresh', where: 'USE', words: t('parts.noticedTaps.allWell') },
   { sign: 'LEAKS', value: 'none', where: 'USE', words: t('parts.noticedTaps.allWell') },
 ]
-const FIRST: { id: string; words: string; kinds: Found[]; together?: boolean }[] = [
+/** What happened together is kept at once; what stays on pieces is asked of which. */
+interface First {
+  id: string
+  words: string
+  kinds: Found[]
+  together?: boolean
+  ofPieces?: boolean
+}
+const FIRST: First[] = [
   { id: 'smells', words: t('parts.noticedTaps.smells'), kinds: SMELLS },
   { id: 'leaks', words: t('parts.noticedTaps.leaks'), kinds: LEAKS },
-  { id: 'stains', words: t('parts.noticedTaps.stains'), kinds: STAINS },
+  { id: 'stains', words: t('parts.noticedTaps.stains'), kinds: STAINS, ofPieces: true },
   { id: 'stiff', words: t('parts.noticedTaps.stiff'), kinds: STIFF },
   { id: 'suds', words: t('parts.noticedTaps.suds'), kinds: SUDS },
   { id: 'well', words: t('parts.noticedTaps.allWell'), kinds: WELL, together: true },
@@ -58,20 +68,23 @@ const messages = useMessages()
 const { act, busy } = useAct()
 const { carer } = useCarer()
 const chosen = ref<string>()
-const kinds = computed(() => FIRST.find((f) => f.id === chosen.value)?.kinds ?? [])
+const found = computed(() => FIRST.find((f) => f.id === chosen.value))
+const { data: owned } = useAnswer('/api/v1/kinds')
+const SEVERAL = '*'
+const of = ref('')
 
 async function first(id: string) {
-  const found = FIRST.find((f) => f.id === id)
-  if (!found) return
-  if (found.together || found.kinds.length === 1) {
+  const tapped = FIRST.find((f) => f.id === id)
+  if (!tapped) return
+  if (tapped.together) {
     chosen.value = undefined
-    await keep(found.kinds, found.words, found.together === true)
+    await keep(tapped.kinds, tapped.words, true)
   } else {
     chosen.value = chosen.value === id ? undefined : id
   }
 }
 
-async function keep(all: Found[], words: string, well: boolean) {
+async function keep(all: Found[], words: string, well: boolean, kind?: string) {
   const kept: number[] = []
   for (const { sign, value, where } of all) {
     // What was noticed beside a running wash belongs to it.
@@ -79,7 +92,7 @@ async function keep(all: Found[], words: string, well: boolean) {
     const seen = await act(() =>
       answer(
         api.POST('/api/v1/record/observations', {
-          body: { sign, value, where, roundId, carer: carer.value || undefined },
+          body: { sign, value, where, roundId, kind, carer: carer.value || undefined },
         }),
       ),
     )
@@ -112,7 +125,7 @@ async function keep(all: Found[], words: string, well: boolean) {
         type="button"
         class="chip min-h-11 px-3"
         :class="chosen === f.id ? 'bg-ink font-semibold text-paper' : ''"
-        :aria-expanded="f.kinds.length > 1 && !f.together ? chosen === f.id : undefined"
+        :aria-expanded="f.together ? undefined : chosen === f.id"
         :disabled="busy"
         :data-first="f.id"
         @click="first(f.id)"
@@ -120,9 +133,26 @@ async function keep(all: Found[], words: string, well: boolean) {
         {{ f.words }}
       </button>
     </div>
-    <div v-if="kinds.length" class="mt-2 flex flex-wrap gap-2 border-l-4 border-line pl-3">
+    <form
+      v-if="found?.ofPieces"
+      class="mt-2 flex flex-wrap items-end gap-2 border-l-4 border-line pl-3"
+      @submit.prevent="keep(found.kinds, found.words, false, of === SEVERAL ? undefined : of)"
+    >
+      <label class="text-sm">
+        {{ $t('parts.noticedTaps.onWhich') }}
+        <select v-model="of" class="block min-h-11" data-noticed-kind>
+          <option value="" disabled>{{ $t('parts.noticedTaps.choose') }}</option>
+          <option :value="SEVERAL">{{ $t('parts.noticedTaps.severalKinds') }}</option>
+          <KindOptions :kinds="owned ?? []" :in-wash="where === 'WASH'" />
+        </select>
+      </label>
+      <button type="submit" class="chip min-h-11 px-3" :disabled="busy || !of" data-keep-noticed>
+        {{ $t('parts.noticedTaps.keep') }}
+      </button>
+    </form>
+    <div v-else-if="found" class="mt-2 flex flex-wrap gap-2 border-l-4 border-line pl-3">
       <button
-        v-for="k in kinds"
+        v-for="k in found.kinds"
         :key="k.sign + k.value"
         type="button"
         class="chip min-h-11 px-3"

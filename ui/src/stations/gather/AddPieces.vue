@@ -27,6 +27,10 @@ const soils = computed(() => {
     : SOILS.filter((s) => usual.includes(s.value) || s.value === soil.value)
 })
 const last = ref<Api['KindView']>()
+const lastSoil = ref<Soil>()
+watch(soil, () => (lastSoil.value = undefined))
+/** A kind that may hold what burns: first it is asked what is on it. */
+const unclear = ref<Api['KindView']>()
 const pieces = ref(1)
 const search = ref('')
 const list = useTemplateRef<HTMLElement>('list')
@@ -50,7 +54,11 @@ const how = computed<Solids>(() => (withSolids.value ? solids.value : 'NONE'))
 const advised = computed(() => last.value ?? usual.value[0])
 const advising = computed(() => ({
   path: { id: props.pail.id },
-  query: { kindId: advised.value?.id ?? 0, soil: soil.value, solids: how.value },
+  query: {
+    kindId: advised.value?.id ?? 0,
+    soil: lastSoil.value ?? soil.value,
+    solids: how.value,
+  },
 }))
 const { data: advice } = useLoaded(
   () => ['/api/v1/pails/{id}/advice', advising.value],
@@ -59,11 +67,21 @@ const { data: advice } = useLoaded(
 )
 watch(
   () => props.pail.id,
-  () => (last.value = undefined),
+  () => {
+    last.value = undefined
+    lastSoil.value = undefined
+    unclear.value = undefined
+  },
 )
 
-async function add(kind: Api['KindView'] | null) {
+const TOLD: Partial<Record<Soil, string>> = {
+  OIL: t('gather.addPieces.oilFuelOrSolvent'),
+  GREASE: t('gather.addPieces.greaseOrBrakeDust'),
+}
+async function add(kind: Api['KindView'] | null, told = soil.value) {
   if (!kind) return
+  unclear.value = kind.toldSoils.length && !kind.toldSoils.includes(told) ? kind : undefined
+  if (unclear.value) return
   const entry = await act(() =>
     answer(
       api.POST('/api/v1/pails/{id}/entries', {
@@ -71,8 +89,8 @@ async function add(kind: Api['KindView'] | null) {
         body: {
           kindId: kind.id,
           count: pieces.value,
-          soil: soil.value,
-          solids: how.value,
+          soil: told,
+          solids: hasSolids(told) ? solids.value : 'NONE',
         },
       }),
     ),
@@ -80,6 +98,7 @@ async function add(kind: Api['KindView'] | null) {
   if (entry) {
     search.value = ''
     last.value = kind
+    lastSoil.value = told
     emit('changed')
     messages.done(
       t('gather.addPieces.into', {
@@ -150,7 +169,12 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
         </button>
       </li>
     </ul>
-    <Combobox :model-value="null" as="div" class="relative mt-2 max-w-sm" @update:model-value="add">
+    <Combobox
+      :model-value="null"
+      as="div"
+      class="relative mt-2 max-w-sm"
+      @update:model-value="add($event)"
+    >
       <ComboboxInput
         class="w-full"
         :placeholder="$t('gather.addPieces.anotherKindTypeItsName')"
@@ -177,6 +201,22 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
         </li>
       </ComboboxOptions>
     </Combobox>
+    <div v-if="unclear" class="mt-3 border-l-4 border-heat pl-3" role="alert" data-unclear>
+      <p class="font-semibold">{{ $t('gather.addPieces.whatIsOn', { name: unclear.name }) }}</p>
+      <div class="mt-1 flex flex-wrap gap-2">
+        <button
+          v-for="told in unclear.toldSoils"
+          :key="told"
+          type="button"
+          class="chip min-h-11 px-3"
+          :disabled="busy"
+          :data-told="told"
+          @click="add(unclear, told)"
+        >
+          {{ TOLD[told] }}
+        </button>
+      </div>
+    </div>
     <TypedPieces :pail="pail" :soil="soil" :solids="solids" @changed="emit('changed')" />
     <div v-if="advice?.length" class="mt-3 border-l-4 border-sun pl-3 text-sm" data-advice>
       <p class="font-semibold">{{ $t('gather.addPieces.withNow', { name: advised?.name }) }}</p>

@@ -8,6 +8,7 @@ import { useAnswer } from '../../use/useLoaded'
 import BundleBoard from './BundleBoard.vue'
 import CoverScale from './CoverScale.vue'
 import ShelfPages from './ShelfPages.vue'
+import StillMarked from './StillMarked.vue'
 
 /** The bundles on the shelf, and how long they last. */
 const why = useWhy()
@@ -51,6 +52,7 @@ watch(
       :lines="cover.lines"
       :whys="cover.whys"
     />
+    <StillMarked />
     <p v-if="shelf.compartments.length === 0" class="mt-4" data-nothing-owned>
       {{ $t('shelf.shelfView.nothingOwnedYet') }}
       <RouterLink to="/set-up/own" class="button-quiet">{{

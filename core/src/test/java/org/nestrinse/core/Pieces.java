@@ -295,6 +295,7 @@ public final class Pieces {
         .start(job.start())
         .askedC(job.askedC())
         .wishes(job.wishes())
+        .marked(job.marked())
         .build();
   }
 }

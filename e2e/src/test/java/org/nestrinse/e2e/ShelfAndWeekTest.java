@@ -42,6 +42,22 @@ class ShelfAndWeekTest extends Journey {
     browser.see("[data-prep]", "bamboo boosters");
   }
 
+  @Test
+  void whatStayedMarkedIsLookedAtAgain() {
+    browser.open("/shelf");
+    browser.click("[data-noticed] summary");
+    browser.click("[data-first=stains]");
+    new Select(browser.see("[data-noticed-kind]")).selectByValue("bib");
+    browser.click("[data-keep-noticed]");
+    browser.see("[data-marked=bib]", "marked since");
+    browser.click("[data-marked=bib] [data-still]");
+    browser.see("[data-message]", "next wash");
+    browser.click("[data-marked=bib] [data-gone]");
+    browser.gone("[data-marked=bib]");
+    browser.click("[data-message] button", "Undo");
+    browser.see("[data-marked=bib]");
+  }
+
   private int count(String recipe) {
     return Integer.parseInt(
         browser.text("[data-bundle='" + recipe + "'] [data-count]", t -> t.matches("\\d+")));

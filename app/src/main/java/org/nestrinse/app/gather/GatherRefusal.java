@@ -12,6 +12,7 @@ public enum GatherRefusal implements Saying {
   A_KIND,
   A_PAIL,
   A_PERSON,
+  WHAT_IS_ON_IT,
   IN_A_LOAD,
   SO_MANY_WAIT("most"),
   WITHIN_DAYS("days"),

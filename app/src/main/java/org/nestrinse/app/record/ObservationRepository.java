@@ -17,6 +17,8 @@ interface ObservationRepository extends JpaRepository<ObservationEntity, Long> {
 
   Slice<ObservationEntity> findByHiddenFalseOrderBySeenAtAscIdAsc(Pageable page);
 
+  List<ObservationEntity> findByHiddenFalseAndSignAndKindIsNotNullOrderBySeenAtAscIdAsc(Sign sign);
+
   @Query("select e.uid from ObservationEntity e")
   Set<String> uids();
 

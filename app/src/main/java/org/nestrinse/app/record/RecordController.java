@@ -35,18 +35,21 @@ class RecordController {
   private final ObservationService observations;
   private final RecordArchive archive;
   private final RoundFiles files;
+  private final MarkedService marked;
 
   RecordController(
       RoundService rounds,
       RecordService record,
       ObservationService observations,
       RecordArchive archive,
-      RoundFiles files) {
+      RoundFiles files,
+      MarkedService marked) {
     this.rounds = rounds;
     this.record = record;
     this.observations = observations;
     this.archive = archive;
     this.files = files;
+    this.marked = marked;
   }
 
   @GetMapping
@@ -105,6 +108,12 @@ class RecordController {
   @CachedAnswer
   List<ObservationService.Tap> taps(@RequestParam Sign.Where where) {
     return observations.taps(where);
+  }
+
+  @GetMapping("/marked")
+  @CachedAnswer
+  List<MarkedService.Marked> marked() {
+    return marked.all();
   }
 
   @PostMapping("/observations")

@@ -59,8 +59,20 @@ public record OwnPieces(RunningApp app) {
     return made.json().get("id").asLong();
   }
 
+  /** Tries to put pieces into a pail of their own, and returns what it answers. */
+  public RunningApp.Answer tryEntry(long kind, int count, String soil) {
+    return entry(pail(null), kind, count, soil);
+  }
+
   /** Tries it, and returns what it answers. */
   public RunningApp.Answer tryLoad(long kind, int count, String soil, @Nullable Long person) {
+    long id = pail(person);
+    RunningApp.Answer in = entry(id, kind, count, soil);
+    assertThat(in.status()).as(in.body()).isEqualTo(201);
+    return app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(id));
+  }
+
+  private long pail(@Nullable Long person) {
     String name = "pail " + System.nanoTime();
     String whose = person == null ? "" : ",\"personId\":" + person;
     RunningApp.Answer pail =
@@ -68,14 +80,14 @@ public record OwnPieces(RunningApp app) {
             "/api/v1/pails",
             "{\"name\":\"%s\",\"style\":\"BASKET\",\"capacityL\":60%s}".formatted(name, whose));
     assertThat(pail.status()).as(pail.body()).isEqualTo(201);
-    long id = Lives.pail(app, name).get("id").asLong();
-    RunningApp.Answer in =
-        app.post(
-            "/api/v1/pails/%d/entries".formatted(id),
-            "{\"kindId\":%d,\"count\":%d,\"soil\":\"%s\",\"solids\":\"NONE\"}"
-                .formatted(kind, count, soil));
-    assertThat(in.status()).as(in.body()).isEqualTo(201);
-    return app.post("/api/v1/loads", "{\"pailIds\":[%d]}".formatted(id));
+    return Lives.pail(app, name).get("id").asLong();
+  }
+
+  private RunningApp.Answer entry(long pail, long kind, int count, String soil) {
+    return app.post(
+        "/api/v1/pails/%d/entries".formatted(pail),
+        "{\"kindId\":%d,\"count\":%d,\"soil\":\"%s\",\"solids\":\"NONE\"}"
+            .formatted(kind, count, soil));
   }
 
   private long created(String path, String json) {

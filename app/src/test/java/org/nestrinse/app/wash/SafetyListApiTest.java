@@ -226,7 +226,7 @@ class SafetyListApiTest {
     RunningApp.Answer soaked = own.tryLoad(rag, 10, "OIL", null);
     assertThat(soaked.status()).isEqualTo(409);
     assertThat(soaked.json().get("detail").asString()).contains("catch fire");
-    NursingLoad load = load(rag, 20, "DIRT");
+    NursingLoad load = load(rag, 20, "GREASE");
     RunningApp.Answer steam = load.tryPlan(school("hygiene-steam"));
     boolean refused = steam.status() == 422;
     assertThat(refused || caution(steam.json(), "oil").get("strength").asString().equals("STOP"))
@@ -238,6 +238,17 @@ class SafetyListApiTest {
             "{\"recipe\":\"SIMMER_POT\",\"vessel\":\"pot\",\"vesselL\":10,\"pieces\":[{\"kindId\":%d,\"count\":4}]}"
                 .formatted(rag));
     assertThat(stove.body()).contains("catches fire on a stove");
+  }
+
+  @Test
+  void ofAWorkshopClothItIsAskedWhatIsOnIt() {
+    assertThat(own.tryEntry(rag, 2, "WET"))
+        .satisfies(refused -> assertThat(refused.status()).isEqualTo(400))
+        .satisfies(refused -> assertThat(refused.json().get("field").asString()).isEqualTo("soil"));
+    assertThat(own.tryEntry(rag, 2, "GREASE").status()).isEqualTo(201);
+    assertThat(own.tryEntry(rag, 2, "OIL").status()).isEqualTo(201);
+    JsonNode told = Lives.named(app.get("/api/v1/kinds").json(), "name", "workshop rag");
+    assertThat(told.get("toldSoils")).hasSize(2);
   }
 
   @Test

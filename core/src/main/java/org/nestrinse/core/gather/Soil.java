@@ -1,8 +1,10 @@
 package org.nestrinse.core.gather;
 
+import java.util.List;
 import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.bath.SoilType;
 import org.nestrinse.core.said.Saying;
+import org.nestrinse.core.textile.Kind;
 
 /** What soiled a piece, and what that asks for. */
 public enum Soil implements Saying {
@@ -69,6 +71,15 @@ public enum Soil implements Saying {
   /** Returns how long it may wait, stored dry and with air [h]. */
   public int holdHours() {
     return holdHours;
+  }
+
+  /**
+   * Returns the soils of which one has to be told of a kind, since it decides whether the pieces
+   * may be washed at all: solvent and oil burn, grease and brake dust wash out. None when any soil
+   * will do.
+   */
+  public static List<Soil> toBeTold(Kind kind) {
+    return kind.oily() ? List.of(OIL, GREASE) : List.of();
   }
 
   /** Returns whether solids have to come off before washing. */

@@ -12,7 +12,6 @@ import org.nestrinse.core.wash.step.Step;
 
 /** What an answer makes of the steps that are still to come. */
 public final class Branch {
-  private static final int TREAT_MINUTES = 10;
   private static final int PIECES_MINUTES = 3;
 
   private Branch() {}
@@ -51,7 +50,7 @@ public final class Branch {
                       Step.Action.TREAT,
                       Said.of(RunSaying.TREAT_TITLE),
                       Said.of(RunSaying.TREAT_DETAIL),
-                      TREAT_MINUTES,
+                      Step.TREAT_MINUTES,
                       Said.of(RunSaying.TREAT_REASON))));
       case MORE_PIECES ->
           inserted(

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherRefusal;
 import org.nestrinse.app.gather.GatherSaying;
+import org.nestrinse.app.gather.SoilSent;
 import org.nestrinse.app.kit.BeingRemoved;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.kit.kind.KindService;
@@ -194,13 +195,14 @@ public class NormalDayService {
     if (change.kindId == null) {
       throw new OutOfRange("kindId", Allowed.MISSING, GatherRefusal.A_KIND);
     }
-    e.kindId = kinds.one(change.kindId).id();
+    Kind kind = kinds.one(change.kindId);
+    e.kindId = kind.id();
     if (change.pailId == null || !pails.inUse(change.pailId)) {
       throw new OutOfRange(
           "pailId", change.pailId == null ? Allowed.MISSING : change.pailId, GatherRefusal.A_PAIL);
     }
     e.pailId = change.pailId;
-    e.soil = RequestChecks.choice("soil", change.soil, Soil.class);
+    e.soil = SoilSent.of(kind, change.soil);
     e.part = RequestChecks.choice("part", change.part, DayPart.class);
     e.pieces = RequestChecks.whole("count", change.count, NormalDay.COUNT);
     e.sinceAt = clock.instant();

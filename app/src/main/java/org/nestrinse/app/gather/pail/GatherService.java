@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.gather.GatherRefusal;
+import org.nestrinse.app.gather.SoilSent;
 import org.nestrinse.app.gather.pail.GatherViews.Entry;
 import org.nestrinse.app.gather.pail.GatherViews.Gathering;
 import org.nestrinse.app.kit.household.HouseholdService;
@@ -163,9 +164,10 @@ public class GatherService {
     }
     EntryEntity e = new EntryEntity();
     e.pailId = pailId;
-    e.kindId = kinds.one(coming.kindId).id();
+    Kind kind = kinds.one(coming.kindId);
+    e.kindId = kind.id();
     e.pieces = RequestChecks.whole("count", coming.count, Limits.COUNT);
-    e.soil = RequestChecks.choice("soil", coming.soil, Soil.class);
+    e.soil = SoilSent.of(kind, coming.soil);
     e.solids = RequestChecks.choice("solids", coming.solids, Solids.class);
     e.cameIn = cameIn(coming.cameIn);
     int standing = assumed.standFor(e);
@@ -229,7 +231,7 @@ public class GatherService {
   public Entry correct(long entryId, Correction correction) {
     EntryEntity e = waitingEntry(entryId);
     int count = RequestChecks.whole("count", correction.count, Limits.COUNT);
-    Soil soil = RequestChecks.choice("soil", correction.soil, Soil.class);
+    Soil soil = SoilSent.of(kinds.one(e.kindId), correction.soil);
     Solids solids = RequestChecks.choice("solids", correction.solids, Solids.class);
     if (e.version != RequestChecks.whole("version", correction.version, VERSION)) {
       throw new Stale(What.THESE_PIECES, reader.look().entry(e));

@@ -18,6 +18,7 @@ import org.nestrinse.app.problem.Stale;
 import org.nestrinse.app.problem.StateConflict;
 import org.nestrinse.app.problem.What;
 import org.nestrinse.app.speech.Speech;
+import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.household.Stock;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
@@ -259,6 +260,7 @@ public class KindService implements Removable {
         .bulkFactor(e.bulkFactor)
         .massKg(kind.massKg())
         .limits(kind.limits().said())
+        .toldSoils(Soil.toBeTold(kind))
         .stock(stock)
         .build();
   }

@@ -3,6 +3,7 @@ package org.nestrinse.app.kit.kind;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.household.Stock;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.textile.Bin;
@@ -32,6 +33,7 @@ import org.nestrinse.core.textile.UsualCare;
  * @param bulkFactor what a look into the drum made of its bulk; 1 when nobody looked
  * @param massKg one piece [kg]
  * @param limits what it can take
+ * @param toldSoils the soils of which one has to be told when it comes in; none when any will do
  * @param stock where its pieces are
  */
 @RecordBuilder
@@ -51,6 +53,7 @@ public record KindView(
     double bulkFactor,
     double massKg,
     Said limits,
+    List<Soil> toldSoils,
     Stock stock) {
 
   /** Returns the kind as the rules know it. */

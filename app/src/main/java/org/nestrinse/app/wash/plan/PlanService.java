@@ -61,6 +61,7 @@ public class PlanService {
   private final Clock clock;
   private final SchoolService schools;
   private final PastMethods past;
+  private final MarkedKinds marked;
 
   PlanService(
       PlanPicture picture,
@@ -70,7 +71,8 @@ public class PlanService {
       ProductService products,
       Clock clock,
       SchoolService schools,
-      PastMethods past) {
+      PastMethods past,
+      MarkedKinds marked) {
     this.picture = picture;
     this.loads = loads;
     this.households = households;
@@ -79,6 +81,7 @@ public class PlanService {
     this.clock = clock;
     this.schools = schools;
     this.past = past;
+    this.marked = marked;
   }
 
   /** A product put in besides, as it is sent. */
@@ -332,6 +335,7 @@ public class PlanService {
         .start(now.atZone(household.zoneId()).toLocalTime())
         .askedC(askedC)
         .wishes(wishes.standing(households.standing()).household(households.answers()))
+        .marked(marked.names())
         .build();
   }
 }

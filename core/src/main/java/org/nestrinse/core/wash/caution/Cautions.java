@@ -66,6 +66,7 @@ public final class Cautions {
     cautions.asChosen();
     cautions.hands();
     cautions.loading();
+    StillMarkedCaution.of(job, steps).ifPresent(cautions.found::add);
     cautions.products();
     cautions.fill();
     cautions.heat();

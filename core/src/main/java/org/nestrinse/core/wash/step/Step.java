@@ -33,6 +33,8 @@ public record Step(
     int minutes,
     Said reason,
     boolean apart) {
+  /** How long stain remover is left to work before a piece goes in [min]; house figure. */
+  public static final int TREAT_MINUTES = 10;
 
   /** Sorts of steps. */
   public enum Action {

@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.time.LocalTime;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -44,6 +45,7 @@ import org.nestrinse.core.wash.school.Wishes;
  * @param askedC temperature of the main wash that the person asks for [°C], or null to leave it to
  *     the school
  * @param wishes what else the person wants of this load
+ * @param marked names of the kinds of which something stayed marked at an earlier wash
  */
 @RecordBuilder
 public record WashJob(
@@ -59,7 +61,8 @@ public record WashJob(
     Instant now,
     LocalTime start,
     @Nullable Integer askedC,
-    Wishes wishes) {
+    Wishes wishes,
+    Set<String> marked) {
   public WashJob {
     if (first.isEmpty()) {
       throw new OutOfRange("first", Allowed.EMPTY, Allowed.AT_LEAST_ONE);
@@ -71,6 +74,7 @@ public record WashJob(
     first = List.copyOf(first);
     bulkers = List.copyOf(bulkers);
     products = List.copyOf(products);
+    marked = Set.copyOf(marked);
   }
 
   /** Makes a job without wishes beyond the temperature. */
@@ -100,7 +104,8 @@ public record WashJob(
         now,
         start,
         askedC,
-        Wishes.NONE);
+        Wishes.NONE,
+        Set.of());
   }
 
   /** Returns the same job with the temperature left to the school. */

@@ -218,6 +218,7 @@ class ChemistryCheckTest {
             .start(plain.start())
             .askedC(null)
             .wishes(wishes)
+            .marked(plain.marked())
             .build();
     return WashPlanner.plan(job, School.HOT_AND_FULL).cautions();
   }

@@ -1,0 +1,23 @@
+package org.nestrinse.app.gather;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.problem.RequestChecks;
+import org.nestrinse.core.gather.Soil;
+import org.nestrinse.core.textile.Kind;
+import org.nestrinse.core.units.OutOfRange;
+
+/** The soil of pieces that come in, as it is sent. */
+public final class SoilSent {
+  private SoilSent() {}
+
+  /** Returns it; throws {@link OutOfRange} when it is missing, or not told where it must be. */
+  public static Soil of(Kind kind, @Nullable Soil sent) {
+    Soil soil = RequestChecks.choice("soil", sent, Soil.class);
+    List<Soil> told = Soil.toBeTold(kind);
+    if (!told.isEmpty() && !told.contains(soil)) {
+      throw new OutOfRange("soil", soil.said(), GatherRefusal.WHAT_IS_ON_IT);
+    }
+    return soil;
+  }
+}
