@@ -59,7 +59,9 @@ class HouseholdApiTest {
     ObjectNode change = (ObjectNode) shell;
     long id = change.get("id").asLong();
     for (String field :
-        new String[] {"id", "massKg", "limits", "stock", "label", "usual", "bulkFactor"}) {
+        new String[] {
+          "id", "massKg", "limits", "toldSoils", "stock", "label", "usual", "bulkFactor"
+        }) {
       change.remove(field);
     }
     change.put("owned", 1);
