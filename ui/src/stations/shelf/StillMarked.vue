@@ -5,7 +5,7 @@ import { useMessages } from '../../stores/messages'
 import { useAct } from '../../use/useAct'
 import { useAnswer } from '../../use/useLoaded'
 
-/** What stayed marked at an earlier wash: looked at again, with one tap each. */
+/** Pieces that still had a mark after a wash: one tap says whether it has gone. */
 const { data: marked } = useAnswer('/api/v1/record/marked')
 const messages = useMessages()
 const { act, busy } = useAct()

@@ -11,7 +11,7 @@ import org.nestrinse.core.units.OutOfRange;
 public final class SoilSent {
   private SoilSent() {}
 
-  /** Returns it; throws {@link OutOfRange} when it is missing, or not told where it must be. */
+  /** Returns it; throws {@link OutOfRange} when it is missing, or cannot be for this kind. */
   public static Soil of(Kind kind, @Nullable Soil sent) {
     Soil soil = RequestChecks.choice("soil", sent, Soil.class);
     List<Soil> told = Soil.toBeTold(kind);

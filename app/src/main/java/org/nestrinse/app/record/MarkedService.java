@@ -15,7 +15,7 @@ import org.nestrinse.core.said.Said;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Kinds of which something stayed marked, until somebody looked again. */
+/** Which kinds still have a mark, from what people noticed. */
 @Service
 class MarkedService implements MarkedKinds {
   private final ObservationRepository observations;
@@ -30,7 +30,7 @@ class MarkedService implements MarkedKinds {
   }
 
   /**
-   * A kind of which something is still marked, as it is shown.
+   * A kind that still has a mark, as it is shown.
    *
    * @param kind its name
    * @param since when the mark was first seen

@@ -7,7 +7,7 @@ import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.OwnPieces;
 import org.nestrinse.app.running.RunningApp;
 
-/** What stayed marked comes back at its next wash, until somebody looks and it is gone. */
+/** A mark is brought up at every wash until somebody sees that it has gone. */
 class MarkedApiTest {
   private static final String KIND = "painting smock";
 

@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * A kind of which something stayed marked after a wash, until somebody looks again and nothing is
- * left.
+ * A kind that came out of a wash with a mark, remembered until somebody sees that the mark has
+ * gone.
  *
  * @param kind its name
  * @param since when the mark was first seen

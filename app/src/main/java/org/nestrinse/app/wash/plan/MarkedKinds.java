@@ -2,8 +2,8 @@ package org.nestrinse.app.wash.plan;
 
 import java.util.Set;
 
-/** What stayed marked at earlier washes; told by whoever keeps what people saw. */
+/** Which kinds still have a mark from an earlier wash; the record knows. */
 public interface MarkedKinds {
-  /** Returns the names of the kinds of which something is still marked. */
+  /** Returns the names of those kinds. */
   Set<String> names();
 }

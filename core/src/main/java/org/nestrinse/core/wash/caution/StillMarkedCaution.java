@@ -15,11 +15,11 @@ import org.nestrinse.core.wash.school.Disagreement;
 import org.nestrinse.core.wash.step.Step;
 import org.nestrinse.core.wash.step.WashJob;
 
-/** What stayed marked at an earlier wash, and what helps it at this one. */
+/** A note about marks that earlier washes left, and what helps this time. */
 final class StillMarkedCaution {
   private StillMarkedCaution() {}
 
-  /** Returns it where the load is put in, or nothing when nothing in it is marked. */
+  /** Returns the note, at the step of loading; nothing when no kind in the load is marked. */
   static Optional<Caution> of(WashJob job, List<Step> steps) {
     List<Kind> kinds =
         job.all().stream()

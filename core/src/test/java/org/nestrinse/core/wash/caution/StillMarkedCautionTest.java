@@ -19,7 +19,7 @@ import org.nestrinse.core.wash.school.School;
 import org.nestrinse.core.wash.step.WashJob;
 import org.nestrinse.core.wash.step.WashJobBuilder;
 
-/** What stayed marked is told at its next wash, with what helps it there. */
+/** A mark left by one wash gets a note at the next, saying what helps. */
 class StillMarkedCautionTest {
   private static final List<SoiledPieces> LOAD =
       List.of(soiled(TRIFOLD, 12, Soil.STOOL), soiled(SHELL, 10, Soil.STOOL));
