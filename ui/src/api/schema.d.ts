@@ -3625,8 +3625,8 @@ export interface components {
             /** @enum {string} */
             role: "SHELL" | "COVER" | "NIGHT_FITTED" | "ALL_IN_ONE" | "INSERT" | "FLAT" | "BOOSTER" | "LINER" | "WIPE" | "WET_BAG" | "BED_PAD" | "SANITARY_PAD" | "NURSING_PAD" | "CLOTHES" | "BEDDING" | "TOWEL" | "CLOTH";
             small: boolean;
+            soilChoices: ("WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT")[];
             stock: components["schemas"]["Stock"];
-            toldSoils: ("WET" | "STOOL" | "BLOOD" | "VOMIT" | "MILK" | "FOOD" | "GREASE" | "WAX" | "OIL" | "DIRT")[];
             usual: components["schemas"]["UsualCare"];
             /** Format: int64 */
             version: number;

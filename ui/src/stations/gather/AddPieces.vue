@@ -74,13 +74,13 @@ watch(
   },
 )
 
-const TOLD: Partial<Record<Soil, string>> = {
+const CHOICES: Partial<Record<Soil, string>> = {
   OIL: t('gather.addPieces.oilFuelOrSolvent'),
   GREASE: t('gather.addPieces.greaseOrBrakeDust'),
 }
-async function add(kind: Api['KindView'] | null, told = soil.value) {
+async function add(kind: Api['KindView'] | null, itsSoil = soil.value) {
   if (!kind) return
-  unclear.value = kind.toldSoils.length && !kind.toldSoils.includes(told) ? kind : undefined
+  unclear.value = kind.soilChoices.length && !kind.soilChoices.includes(itsSoil) ? kind : undefined
   if (unclear.value) return
   const entry = await act(() =>
     answer(
@@ -89,8 +89,8 @@ async function add(kind: Api['KindView'] | null, told = soil.value) {
         body: {
           kindId: kind.id,
           count: pieces.value,
-          soil: told,
-          solids: hasSolids(told) ? solids.value : 'NONE',
+          soil: itsSoil,
+          solids: hasSolids(itsSoil) ? solids.value : 'NONE',
         },
       }),
     ),
@@ -98,7 +98,7 @@ async function add(kind: Api['KindView'] | null, told = soil.value) {
   if (entry) {
     search.value = ''
     last.value = kind
-    lastSoil.value = told
+    lastSoil.value = itsSoil
     emit('changed')
     messages.done(
       t('gather.addPieces.into', {
@@ -205,15 +205,15 @@ defineExpose({ focusFirst: () => list.value?.querySelector('button')?.focus() })
       <p class="font-semibold">{{ $t('gather.addPieces.whatIsOn', { name: unclear.name }) }}</p>
       <div class="mt-1 flex flex-wrap gap-2">
         <button
-          v-for="told in unclear.toldSoils"
-          :key="told"
+          v-for="choice in unclear.soilChoices"
+          :key="choice"
           type="button"
           class="chip min-h-11 px-3"
           :disabled="busy"
-          :data-told="told"
-          @click="add(unclear, told)"
+          :data-on-it="choice"
+          @click="add(unclear, choice)"
         >
-          {{ TOLD[told] }}
+          {{ CHOICES[choice] }}
         </button>
       </div>
     </div>

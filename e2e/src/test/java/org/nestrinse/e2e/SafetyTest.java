@@ -206,7 +206,7 @@ class SafetyTest {
     browser.type("[role=combobox]", "workshop rag");
     browser.click("[role=option]", "workshop rag");
     browser.see("[data-unclear]", "What is on it");
-    browser.click("[data-told=OIL]");
+    browser.click("[data-on-it=OIL]");
     browser.see("[data-advice]", "catch fire");
     browser.open("/sort");
     browser.see("main", "catch fire");

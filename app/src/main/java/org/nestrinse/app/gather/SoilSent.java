@@ -1,6 +1,5 @@
 package org.nestrinse.app.gather;
 
-import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.core.gather.Soil;
@@ -14,8 +13,7 @@ public final class SoilSent {
   /** Returns it; throws {@link OutOfRange} when it is missing, or cannot be for this kind. */
   public static Soil of(Kind kind, @Nullable Soil sent) {
     Soil soil = RequestChecks.choice("soil", sent, Soil.class);
-    List<Soil> told = Soil.toBeTold(kind);
-    if (!told.isEmpty() && !told.contains(soil)) {
+    if (!soil.fits(kind)) {
       throw new OutOfRange("soil", soil.said(), GatherRefusal.WHAT_IS_ON_IT);
     }
     return soil;

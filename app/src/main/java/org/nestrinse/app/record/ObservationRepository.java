@@ -13,8 +13,6 @@ interface ObservationRepository extends JpaRepository<ObservationEntity, Long> {
   List<ObservationEntity> findByHiddenFalseAndSeenAtBetweenOrderBySeenAtAscIdAsc(
       Instant from, Instant to);
 
-  List<ObservationEntity> findByHiddenFalseOrderBySeenAtAscIdAsc();
-
   Slice<ObservationEntity> findByHiddenFalseOrderBySeenAtAscIdAsc(Pageable page);
 
   List<ObservationEntity> findByHiddenFalseAndSignAndKindIsNotNullOrderBySeenAtAscIdAsc(Sign sign);

@@ -265,9 +265,8 @@ public class ObservationService {
   public Map<String, String> last(Sign sign) {
     Map<String, String> all = new java.util.HashMap<>();
     Names names = kinds.names();
-    observations.findByHiddenFalseOrderBySeenAtAscIdAsc().stream()
+    observations.findByHiddenFalseAndSignAndKindIsNotNullOrderBySeenAtAscIdAsc(sign).stream()
         .filter(ObservationEntity::readable)
-        .filter(e -> e.sign == sign && e.kind != null)
         .forEach(e -> all.put(names.now(e.kindId, e.kind), e.reading));
     return all;
   }

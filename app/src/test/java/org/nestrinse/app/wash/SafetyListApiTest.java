@@ -241,14 +241,14 @@ class SafetyListApiTest {
   }
 
   @Test
-  void ofAWorkshopClothItIsAskedWhatIsOnIt() {
+  void aWorkshopClothIsTakenWithOilOrGreaseOnly() {
     assertThat(own.tryEntry(rag, 2, "WET"))
         .satisfies(refused -> assertThat(refused.status()).isEqualTo(400))
         .satisfies(refused -> assertThat(refused.json().get("field").asString()).isEqualTo("soil"));
     assertThat(own.tryEntry(rag, 2, "GREASE").status()).isEqualTo(201);
     assertThat(own.tryEntry(rag, 2, "OIL").status()).isEqualTo(201);
     JsonNode told = Lives.named(app.get("/api/v1/kinds").json(), "name", "workshop rag");
-    assertThat(told.get("toldSoils")).hasSize(2);
+    assertThat(told.get("soilChoices")).hasSize(2);
   }
 
   @Test

@@ -74,12 +74,17 @@ public enum Soil implements Saying {
   }
 
   /**
-   * Returns the soils of which one has to be told of a kind, since it decides whether the pieces
-   * may be washed at all: solvent and oil burn, grease and brake dust wash out. None when any soil
-   * will do.
+   * Returns the only soils that a kind may come in with, since they decide whether it may be washed
+   * at all: oil and solvent burn, grease and brake dust wash out. Empty when any soil will do.
    */
-  public static List<Soil> toBeTold(Kind kind) {
+  public static List<Soil> choicesFor(Kind kind) {
     return kind.oily() ? List.of(OIL, GREASE) : List.of();
+  }
+
+  /** Returns whether a kind may come in with this soil. */
+  public boolean fits(Kind kind) {
+    List<Soil> choices = choicesFor(kind);
+    return choices.isEmpty() || choices.contains(this);
   }
 
   /** Returns whether solids have to come off before washing. */

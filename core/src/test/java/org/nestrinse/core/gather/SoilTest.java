@@ -16,13 +16,16 @@ class SoilTest {
   }
 
   @Test
-  void ofWhatMayHoldSolventItHasToBeTold() {
-    assertThat(Soil.toBeTold(in(Bin.WORKSHOP))).containsExactly(Soil.OIL, Soil.GREASE);
+  void aWorkshopClothComesInWithOilOrGreaseOnly() {
+    assertThat(Soil.choicesFor(in(Bin.WORKSHOP))).containsExactly(Soil.OIL, Soil.GREASE);
+    assertThat(Soil.GREASE.fits(in(Bin.WORKSHOP))).isTrue();
+    assertThat(Soil.WET.fits(in(Bin.WORKSHOP))).isFalse();
   }
 
   @ParameterizedTest
   @EnumSource(mode = EnumSource.Mode.EXCLUDE, names = "WORKSHOP")
-  void ofEverythingElseNothingIsAsked(Bin bin) {
-    assertThat(Soil.toBeTold(in(bin))).isEmpty();
+  void anythingElseMayComeInWithAnySoil(Bin bin) {
+    assertThat(Soil.choicesFor(in(bin))).isEmpty();
+    assertThat(Soil.WET.fits(in(bin))).isTrue();
   }
 }

@@ -260,7 +260,7 @@ public class KindService implements Removable {
         .bulkFactor(e.bulkFactor)
         .massKg(kind.massKg())
         .limits(kind.limits().said())
-        .toldSoils(Soil.toBeTold(kind))
+        .soilChoices(Soil.choicesFor(kind))
         .stock(stock)
         .build();
   }

@@ -33,7 +33,7 @@ import org.nestrinse.core.textile.UsualCare;
  * @param bulkFactor what a look into the drum made of its bulk; 1 when nobody looked
  * @param massKg one piece [kg]
  * @param limits what it can take
- * @param toldSoils the soils of which one has to be told when it comes in; none when any will do
+ * @param soilChoices the only soils it may come in with; empty when any will do
  * @param stock where its pieces are
  */
 @RecordBuilder
@@ -53,7 +53,7 @@ public record KindView(
     double bulkFactor,
     double massKg,
     Said limits,
-    List<Soil> toldSoils,
+    List<Soil> soilChoices,
     Stock stock) {
 
   /** Returns the kind as the rules know it. */

@@ -60,7 +60,7 @@ class HouseholdApiTest {
     long id = change.get("id").asLong();
     for (String field :
         new String[] {
-          "id", "massKg", "limits", "toldSoils", "stock", "label", "usual", "bulkFactor"
+          "id", "massKg", "limits", "soilChoices", "stock", "label", "usual", "bulkFactor"
         }) {
       change.remove(field);
     }
