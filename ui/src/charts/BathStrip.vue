@@ -135,6 +135,14 @@ const height = computed(
 )
 
 const { reading, point, key } = useReading(total, (share) => x.value.invert(share * width.value))
+/** Read off the line between the two readings around that minute [°C]. */
+function temperature(bath: Api['Bath'], minute: number) {
+  const curve = scaleLinear()
+    .domain(bath.profile.map((p) => p.minute))
+    .range(bath.profile.map((p) => p.temperatureC))
+    .clamp(true)
+  return curve(minute - bath.startMinute)
+}
 const marked = computed(() => reading.value ?? props.at)
 const words = computed(() => {
   const minute = reading.value
@@ -145,9 +153,8 @@ const words = computed(() => {
   )
   const parts = [t('charts.bathStrip.in', { minute: duration(minute), title: step?.title ?? '' })]
   if (bath) {
-    const point = bath.profile.find((p) => bath.startMinute + p.minute >= minute)
     parts.push(t(`named.${bath.type}`))
-    if (point) parts.push(measure(point.temperatureC, 'celsius'))
+    if (bath.profile.length) parts.push(measure(temperature(bath, minute), 'celsius'))
     parts.push(
       measure(bath.liquorL, 'litre'),
       t('charts.bathStrip.detergentGL', {

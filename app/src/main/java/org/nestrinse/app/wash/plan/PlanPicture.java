@@ -55,7 +55,7 @@ public class PlanPicture {
         .drying(routine.school().finish().drying())
         .askedC(job.askedC())
         .steps(routine.steps().stream().map(s -> step(s, routine.outcome())).toList())
-        .baths(routine.outcome().baths())
+        .baths(routine.outcome().baths().stream().map(Bath::drawn).toList())
         .figures(figures(job, routine))
         .bends(routine.bends())
         .cautions(routine.cautions())

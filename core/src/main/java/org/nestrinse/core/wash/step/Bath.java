@@ -2,6 +2,7 @@ package org.nestrinse.core.wash.step;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import org.nestrinse.core.bath.TemperatureCurve;
 import org.nestrinse.core.bath.TemperaturePoint;
 
 /**
@@ -47,6 +48,11 @@ public record Bath(
   /** Returns the highest temperature that it reaches [°C]. */
   public double peakC() {
     return profile.stream().mapToDouble(TemperaturePoint::temperatureC).max().orElse(0);
+  }
+
+  /** Returns it with as few readings as draw the same curve; see {@link TemperatureCurve}. */
+  public Bath drawn() {
+    return BathBuilder.builder(this).profile(TemperatureCurve.drawn(profile)).build();
   }
 
   /**
