@@ -6,7 +6,7 @@ import org.nestrinse.app.kit.KitRefusal;
 import org.nestrinse.app.kit.machine.MachineService;
 import org.nestrinse.core.bath.BathTemperature;
 import org.nestrinse.core.bath.BathWater;
-import org.nestrinse.core.bath.TemperaturePoint;
+import org.nestrinse.core.bath.TemperatureCurve;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Programme;
 import org.nestrinse.core.said.Unit;
@@ -47,7 +47,10 @@ class PretendLogs {
     StringBuilder csv = new StringBuilder("time,°C\n");
     int minute = 0;
     for (; minute < p.washMinutes(); minute++) {
-      line(csv, minute, at(bath, minute) + noise.nextGaussian() * PROBE_NOISE_K);
+      line(
+          csv,
+          minute,
+          TemperatureCurve.at(bath.profile(), minute) + noise.nextGaussian() * PROBE_NOISE_K);
     }
     for (int rinse = 0; rinse < COLD_MINUTES; rinse++, minute++) {
       line(csv, minute, INLET_C + 2 + noise.nextGaussian() * PROBE_NOISE_K);
@@ -104,14 +107,6 @@ class PretendLogs {
             p.washMinutes(),
             machine.heaterW(),
             BathTemperature.USUAL_LOSS_W_K));
-  }
-
-  private static double at(BathTemperature bath, int minute) {
-    return bath.profile().stream()
-        .filter(t -> t.minute() >= minute)
-        .findFirst()
-        .map(TemperaturePoint::temperatureC)
-        .orElse(bath.endC());
   }
 
   private static void line(StringBuilder csv, int minute, double value) {

@@ -19,7 +19,7 @@ import org.nestrinse.app.wash.round.RoundService;
 import org.nestrinse.app.wash.round.RoundState;
 import org.nestrinse.app.wash.round.RoundViews;
 import org.nestrinse.app.wash.round.RunService;
-import org.nestrinse.core.bath.TemperaturePoint;
+import org.nestrinse.core.bath.TemperatureCurve;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.units.Range;
@@ -269,16 +269,6 @@ public class PretendWasher {
   }
 
   private static double temperature(Bath bath, double minute) {
-    List<TemperaturePoint> profile = bath.profile();
-    for (int i = 1; i < profile.size(); i++) {
-      TemperaturePoint a = profile.get(i - 1);
-      TemperaturePoint b = profile.get(i);
-      if (minute <= b.minute()) {
-        double span = b.minute() - a.minute();
-        double share = span <= 0 ? 1 : Math.max(0, (minute - a.minute()) / span);
-        return a.temperatureC() + share * (b.temperatureC() - a.temperatureC());
-      }
-    }
-    return profile.isEmpty() ? 0 : profile.get(profile.size() - 1).temperatureC();
+    return bath.profile().isEmpty() ? 0 : TemperatureCurve.at(bath.profile(), minute);
   }
 }

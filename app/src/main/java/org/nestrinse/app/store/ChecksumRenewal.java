@@ -18,6 +18,10 @@ public class ChecksumRenewal {
     entities.clear();
     for (EntityType<?> entity : entities.getMetamodel().getEntities()) {
       if (CheckedRow.class.isAssignableFrom(entity.getJavaType())) {
+        // A row without one is not taken for a damaged one while it is read here.
+        entities
+            .createQuery("update %s e set e.checksum = null".formatted(entity.getName()))
+            .executeUpdate();
         entities
             .createQuery("select e from %s e".formatted(entity.getName()), CheckedRow.class)
             .getResultList()

@@ -3,7 +3,7 @@ package org.nestrinse.core.bath;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The curve of a bath, with only the readings where it bends. */
+/** The curve of a bath through its readings: what it is at a minute, and how few draw it. */
 public final class TemperatureCurve {
   /** How far a reading that is left out may lie from the line drawn instead [K]. */
   public static final double TOLERANCE_K = 0.25;
@@ -33,6 +33,25 @@ public final class TemperatureCurve {
     return List.copyOf(kept);
   }
 
+  /**
+   * Returns the temperature at a minute, on the straight line between the readings around it [°C].
+   * Before the first reading it is the first one's, after the last one the last one's.
+   *
+   * @param profile readings in their order
+   * @param minute minutes since the bath began
+   * @throws java.util.NoSuchElementException when there is no reading
+   */
+  public static double at(List<TemperaturePoint> profile, double minute) {
+    TemperaturePoint before = profile.iterator().next();
+    for (TemperaturePoint point : profile) {
+      if (minute <= point.minute()) {
+        return between(before, point, Math.max(minute, before.minute()));
+      }
+      before = point;
+    }
+    return before.temperatureC();
+  }
+
   /** The last reading that a straight line from this one reaches without missing any between. */
   private static int next(List<TemperaturePoint> profile, int from) {
     int to = from + 1;
@@ -45,7 +64,8 @@ public final class TemperatureCurve {
   private static boolean straight(List<TemperaturePoint> profile, int from, int to) {
     for (int i = from + 1; i < to; i++) {
       TemperaturePoint point = profile.get(i);
-      if (Math.abs(point.temperatureC() - at(profile.get(from), profile.get(to), point.minute()))
+      if (Math.abs(
+              point.temperatureC() - between(profile.get(from), profile.get(to), point.minute()))
           > TOLERANCE_K) {
         return false;
       }
@@ -53,11 +73,9 @@ public final class TemperatureCurve {
     return true;
   }
 
-  private static double at(TemperaturePoint a, TemperaturePoint b, double minute) {
+  private static double between(TemperaturePoint a, TemperaturePoint b, double minute) {
     double span = b.minute() - a.minute();
-    if (span == 0) {
-      return a.temperatureC();
-    }
-    return a.temperatureC() + (b.temperatureC() - a.temperatureC()) * (minute - a.minute()) / span;
+    double share = span == 0 ? 1 : (minute - a.minute()) / span;
+    return a.temperatureC() + share * (b.temperatureC() - a.temperatureC());
   }
 }

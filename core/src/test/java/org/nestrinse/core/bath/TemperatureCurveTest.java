@@ -1,9 +1,11 @@
 package org.nestrinse.core.bath;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
+import java.util.NoSuchElementException;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -42,7 +44,7 @@ class TemperatureCurveTest {
     assertThat(cooling)
         .allSatisfy(
             point ->
-                assertThat(between(drawn, point.minute()))
+                assertThat(TemperatureCurve.at(drawn, point.minute()))
                     .isCloseTo(point.temperatureC(), within(TemperatureCurve.TOLERANCE_K + 0.06)));
   }
 
@@ -53,23 +55,21 @@ class TemperatureCurveTest {
         .containsExactly(new TemperaturePoint(0, 41.3));
   }
 
+  @Test
+  void isReadOffBetweenTwoReadingsAndStaysAtItsEnds() {
+    List<TemperaturePoint> curve =
+        List.of(new TemperaturePoint(2, 20), new TemperaturePoint(12, 60));
+
+    assertThat(TemperatureCurve.at(curve, 4.5)).isEqualTo(30);
+    assertThat(TemperatureCurve.at(curve, 0)).isEqualTo(20);
+    assertThat(TemperatureCurve.at(curve, 90)).isEqualTo(60);
+    assertThatThrownBy(() -> TemperatureCurve.at(List.of(), 1))
+        .isInstanceOf(NoSuchElementException.class);
+  }
+
   private static List<TemperaturePoint> readings(int from, int to, DoubleUnaryOperator curve) {
     return IntStream.rangeClosed(from, to)
         .mapToObj(m -> new TemperaturePoint(m, curve.applyAsDouble(m)))
         .toList();
-  }
-
-  private static double between(List<TemperaturePoint> drawn, double minute) {
-    for (int i = 1; i < drawn.size(); i++) {
-      TemperaturePoint a = drawn.get(i - 1);
-      TemperaturePoint b = drawn.get(i);
-      if (minute <= b.minute()) {
-        return a.temperatureC()
-            + (b.temperatureC() - a.temperatureC())
-                * (minute - a.minute())
-                / (b.minute() - a.minute());
-      }
-    }
-    throw new IllegalArgumentException();
   }
 }
