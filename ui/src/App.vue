@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { useIsFetching } from '@tanstack/vue-query'
 import { useDark } from '@vueuse/core'
 import { computed, ref } from 'vue'
 import { useRoute, useRouter } from 'vue-router'
 import KeyList from './parts/KeyList.vue'
 import LineOfPegs from './parts/LineOfPegs.vue'
 import { furnishing, madeUp, otherHouse } from './api/house'
+import { queries } from './api/queries'
 import CountsDiffer from './parts/CountsDiffer.vue'
 import MessageBar from './parts/MessageBar.vue'
 import NextBar from './parts/NextBar.vue'
@@ -18,6 +20,8 @@ const router = useRouter()
 const route = useRoute()
 const why = useWhy()
 useChanges()
+/** How many answers are on their way; what they bring may move what is below it. */
+const awaited = useIsFetching({}, queries)
 const messages = useMessages()
 const keysShown = ref(false)
 /** The set-up has a line of its own. */
@@ -61,6 +65,7 @@ useKeys({
   <div class="mx-auto flex max-w-[1500px] gap-0 pb-28 lg:pb-0">
     <main
       id="work"
+      :data-awaited="awaited"
       tabindex="-1"
       class="min-w-0 flex-1 px-4 pt-3 pb-8 outline-none sm:px-7 lg:min-h-[calc(100vh-112px)]"
     >

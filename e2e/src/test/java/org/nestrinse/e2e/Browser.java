@@ -290,6 +290,7 @@ final class Browser implements AutoCloseable {
                         return document.fonts.status === 'loaded'
                           && document.getAnimations().length === 0
                           && !document.querySelector('[data-loading]')
+                          && document.querySelector('main').dataset.awaited === '0'
                           && [...document.querySelectorAll('[data-peg]')]
                                .every((peg) => !peg.textContent.includes('…'))
                         """)

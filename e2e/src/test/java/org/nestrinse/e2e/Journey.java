@@ -5,7 +5,6 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.nestrinse.app.running.DemoApp;
 import org.nestrinse.app.running.RunningApp;
-import org.openqa.selenium.WebElement;
 import tools.jackson.databind.JsonNode;
 
 /** A demo household of its own and a browser for each journey. */
@@ -103,12 +102,12 @@ abstract class Journey {
   /** Feels everything that hangs, place by place, and takes it in. */
   void takeEverythingIn() {
     while (!browser.visible("[data-hangs]").isEmpty()) {
-      WebElement place = browser.visible("[data-hangs]").get(0);
+      // A plan that is still made would push the rows down under the finger.
+      browser.settled();
       if (browser.visible("[data-opened]").isEmpty()) {
-        place.click();
+        browser.click("[data-hangs]");
       }
       browser.see("[data-group]");
-      // A plan that is still made would push the rows down under the finger.
       browser.settled();
       int groups = browser.visible("[data-group]").size();
       browser.click("[data-group] button[data-dry]");
