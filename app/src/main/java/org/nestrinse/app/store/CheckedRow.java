@@ -15,4 +15,9 @@ public abstract class CheckedRow {
   public boolean intact() {
     return checksum == null || checksum.equals(Checksums.of(this));
   }
+
+  /** Takes what stands in it now as written. */
+  protected void renew() {
+    checksum = Checksums.of(this);
+  }
 }

@@ -25,7 +25,7 @@ public class ChecksumRenewal {
         entities
             .createQuery("select e from %s e".formatted(entity.getName()), CheckedRow.class)
             .getResultList()
-            .forEach(row -> row.checksum = Checksums.of(row));
+            .forEach(CheckedRow::renew);
       }
     }
     entities.flush();

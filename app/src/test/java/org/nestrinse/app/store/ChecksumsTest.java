@@ -2,6 +2,7 @@ package org.nestrinse.app.store;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -45,6 +46,20 @@ class ChecksumsTest {
     assertThat(app.database().update(changed)).isPositive();
     assertThat(app.bean(DamagedRows.class).find(() -> true)).containsExactly(told);
     app.database().update(update.formatted(table, column, back.replace(';', ','), which));
+  }
+
+  @Test
+  void aMadeUpHouseThatChangesItsLanguageIsNotDamaged() {
+    for (String language : List.of("de", "en")) {
+      String sent = "{\"language\":\"%s\"}".formatted(language);
+      assertThat(app.send("PUT", "/api/v1/household/voice", sent).status()).isEqualTo(200);
+      assertThat(app.bean(DamagedRows.class).find(() -> true)).isEmpty();
+    }
+    assertThat(
+            app.database()
+                .queryForObject(
+                    "select count(*) from round_text where checksum is null", Long.class))
+        .isZero();
   }
 
   @Test

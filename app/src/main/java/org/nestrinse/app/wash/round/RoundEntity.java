@@ -133,6 +133,12 @@ class RoundEntity extends CheckedRow {
     return super.intact() && texts.values().stream().allMatch(TextRow::intact);
   }
 
+  @Override
+  protected void renew() {
+    super.renew();
+    texts.values().forEach(row -> row.checksum = Checksums.of(row.text));
+  }
+
   @ElementCollection
   @CollectionTable(name = "round_step", joinColumns = @JoinColumn(name = "round_id"))
   @OrderBy("number")
