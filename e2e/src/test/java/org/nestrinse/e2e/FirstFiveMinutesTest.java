@@ -76,6 +76,7 @@ class FirstFiveMinutesTest extends EmptyHouse {
   }
 
   @Test
+  @Tag("long")
   void byKeysAloneOnALaptop() {
     browser.open("/");
     browser.see("[data-set-up=who]");
