@@ -3390,6 +3390,9 @@ export interface components {
             /** Format: double */
             moisture: number;
         };
+        HouseAnswersAnswerChange: {
+            position?: string;
+        };
         HouseVoice: {
             currency: string;
             dialInWords: boolean;
@@ -3438,9 +3441,6 @@ export interface components {
             /** Format: int32 */
             wetHours: number;
             zone: string;
-        };
-        HouseholdAnswerChange: {
-            position?: string;
         };
         HouseholdChange: {
             boraxLawful?: boolean;
@@ -6527,13 +6527,13 @@ export interface operations {
             query?: never;
             header?: never;
             path: {
-                question: "PRE_RINSE" | "HOT_FIRST" | "MAIN_HEAT" | "STRENGTH" | "ENZYMES" | "FORM" | "MICROFIBRE_HEAT" | "SUN" | "RHYTHM" | "BABY_CLOTHES" | "NEW_PIECES" | "VINEGAR" | "PAIL" | "SPIN";
+                question: "PRE_RINSE" | "HOT_FIRST" | "MAIN_HEAT" | "STRENGTH" | "ENZYMES" | "FORM" | "MICROFIBRE_HEAT" | "SUN" | "RHYTHM" | "BABY_CLOTHES" | "BULK" | "NEW_PIECES" | "VINEGAR" | "PAIL" | "SPIN";
             };
             cookie?: never;
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["HouseholdAnswerChange"];
+                "application/json": components["schemas"]["HouseAnswersAnswerChange"];
             };
         };
         responses: {

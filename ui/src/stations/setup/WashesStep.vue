@@ -29,7 +29,10 @@ const sizes = computed(
 const byHand = computed(() => washer.value?.machine.programmes?.length === 0)
 watch(chosen, () => {
   size.value = 1
-  missing.value = []
+  // Few machines have steam, so whoever has it ticks it.
+  missing.value =
+    washer.value?.machine.programmes?.flatMap((p) => (p.use === 'STEAM' ? [p.name ?? ''] : [])) ??
+    []
 })
 
 function tick(name: string) {

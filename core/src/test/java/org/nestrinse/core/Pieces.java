@@ -296,6 +296,7 @@ public final class Pieces {
         .askedC(job.askedC())
         .wishes(job.wishes())
         .marked(job.marked())
+        .rules(job.rules())
         .build();
   }
 }

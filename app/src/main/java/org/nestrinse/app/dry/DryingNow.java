@@ -19,11 +19,13 @@ import org.nestrinse.core.dry.JointDrying;
 import org.nestrinse.core.dry.Spot;
 import org.nestrinse.core.dry.TumbleDrying;
 import org.nestrinse.core.dry.WeatherHour;
+import org.nestrinse.core.dry.plan.Course;
 import org.nestrinse.core.dry.plan.DryingBatch;
 import org.nestrinse.core.dry.plan.DryingBatchBuilder;
 import org.nestrinse.core.dry.plan.DryingFactors;
 import org.nestrinse.core.dry.plan.DryingQuestion;
 import org.nestrinse.core.dry.plan.DryingQuestionBuilder;
+import org.nestrinse.core.dry.plan.HangingPlan;
 import org.nestrinse.core.kit.Place;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.Role;
@@ -199,24 +201,35 @@ record DryingNow(
   /** Returns the question of all that hangs, without what is in a dryer. */
   DryingQuestion question(List<WeatherHour> hours) {
     List<DryingBatch> batches =
-        groups.stream()
-            .filter(e -> e.tumbleMinutes == null)
-            .map(
-                e ->
-                    DryingBatchBuilder.builder()
-                        .key(e.id)
-                        .kind(kind(e))
-                        .count(e.pieces)
-                        .moisture(moistureNow(e))
-                        .neededBy(neededBy.get(kind(e).role()))
-                        .at(spot(e))
-                        .hungAt(e.hungAt)
-                        .strongSunH(strongSunH(e, now))
-                        .crowded(e.crowded)
-                        .dampSince(e.dampSince == null ? e.hungAt : e.dampSince)
-                        .build())
-            .toList();
+        groups.stream().filter(e -> e.tumbleMinutes == null).map(this::batch).toList();
     return question(batches, hours);
+  }
+
+  private DryingBatch batch(HangingEntity e) {
+    return DryingBatchBuilder.builder()
+        .key(e.id)
+        .kind(kind(e))
+        .count(e.pieces)
+        .moisture(moistureNow(e))
+        .neededBy(neededBy.get(kind(e).role()))
+        .at(spot(e))
+        .hungAt(e.hungAt)
+        .strongSunH(strongSunH(e, now))
+        .crowded(e.crowded)
+        .dampSince(e.dampSince == null ? e.hungAt : e.dampSince)
+        .build();
+  }
+
+  /** Returns what a plan has for all that hangs, and what comes out of the dryers. */
+  List<Course> withTumbling(HangingPlan plan) {
+    List<Course> all = new ArrayList<>(plan.courses());
+    for (HangingEntity e : groups) {
+      Instant end = tumbledBy(e);
+      if (end != null) {
+        all.add(Course.tumbling(batch(e), end, household.drying()));
+      }
+    }
+    return all;
   }
 
   /** Returns the question of some batches, in this household's places and prices. */

@@ -245,7 +245,7 @@ final class DryingPicture {
   }
 
   private List<DryViews.TripView> trips(HangingPlan plan) {
-    return Trip.of(plan.courses(), now).stream()
+    return Trip.of(facts.withTumbling(plan), now).stream()
         .map(
             t ->
                 new DryViews.TripView(
@@ -272,7 +272,7 @@ final class DryingPicture {
   @Nullable Said tripNow() {
     return facts.places().isEmpty()
         ? null
-        : Trip.of(plan().courses(), now).stream()
+        : Trip.of(facts.withTumbling(plan()), now).stream()
             .filter(t -> !t.at().isAfter(now))
             .filter(t -> !t.onlyTakesIn())
             .findFirst()

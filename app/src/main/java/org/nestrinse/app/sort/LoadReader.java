@@ -38,6 +38,7 @@ import org.nestrinse.core.said.Unit;
 import org.nestrinse.core.sort.Bulking;
 import org.nestrinse.core.sort.DrumFill;
 import org.nestrinse.core.sort.FillAdvice;
+import org.nestrinse.core.sort.HouseRules;
 import org.nestrinse.core.sort.Joining;
 import org.nestrinse.core.sort.ShelfBulk;
 import org.nestrinse.core.textile.Kind;
@@ -79,6 +80,12 @@ public class LoadReader {
     this.stock = stock;
     this.rules = rules;
     this.clock = clock;
+  }
+
+  /** Returns what the house does otherwise than the soft rules of sorting say. */
+  @Transactional(readOnly = true)
+  public HouseRules houseRules() {
+    return rules.now();
   }
 
   /** Returns the loads that are being put together, oldest first. */

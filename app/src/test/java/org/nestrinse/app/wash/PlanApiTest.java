@@ -45,7 +45,7 @@ class PlanApiTest {
   @Test
   void aChosenPositionDoesWhatItsEffectSaid() {
     JsonNode options = app.post("/api/v1/loads/" + load.id() + "/options", "{" + COOL + "}").json();
-    assertThat(options.get("questions")).hasSize(14);
+    assertThat(options.get("questions")).hasSize(15);
     JsonNode heat = Lives.named(options.get("questions"), "id", "MAIN_HEAT");
     String effect = Lives.named(heat.get("positions"), "id", "60").get("effect").asString();
     double before = load.plan(COOL).get("figures").get("kwh").asDouble();

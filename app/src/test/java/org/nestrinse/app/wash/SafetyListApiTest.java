@@ -262,7 +262,7 @@ class SafetyListApiTest {
   @Test
   void proteinStraightIntoHeat() {
     NursingLoad load = load(towel, 30, "BLOOD");
-    String straight = school("hot-and-full") + ",\"positions\":{\"PRE_RINSE\":\"none\"}";
+    String straight = school("hot-and-full") + ",\"positions\":{\"HOT_FIRST\":\"hot\"}";
     JsonNode heat = checked(load, straight, "protein-heat");
     assertThat(heat.get("sentence").asString().toLowerCase(Locale.ROOT)).contains("cold");
   }

@@ -14,7 +14,7 @@ public enum Cleanness implements Saying {
   NOT_CLEAN(Double.POSITIVE_INFINITY);
 
   /** With more than this set by heat it is never better than traces. */
-  static final double SET_SHOWS = 0.04;
+  public static final double SET_SHOWS = 0.04;
 
   private final double upTo;
 

@@ -183,7 +183,7 @@ public final class Bulking {
    */
   public static Optional<Said> refuse(
       SoiledPieces bulker, Collection<SoiledPieces> going, HouseRules rules) {
-    if (!bulker.kind().small()) {
+    if (!bulker.kind().small() && !rules.anythingFills()) {
       return Optional.of(Said.of(LoadSaying.WRAPS));
     }
     int mainC = TravelRules.commonC(going);

@@ -211,7 +211,7 @@ public record Rearrangement(
           (number, first) -> {
             List<Sorted.Refused> no = bulking.refused(SortSolver.pieces(first));
             List<Offered> joined = bulk.get(drums.size());
-            Sorted.Drum drum = SortSolver.drum(first, joined, no, machine);
+            Sorted.Drum drum = SortSolver.drum(first, joined, no, machine, rules);
             drums.put(number, drum);
             setAsideByTheHouse(number, drum);
           });

@@ -58,8 +58,8 @@ public final class SortReasons {
 
   private static Said heat(Sorted.Drum drum) {
     List<SoiledPieces> all = all(drum);
-    int shared = TravelRules.sharedC(all);
-    if (shared > 0) {
+    int shared = TravelRules.sharedC(all, HouseRules.ALL_HOLD);
+    if (shared > 0 && shared <= drum.leastC()) {
       return Said.of(LoadSaying.NEEDS_FOR_OTHERS).with("celsius", Quantity.celsius(shared));
     }
     SoiledPieces needy =

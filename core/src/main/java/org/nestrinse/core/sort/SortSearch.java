@@ -260,7 +260,7 @@ final class SortSearch {
   private long runs(List<Filling> loads, double waitingL) {
     long runs = (long) SortCost.RUN * loads.size();
     for (Filling load : loads) {
-      runs += SortTable.softCost(load.soft, load.hottest);
+      runs += table.softCost(load.soft, load.hottest);
     }
     return runs + Math.round(SortCost.RUN * waitingL / (window.least() * machine.drumL()));
   }

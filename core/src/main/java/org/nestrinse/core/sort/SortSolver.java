@@ -122,7 +122,7 @@ public final class SortSolver {
       List<List<Offered>> bulk = bulking.takeAll(found.loads());
       for (int i = 0; i < bulk.size(); i++) {
         List<Offered> first = found.loads().get(i);
-        drums.add(drum(first, bulk.get(i), bulking.refused(pieces(first)), machine));
+        drums.add(drum(first, bulk.get(i), bulking.refused(pieces(first)), machine, rules));
       }
       List<Sorted.Wait> waiting = new ArrayList<>();
       for (Offered o : found.waiting()) {
@@ -154,7 +154,11 @@ public final class SortSolver {
 
   /** Returns a load with its figures. */
   static Sorted.Drum drum(
-      List<Offered> first, List<Offered> bulkers, List<Sorted.Refused> refused, Machine machine) {
+      List<Offered> first,
+      List<Offered> bulkers,
+      List<Sorted.Refused> refused,
+      Machine machine,
+      HouseRules rules) {
     List<SoiledPieces> firstPieces = pieces(first);
     List<SoiledPieces> all = new ArrayList<>(firstPieces);
     all.addAll(pieces(bulkers));
@@ -164,7 +168,7 @@ public final class SortSolver {
         refused,
         DrumFill.of(firstPieces, pieces(bulkers), machine.drumL()),
         TravelRules.commonC(all),
-        TravelRules.leastC(all),
+        TravelRules.leastC(all, rules),
         Joining.softBroken(all));
   }
 

@@ -23,6 +23,9 @@ final class SortTable {
   /** Bits of the soft rules. */
   static final int SOFT = bits(r -> !r.hard());
 
+  /** What a house keeps apart however hot the wash is weighs more than another run. */
+  private static final int ALWAYS_APART = 2 * SortCost.RUN;
+
   private final Map<Long, Integer> indexById = new HashMap<>();
   private final int[][] rules;
   final double[] wetL;
@@ -37,8 +40,11 @@ final class SortTable {
   /** The rules of the house by which it was made. */
   final HouseRules house;
 
+  private final int[] liftedFromC;
+
   SortTable(List<Offered> offered, HouseRules house) {
     this.house = house;
+    liftedFromC = TravelRules.ALL.stream().mapToInt(house::liftedFromC).toArray();
     int n = offered.size();
     rules = new int[n][n];
     wetL = new double[n];
@@ -60,7 +66,7 @@ final class SortTable {
       hottestC[i] = p.kind().limits().hottestWashC();
       neededC[i] = TravelRules.neededC(p);
       wantedC[i] = TravelRules.wantedC(p);
-      small[i] = p.kind().small();
+      small[i] = p.kind().small() || house.anythingFills();
       for (int j = 0; j <= i; j++) {
         rules[i][j] = broken(p, offered.get(j).pieces());
         rules[j][i] = rules[i][j];
@@ -101,11 +107,12 @@ final class SortTable {
   }
 
   /** Returns what broken soft rules weigh, each once, in a main wash so warm [°C]. */
-  static long softCost(int bits, int mainC) {
+  long softCost(int bits, int mainC) {
     long cost = 0;
     for (int r = 0; r < TravelRules.ALL.size(); r++) {
-      if ((bits & SOFT & 1 << r) != 0 && mainC < TravelRules.ALL.get(r).onlyBelowC()) {
-        cost += TravelRules.ALL.get(r).cost();
+      if ((bits & SOFT & 1 << r) != 0 && mainC < liftedFromC[r]) {
+        boolean always = liftedFromC[r] != TravelRules.ALL.get(r).onlyBelowC();
+        cost += always ? ALWAYS_APART : TravelRules.ALL.get(r).cost();
       }
     }
     return cost;

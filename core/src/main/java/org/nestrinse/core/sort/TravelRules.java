@@ -61,7 +61,7 @@ public final class TravelRules {
               SANITISING_MAIN_C,
               160,
               "clothes",
-              (a, b) -> clothes(a) && !clothes(b) && heavilySoiled(b)),
+              (a, b) -> clothes(a) && !clothes(b) && heavilySoiled(b) && fromABody(b)),
           TravelRule.soft(200, "lint", (a, b) -> a.kind().gripsLint() && b.kind().givesLint()),
           TravelRule.soft(
               200, "glass", (a, b) -> a.kind().bin() == Bin.GLASS && b.kind().bin() != Bin.GLASS),
@@ -116,23 +116,30 @@ public final class TravelRules {
         .reduce(SANITISING_MAIN_C, Math::min);
   }
 
-  /** Returns the main wash that these pieces need together [°C]. */
+  /** Returns the main wash that these pieces need together where every rule holds [°C]. */
   public static int leastC(Collection<SoiledPieces> together) {
+    return leastC(together, HouseRules.ALL_HOLD);
+  }
+
+  /** Returns the main wash that these pieces need together in a house [°C]. */
+  static int leastC(Collection<SoiledPieces> together, HouseRules rules) {
     return Math.max(
-        sharedC(together), together.stream().mapToInt(TravelRules::neededC).max().orElse(0));
+        sharedC(together, rules), together.stream().mapToInt(TravelRules::neededC).max().orElse(0));
   }
 
   /**
    * Returns the main wash only from which on all of these may share a run [°C]; 0 when they may at
    * any temperature. A soft rule counts only where all of them tolerate the heat that lifts it;
    * where they do not, it is broken and not asked for.
+   *
+   * @param rules what the house does otherwise
    */
-  public static int sharedC(Collection<SoiledPieces> together) {
+  public static int sharedC(Collection<SoiledPieces> together, HouseRules rules) {
     List<SoiledPieces> all = List.copyOf(together);
     int commonC = commonC(all);
     int shared = 0;
     for (TravelRule rule : ALL) {
-      boolean asked = rule.hard() || rule.onlyBelowC() <= commonC;
+      boolean asked = rules.holds(rule) && (rule.hard() || rule.onlyBelowC() <= commonC);
       if (asked && rule.onlyBelowC() != TravelRule.ALWAYS && anyApart(rule, all)) {
         shared = Math.max(shared, rule.onlyBelowC());
       }

@@ -77,8 +77,8 @@ class JoiningTest {
     Joining.Pair pair = Joining.pair(vests, NAPPIES);
     assertThat(pair.together()).isTrue();
     assertThat(pair.words().values()).containsEntry("celsius", Quantity.celsius(60));
-    assertThat(TravelRules.sharedC(List.of(vests, NAPPIES))).isEqualTo(60);
-    assertThat(TravelRules.sharedC(List.of(NAPPIES))).isZero();
+    assertThat(TravelRules.sharedC(List.of(vests, NAPPIES), HouseRules.ALL_HOLD)).isEqualTo(60);
+    assertThat(TravelRules.sharedC(List.of(NAPPIES), HouseRules.ALL_HOLD)).isZero();
   }
 
   @Test

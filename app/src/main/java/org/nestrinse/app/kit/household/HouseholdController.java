@@ -15,8 +15,10 @@ import org.springframework.web.bind.annotation.RestController;
 class HouseholdController {
   private final HouseholdService household;
   private final VoiceService voices;
+  private final HouseAnswers answers;
 
-  HouseholdController(HouseholdService household, VoiceService voices) {
+  HouseholdController(HouseholdService household, VoiceService voices, HouseAnswers answers) {
+    this.answers = answers;
     this.household = household;
     this.voices = voices;
   }
@@ -50,7 +52,7 @@ class HouseholdController {
 
   @PutMapping("/household/answers/{question}")
   Household answer(
-      @PathVariable Disagreement question, @RequestBody HouseholdService.AnswerChange change) {
-    return household.answer(question, change);
+      @PathVariable Disagreement question, @RequestBody HouseAnswers.AnswerChange change) {
+    return answers.answer(question, change);
   }
 }

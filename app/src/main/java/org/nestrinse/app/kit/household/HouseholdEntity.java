@@ -20,6 +20,7 @@ import org.nestrinse.core.bath.HygieneGoal;
 import org.nestrinse.core.dry.DryingWishes;
 import org.nestrinse.core.dry.SunLimit;
 import org.nestrinse.core.gather.NewPieceRule;
+import org.nestrinse.core.sort.ClothesWithNappies;
 import org.nestrinse.core.wash.school.Standing;
 import org.nestrinse.text.HardnessScale;
 import org.nestrinse.text.Measures;
@@ -88,6 +89,12 @@ class HouseholdEntity {
 
   @Enumerated(EnumType.STRING)
   NewPieceRule newPieces = NewPieceRule.FIBRE;
+
+  @Enumerated(EnumType.STRING)
+  ClothesWithNappies clothes = ClothesWithNappies.FROM_60;
+
+  /** Whether sheets and large towels may fill up a drum. */
+  boolean anythingFills;
 
   /** Whether pails stand shut, whatever each is made for. */
   boolean pailsShut;

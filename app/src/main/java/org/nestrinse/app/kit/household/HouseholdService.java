@@ -4,10 +4,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.Clock;
 import java.time.LocalTime;
 import java.time.ZoneId;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
@@ -33,7 +30,6 @@ import org.nestrinse.core.units.Allowed;
 import org.nestrinse.core.units.Limits;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.units.Range;
-import org.nestrinse.core.wash.school.Disagreement;
 import org.nestrinse.core.wash.school.Standing;
 import org.springframework.context.event.ContextRefreshedEvent;
 import org.springframework.context.event.EventListener;
@@ -47,9 +43,6 @@ public class HouseholdService implements HouseFounder {
   private static final int LONGEST_NAME = 80;
   private static final Range PRICE = new Range(0, 100);
   static final Range INLET_C = new Range(1, 65, Unit.CELSIUS);
-
-  private static final int HOURS_PER_DAY = 24;
-  private static final String LID = "lid";
 
   private final HouseholdRepository households;
   private final Clock clock;
@@ -262,45 +255,6 @@ public class HouseholdService implements HouseFounder {
     return Set.copyOf(CommaList.known(e.standing));
   }
 
-  /** What is sent to answer a question on which people disagree. */
-  public record AnswerChange(@Nullable String position) {}
-
-  /** Returns how the household answers the questions that are not of one load. */
-  @Transactional(readOnly = true)
-  public Map<Disagreement, String> answers() {
-    HouseholdEntity e = entity();
-    Map<Disagreement, String> answers = new EnumMap<>(Disagreement.class);
-    answers.put(Disagreement.SUN, id(Known.or(e.sun, SunLimit.LIMITED)));
-    answers.put(Disagreement.NEW_PIECES, id(Known.or(e.newPieces, NewPieceRule.FIBRE)));
-    answers.put(Disagreement.PAIL, e.pailsShut ? LID : "open");
-    if (e.wetHours % HOURS_PER_DAY == 0) {
-      answers.put(Disagreement.RHYTHM, String.valueOf(e.wetHours / HOURS_PER_DAY));
-    }
-    return answers;
-  }
-
-  /**
-   * Keeps an answer of the household; throws {@link OutOfRange} for a question that is of one load.
-   */
-  @Transactional
-  public Household answer(Disagreement question, AnswerChange change) {
-    String position =
-        question.position(RequestChecks.text("position", change.position, LONGEST_METHOD)).id();
-    HouseholdEntity e = entity();
-    switch (question) {
-      case SUN -> e.sun = SunLimit.valueOf(position.toUpperCase(Locale.ROOT));
-      case NEW_PIECES -> e.newPieces = NewPieceRule.valueOf(position.toUpperCase(Locale.ROOT));
-      case PAIL -> e.pailsShut = position.equals(LID);
-      case RHYTHM -> e.wetHours = Integer.parseInt(position) * HOURS_PER_DAY;
-      default -> throw new OutOfRange("question", question.name(), KitRefusal.HOUSEHOLD_QUESTIONS);
-    }
-    return view(households.saveAndFlush(e));
-  }
-
-  private static String id(Enum<?> answer) {
-    return answer.name().toLowerCase(Locale.ROOT);
-  }
-
   /** Begins, or ends, doing something otherwise in every routine. */
   @Transactional
   public void standing(Standing what, boolean on) {
@@ -341,7 +295,7 @@ public class HouseholdService implements HouseFounder {
     return e;
   }
 
-  private static Household view(HouseholdEntity e) {
+  static Household view(HouseholdEntity e) {
     return HouseholdBuilder.builder()
         .version(e.version)
         .name(e.name)

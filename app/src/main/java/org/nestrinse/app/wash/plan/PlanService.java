@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.household.HouseAnswers;
 import org.nestrinse.app.kit.household.Household;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.kit.machine.MachineService;
@@ -62,6 +63,7 @@ public class PlanService {
   private final SchoolService schools;
   private final PastMethods past;
   private final MarkedKinds marked;
+  private final HouseAnswers answers;
 
   PlanService(
       PlanPicture picture,
@@ -72,7 +74,9 @@ public class PlanService {
       Clock clock,
       SchoolService schools,
       PastMethods past,
-      MarkedKinds marked) {
+      MarkedKinds marked,
+      HouseAnswers answers) {
+    this.answers = answers;
     this.picture = picture;
     this.loads = loads;
     this.households = households;
@@ -334,8 +338,9 @@ public class PlanService {
         .now(now)
         .start(now.atZone(household.zoneId()).toLocalTime())
         .askedC(askedC)
-        .wishes(wishes.standing(households.standing()).household(households.answers()))
+        .wishes(wishes.standing(households.standing()).household(answers.answers()))
         .marked(marked.names())
+        .rules(loads.houseRules())
         .build();
   }
 }

@@ -10,6 +10,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.app.kit.household.HouseAnswers;
 import org.nestrinse.app.kit.household.HouseholdService;
 import org.nestrinse.app.problem.RequestChecks;
 import org.nestrinse.app.problem.StateConflict;
@@ -42,12 +43,16 @@ import org.springframework.transaction.annotation.Transactional;
 public class StartService {
   private static final double MINUTES_PER_HOUR = 60;
 
+  /** Key of the check that clothes and nappies share a cooler wash. */
+  private static final String TOGETHER = "not-together";
+
   private final RoundRepository rounds;
   private final PlanService plans;
   private final PlanPicture picture;
   private final SortService sort;
   private final LoadReader loads;
   private final HouseholdService households;
+  private final HouseAnswers answers;
   private final RoundPicture look;
   private final ApplicationEventPublisher events;
   private final StoredRecords records;
@@ -60,6 +65,7 @@ public class StartService {
       SortService sort,
       LoadReader loads,
       HouseholdService households,
+      HouseAnswers answers,
       RoundPicture look,
       ApplicationEventPublisher events,
       StoredRecords records,
@@ -70,6 +76,7 @@ public class StartService {
     this.sort = sort;
     this.loads = loads;
     this.households = households;
+    this.answers = answers;
     this.look = look;
     this.events = events;
     this.records = records;
@@ -152,6 +159,7 @@ public class StartService {
     Plan plan = picture.view(planned.job().asWashed(), planned.routine());
     refuseStops(plan);
     refuseUnreadChecks(plan, start.checksRead);
+    remember(plan, practise);
     rounds.deleteAll(rounds.findByState(RoundState.PRACTISE));
     Said summary = loads.title(start.loadId);
     LoadPieces pieces = practise ? loads.pieces(start.loadId) : sort.start(start.loadId);
@@ -190,6 +198,16 @@ public class StartService {
                       .with("title", c.title())
                       .with("sentence", c.sentence()));
             });
+  }
+
+  /** Who has confirmed once that clothes join nappies below 60 °C is not asked again. */
+  private void remember(Plan plan, boolean practise) {
+    boolean confirmed =
+        plan.cautions().stream()
+            .anyMatch(c -> c.strength() == Caution.Strength.CHECK && c.key().equals(TOGETHER));
+    if (confirmed && !practise) {
+      answers.clothesAt40();
+    }
   }
 
   private static void refuseUnreadChecks(Plan plan, @Nullable List<@Nullable String> read) {

@@ -232,6 +232,27 @@ public record Course(
         .build();
   }
 
+  /**
+   * Returns the course of pieces that tumble already: they are taken out when the dryer ends.
+   *
+   * @param batch what is in the dryer, with when it went in
+   * @param end when the dryer is done
+   */
+  public static Course tumbling(DryingBatch batch, Instant end, DryingWishes wishes) {
+    return CourseBuilder.builder()
+        .batch(batch)
+        .legs(List.of(new Leg(batch.hungAt(), end, null, null, false)))
+        .marks(List.of(new Mark(end, Event.DRY, Said.NOTHING)))
+        .points(List.of())
+        .dryBy(end)
+        .kwh(0)
+        .money(0)
+        .wear(0)
+        .wetSunKwhM2(0)
+        .weights(new Weights(wishes, batch.count(), 0))
+        .build();
+  }
+
   /** Returns whether no place has room for it. */
   public boolean noRoom() {
     return legs.size() == 1 && legs.get(0).spot() == null && tumble() == null;

@@ -283,10 +283,10 @@ public record HangingPlan(List<Course> courses, PlanCost cost, boolean proven) {
         double most = stay.crowded ? Place.CROWDED_ROOM : FULL;
         boolean hangsHere = hangsHere(option, stay);
         for (int hour = stay.first; hour <= stay.last; hour++) {
-          boolean tooMuch = own[hour] + stay.share > most + 1e-9 || other[hour] > 0;
+          boolean tooMuch = own[hour] + stay.share > most + 1e-9;
           // What hangs too close already may stay until it is dry, carried off or in the dryer, but
-          // nothing joins it.
-          if (tooMuch && !(hangsHere && overfull(stay.placeId))) {
+          // nothing joins it, and nothing beside it is hung with air between.
+          if (other[hour] > 0 || tooMuch && !(hangsHere && overfull(stay.placeId))) {
             return false;
           }
         }

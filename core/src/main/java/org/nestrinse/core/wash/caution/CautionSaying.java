@@ -53,7 +53,8 @@ public enum CautionSaying implements Saying {
   GERMS_MOVE("celsius"),
   TAKE_OUT,
   PLAN_OR_TAKE_OUT("nearest"),
-  SOME_FAMILIES;
+  SOME_FAMILIES,
+  YOUR_WAY;
 
   private final Set<String> valueNames;
 

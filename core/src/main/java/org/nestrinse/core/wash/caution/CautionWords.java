@@ -136,6 +136,9 @@ final class CautionWords {
         x.nearestC() == null
             ? CautionSaying.TAKE_OUT.said()
             : Said.of(CautionSaying.PLAN_OR_TAKE_OUT).with(NEAREST, Quantity.celsius(x.nearestC()));
+    if (x.usual()) {
+      return both(what, CautionSaying.YOUR_WAY.said());
+    }
     Said some = x.newborn() ? Said.NOTHING : CautionSaying.SOME_FAMILIES.said();
     return Said.sentences(List.of(what, then, some));
   }

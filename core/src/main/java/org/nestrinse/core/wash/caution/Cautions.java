@@ -125,7 +125,7 @@ public final class Cautions {
 
   /** Pieces that may share a run only when it is hot. */
   private void sharing() {
-    int shared = job.sharedC();
+    int shared = job.sharedEverywhereC();
     Integer nearest =
         ProgrammeChoice.temperatures(job).stream()
             .filter(t -> t >= shared && t <= HeatLimit.of(job, job.all()))
@@ -136,7 +136,8 @@ public final class Cautions {
       boolean main = step.wholeLoad() && step.run() != null && step.run().temperatureC() > 0;
       if (main && step.run().temperatureC() < shared) {
         int planned = step.run().temperatureC();
-        add(new WashCaution.NotTogether(planned, shared, newborn, nearest), step.number());
+        boolean usual = planned >= job.sharedC();
+        add(new WashCaution.NotTogether(planned, shared, newborn, usual, nearest), step.number());
       }
     }
   }
@@ -304,10 +305,10 @@ public final class Cautions {
     Fill fill = job.fill();
     if (fill.main() < job.machine().window().least()) {
       add(
-          Strength.CHECK,
+          Strength.NOTE,
           "under-full",
           Said.of(WashPhrase.UNDER_FULL_TITLE).with("share", Quantity.share(fill.main())),
-          WashPhrase.UNDER_FULL.said(),
+          (job.gripsLint() ? WashPhrase.UNDER_FULL_ALONE : WashPhrase.UNDER_FULL).said(),
           mainStep());
     }
     if (fill.main() > job.machine().window().most()) {

@@ -1,6 +1,7 @@
 package org.nestrinse.core.wash.caution;
 
 import org.jspecify.annotations.Nullable;
+import org.nestrinse.core.bath.Cleanness;
 import org.nestrinse.core.bath.SoilType;
 import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.safety.Caution;
@@ -98,8 +99,10 @@ sealed interface WashCaution {
    * Pieces that may share a wash only when it is hot.
    *
    * @param newborn whether a newborn's things are among them, which makes it a stop
+   * @param usual whether the house has confirmed that it washes so, which makes it a note
    */
-  record NotTogether(int plannedC, int fromC, boolean newborn, @Nullable Integer nearestC)
+  record NotTogether(
+      int plannedC, int fromC, boolean newborn, boolean usual, @Nullable Integer nearestC)
       implements WashCaution {
     @Override
     public Type sort() {
@@ -108,7 +111,10 @@ sealed interface WashCaution {
 
     @Override
     public Strength strength() {
-      return newborn ? Strength.STOP : Strength.CHECK;
+      if (newborn) {
+        return Strength.STOP;
+      }
+      return usual ? Strength.NOTE : Strength.CHECK;
     }
   }
 
@@ -116,11 +122,17 @@ sealed interface WashCaution {
    * Heat sets protein before it is out.
    *
    * @param share of it that would set
+   * @param coldFirst whether cold water takes most of it out before; a little is a note then
    */
   record ProteinSets(SoilType soil, double share, boolean coldFirst) implements WashCaution {
     @Override
     public Type sort() {
       return Type.PROTEIN_HEAT;
+    }
+
+    @Override
+    public Strength strength() {
+      return coldFirst && share <= Cleanness.SET_SHOWS ? Strength.NOTE : Strength.CHECK;
     }
   }
 

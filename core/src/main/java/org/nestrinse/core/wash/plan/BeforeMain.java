@@ -23,7 +23,7 @@ final class BeforeMain {
   private static final int LOOK_MINUTES = 10;
   private static final int SHORT_WASH_MINUTES = 35;
 
-  /** Protein sets above this [°C]. */
+  /** Up to this no protein sets [°C]. */
   private static final int PROTEIN_SAFE_C = 40;
 
   /** Above this protein sets, and a cold rinse comes first [°C]. */
@@ -117,14 +117,13 @@ final class BeforeMain {
     }
     boolean soak = school.first().before() == School.Before.SOAK_PAUSE;
     int limit = HeatLimit.of(job, job.first());
-    int asked = school.first().celsius();
     boolean wool = job.first().stream().anyMatch(p -> p.kind().animalFibre());
     Programme picked = WashPlanner.picked(job, school.picked().firstProgramme(), wool, bends);
     Optional<Imitation.Match> match =
         Imitation.of(
             job.machine(),
             ImitationWantBuilder.builder()
-                .celsius(job.hasProtein() ? Math.min(asked, PROTEIN_SAFE_C) : asked)
+                .celsius(school.first().celsius())
                 .hottestC(limit)
                 .exactly(false)
                 .minutes(picked == null ? SHORT_WASH_MINUTES : picked.washMinutes())
@@ -159,7 +158,8 @@ final class BeforeMain {
     if (run.pauseMinutes() > 0) {
       return WashPhrase.SOAK_REASON.said();
     }
-    return (job.hasProtein() ? WashPhrase.SHORT_PROTEIN_REASON : WashPhrase.SHORT_REASON).said();
+    boolean cool = job.hasProtein() && run.temperatureC() <= PROTEIN_SAFE_C;
+    return (cool ? WashPhrase.SHORT_PROTEIN_REASON : WashPhrase.SHORT_REASON).said();
   }
 
   private Step look(int number) {

@@ -11,6 +11,7 @@ import org.nestrinse.core.gather.SoiledPieces;
 import org.nestrinse.core.said.Quantity;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.said.Unit;
+import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.textile.DryerHeat;
 import org.nestrinse.core.textile.Role;
 import org.nestrinse.core.wash.CannotPlan;
@@ -140,6 +141,7 @@ public final class Effects {
       case SUN -> sun(position);
       case RHYTHM -> rhythm(position);
       case BABY_CLOTHES -> clothes(position);
+      case BULK -> bulk(position);
       case NEW_PIECES -> newPieces(position);
       case PAIL -> pail(position);
       default -> throw new IllegalStateException(question.name());
@@ -184,10 +186,19 @@ public final class Effects {
     if (clothes == 0 || !others) {
       return WashPhrase.NOT_MIXED.said();
     }
-    return position.id().equals("alone")
-        ? Said.of(WashPhrase.CLOTHES_OUT).with("pieces", clothes)
-        : Said.of(WashPhrase.SHARE_FROM)
-            .with("celsius", Quantity.celsius(Math.max(job.sharedC(), 60)));
+    return switch (position.id()) {
+      case "alone" -> Said.of(WashPhrase.CLOTHES_OUT).with("pieces", clothes);
+      case "40" ->
+          Said.of(WashPhrase.SHARE_FROM)
+              .with("celsius", Quantity.celsius(TravelRules.COOLEST_MAIN_C));
+      default ->
+          Said.of(WashPhrase.SHARE_FROM)
+              .with("celsius", Quantity.celsius(TravelRules.SANITISING_MAIN_C));
+    };
+  }
+
+  private Said bulk(Disagreement.Position position) {
+    return (position.id().equals("any") ? WashPhrase.BULK_ANY : WashPhrase.BULK_SMALL).said();
   }
 
   private Said newPieces(Disagreement.Position position) {

@@ -66,11 +66,23 @@ record ProductChoice(Product product, Said reason) {
         .filter(p -> !(p.enzymes() && gentleSkin))
         .filter(p -> !(p.scented() && (gentleSkin || sensitive)))
         .min(
-            Comparator.comparing((Product p) -> p.form().liquid() != wished.liquid())
+            Comparator.comparing((Product p) -> relied(wish) && p.form() != wish.form())
+                .thenComparing(p -> p.form().liquid() != wished.liquid())
                 .thenComparing(p -> p.enzymes() != wantsEnzymes)
                 .thenComparing(Product::scented)
                 .thenComparing(Product::id))
-        .map(p -> new ProductChoice(p, reason(p, job, wool, gentleSkin, sensitive)));
+        .map(
+            p ->
+                new ProductChoice(
+                    p,
+                    relied(wish) && p.form() == wish.form()
+                        ? WashPhrase.CONCENTRATE_BY_METHOD.said()
+                        : reason(p, job, wool, gentleSkin, sensitive)));
+  }
+
+  /** A tiny dose is meant of a concentrate; other forms go by the textile. */
+  private static boolean relied(School.Chemistry wish) {
+    return wish.form() == Product.Form.CONCENTRATE;
   }
 
   private static Said reason(

@@ -23,7 +23,8 @@ public enum Disagreement {
   MICROFIBRE_HEAT("40", "60"),
   SUN("limited", "full", "never"),
   RHYTHM("1", "2", "3"),
-  BABY_CLOTHES("together", "alone"),
+  BABY_CLOTHES("together", "40", "alone"),
+  BULK("small", "any"),
   NEW_PIECES("fibre", "soak", "washes"),
   VINEGAR("no", "yes"),
   PAIL("open", "lid"),
@@ -93,17 +94,18 @@ public enum Disagreement {
           VINEGAR,
           SPIN ->
           true;
-      case SUN, RHYTHM, BABY_CLOTHES, NEW_PIECES, PAIL -> false;
+      case SUN, RHYTHM, BABY_CLOTHES, BULK, NEW_PIECES, PAIL -> false;
     };
   }
 
   /**
    * Returns whether its answer is the household's, kept for every load, and not of one load: it
-   * decides how often is washed, how pails stand, what new pieces need, how things dry.
+   * decides how often is washed, what is washed together, how pails stand, what new pieces need,
+   * how things dry.
    */
   public boolean ofHousehold() {
     return switch (this) {
-      case SUN, RHYTHM, NEW_PIECES, PAIL -> true;
+      case SUN, RHYTHM, BABY_CLOTHES, BULK, NEW_PIECES, PAIL -> true;
       default -> false;
     };
   }
@@ -152,7 +154,7 @@ public enum Disagreement {
                   school.finish().extraRinses(),
                   position.equals("high") ? HIGH_RPM : LOW_RPM,
                   school.finish().drying()));
-      case MICROFIBRE_HEAT, SUN, RHYTHM, BABY_CLOTHES, NEW_PIECES, PAIL -> school;
+      case MICROFIBRE_HEAT, SUN, RHYTHM, BABY_CLOTHES, BULK, NEW_PIECES, PAIL -> school;
     };
   }
 

@@ -20,6 +20,7 @@ import org.nestrinse.core.kit.Product;
 import org.nestrinse.core.kit.Tariff;
 import org.nestrinse.core.kit.Water;
 import org.nestrinse.core.sort.DrumFill;
+import org.nestrinse.core.sort.HouseRules;
 import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.textile.Kind;
 import org.nestrinse.core.textile.TextileLoad;
@@ -46,6 +47,7 @@ import org.nestrinse.core.wash.school.Wishes;
  *     the school
  * @param wishes what else the person wants of this load
  * @param marked names of the kinds of which something stayed marked at an earlier wash
+ * @param rules what the house does otherwise than the soft rules of sorting
  */
 @RecordBuilder
 public record WashJob(
@@ -62,7 +64,8 @@ public record WashJob(
     LocalTime start,
     @Nullable Integer askedC,
     Wishes wishes,
-    Set<String> marked) {
+    Set<String> marked,
+    HouseRules rules) {
   public WashJob {
     if (first.isEmpty()) {
       throw new OutOfRange("first", Allowed.EMPTY, Allowed.AT_LEAST_ONE);
@@ -105,7 +108,8 @@ public record WashJob(
         start,
         askedC,
         Wishes.NONE,
-        Set.of());
+        Set.of(),
+        HouseRules.ALL_HOLD);
   }
 
   /** Returns the same job with the temperature left to the school. */
@@ -184,7 +188,12 @@ public record WashJob(
 
   /** Returns the main wash only from which on these pieces may share a run [°C]; 0 for any. */
   public int sharedC() {
-    return TravelRules.sharedC(all());
+    return TravelRules.sharedC(all(), rules);
+  }
+
+  /** Returns the same where every rule holds, whatever the house does otherwise [°C]. */
+  public int sharedEverywhereC() {
+    return TravelRules.sharedC(all(), HouseRules.ALL_HOLD);
   }
 
   /** Returns the piece with the lowest heat limit among these. */

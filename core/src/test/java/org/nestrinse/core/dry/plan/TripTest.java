@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -66,5 +67,21 @@ class TripTest {
         }
       }
     }
+  }
+
+  @Test
+  void whatTumblesIsTakenOutWhenTheDryerEnds() {
+    DryingBatch towels = HangingCases.all(null).get(0);
+    DryingBatch inside = DryingBatchBuilder.builder(towels).hungAt(HangingCases.at(8)).build();
+    Instant end = HangingCases.at(9);
+    Course course =
+        Course.tumbling(
+            inside,
+            end,
+            HangingCases.question(8, List.of(HangingCases.AIRER), true, List.of(towels)).wishes());
+    assertThat(Trip.of(List.of(course), HangingCases.at(10)))
+        .singleElement()
+        .matches(Trip::onlyTakesIn)
+        .matches(t -> t.pieces() == towels.count() && !t.at().isAfter(HangingCases.at(10)));
   }
 }

@@ -219,6 +219,7 @@ class ChemistryCheckTest {
             .askedC(null)
             .wishes(wishes)
             .marked(plain.marked())
+            .rules(plain.rules())
             .build();
     return WashPlanner.plan(job, School.HOT_AND_FULL).cautions();
   }

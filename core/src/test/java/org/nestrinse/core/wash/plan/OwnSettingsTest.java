@@ -18,6 +18,7 @@ import org.nestrinse.core.Pieces;
 import org.nestrinse.core.gather.Soil;
 import org.nestrinse.core.kit.Machine;
 import org.nestrinse.core.kit.Product;
+import org.nestrinse.core.safety.Caution;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.units.OutOfRange;
 import org.nestrinse.core.wash.WashPhrase;
@@ -139,11 +140,14 @@ class OwnSettingsTest {
   }
 
   @Test
-  void proteinStaysCoolInAHotFirstWash() {
-    WashJob stool = job(List.of(soiled(TRIFOLD, 16, Soil.STOOL)), List.of(), null);
+  void aHotFirstWashIsPlannedAndWhatProteinWouldSetIsTold() {
+    WashJob blood = job(List.of(soiled(TRIFOLD, 16, Soil.BLOOD)), List.of(), null);
     OwnSettings hot =
         new OwnSettings(new OwnSettings.First(null, 60, null, null, null), null, null);
-    assertThat(runs(plan(stool, hot)).get(0).run().temperatureC()).isEqualTo(40);
+    Routine planned = plan(blood, hot);
+    assertThat(runs(planned).get(0).run().temperatureC()).isEqualTo(60);
+    assertThat(planned.cautions())
+        .anyMatch(c -> c.key().equals("protein-heat") && c.strength() == Caution.Strength.CHECK);
   }
 
   @Test

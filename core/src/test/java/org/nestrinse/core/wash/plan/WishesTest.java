@@ -60,15 +60,15 @@ class WishesTest {
   }
 
   @Test
-  void aHotFirstWashIsHotUnlessProteinIsInIt() {
+  void aHotFirstWashIsHotBecauseItIsAskedFor() {
     WashJob wet = job(List.of(soiled(TRIFOLD, 16, Soil.WET)), List.of(), null);
     assertThat(firstC(choosing(wet, School.HOT_AND_FULL, Disagreement.HOT_FIRST, "hot")))
         .isEqualTo(60);
     assertThat(firstC(choosing(wet, School.HOT_AND_FULL, Disagreement.HOT_FIRST, "cool")))
         .isEqualTo(40);
     assertThat(firstC(choosing(NAPPIES, School.HOT_AND_FULL, Disagreement.HOT_FIRST, "hot")))
-        .as("stool would set")
-        .isEqualTo(40);
+        .as("the plan says what would set")
+        .isEqualTo(60);
   }
 
   private static double detergentG(Step step) {

@@ -1,0 +1,483 @@
+package org.nestrinse.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+
+/** Fifteen households, each with its own way, set up once and then washed in few taps. */
+@Tag("long")
+class RoutinesTest extends RoutineJourney {
+  private static final double CLEAN = 0.08;
+  private static final double TRACES = 0.2;
+
+  @BeforeEach
+  void anEmptyHouse() {
+    house = new RoutineHouse(app);
+  }
+
+  @Test
+  void everySecondDayColdAndSunny() {
+    house
+        .owns(Map.of("pocket shell", 20, "bamboo trifold", 20, "cotton wipe", 30))
+        .has("baby", "powder with enzymes", "line outdoors")
+        .washesIn("FRONT_LOADER")
+        .water(1.5)
+        .usually("cool-and-sun")
+        .ready();
+    Runnable twoDays =
+        () -> {
+          house.fill("Pail", "pocket shell", 10, "WET");
+          house.fill("Pail", "bamboo trifold", 8, "WET");
+          house.fill("Pail", "bamboo trifold", 2, "STOOL");
+          house.fill("Pail", "cotton wipe", 14, "STOOL");
+          app.forward(Duration.ofHours(24));
+        };
+    twoDays.run();
+    washNow("Pail");
+    JsonNode round = start();
+    dosed(round, "powder with enzymes", 20);
+    washed(round, 40, 60);
+    clean(round, CLEAN);
+    runAndJudge();
+    dry();
+    twoDays.run();
+    again("Pail", "Cool and sun");
+  }
+
+  @Test
+  void sortedMicrofibreWithARevivalSoak() {
+    house
+        .owns(Map.of("microfibre cloth, general", 24, "glass cloth", 12))
+        .has("liquid, unscented", "airer indoors")
+        .washesIn("FRONT_LOADER")
+        .water(1.5)
+        .pail("General cloths", "BASKET")
+        .ready();
+    house.fill("General cloths", "microfibre cloth, general", 20, "DIRT");
+    washNow("General cloths");
+    change();
+    choose("40");
+    set("main.strength", "100 %");
+    keepAs("Warm and alone");
+    JsonNode round = start();
+    dosed(round, "liquid, unscented", 35);
+    washed(round, 40, 60);
+    clean(round, CLEAN);
+    runAndJudge();
+    dry();
+    house.fill("General cloths", "microfibre cloth, general", 20, "DIRT");
+    again("General cloths", "Warm and alone");
+  }
+
+  @Test
+  void babyClothesTwoHoursAtForty() {
+    house
+        .owns(Map.of("baby vest", 10, "sleepsuit", 10, "muslin", 10, "bib, terry", 8))
+        .has("baby", "powder without enzymes", "airer indoors")
+        .washesIn("FRONT_LOADER")
+        .water(2)
+        .usually("gentle-skin")
+        .pail("Baby basket", "BASKET")
+        .ready();
+    Runnable full =
+        () -> {
+          house.fill("Baby basket", "baby vest", 9, "MILK");
+          house.fill("Baby basket", "sleepsuit", 9, "MILK");
+          house.fill("Baby basket", "muslin", 9, "MILK");
+          house.fill("Baby basket", "bib, terry", 7, "FOOD");
+        };
+    full.run();
+    washNow("Baby basket");
+    JsonNode round = start();
+    dosed(round, "powder without enzymes", 60);
+    washed(round, 40, 120);
+    clean(round, CLEAN);
+    runAndJudge();
+    dry();
+    full.run();
+    again("Baby basket", "Gentle skin");
+  }
+
+  @Test
+  void aHotFullCapWithTheFamilysClothesAndThirstyNaps() {
+    house
+        .owns(Map.of("hemp insert", 14, "muslin flat nappy", 24, "sleepsuit", 10))
+        .has("baby", "powder with enzymes", "oxygen whitener", "airer indoors")
+        .washesIn("FRONT_LOADER")
+        .hasDryer()
+        .water(2)
+        .ready();
+    Runnable full =
+        () -> {
+          house.fill("Pail", "hemp insert", 10, "WET");
+          house.fill("Pail", "muslin flat nappy", 14, "WET");
+          house.fill("Pail", "sleepsuit", 8, "FOOD");
+        };
+    full.run();
+    washNow("Pail");
+    change();
+    set("first.celsius", "60°");
+    set("first.detergentShare", "100 %");
+    keepAs("As hot as it goes");
+    JsonNode round = start();
+    dosed(round, "powder with enzymes", 120);
+    washed(round, 60, 120);
+    clean(round, CLEAN);
+    runAndJudge();
+    dry();
+    full.run();
+    again("Pail", "As hot as it goes");
+  }
+
+  @Test
+  void bloodWithASoakPauseTwoPilesAndAChain() {
+    house
+        .owns(Map.of("sanitary pad, day", 16, "sanitary pad, night", 8))
+        .has("grown-up", "powder with enzymes", "oxygen whitener", "airer indoors")
+        .washesIn("FRONT_LOADER")
+        .water(2)
+        .pail("Pads", "DRY_PAIL")
+        .ready();
+    Runnable full =
+        () -> {
+          house.fill("Pads", "sanitary pad, day", 12, "BLOOD");
+          house.fill("Pads", "sanitary pad, night", 6, "BLOOD");
+          app.forward(Duration.ofHours(40));
+        };
+    full.run();
+    washNow("Pads");
+    JsonNode round = start();
+    dosed(round, "oxygen whitener", 54);
+    washed(round, 40, 120);
+    clean(round, CLEAN);
+    runAndJudge();
+    dry();
+    full.run();
+    again("Pads", "Cool then warm");
+  }
+
+  @Test
+  void sanitiserAtSixtyWithLinersInTurn() {
+    house
+        .owns(Map.of("cotton fitted nappy", 16, "mesh pail liner", 2, "cotton wipe", 20))
+        .has("baby", "powder without enzymes", "sanitising rinse", "airer indoors")
+        .washesIn("FRONT_LOADER")
+        .hasDryer()
+        .water(2)
+        .usually("sixty-with-sanitiser")
+        .ready();
+    Runnable full =
+        () -> {
+          house.fill("Pail", "cotton fitted nappy", 10, "WET");
+          house.fill("Pail", "cotton fitted nappy", 3, "STOOL");
+          house.fill("Pail", "mesh pail liner", 1, "WET");
+          house.fill("Pail", "cotton wipe", 12, "STOOL");
+        };
+    full.run();
+    washNow("Pail");
+    JsonNode round = start();
+    dosed(round, "powder without enzymes", 60);
+    dosed(round, "sanitising rinse", 30);
+    washed(round, 60, 120);
+    clean(round, CLEAN);
+    runAndJudge();
+    dry();
+    full.run();
+    again("Pail", "Sixty with sanitiser");
+  }
+
+  @Test
+  void aBucketAndAPlunger() {
+    house
+        .owns(Map.of("muslin flat nappy", 20, "laminate cover", 5))
+        .has("baby", "powder with enzymes", "line outdoors")
+        .washesIn("BUCKET")
+        .water(2)
+        .ready();
+    Runnable full =
+        () -> {
+          house.fill("Pail", "muslin flat nappy", 6, "WET");
+          house.fill("Pail", "muslin flat nappy", 1, "STOOL");
+          house.fill("Pail", "laminate cover", 2, "WET");
+          app.forward(Duration.ofHours(12));
+        };
+    full.run();
+    washNow("Pail");
+    JsonNode round = start();
+    dosed(round, "powder with enzymes", 8);
+    clean(round, TRACES);
+    runAndJudge();
+    dry();
+    full.run();
+    again("Pail", "Bucket and plunge");
+  }
+
+  @Test
+  void dailyATinyConcentrateFinishedInTheDryer() {
+    house
+        .owns(Map.of("bamboo trifold", 16, "pocket shell", 16))
+        .has("baby", "concentrate", "powder with enzymes", "airer indoors")
+        .washesIn("FRONT_LOADER")
+        .hasDryer()
+        .water(1)
+        .usually("daily-concentrate")
+        .ready();
+    Runnable full =
+        () -> {
+          house.fill("Pail", "bamboo trifold", 6, "WET");
+          house.fill("Pail", "bamboo trifold", 2, "STOOL");
+          house.fill("Pail", "pocket shell", 7, "WET");
+          app.forward(Duration.ofHours(16));
+        };
+    full.run();
+    washNow("Pail");
+    JsonNode round = start();
+    dosed(round, "concentrate", 5);
+    washed(round, 30, 60);
+    clean(round, TRACES);
+    runAndJudge();
+    dry();
+    full.run();
+    again("Pail", "Daily concentrate");
+  }
+
+  @Test
+  void clothsByHandAfterUse() {
+    house
+        .owns(Map.of("dish cloth", 8, "microfibre cloth, general", 8))
+        .has("liquid, unscented", "airer indoors")
+        .washesIn("HAND_BASIN")
+        .water(1.5)
+        .ready();
+    house.fill("Cloth bin", "dish cloth", 3, "FOOD");
+    washNow("Cloth bin");
+    change();
+    set("main.strength", "150 %");
+    keepAs("Plenty of suds");
+    JsonNode round = start();
+    dosed(round, "liquid, unscented", 12);
+    clean(round, TRACES);
+    runAndJudge();
+    dry();
+    house.fill("Cloth bin", "dish cloth", 3, "FOOD");
+    again("Cloth bin", "Plenty of suds");
+  }
+
+  @Test
+  void leanPowderAsHotAsAllowed() {
+    house
+        .owns(Map.of("microfibre insert", 18, "pocket shell", 18, "cotton wipe", 20))
+        .has("baby", "powder without enzymes", "citrate softener salt", "airer indoors")
+        .washesIn("FRONT_LOADER")
+        .water(3)
+        .ready();
+    Runnable full =
+        () -> {
+          house.fill("Pail", "microfibre insert", 12, "WET");
+          house.fill("Pail", "pocket shell", 12, "WET");
+          house.fill("Pail", "cotton wipe", 12, "STOOL");
+          app.forward(Duration.ofHours(24));
+        };
+    full.run();
+    washNow("Pail");
+    change();
+    set("first.before", "cold rinse");
+    set("main.strength", "50 %");
+    keepAs("Lean and hot");
+    JsonNode round = start();
+    dosed(round, "powder without enzymes", 25);
+    washed(round, 60, 120);
+    clean(round, CLEAN);
+    runAndJudge();
+    dry();
+    full.run();
+    again("Pail", "Lean and hot");
+  }
+
+  @Test
+  void alternateDaysWithWhitesAndAHotTowelDay() {
+    house
+        .owns(Map.of("muslin flat nappy", 24, "laminate cover", 6, "hand towel", 14))
+        .owns(Map.of("baby vest", 12, "bath towel", 6))
+        .has("baby", "powder with enzymes", "line outdoors")
+        .washesIn("FRONT_LOADER")
+        .water(2)
+        .usually("alternate-days")
+        .ready();
+    Runnable full =
+        () -> {
+          house.fill("Pail", "muslin flat nappy", 11, "WET");
+          house.fill("Pail", "muslin flat nappy", 2, "STOOL");
+          house.fill("Pail", "laminate cover", 4, "WET");
+          house.fill("Pail", "baby vest", 10, "DIRT");
+          app.forward(Duration.ofHours(24));
+        };
+    full.run();
+    washNow("Pail");
+    change();
+    choose("40");
+    JsonNode round = start();
+    dosed(round, "powder with enzymes", 50);
+    washed(round, 40, 120);
+    clean(round, CLEAN);
+    runAndJudge();
+    dry();
+    full.run();
+    washed(again("Pail", "Alternate days"), 40, 120);
+
+    house.fill("Pail", "bath towel", 5, "DIRT");
+    house.fill("Pail", "hand towel", 12, "DIRT");
+    washNow("Pail");
+    change();
+    choose("60");
+    washed(start(), 60, 120);
+  }
+
+  @Test
+  void fourBinsAndASoakUpTest() {
+    house
+        .owns(Map.of("glass cloth", 16, "microfibre cloth, general", 16, "dish cloth", 16))
+        .owns(Map.of("microfibre cloth, bathroom", 16))
+        .has("liquid, unscented", "powder with enzymes", "airer indoors")
+        .washesIn("FRONT_LOADER")
+        .water(1.5)
+        .pail("Glass", "SORTED_BIN")
+        .pail("General", "SORTED_BIN")
+        .pail("Bathroom", "SORTED_BIN")
+        .pail("Kitchen", "SORTED_BIN")
+        .ready();
+    house.fill("Glass", "glass cloth", 12, "DIRT");
+    house.fill("General", "microfibre cloth, general", 12, "DIRT");
+    house.fill("Bathroom", "microfibre cloth, bathroom", 14, "DIRT");
+    house.fill("Kitchen", "dish cloth", 10, "FOOD");
+    washNow("Bathroom");
+    assertThat(browser.see("h1").getText()).contains("bathroom").doesNotContain("glass");
+    assertThat(browser.see("main").getText()).doesNotContain("Add small pieces");
+    change();
+    choose("40");
+    set("main.minutes", "2 h");
+    set("main.strength", "150 %");
+    keepAs("Bins, warm");
+    JsonNode round = start();
+    dosed(round, "liquid, unscented", 30);
+    clean(round, CLEAN);
+    runAndJudge();
+    dry();
+
+    browser.open("/gather");
+    browser.click("[role=tab]", "What I noticed");
+    browser.click("[data-first=stiff]");
+    browser.click("[data-kind='FEEL.greasy']");
+    browser.see("[data-message]");
+    browser.open("/record/causes");
+    browser.click("[data-outcome='DROP.quick']");
+    browser.see("[data-message]");
+
+    house.fill("Bathroom", "microfibre cloth, bathroom", 14, "DIRT");
+    again("Bathroom", "Bins, warm");
+  }
+
+  @Test
+  void steamForSickTowels() {
+    house
+        .ownsWhite("white bath towel", 8, 0.45, false)
+        .ownsWhite("white hand towel", 8, 0.15, true)
+        .has("grown-up", "powder with enzymes", "line outdoors")
+        .washesIn("FRONT_LOADER")
+        .water(2)
+        .pail("Sick room", "BASKET")
+        .ready();
+    Runnable full =
+        () -> {
+          house.fill("Sick room", "white bath towel", 5, "VOMIT");
+          house.fill("Sick room", "white hand towel", 6, "VOMIT");
+        };
+    full.run();
+    washNow("Sick room");
+    change();
+    choose("hygiene-steam");
+    JsonNode round = start();
+    dosed(round, "powder with enzymes", 65);
+    washed(round, 90, 100);
+    clean(round, CLEAN);
+    runAndJudge();
+    dry();
+    full.run();
+    again("Sick room", "Hygiene steam");
+  }
+
+  @Test
+  void aStrongDoseWithBulkGatheredInTheHouse() {
+    house
+        .owns(Map.of("cotton prefold", 20, "laminate cover", 5, "hand towel", 24))
+        .has("baby", "powder with enzymes", "line outdoors")
+        .washesIn("FRONT_LOADER")
+        .water(2)
+        .ready();
+    Runnable full =
+        () -> {
+          house.fill("Pail", "cotton prefold", 10, "WET");
+          house.fill("Pail", "cotton prefold", 3, "STOOL");
+          house.fill("Pail", "laminate cover", 4, "WET");
+          app.forward(Duration.ofHours(30));
+        };
+    full.run();
+    washNow("Pail");
+    tap("[data-fill-with='hand towel']");
+    browser.see("[data-message]", "hand towel");
+    change();
+    set("first.detergentShare", "100 %");
+    set("main.strength", "120 %");
+    keepAs("Strong and filled up");
+    JsonNode round = start();
+    assertThat(round.at("/plan/steps").toString()).contains("hand towels");
+    dosed(round, "powder with enzymes", 130);
+    washed(round, 60, 120);
+    clean(round, CLEAN);
+    runAndJudge();
+    dry();
+    full.run();
+    again("Pail", "Strong and filled up");
+  }
+
+  @Test
+  void aSimmerPotForTwoBatchesWithSudsAsAClue() {
+    house
+        .owns(Map.of("tea towel", 14))
+        .has("washing soda", "powder with enzymes", "line outdoors")
+        .washesIn("FRONT_LOADER")
+        .water(2)
+        .ready();
+    simmer();
+    dry();
+    assertThat(simmer()).isLessThanOrEqualTo(25);
+  }
+
+  private int simmer() {
+    int before = taps();
+    browser.open("/reset");
+    tap("[data-anyway]");
+    new org.openqa.selenium.support.ui.Select(browser.see("[data-recipe]"))
+        .selectByValue("SIMMER_POT");
+    browser.type("[data-count='tea towel']", "10");
+    browser.see("[data-plan]", "2 batches");
+    browser.see("[data-amount]", "tablespoons");
+    browser.tick("[data-plan] [data-strength=CHECK] input");
+    tap("[data-begin]");
+    while (browser.visible("[data-past-reset]").isEmpty()) {
+      String title = browser.see("[data-reset-title]").getText();
+      tap(title.startsWith("Take them out") ? "[data-water=suds]" : "[data-reset-done]");
+      if (title.equals("Hang them")) {
+        break;
+      }
+      browser.text("[data-reset-title]", now -> !now.equals(title));
+    }
+    browser.see("[data-past-reset]", "suds");
+    return taps() - before + 4;
+  }
+}
