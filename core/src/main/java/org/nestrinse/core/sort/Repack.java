@@ -30,14 +30,18 @@ final class Repack {
   /** Whether the last of some offers may join the others. */
   private final Map<List<Long>, Boolean> travel = new HashMap<>();
 
-  private Repack(Machine machine, Predicate<Offered> must) {
+  private final HouseRules house;
+
+  private Repack(Machine machine, Predicate<Offered> must, HouseRules house) {
     this.machine = machine;
     this.must = must;
+    this.house = house;
   }
 
   /** Returns what was found with as few loads as single pieces allow. */
-  static SortSearch.Found of(SortSearch.Found found, Predicate<Offered> must, Machine machine) {
-    Repack repack = new Repack(machine, must);
+  static SortSearch.Found of(
+      SortSearch.Found found, Predicate<Offered> must, Machine machine, HouseRules house) {
+    Repack repack = new Repack(machine, must, house);
     List<List<Offered>> loads = new ArrayList<>(found.loads());
     while (repack.dealOut(loads) || repack.packAnew(loads)) {
       // Each turn saves a run, so it ends.
@@ -152,11 +156,12 @@ final class Repack {
         });
   }
 
-  private static boolean brokenAt(int mainC, SoiledPieces one, SoiledPieces other) {
-    return TravelRules.broken(one, other, mainC).findAny().isPresent();
+  private boolean brokenAt(int mainC, SoiledPieces one, SoiledPieces other) {
+    return TravelRules.ALL.stream()
+        .anyMatch(rule -> mainC < house.liftedFromC(rule) && rule.keepsApart(one, other));
   }
 
-  private static boolean noRule(List<Offered> one, List<Offered> other) {
+  private boolean noRule(List<Offered> one, List<Offered> other) {
     List<SoiledPieces> all = new ArrayList<>(SortSolver.pieces(one));
     all.addAll(SortSolver.pieces(other));
     int mainC = TravelRules.commonC(all);

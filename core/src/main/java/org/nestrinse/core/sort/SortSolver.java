@@ -74,7 +74,7 @@ public final class SortSolver {
     SortSearch search =
         new SortSearch(SortUnits.of(soiled, table, machine, now, must), basket, table, machine);
     Bulking bulking = new Bulking(table, basket, machine);
-    SortSearch.Found found = Repack.of(search.best(), must, machine);
+    SortSearch.Found found = Repack.of(search.best(), must, machine, rules);
     return new Draft(machine, bulking, answers, rules).sorted(found);
   }
 

@@ -23,8 +23,8 @@ final class SortTable {
   /** Bits of the soft rules. */
   static final int SOFT = bits(r -> !r.hard());
 
-  /** What a house keeps apart however hot the wash is weighs more than another run. */
-  private static final int ALWAYS_APART = 2 * SortCost.RUN;
+  /** What a house keeps apart however hot the wash is weighs more than any other run. */
+  private static final int ALWAYS_APART = 4 * SortCost.RUN;
 
   private final Map<Long, Integer> indexById = new HashMap<>();
   private final int[][] rules;
