@@ -4966,6 +4966,7 @@ export interface components {
             planned?: components["schemas"]["Plan"];
             readyWords: string;
             setAside: string[];
+            stages: components["schemas"]["StageView"][];
             /** Format: date-time */
             startedAt: string;
             startedWords: string;
@@ -5360,6 +5361,13 @@ export interface components {
             relativeAcceleration: number;
             /** Format: double */
             retainedL: number;
+        };
+        StageView: {
+            /** Format: date-time */
+            ends: string;
+            /** Format: double */
+            minutes: number;
+            words: string;
         };
         StartSent: {
             besides?: components["schemas"]["PlanBesidesSent"][];

@@ -20,6 +20,7 @@ import BellChoice from '../../parts/BellChoice.vue'
 import RunDoses from './RunDoses.vue'
 import RunHappened from './RunHappened.vue'
 import RunJudgements from './RunJudgements.vue'
+import RunStages from './RunStages.vue'
 import RunTools from './RunTools.vue'
 import { useBell } from '../../use/useBell'
 import { useStepFocus } from '../../use/useStepFocus'
@@ -58,12 +59,12 @@ const working = computed(() =>
 const left = computed(() => {
   if (working.value && !working.value.waits) return working.value.minutes - working.value.minute
   if (!props.round.currentEnds) return 0
-  const end = Date.parse(props.round.currentEnds)
-  const held = props.round.heldSince
-  // While it is held the clock stands where the hold began.
-  const moment = held ? lastSeen.value : now.value.getTime() + ahead.value
-  return Math.ceil((end - moment) / MS_PER_MINUTE)
+  return Math.ceil((Date.parse(props.round.currentEnds) - moment.value) / MS_PER_MINUTE)
 })
+/** While it is held the clock stands where the hold began. */
+const moment = computed(() =>
+  props.round.heldSince ? lastSeen.value : now.value.getTime() + ahead.value,
+)
 /** The moment for which the server told when the step ends. */
 const lastSeen = ref(Date.now())
 watch(
@@ -278,6 +279,11 @@ useKeys({ h: () => hold(t('wash.runView.heldForAWhile')) })
     </h1>
     <p class="mt-2 text-xl sm:text-2xl">{{ step.detail }}</p>
     <RunDoses v-model="shares" :step="step" :whys="plan.whys" />
+    <RunStages
+      :stages="round.stages"
+      :moment="moment"
+      @over="(words: string) => bell.ring(t('wash.runView.youAreNeeded', { title: words }))"
+    />
     <p class="mt-3 hidden text-soft sm:block">{{ step.reason }}</p>
     <div class="mt-4 flex items-center gap-4">
       <p class="font-head text-3xl font-bold" role="timer">{{ clockWords }}</p>

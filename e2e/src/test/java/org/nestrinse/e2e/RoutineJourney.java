@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.time.Duration;
+import java.util.HashSet;
+import java.util.Set;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.Select;
 import tools.jackson.databind.JsonNode;
@@ -25,6 +27,9 @@ abstract class RoutineJourney extends EmptyHouse {
 
   protected RoutineHouse house;
   private int taps;
+
+  /** The timed parts that stood on the screen while it ran. */
+  protected final Set<String> parts = new HashSet<>();
 
   protected int taps() {
     return taps;
@@ -93,6 +98,10 @@ abstract class RoutineJourney extends EmptyHouse {
       JsonNode round = app.get("/api/v1/rounds/running").json().get("round");
       int number = round.get("currentStep").asInt();
       JsonNode steps = round.at("/plan/steps");
+      round.get("stages").forEach(s -> parts.add(s.get("words").asString()));
+      if (!round.get("stages").isEmpty()) {
+        browser.see("[data-stages]", round.at("/stages/0/words").asString());
+      }
       app.forward(Duration.ofMinutes(steps.get(number - 1).get("minutes").asInt()));
       if (number == steps.size()) {
         for (WebElement fresh : browser.visible("[data-judgement=SMELL] [data-answer=fresh]")) {

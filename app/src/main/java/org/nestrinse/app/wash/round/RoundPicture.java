@@ -19,6 +19,7 @@ import org.nestrinse.app.wash.round.RoundViews.Round;
 import org.nestrinse.app.wash.round.RoundViews.RoundStep;
 import org.nestrinse.core.run.EarlyTick;
 import org.nestrinse.core.run.Judgement;
+import org.nestrinse.core.run.Stage;
 import org.nestrinse.core.run.UnloadClock;
 import org.nestrinse.core.said.Said;
 import org.nestrinse.core.wash.step.Step;
@@ -96,6 +97,7 @@ class RoundPicture {
         .currentStep(current ? next.number : null)
         .currentSince(current ? since : null)
         .currentEnds(ends)
+        .stages(ends == null ? List.of() : stages(e, next, ends))
         .heldSince(e.heldSince)
         .heldWhy(e.heldWhy)
         .carer(e.carer)
@@ -160,6 +162,25 @@ class RoundPicture {
       held += Duration.between(e.heldSince, now).toSeconds();
     }
     return since.plus(Duration.ofMinutes((long) row.minutes + row.moreMinutes)).plusSeconds(held);
+  }
+
+  /** Reckoned from the end of the step, which moves when somebody holds it. */
+  private List<RoundViews.StageView> stages(
+      RoundEntity e, RoundEntity.StepRow row, Instant stepEnds) {
+    List<Step> steps = steps(e);
+    if (row.number > steps.size()) {
+      return List.of();
+    }
+    List<Stage> stages = Stage.of(steps.get(row.number - 1), row.moreMinutes);
+    Instant ends = stepEnds.minusSeconds(stages.stream().mapToLong(Stage::seconds).sum());
+    List<RoundViews.StageView> shown = new ArrayList<>();
+    for (Stage stage : stages) {
+      ends = ends.plusSeconds(stage.seconds());
+      shown.add(
+          new RoundViews.StageView(
+              stage.type().said(), (double) stage.seconds() / SECONDS_PER_MINUTE, ends));
+    }
+    return shown;
   }
 
   private static Instant ready(

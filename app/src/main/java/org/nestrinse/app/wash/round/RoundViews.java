@@ -30,6 +30,7 @@ public final class RoundViews {
    * @param currentStep number of the step to do, or null when all are done
    * @param currentSince when that step began, or null
    * @param currentEnds when that step should be over, or null
+   * @param stages the timed parts of that step, each with its end; empty when it is one thing only
    * @param heldSince since when it is held, or null
    * @param heldWhy why, or null
    * @param carer who is at it, or null when nobody said
@@ -57,6 +58,7 @@ public final class RoundViews {
       @Nullable Integer currentStep,
       @Nullable Instant currentSince,
       @Nullable Instant currentEnds,
+      List<StageView> stages,
       @Nullable Instant heldSince,
       @Nullable String heldWhy,
       @Nullable String carer,
@@ -66,6 +68,15 @@ public final class RoundViews {
       List<RoundEvent> events,
       List<Said> setAside,
       List<Said> early) {}
+
+  /**
+   * A timed part of a step.
+   *
+   * @param words what is done
+   * @param minutes how long [min]
+   * @param ends when it is over
+   */
+  public record StageView(Said words, double minutes, Instant ends) {}
 
   /**
    * How long a washed load has lain in the drum.
