@@ -34,7 +34,7 @@ watch(current, (is, was) => {
       :aria-current="i === current ? 'step' : undefined"
       :data-stage="i"
     >
-      {{ s.words }}
+      {{ s.words }},
       <span class="whitespace-nowrap">{{
         i === current ? $t('wash.runView.left', { value: duration(left) }) : duration(s.minutes)
       }}</span>

@@ -223,13 +223,15 @@ public final class RoutineWhys {
             .line(WashSaying.PRODUCTS, money(outcome.productCost()))
             .total(WashSaying.TOGETHER, money(outcome.cost()))
             .by(Model.COST));
-    Why.Builder minutes = Why.of(duration(outcome.minutes()), WashSaying.TIME);
+    boolean byHand = routine.steps().stream().anyMatch(s -> s.action() == Step.Action.BY_HAND);
+    Why.Builder minutes =
+        Why.of(duration(outcome.minutes()), byHand ? WashSaying.TIME_BY_HAND : WashSaying.TIME);
     routine.steps().forEach(s -> minutes.line(s.title(), duration(s.minutes())));
     whys.put(
         "minutes",
         minutes
             .total(WashSaying.TOGETHER, duration(outcome.minutes()))
             .line(WashSaying.YOUR_TIME, duration(outcome.attendedMinutes()))
-            .source(WashSaying.TIME_SOURCE));
+            .source(byHand ? WashSaying.TIME_BY_HAND_SOURCE : WashSaying.TIME_SOURCE));
   }
 }
