@@ -103,6 +103,9 @@ abstract class RoutineJourney extends EmptyHouse {
         browser.see("[data-stages]", round.at("/stages/0/words").asString());
       }
       app.forward(Duration.ofMinutes(steps.get(number - 1).get("minutes").asInt()));
+      // Whoever comes back looks anew; what the page hears by itself would move what is tapped.
+      browser.reload();
+      browser.settled();
       if (number == steps.size()) {
         for (WebElement fresh : browser.visible("[data-judgement=SMELL] [data-answer=fresh]")) {
           fresh.click();
