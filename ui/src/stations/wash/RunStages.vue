@@ -2,6 +2,7 @@
 import { computed, watch } from 'vue'
 import type { Api } from '../../api/client'
 import { duration } from '../../use/format'
+import { callFor } from './stages'
 
 /** The timed parts of one step: the one to do now with its own clock, and a call when it is over. */
 const props = defineProps<{
@@ -9,7 +10,8 @@ const props = defineProps<{
   /** The moment, or the one at which the wash was held [ms]. */
   moment: number
 }>()
-const emit = defineEmits<{ over: [next: string] }>()
+/** A part is over; nothing follows the last one. */
+const emit = defineEmits<{ over: [next: string | undefined] }>()
 
 const MS_PER_MINUTE = 60_000
 
@@ -20,8 +22,7 @@ const left = computed(() => {
 })
 
 watch(current, (is, was) => {
-  const next = props.stages[is]
-  if (next && is === was + 1) emit('over', next.words)
+  if (callFor(was, is, props.stages.length)) emit('over', props.stages[is]?.words)
 })
 </script>
 

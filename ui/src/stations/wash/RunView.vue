@@ -105,6 +105,13 @@ watch(left, (minutes, before) => {
   }
 })
 
+/** The end of a machine's last part is the end of its step, which rings by itself. */
+function partOver(following: string | undefined) {
+  if (following) bell.ring(t('wash.runView.youAreNeeded', { title: following }))
+  else if (step.value?.attended)
+    bell.ring(t('wash.runView.shouldBeDone2', { title: step.value.title }))
+}
+
 useStepFocus(title, () => props.round.currentStep)
 
 const path = computed(() => ({ path: { id: props.round.id } }))
@@ -279,11 +286,7 @@ useKeys({ h: () => hold(t('wash.runView.heldForAWhile')) })
     </h1>
     <p class="mt-2 text-xl sm:text-2xl">{{ step.detail }}</p>
     <RunDoses v-model="shares" :step="step" :whys="plan.whys" />
-    <RunStages
-      :stages="round.stages"
-      :moment="moment"
-      @over="(words: string) => bell.ring(t('wash.runView.youAreNeeded', { title: words }))"
-    />
+    <RunStages :stages="round.stages" :moment="moment" @over="partOver" />
     <p class="mt-3 hidden text-soft sm:block">{{ step.reason }}</p>
     <div class="mt-4 flex items-center gap-4">
       <p class="font-head text-3xl font-bold" role="timer">{{ clockWords }}</p>

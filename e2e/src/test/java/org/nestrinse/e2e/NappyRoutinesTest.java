@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.util.Map;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -12,14 +11,6 @@ import tools.jackson.databind.JsonNode;
 /** Nine households with nappies and baby clothes, each with its own way. */
 @Tag("long")
 class NappyRoutinesTest extends RoutineJourney {
-  private static final double CLEAN = 0.08;
-  private static final double TRACES = 0.2;
-
-  @BeforeEach
-  void anEmptyHouse() {
-    house = new RoutineHouse(app);
-  }
-
   @Test
   void everySecondDayColdAndSunny() {
     house
@@ -43,10 +34,7 @@ class NappyRoutinesTest extends RoutineJourney {
     dosed(round, "powder with enzymes", 20);
     washed(round, 40, 60);
     clean(round, CLEAN);
-    runAndJudge();
-    dry();
-    twoDays.run();
-    again("Pail", "Cool and sun");
+    finishAndRepeat(twoDays, "Pail", "Cool and sun");
   }
 
   @Test
@@ -72,10 +60,7 @@ class NappyRoutinesTest extends RoutineJourney {
     dosed(round, "powder without enzymes", 60);
     washed(round, 40, 120);
     clean(round, CLEAN);
-    runAndJudge();
-    dry();
-    full.run();
-    again("Baby basket", "Gentle skin");
+    finishAndRepeat(full, "Baby basket", "Gentle skin");
   }
 
   @Test
@@ -103,10 +88,7 @@ class NappyRoutinesTest extends RoutineJourney {
     dosed(round, "powder with enzymes", 120);
     washed(round, 60, 120);
     clean(round, CLEAN);
-    runAndJudge();
-    dry();
-    full.run();
-    again("Pail", "As hot as it goes");
+    finishAndRepeat(full, "Pail", "As hot as it goes");
   }
 
   @Test
@@ -133,10 +115,7 @@ class NappyRoutinesTest extends RoutineJourney {
     dosed(round, "sanitising rinse", 30);
     washed(round, 60, 120);
     clean(round, CLEAN);
-    runAndJudge();
-    dry();
-    full.run();
-    again("Pail", "Sixty with sanitiser");
+    finishAndRepeat(full, "Pail", "Sixty with sanitiser");
   }
 
   @Test
@@ -159,11 +138,8 @@ class NappyRoutinesTest extends RoutineJourney {
     JsonNode round = start();
     dosed(round, "powder with enzymes", 8);
     clean(round, TRACES);
-    runAndJudge();
+    finishAndRepeat(full, "Pail", "Bucket and plunge");
     assertThat(parts).contains("Plunge", "Let it soak", "Rinse and plunge", "Wring out");
-    dry();
-    full.run();
-    again("Pail", "Bucket and plunge");
   }
 
   @Test
@@ -189,10 +165,7 @@ class NappyRoutinesTest extends RoutineJourney {
     dosed(round, "concentrate", 5);
     washed(round, 30, 60);
     clean(round, TRACES);
-    runAndJudge();
-    dry();
-    full.run();
-    again("Pail", "Daily concentrate");
+    finishAndRepeat(full, "Pail", "Daily concentrate");
   }
 
   @Test
@@ -220,10 +193,7 @@ class NappyRoutinesTest extends RoutineJourney {
     dosed(round, "powder without enzymes", 25);
     washed(round, 60, 120);
     clean(round, CLEAN);
-    runAndJudge();
-    dry();
-    full.run();
-    again("Pail", "Lean and hot");
+    finishAndRepeat(full, "Pail", "Lean and hot");
   }
 
   @Test
@@ -293,9 +263,6 @@ class NappyRoutinesTest extends RoutineJourney {
     dosed(round, "powder with enzymes", 130);
     washed(round, 60, 120);
     clean(round, CLEAN);
-    runAndJudge();
-    dry();
-    full.run();
-    again("Pail", "Strong and filled up");
+    finishAndRepeat(full, "Pail", "Strong and filled up");
   }
 }

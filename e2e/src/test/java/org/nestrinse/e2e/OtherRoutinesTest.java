@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.Duration;
 import java.util.Map;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
@@ -12,14 +11,6 @@ import tools.jackson.databind.JsonNode;
 /** Six households with cloths, towels and pads, each with its own way. */
 @Tag("long")
 class OtherRoutinesTest extends RoutineJourney {
-  private static final double CLEAN = 0.08;
-  private static final double TRACES = 0.2;
-
-  @BeforeEach
-  void anEmptyHouse() {
-    house = new RoutineHouse(app);
-  }
-
   @Test
   void sortedMicrofibreWithARevivalSoak() {
     house
@@ -66,11 +57,8 @@ class OtherRoutinesTest extends RoutineJourney {
     dosed(round, "oxygen whitener", 54);
     washed(round, 40, 120);
     clean(round, CLEAN);
-    runAndJudge();
+    finishAndRepeat(full, "Pads", "Cool then warm");
     assertThat(parts).contains("Pause it, let it soak", "Start it again");
-    dry();
-    full.run();
-    again("Pads", "Cool then warm");
   }
 
   @Test
@@ -162,10 +150,7 @@ class OtherRoutinesTest extends RoutineJourney {
     dosed(round, "powder with enzymes", 65);
     washed(round, 90, 100);
     clean(round, CLEAN);
-    runAndJudge();
-    dry();
-    full.run();
-    again("Sick room", "Hygiene steam");
+    finishAndRepeat(full, "Sick room", "Hygiene steam");
   }
 
   @Test

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.Duration;
 import java.util.HashSet;
 import java.util.Set;
+import org.junit.jupiter.api.BeforeEach;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.support.ui.Select;
 import tools.jackson.databind.JsonNode;
@@ -25,11 +26,22 @@ abstract class RoutineJourney extends EmptyHouse {
   private static final double OF_A_TIME = 0.25;
   private static final Duration LONGEST_DRYING = Duration.ofDays(4);
 
+  /** Nearly clean, in shares of the soil. */
+  protected static final double CLEAN = 0.08;
+
+  /** What is enough by hand, and where little is washed every day. */
+  protected static final double TRACES = 0.2;
+
   protected RoutineHouse house;
   private int taps;
 
   /** The timed parts that stood on the screen while it ran. */
   protected final Set<String> parts = new HashSet<>();
+
+  @BeforeEach
+  void anEmptyHouse() {
+    house = new RoutineHouse(app);
+  }
 
   protected int taps() {
     return taps;
@@ -149,6 +161,14 @@ abstract class RoutineJourney extends EmptyHouse {
     dry();
     assertThat(taps).as("taps in all").isLessThanOrEqualTo(MOST_TAPS);
     return round;
+  }
+
+  /** Ends the first round, fills the pail again, and washes it the second time. */
+  protected JsonNode finishAndRepeat(Runnable fill, String pail, String method) {
+    runAndJudge();
+    dry();
+    fill.run();
+    return again(pail, method);
   }
 
   /** So much of a product goes in, in all. */

@@ -13,7 +13,7 @@ import org.nestrinse.core.sort.TravelRules;
 import org.nestrinse.core.wash.school.Disagreement;
 import org.springframework.stereotype.Component;
 
-/** What the household does otherwise than the soft rules of sorting say. */
+/** Where the household goes its own way with the soft rules of sorting. */
 @Component
 class AsideRules {
   private final AsideRuleRepository rules;

@@ -82,7 +82,7 @@ public class LoadReader {
     this.clock = clock;
   }
 
-  /** Returns what the house does otherwise than the soft rules of sorting say. */
+  /** Returns where the house goes its own way with the soft rules of sorting. */
   @Transactional(readOnly = true)
   public HouseRules houseRules() {
     return rules.now();

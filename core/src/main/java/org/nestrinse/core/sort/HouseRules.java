@@ -4,8 +4,8 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What a household does otherwise than the soft rules say. Loads are proposed by it and nobody is
- * asked again; hard rules hold in every house.
+ * Where a household goes its own way with the soft rules. Loads follow it and nobody is asked
+ * again; hard rules hold in every house.
  *
  * @param reasons why a rule is set aside for good, by its short name
  * @param clothes whether clothes join nappies

@@ -132,7 +132,7 @@ public final class TravelRules {
    * any temperature. A soft rule counts only where all of them tolerate the heat that lifts it;
    * where they do not, it is broken and not asked for.
    *
-   * @param rules what the house does otherwise
+   * @param rules where the house goes its own way
    */
   public static int sharedC(Collection<SoiledPieces> together, HouseRules rules) {
     List<SoiledPieces> all = List.copyOf(together);

@@ -22,11 +22,6 @@ public class HouseAnswers {
   private static final int HOURS_PER_DAY = 24;
   private static final String LID = "lid";
   private static final String ANY = "any";
-  private static final Map<ClothesWithNappies, String> CLOTHES =
-      Map.of(
-          ClothesWithNappies.FROM_60, "together",
-          ClothesWithNappies.AT_40, "40",
-          ClothesWithNappies.ALONE, "alone");
 
   private final HouseholdService households;
   private final HouseholdRepository repository;
@@ -48,7 +43,7 @@ public class HouseAnswers {
     answers.put(Disagreement.NEW_PIECES, id(Known.or(e.newPieces, NewPieceRule.FIBRE)));
     answers.put(Disagreement.PAIL, e.pailsShut ? LID : "open");
     answers.put(Disagreement.BULK, e.anythingFills ? ANY : "small");
-    answers.put(Disagreement.BABY_CLOTHES, CLOTHES.get(clothes()));
+    answers.put(Disagreement.BABY_CLOTHES, clothes().position());
     if (e.wetHours % HOURS_PER_DAY == 0) {
       answers.put(Disagreement.RHYTHM, String.valueOf(e.wetHours / HOURS_PER_DAY));
     }
@@ -68,13 +63,7 @@ public class HouseAnswers {
       case NEW_PIECES -> e.newPieces = NewPieceRule.valueOf(position.toUpperCase(Locale.ROOT));
       case PAIL -> e.pailsShut = position.equals(LID);
       case BULK -> e.anythingFills = position.equals(ANY);
-      case BABY_CLOTHES ->
-          CLOTHES.forEach(
-              (rule, id) -> {
-                if (id.equals(position)) {
-                  e.clothes = rule;
-                }
-              });
+      case BABY_CLOTHES -> e.clothes = ClothesWithNappies.of(position);
       case RHYTHM -> e.wetHours = Integer.parseInt(position) * HOURS_PER_DAY;
       default -> throw new OutOfRange("question", question.name(), KitRefusal.HOUSEHOLD_QUESTIONS);
     }
@@ -93,12 +82,17 @@ public class HouseAnswers {
     return households.entity().anythingFills;
   }
 
-  /** Keeps that clothes join nappies below 60 °C, once somebody has confirmed it. */
+  /**
+   * Keeps that clothes join nappies below 60 °C, once somebody has confirmed it. A house that says
+   * never means it: there one load changes nothing.
+   */
   @Transactional
   public void clothesAt40() {
     HouseholdEntity e = households.entity();
-    e.clothes = ClothesWithNappies.AT_40;
-    repository.saveAndFlush(e);
+    if (clothes() == ClothesWithNappies.FROM_60) {
+      e.clothes = ClothesWithNappies.AT_40;
+      repository.saveAndFlush(e);
+    }
   }
 
   private static String id(Enum<?> answer) {

@@ -47,7 +47,7 @@ import org.nestrinse.core.wash.school.Wishes;
  *     the school
  * @param wishes what else the person wants of this load
  * @param marked names of the kinds of which something stayed marked at an earlier wash
- * @param rules what the house does otherwise than the soft rules of sorting
+ * @param rules where the house goes its own way in sorting
  */
 @RecordBuilder
 public record WashJob(
@@ -191,7 +191,7 @@ public record WashJob(
     return TravelRules.sharedC(all(), rules);
   }
 
-  /** Returns the same where every rule holds, whatever the house does otherwise [°C]. */
+  /** Returns the same where every rule holds, whatever the house itself does [°C]. */
   public int sharedEverywhereC() {
     return TravelRules.sharedC(all(), HouseRules.ALL_HOLD);
   }
