@@ -100,7 +100,7 @@ async function keepFor(q: Question, p: Position) {
       >
         <p>
           <strong>{{ q.question }}</strong>
-          <span class="text-sm text-soft">
+          <span class="ml-1.5 text-sm text-soft">
             {{ q.standing }}
             {{ q.ofHousehold ? $t('wash.moreChoices.yourAnswerIsKeptFor') : '' }}
           </span>
